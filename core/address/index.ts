@@ -1,0 +1,2 @@
+export * from './address.ts';
+export * from './country.ts';

@@ -1,0 +1,2 @@
+export * from './fault.ts';
+export * from './table.ts';

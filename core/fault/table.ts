@@ -1,0 +1,83 @@
+/**
+ * Every code the checker and the record sheet can tell, with its grade, its meaning and the standard or
+ * guideline behind it. `docs/findings.md` is made from this table. Codes are stable: they are never renamed.
+ */
+interface Row {
+  readonly grade: 'must' | 'should' | 'note';
+  readonly meaning: string;
+  readonly source: string;
+}
+
+const JSON_STANDARD = 'RFC 8259';
+const JSONLD = 'JSON-LD 1.1';
+const MICRODATA = 'HTML Living Standard, 5 Microdata';
+const SCHEMA = 'schema.org';
+const PROFILE = 'local business guideline profile';
+
+const rows = {
+  'syntax/missing-comma': { grade: 'must', meaning: 'Two members or elements follow each other without a comma.', source: `${JSON_STANDARD} §4, §5` },
+  'syntax/missing-colon': { grade: 'must', meaning: 'A property name is not followed by a colon.', source: `${JSON_STANDARD} §4` },
+  'syntax/missing-quote': { grade: 'must', meaning: 'A text is not closed with a double quote before the end of its line.', source: `${JSON_STANDARD} §7` },
+  'syntax/missing-value': { grade: 'must', meaning: 'A value is expected and nothing stands there.', source: `${JSON_STANDARD} §3` },
+  'syntax/missing-bracket': { grade: 'must', meaning: 'An object or array is not closed.', source: `${JSON_STANDARD} §4, §5` },
+  'syntax/trailing-comma': { grade: 'must', meaning: 'A comma stands before a closing bracket.', source: `${JSON_STANDARD} §4, §5` },
+  'syntax/single-quotes': { grade: 'must', meaning: 'A text stands in single quotes.', source: `${JSON_STANDARD} §7` },
+  'syntax/curly-quotes': { grade: 'must', meaning: 'A text stands in typographic quotes.', source: `${JSON_STANDARD} §7` },
+  'syntax/unquoted-name': { grade: 'must', meaning: 'A property name stands without quotes.', source: `${JSON_STANDARD} §4` },
+  'syntax/comment': { grade: 'must', meaning: 'A comment stands inside JSON, which has none.', source: `${JSON_STANDARD} §2` },
+  'syntax/raw-line-break': { grade: 'must', meaning: 'A text holds a raw line break or control character.', source: `${JSON_STANDARD} §7` },
+  'syntax/bad-escape': { grade: 'must', meaning: 'A backslash is followed by something JSON does not know.', source: `${JSON_STANDARD} §7` },
+  'syntax/bad-number': { grade: 'must', meaning: 'A number is written in a way JSON does not know.', source: `${JSON_STANDARD} §6` },
+  'syntax/unexpected-text': { grade: 'must', meaning: 'Characters stand where JSON allows none.', source: `${JSON_STANDARD} §2` },
+  'syntax/duplicate-name': { grade: 'should', meaning: 'A property name occurs twice in one object; machines keep only one of them.', source: `${JSON_STANDARD} §4` },
+  'syntax/too-deep': { grade: 'must', meaning: 'Values are nested deeper than any reader follows.', source: `${JSON_STANDARD} §9` },
+  'syntax/empty': { grade: 'must', meaning: 'A JSON-LD script has no content.', source: `${JSONLD} §7` },
+  'syntax/missing-context': { grade: 'must', meaning: 'JSON-LD has no @context, so its names mean nothing.', source: `${JSONLD} §3.1` },
+  'syntax/wrong-context': { grade: 'must', meaning: 'The @context is not schema.org.', source: `${JSONLD} §3.1` },
+  'syntax/html-comment': { grade: 'should', meaning: 'A JSON-LD script is wrapped in an HTML comment.', source: 'HTML Living Standard, 4.12.1.3' },
+  'vocabulary/unknown-type': { grade: 'must', meaning: 'schema.org has no type of this name.', source: SCHEMA },
+  'vocabulary/unknown-property': { grade: 'must', meaning: 'schema.org has no property of this name.', source: SCHEMA },
+  'vocabulary/capitals': { grade: 'must', meaning: 'The name is known, but with other capitals.', source: SCHEMA },
+  'vocabulary/not-of-type': { grade: 'should', meaning: 'The property does not belong to this type.', source: `${SCHEMA}, domainIncludes` },
+  'vocabulary/superseded': { grade: 'should', meaning: 'The term has been superseded by another.', source: `${SCHEMA}, supersededBy` },
+  'vocabulary/discouraged': { grade: 'note', meaning: 'schema.org discourages this type.', source: SCHEMA },
+  'vocabulary/no-local-business': { grade: 'should', meaning: 'The type is an organisation, but no LocalBusiness.', source: PROFILE },
+  'value/telephone': { grade: 'must', meaning: 'Not a telephone number that can be dialled.', source: 'ITU-T E.164' },
+  'value/telephone-unassigned': { grade: 'note', meaning: 'The number has the right length, but the country’s plan does not list its range.', source: 'ITU-T E.164' },
+  'value/telephone-country': { grade: 'should', meaning: 'The telephone number has no country code.', source: PROFILE },
+  'value/url': { grade: 'must', meaning: 'Not a web address.', source: 'URL Standard' },
+  'value/url-relative': { grade: 'must', meaning: 'A relative address; machines need the whole one.', source: PROFILE },
+  'value/url-insecure': { grade: 'note', meaning: 'The address is http, not https.', source: 'RFC 9110 §4.2' },
+  'value/coordinate': { grade: 'must', meaning: 'Not a coordinate in decimal degrees.', source: `${SCHEMA}/latitude, WGS 84` },
+  'value/coordinate-range': { grade: 'must', meaning: 'A latitude beyond ±90 or a longitude beyond ±180 degrees.', source: 'WGS 84' },
+  'value/coordinates-swapped': { grade: 'must', meaning: 'Latitude and longitude have changed places.', source: 'WGS 84' },
+  'value/coordinates-zero': { grade: 'must', meaning: 'The coordinates 0, 0 lie in the sea off Africa.', source: 'WGS 84' },
+  'value/coordinates-coarse': { grade: 'should', meaning: 'Fewer than five decimals: the point is off by more than a metre.', source: PROFILE },
+  'value/coordinates-incomplete': { grade: 'must', meaning: 'Latitude without longitude, or the other way round.', source: `${SCHEMA}/GeoCoordinates` },
+  'value/time': { grade: 'must', meaning: 'Not a time of day as hours and minutes from 00:00 to 23:59.', source: `${SCHEMA}/Time, ISO 8601` },
+  'value/hours': { grade: 'must', meaning: 'Opening hours that cannot be read with certainty.', source: `${SCHEMA}/openingHours` },
+  'value/day': { grade: 'must', meaning: 'Not a day of the week that schema.org knows.', source: `${SCHEMA}/DayOfWeek` },
+  'value/country': { grade: 'should', meaning: 'The country is not a two-letter code of ISO 3166-1.', source: 'ISO 3166-1 alpha-2' },
+  'value/postal-code': { grade: 'should', meaning: 'The postal code does not have the form of its country.', source: 'Universal Postal Union, postal addressing systems' },
+  'value/address-part': { grade: 'should', meaning: 'The address lacks a part that its country needs.', source: 'Universal Postal Union, postal addressing systems' },
+  'value/price-range': { grade: 'should', meaning: 'The price range is 100 characters long or longer.', source: PROFILE },
+  'value/empty': { grade: 'should', meaning: 'The property is there, but empty.', source: PROFILE },
+  'value/placeholder': { grade: 'must', meaning: 'A text left over from a template.', source: PROFILE },
+  'guideline/required': { grade: 'must', meaning: 'A property the guidelines require is missing.', source: PROFILE },
+  'guideline/recommended': { grade: 'should', meaning: 'A property the guidelines recommend is missing.', source: PROFILE },
+  'guideline/worth-having': { grade: 'note', meaning: 'A property that few businesses can give, but would help.', source: PROFILE },
+  'structure/no-business': { grade: 'must', meaning: 'The source has no item for a local business.', source: PROFILE },
+  'structure/itemprop-outside': { grade: 'must', meaning: 'An itemprop belongs to no item, so no machine reads it.', source: `${MICRODATA} 5.2.3` },
+  'structure/no-type': { grade: 'must', meaning: 'An item has no type.', source: `${MICRODATA} 5.2.2` },
+  'agreement/record': { grade: 'must', meaning: 'The markup says something else than the record.', source: PROFILE },
+  'agreement/record-spelling': { grade: 'should', meaning: 'The markup says the same as the record, written differently.', source: PROFILE },
+  'agreement/visitor': { grade: 'must', meaning: 'A visitor sees something else than the markup says.', source: PROFILE },
+  'agreement/not-visible': { grade: 'should', meaning: 'The markup says what a visitor cannot see.', source: PROFILE },
+} as const satisfies Record<string, Row>;
+
+export type FaultCode = keyof typeof rows;
+
+export const faultTable: Readonly<Record<FaultCode, Row>> = rows;
+
+/** Whether a text is one of the codes. */
+export const isFaultCode = (code: string): code is FaultCode => Object.hasOwn(rows, code);

@@ -1,0 +1,2 @@
+export * from './hours.ts';
+export { isMachineTime } from './time.ts';

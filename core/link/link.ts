@@ -1,0 +1,28 @@
+import { fault, type Fault } from '#core/fault';
+
+/** Faults of an address that machines must be able to fetch: absolute, http or https (URL Standard). */
+export function judgeUrl(text: string): readonly Fault[] {
+  const written = text.trim();
+  if (!written) return [];
+  if (!/^https?:/i.test(written)) {
+    if (/^[a-z][a-z0-9+.-]*:/i.test(written) && !/^[\w.-]+:\d/.test(written)) return [fault('value/url', `“${written}” is not an address of the web. It should begin with https://.`)];
+    const guess = /^[\w-]+(\.[\w-]+)+(\/|$)/.test(written) && !/\.(jpe?g|png|webp|gif|svg|html?|php)$/i.test(written) ? ` Did you mean https://${written}?` : '';
+    return [fault('value/url-relative', `“${written}” is not a whole address. A machine needs all of it, beginning with https://.${guess}`)];
+  }
+  const url = parseUrl(written);
+  if (!url || /\s/.test(written) || !/^https?:\/\//i.test(written) || !url.hostname.includes('.')) return [fault('value/url', `“${written}” is not a web address that can be fetched.`)];
+  if (url.protocol === 'http:') return [fault('value/url-insecure', `“${written}” is http. Where the site answers on https, write that.`)];
+  return [];
+}
+
+/** The text as a URL, or undefined where it is none. */
+export function parseUrl(text: string, base?: string): URL | undefined {
+  return URL.canParse(text, base) ? new URL(text, base) : undefined;
+}
+
+/** An address without what two spellings of it differ in: scheme, `www.`, capitals of the host, a last slash. */
+export function foldUrl(text: string): string {
+  const url = parseUrl(text.trim());
+  if (!url) return text.trim().toLowerCase();
+  return `${url.hostname.replace(/^www\./, '')}${url.port ? `:${url.port}` : ''}${url.pathname.replace(/\/$/, '')}${url.search}${url.hash}`;
+}

@@ -1,0 +1,37 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { judgeMarkupTelephone, readTelephone } from './index.ts';
+
+describe('a telephone number', () => {
+  test.each([
+    ['(360) 555-0142', 'US', '+13605550142', '+1 360 555 0142', '(360) 555-0142', true],
+    ['360.555.0142', 'US', '+13605550142', '+1 360 555 0142', '(360) 555-0142', true],
+    ['+44 (0)20 7946 0321', 'US', '+442079460321', '+44 20 7946 0321', '020 7946 0321', false],
+    ['tel:+13605550142', '', '+13605550142', '+1 360 555 0142', '(360) 555-0142', false],
+  ])('%s in %s is %s', (typed, country, e164, international, national, assumedCountry) => {
+    expect(readTelephone(typed, country)).toEqual({
+      telephone: expect.objectContaining({ typed, e164, international, national, assumedCountry }),
+      faults: [],
+    });
+  });
+
+  test('that cannot be dialled is told, with what to write', () => {
+    expect(readTelephone('555-0142', 'US').faults).toMatchObject([{ code: 'value/telephone' }]);
+    expect(readTelephone('0000000', 'US').faults).toMatchObject([{ code: 'value/telephone' }]);
+    expect(readTelephone('call us', '').faults[0]?.message).toContain('country code');
+    expect(readTelephone('', 'US')).toEqual({ telephone: undefined, faults: [] });
+  });
+
+  test('outside the numbering plan is only a note', () => {
+    expect(readTelephone('01632 960123', 'GB').faults).toMatchObject([{ code: 'value/telephone-unassigned' }]);
+  });
+
+  test('in markup wants its country code', () => {
+    expect(judgeMarkupTelephone('(360) 555-0142', 'US')).toMatchObject([{ code: 'value/telephone-country' }]);
+    expect(judgeMarkupTelephone('+1 360 555 0142', 'GB')).toEqual([]);
+  });
+
+  test('of any text is read without failing', () => {
+    fc.assert(fc.property(fc.string({ unit: 'binary' }), (text) => readTelephone(text, 'GB').faults.length < 3));
+  });
+});

@@ -1,0 +1,119 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { applyEdits } from '#core/text';
+import { readJson, type JsonNode } from './json.ts';
+
+function plain(node: JsonNode): unknown {
+  if (node.kind === 'scalar') return node.value;
+  if (node.kind === 'array') return node.elements.map(plain);
+  return Object.fromEntries(node.members.map(({ name, value }) => [name, plain(value)]));
+}
+
+const syntax = (text: string): string[] => readJson(text).faults.map(({ code }) => code.replace('syntax/', ''));
+const mend = (text: string): string => applyEdits(text, readJson(text).faults.flatMap(({ edits }) => edits ?? []));
+
+describe('valid JSON', () => {
+  test('reads as JSON.parse reads it, without a fault', () => {
+    fc.assert(
+      fc.property(fc.json({ maxDepth: 6 }), fc.constantFrom(0, 2, '\t'), (json, indent) => {
+        const text = JSON.stringify(JSON.parse(json), null, indent);
+        const { values, faults } = readJson(text);
+        expect(faults.filter(({ code }) => code !== 'syntax/duplicate-name')).toEqual([]);
+        expect(values.map(plain)).toEqual([JSON.parse(json)]);
+      }),
+      { numRuns: 500 },
+    );
+  });
+
+  test('keeps quotes before words, escapes and empty texts', () => {
+    for (const text of ['{"a":"x","b":"the \\"best\\" vet"}', '["","a\\u00e9\\n"]', '{"a" : "b" , "c":[1,"d" ]}', '["a:b","c"]', '{"":"."}']) {
+      expect(readJson(text).faults).toEqual([]);
+      expect(readJson(text).values.map(plain)).toEqual([JSON.parse(text)]);
+    }
+  });
+});
+
+describe('a fault', () => {
+  test.each<[string, string[], unknown]>([
+    ['{"name": "A" "telephone": "B"}', ['missing-comma'], { name: 'A', telephone: 'B' }],
+    ['{\n"name": "A"\n"telephone": "B"\n}', ['missing-comma'], { name: 'A', telephone: 'B' }],
+    ['{"name" "A"}', ['missing-colon'], { name: 'A' }],
+    ['{"name" = "A"}', ['missing-colon'], { name: 'A' }],
+    ['{"name": "A",}', ['trailing-comma'], { name: 'A' }],
+    ['["A", "B", ]', ['trailing-comma'], ['A', 'B']],
+    ["{'name': 'Ellery\\'s'}", ['single-quotes', 'single-quotes', 'bad-escape'], { name: "Ellery's" }],
+    ["{\"name\": 'Say \"hi\"'}", ['single-quotes'], { name: 'Say "hi"' }],
+    ['{“name”: “A”}', ['curly-quotes', 'curly-quotes'], { name: 'A' }],
+    ['{"name": "A,\n"telephone": "B"}', ['missing-quote'], { name: 'A', telephone: 'B' }],
+    ['{"name": "A\n}', ['missing-quote'], { name: 'A' }],
+    ['{"name": A", "b": 1}', ['missing-quote'], { name: 'A', b: 1 }],
+    ['{"name": Larkspur and Vane}', ['missing-quote'], { name: 'Larkspur and Vane' }],
+    ['{"description": "The "best" vet", "b": 1}', ['unexpected-text', 'unexpected-text'], { description: 'The "best" vet', b: 1 }],
+    ['{name: "A"}', ['unquoted-name'], { name: 'A' }],
+    ['{"a": 1, // one\n "b": 2 /* two */}', ['comment', 'comment'], { a: 1, b: 2 }],
+    ['{"a": "one\ntwo"}', ['raw-line-break'], { a: 'one\ntwo' }],
+    ['{"a": "tab\there"}', ['raw-line-break'], { a: 'tab\there' }],
+    ['{"a": "C:\\x"}', ['bad-escape'], { a: 'C:\\x' }],
+    ['{"a": 08:00}', ['bad-number', 'missing-comma', 'unexpected-text'], undefined],
+    ['{"a": 007}', ['bad-number'], { a: '007' }],
+    ['{"a": {"b": 1}', ['missing-bracket'], { a: { b: 1 } }],
+    ['{"a": [1, 2}', ['missing-bracket'], { a: [1, 2] }],
+    ['{"a": 1};', ['unexpected-text'], { a: 1 }],
+    ['{"a": 1}}', ['unexpected-text'], { a: 1 }],
+    ['{"a": 1; "b": 2}', ['unexpected-text'], { a: 1, b: 2 }],
+    ['{"a": 1,, "b": 2}', ['missing-value'], { a: 1, b: 2 }],
+    ['{\u00a0"a": 1}', ['unexpected-text'], { a: 1 }],
+    ['<!-- {"a": 1} -->', ['html-comment', 'html-comment'], { a: 1 }],
+  ])('in %s is found and, where certain, mended', (text, codes, mended) => {
+    expect(syntax(text)).toEqual(codes);
+    if (mended !== undefined) {
+      expect(JSON.parse(mend(text))).toEqual(mended);
+      expect(readJson(text).values.map(plain)).toEqual([mended]);
+    }
+  });
+
+  test('without one certain mend is told without a mend', () => {
+    expect(syntax('{"a": }')).toEqual(['missing-value']);
+    expect(syntax('{"a": 1} {"b": 2}')).toEqual(['unexpected-text']);
+    expect(readJson('{"a": 1} {"b": 2}').values).toHaveLength(2);
+    expect(syntax('  ')).toEqual(['empty']);
+    expect(syntax('{"a": 1, "a": 2}')).toEqual(['duplicate-name']);
+  });
+
+  test('says where it is', () => {
+    const text = '{"name" "A"}';
+    expect(readJson(text).faults[0]).toMatchObject({ start: 7, end: 7, edits: [{ start: 7, end: 7, text: ':' }] });
+  });
+
+  test('of 100,000 brackets is one finding, quickly', () => {
+    expect(syntax('['.repeat(100_000))).toEqual(['too-deep']);
+    expect(syntax('{"a":'.repeat(100_000))).toEqual(['too-deep']);
+  });
+});
+
+describe('mutated JSON', () => {
+  const sample = JSON.stringify({ '@context': 'https://schema.org', '@type': 'Optician', name: 'Hollins "Row" é', geo: { latitude: 50.1, longitude: -3.5 }, image: ['a', 'b'], open: true }, null, 1);
+  const cut = fc.tuple(fc.nat(sample.length), fc.nat(12), fc.constantFrom('', '"', "'", '{', '}', '[', ']', ':', ',', '\\', '\n', '/', '“', '<!--', '\u00a0', '0', 'x'));
+
+  test('always has a fault when JSON.parse fails, none when it does not, places inside, and never throws', () => {
+    fc.assert(
+      fc.property(fc.array(cut, { minLength: 1, maxLength: 4 }), (cuts) => {
+        let text = sample;
+        for (const [at, length, insert] of cuts) text = text.slice(0, at) + insert + text.slice(at + length);
+        const { faults } = readJson(text);
+        let valid = true;
+        try {
+          JSON.parse(text);
+        } catch {
+          valid = false;
+        }
+        expect(faults.some(({ code }) => code !== 'syntax/duplicate-name')).toBe(!valid);
+        for (const { start, end } of faults) {
+          expect(start).toBeLessThanOrEqual(end);
+          expect(end).toBeLessThanOrEqual(text.length);
+        }
+      }),
+      { numRuns: 3000, seed: 20261124 },
+    );
+  });
+});

@@ -1,0 +1,109 @@
+import { fault, type Fault } from '#core/fault';
+import type { Edit, Lines } from '#core/text';
+import { schemaName, type ReadItem, type ReadProperty, type ReadValue } from './item.ts';
+import type { JsonMember, JsonNode } from './json.ts';
+
+export interface JsonLdReading {
+  readonly items: readonly ReadItem[];
+  readonly faults: readonly (Fault & { readonly start: number; readonly end: number; readonly edits: readonly Edit[] | null })[];
+}
+
+const KEYWORDS = new Set(['@context', '@type', '@id', '@graph', '@value', '@language', '@list', '@set', '@index', '@reverse', '@version', '@vocab', '@base']);
+
+/**
+ * The items in JSON-LD values (JSON-LD 1.1): at the top, in arrays and in `@graph`; nested ones are values
+ * of their properties. Names of schema.org are read whatever prefix they carry.
+ */
+export function readJsonLd(values: readonly JsonNode[], lines: Lines): JsonLdReading {
+  const faults: JsonLdReading['faults'][number][] = [];
+  const items: ReadItem[] = [];
+  const top = (node: JsonNode, hasContext: boolean): void => {
+    if (node.kind === 'array') for (const element of node.elements) top(element, hasContext);
+    if (node.kind !== 'object') return;
+    const context = member(node, '@context');
+    if (context) faults.push(...judgeContext(context));
+    else if (!hasContext) faults.push(missingContext(node));
+    const graph = member(node, '@graph');
+    if (graph) top(graph.value, true);
+    if (!graph || node.members.some(({ name }) => !KEYWORDS.has(name))) items.push(readItem(node, lines));
+  };
+  for (const value of values) top(value, false);
+  return { items, faults };
+}
+
+type JsonObject = Extract<JsonNode, { kind: 'object' }>;
+
+const member = (node: JsonObject, name: string): JsonMember | undefined => node.members.findLast((one) => one.name === name);
+
+function missingContext(node: JsonObject): JsonLdReading['faults'][number] {
+  const misspelt = node.members.find(({ name }) => /^@?contexts?$/i.test(name) && name !== '@context');
+  const at = misspelt ? misspelt.nameStart : node.start;
+  const edits = misspelt
+    ? [{ start: misspelt.nameStart, end: misspelt.nameEnd, text: '"@context"' }]
+    : [{ start: node.start + 1, end: node.start + 1, text: `"@context": "https://schema.org"${node.members.length > 0 ? ', ' : ''}` }];
+  const message = misspelt
+    ? `“${misspelt.name}” should be “@context”. Without it a machine does not know whose words the names are.`
+    : 'There is no @context, so a machine does not know whose words the names are. Begin with "@context": "https://schema.org".';
+  return { ...fault('syntax/missing-context', message), start: at, end: misspelt ? misspelt.nameEnd : node.start + 1, edits };
+}
+
+const isSchemaOrg = (text: string): boolean => /^https?:\/\/(www\.)?schema\.org(\/|\/docs\/jsonldcontext\.json(ld)?)?$/.test(text.trim());
+
+function namesSchemaOrg(node: JsonNode): boolean {
+  if (node.kind === 'array') return node.elements.some(namesSchemaOrg);
+  if (node.kind === 'scalar') return typeof node.value === 'string' && isSchemaOrg(node.value);
+  return node.members.some(({ value }) => value.kind === 'scalar' && typeof value.value === 'string' && isSchemaOrg(value.value));
+}
+
+function judgeContext({ value }: JsonMember): JsonLdReading['faults'] {
+  if (namesSchemaOrg(value)) return [];
+  const written = value.kind === 'scalar' ? String(value.value) : 'this object';
+  const near = value.kind === 'scalar' && /schema/i.test(written);
+  return [
+    {
+      ...fault('syntax/wrong-context', `A machine takes the names from “${written}”, which is not schema.org. Write "https://schema.org".`),
+      start: value.start,
+      end: value.end,
+      edits: near ? [{ start: value.start, end: value.end, text: '"https://schema.org"' }] : null,
+    },
+  ];
+}
+
+const texts = (node: JsonNode | undefined): string[] => {
+  if (!node) return [];
+  if (node.kind === 'array') return node.elements.flatMap(texts);
+  return node.kind === 'scalar' && typeof node.value === 'string' ? [node.value] : [];
+};
+
+function readItem(node: JsonObject, lines: Lines): ReadItem {
+  const properties: ReadProperty[] = [];
+  for (const { name, nameStart, value } of node.members) {
+    if (KEYWORDS.has(name)) continue;
+    const place = lines.place(nameStart, value.end);
+    for (const read of readValues(value, lines)) properties.push({ name: schemaName(name), value: read, place });
+  }
+  return {
+    syntax: 'jsonld',
+    types: texts(member(node, '@type')?.value).map(schemaName),
+    id: texts(member(node, '@id')?.value)[0] ?? null,
+    properties,
+    place: lines.place(node.start, node.end),
+  };
+}
+
+function readValues(node: JsonNode, lines: Lines): readonly ReadValue[] {
+  if (node.kind === 'array') return node.elements.flatMap((element) => readValues(element, lines));
+  if (node.kind === 'scalar') return node.value === null ? [] : [scalar(node.value, node, lines)];
+  const literal = member(node, '@value')?.value;
+  if (literal?.kind === 'scalar') return literal.value === null ? [] : [scalar(literal.value, literal, lines)];
+  const list = member(node, '@list') ?? member(node, '@set');
+  if (list) return readValues(list.value, lines);
+  return [{ kind: 'item', item: readItem(node, lines) }];
+}
+
+const scalar = (value: string | number | boolean, { start, end }: { start: number; end: number }, lines: Lines): ReadValue => ({
+  kind: 'text',
+  text: String(value),
+  json: value,
+  place: lines.place(start, end),
+});

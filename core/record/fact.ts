@@ -1,0 +1,112 @@
+import { addressParts, isEmptyAddress, judgeAddress } from '#core/address';
+import { fault, gradeOf, type Fault, type Grade } from '#core/fault';
+import { days, readDay } from '#core/hours';
+import { judgeUrl } from '#core/link';
+import { readTelephone } from '#core/phone';
+import { readPin } from '#core/pin';
+import { judgeText } from './placeholder.ts';
+import { countryOf, type BusinessRecord } from './record.ts';
+
+/** The groups of the fact sheet, in their order. */
+export const factGroups = ['identity', 'place', 'hours', 'contact', 'offer', 'profiles', 'images'] as const;
+export type FactGroup = (typeof factGroups)[number];
+
+/** A fact of the record: a key of it, or of one of its compound facts. */
+export type Fact =
+  | Exclude<keyof BusinessRecord, 'address' | 'pin' | 'hours'>
+  | `address.${keyof BusinessRecord['address']}`
+  | `pin.${keyof BusinessRecord['pin']}`
+  | `hours.${keyof BusinessRecord['hours']}`;
+
+interface FactRow {
+  readonly fact: Fact;
+  readonly label: string;
+  readonly group: FactGroup;
+  /** What the local business guidelines say of it. */
+  readonly wanted: 'required' | 'recommended' | 'optional';
+}
+
+const row = (fact: Fact, label: string, group: FactGroup, wanted: FactRow['wanted'] = 'optional'): FactRow => ({ fact, label, group, wanted });
+
+/** Every fact with what people call it, where it stands in the sheet and how much it is wanted. */
+export const factRows: readonly FactRow[] = [
+  row('name', 'Name', 'identity', 'required'),
+  row('types', 'Type', 'identity', 'required'),
+  row('url', 'Page address', 'identity', 'recommended'),
+  row('id', '@id', 'identity'),
+  row('description', 'Description', 'identity'),
+  row('address.streetAddress', 'Street', 'place', 'required'),
+  row('address.addressLocality', 'Town', 'place', 'required'),
+  row('address.addressRegion', 'Region', 'place'),
+  row('address.postalCode', 'Postal code', 'place', 'required'),
+  row('address.addressCountry', 'Country', 'place', 'required'),
+  row('pin.latitude', 'Latitude', 'place', 'recommended'),
+  row('pin.longitude', 'Longitude', 'place', 'recommended'),
+  ...days.map((day) => row(`hours.${day}`, day, 'hours', 'recommended')),
+  row('telephone', 'Telephone', 'contact', 'recommended'),
+  row('priceRange', 'Price range', 'offer', 'recommended'),
+  row('sameAs', 'Profiles', 'profiles'),
+  row('image', 'Images', 'images', 'recommended'),
+];
+
+const rowsByFact = new Map<string, FactRow>(factRows.map((entry) => [entry.fact, entry]));
+
+/** What people call a fact. */
+export const factLabel = (fact: Fact): string => rowsByFact.get(fact)?.label ?? fact;
+
+/** A fact's text as typed; a list with one entry a line. */
+export function factText(record: BusinessRecord, fact: Fact): string {
+  const [head = '', part = ''] = fact.split('.');
+  const value: unknown = Reflect.get(record, head);
+  if (Array.isArray(value)) return value.join('\n');
+  return String((part && value && typeof value === 'object' ? Reflect.get(value, part) : value) ?? '');
+}
+
+/** The record with one fact set from its text. Lists are split at line breaks, blank lines left out. */
+export function withFact(record: BusinessRecord, fact: Fact, text: string): BusinessRecord {
+  const [head = '', part = ''] = fact.split('.');
+  const value: unknown = Reflect.get(record, head);
+  if (Array.isArray(value)) {
+    const entries = text.split('\n').map((entry) => entry.trim());
+    return { ...record, [head]: entries.filter(Boolean) };
+  }
+  return { ...record, [head]: part && value && typeof value === 'object' ? { ...value, [part]: text } : text };
+}
+
+/** Something wrong with a fact of the record. `grade` is that of its code. */
+export interface FactFault extends Fault {
+  readonly fact: Fact;
+  readonly grade: Grade;
+}
+
+/** The faults of all facts that are set, and the facts the guidelines require that are not. */
+export function judgeRecord(record: BusinessRecord): readonly FactFault[] {
+  const found: FactFault[] = [];
+  const tell = (fact: Fact, faults: readonly Fault[]): void => {
+    for (const one of faults) found.push({ fact, code: one.code, message: one.message, grade: gradeOf(one.code) });
+  };
+  const need = (fact: Fact, message: string): void => {
+    tell(fact, [fault('guideline/required', message)]);
+  };
+  if (!record.name.trim()) need('name', 'A business needs its name.');
+  tell('name', judgeText(record.name));
+  if (record.types.length === 0) need('types', 'Choose the type that fits best; without one a machine knows only that it is some business.');
+  if (isEmptyAddress(record.address)) need('address.streetAddress', 'A place of business needs its address.');
+  tell('url', judgeUrl(record.url));
+  tell('telephone', readTelephone(record.telephone, countryOf(record)).faults);
+  for (const { part, ...one } of judgeAddress(record.address)) tell(`address.${part}`, [one]);
+  for (const part of addressParts) tell(`address.${part}`, judgeText(record.address[part]));
+  for (const { part, ...one } of readPin(record.pin).faults) tell(`pin.${part}`, [one]);
+  for (const day of days) tell(`hours.${day}`, readDay(record.hours[day]).faults);
+  for (const image of record.image) tell('image', judgeUrl(image));
+  for (const profile of record.sameAs) tell('sameAs', judgeUrl(profile));
+  tell('priceRange', judgePriceRange(record.priceRange));
+  tell('description', judgeText(record.description));
+  return found;
+}
+
+/** The guideline profile asks for fewer than 100 characters. */
+export function judgePriceRange(text: string): readonly Fault[] {
+  if (text.trim().length < 100) return [];
+  return [fault('value/price-range', `The price range has ${String(text.trim().length)} characters; from 100 on it is not shown. Write $$ or $20–60.`)];
+}

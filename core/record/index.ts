@@ -1,0 +1,3 @@
+export * from './fact.ts';
+export * from './placeholder.ts';
+export * from './record.ts';

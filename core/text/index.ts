@@ -1,0 +1,5 @@
+export * from './edit.ts';
+export * from './encoding.ts';
+export * from './escape.ts';
+export * from './fold.ts';
+export * from './place.ts';

@@ -1,0 +1,94 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { parse } from 'parse5';
+import {
+  Lines,
+  applyEdits,
+  asciiHtml,
+  asciiJson,
+  binaryBytes,
+  binaryText,
+  decodeText,
+  escapeHtml,
+  escapeXml,
+  fold,
+  jsonString,
+} from './index.ts';
+
+const nasty = `</script><!--&"'\u2028\u2029<b>é</b>`;
+
+describe('escaping', () => {
+  test('JSON in a script reads back as it was and cannot leave the script', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary' }), (text) => {
+        const json = jsonString(text + nasty);
+        expect(JSON.parse(json)).toBe(text + nasty);
+        expect(json).not.toMatch(/[<\u2028\u2029]/);
+        expect(JSON.parse(asciiJson(json))).toBe(text + nasty);
+      }),
+    );
+  });
+
+  test('HTML reads back as it was, in text and in attributes', () => {
+    const html = `<p title="${escapeHtml(nasty)}">${asciiHtml(escapeHtml(nasty))}</p>`;
+    const body = JSON.stringify(parse(html), (key, value: unknown) => (key === 'parentNode' ? undefined : value));
+    expect(body.split(JSON.stringify(nasty)).length).toBe(3);
+    expect(html).not.toContain('<b>');
+  });
+
+  test('XML leaves out what XML cannot carry', () => {
+    expect(escapeXml('a\u0000\u000b<\ud800b')).toBe('a&lt;b');
+  });
+});
+
+describe('places', () => {
+  test('count lines and columns from 1 over every kind of line end, and stay inside the source', () => {
+    const lines = new Lines('ab\ncd\r\nef\rgh');
+    expect(lines.place(0, 1)).toEqual({ start: 0, end: 1, line: 1, column: 1 });
+    expect(lines.place(4, 5)).toMatchObject({ line: 2, column: 2 });
+    expect(lines.place(7, 8)).toMatchObject({ line: 3, column: 1 });
+    expect(lines.place(10, 99)).toEqual({ start: 10, end: 12, line: 4, column: 1 });
+    expect(new Lines('').place(5, 9)).toEqual({ start: 0, end: 0, line: 1, column: 1 });
+  });
+});
+
+describe('edits', () => {
+  test('change what they name and nothing else', () => {
+    const edits = [
+      { start: 4, end: 5, text: 'E' },
+      { start: 0, end: 0, text: '>' },
+      { start: 3, end: 6, text: 'no' },
+    ];
+    expect(applyEdits('abcdef', edits)).toBe('>abcnof'.replace('nof', 'no'));
+  });
+});
+
+describe('decoding', () => {
+  test('follows the byte order mark, the named encoding, UTF-8, then windows-1252', () => {
+    const utf8 = new TextEncoder().encode('Zoë');
+    expect(decodeText(utf8)).toMatchObject({ text: 'Zoë', encoding: 'utf-8', bom: 0 });
+    expect(decodeText(Uint8Array.of(0xef, 0xbb, 0xbf, ...utf8))).toMatchObject({ text: 'Zoë', bom: 3 });
+    expect(decodeText(Uint8Array.of(0xff, 0xfe, 0x5a, 0))).toMatchObject({ text: 'Z', encoding: 'utf-16le' });
+    expect(decodeText(Uint8Array.of(0x5a, 0x6f, 0xeb))).toMatchObject({ text: 'Zoë', encoding: 'windows-1252' });
+    const declared = binaryBytes('<meta charset="iso-8859-5">\xd0');
+    expect(decodeText(declared)).toMatchObject({ encoding: 'iso-8859-5', text: '<meta charset="iso-8859-5">а' });
+  });
+
+  test('never fails: unknown labels are passed over, invalid bytes are told', () => {
+    expect(decodeText(binaryBytes('<meta charset="klingon">ok')).text).toContain('ok');
+    expect(decodeText(binaryBytes('<meta charset="utf-8">\xff'))).toMatchObject({ damaged: true });
+    fc.assert(fc.property(fc.uint8Array(), (bytes) => typeof decodeText(bytes).text === 'string'));
+  });
+
+  test('binary text keeps every byte', () => {
+    fc.assert(
+      fc.property(fc.uint8Array({ maxLength: 20_000 }), (bytes) => {
+        expect(binaryBytes(binaryText(bytes))).toEqual(bytes);
+      }),
+    );
+  });
+});
+
+test('folding puts case, marks, punctuation and spacing aside', () => {
+  expect(fold('  CAFÉ\u00a0 O’Brien & Sons, Ltd. ')).toBe(fold('cafe obrien and sons ltd'));
+});

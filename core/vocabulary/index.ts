@@ -1,0 +1,3 @@
+export * from './finder.ts';
+export * from './nearest.ts';
+export * from './vocabulary.ts';

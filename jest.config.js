@@ -1,0 +1,27 @@
+const shared = {
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  transform: {
+    '\\.tsx?$': [
+      '@swc/jest',
+      {
+        jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } },
+        module: { type: 'es6' },
+      },
+    ],
+  },
+};
+
+/** `core` needs nothing but Node; `server` starts a MariaDB of its own; `e2e` drives the built application. */
+export default {
+  projects: [
+    { ...shared, displayName: 'core', testMatch: ['<rootDir>/{core,contract,bin,bench,web}/**/*.test.ts?(x)'] },
+    {
+      ...shared,
+      displayName: 'server',
+      testMatch: ['<rootDir>/{server,standins,demo}/**/*.test.ts'],
+      globalSetup: '<rootDir>/server/testing/mariadb.ts',
+      globalTeardown: '<rootDir>/server/testing/mariadb-stop.ts',
+    },
+    { ...shared, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'] },
+  ],
+};
