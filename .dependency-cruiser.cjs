@@ -13,7 +13,7 @@ const may = {
 };
 /** The floors of `core`, lower ones first. A folder imports only from floors below its own. */
 const floors = [
-  ['text', 'vocabulary'],
+  ['text', 'fault', 'vocabulary'],
   ['phone', 'address', 'hours', 'pin', 'link'],
   ['record', 'listing'],
   ['markup', 'reading', 'photo'],

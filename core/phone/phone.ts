@@ -30,7 +30,7 @@ export function readTelephone(typed: string, country = ''): TelephoneReading {
   if (!text) return { telephone: undefined, faults: [] };
   const home = isSupportedCountry(country) ? country : undefined;
   const number = parsePhoneNumberFromString(text.replace(/^tel:/i, ''), home);
-  if (!number?.isPossible()) {
+  if (!number?.isPossible() || /^(\d)\1+$/.test(number.nationalNumber)) {
     const message = home
       ? `“${text}” is not a telephone number of ${home} that can be dialled. Write area code and number, best with the country code: +1 360 555 0142.`
       : `“${text}” cannot be dialled: write the number with its country code, like +1 360 555 0142.`;

@@ -8,12 +8,16 @@ export interface ReadItem {
   readonly id: string | null;
   readonly properties: readonly ReadProperty[];
   readonly place: Place;
+  /** Where the types are written; the item's beginning where it has none. */
+  readonly typePlace: Place;
 }
 
 export interface ReadProperty {
   /** The bare name for properties of schema.org. */
   readonly name: string;
   readonly value: ReadValue;
+  /** Where the name is written: the quoted name in JSON, the start tag in HTML. */
+  readonly namePlace: Place;
   /** The property with its value in the source. */
   readonly place: Place;
 }

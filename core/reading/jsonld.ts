@@ -77,18 +77,41 @@ const texts = (node: JsonNode | undefined): string[] => {
 
 function readItem(node: JsonObject, lines: Lines): ReadItem {
   const properties: ReadProperty[] = [];
-  for (const { name, nameStart, value } of node.members) {
+  for (const { name, nameStart, nameEnd, value } of node.members) {
     if (KEYWORDS.has(name)) continue;
-    const place = lines.place(nameStart, value.end);
-    for (const read of readValues(value, lines)) properties.push({ name: schemaName(name), value: read, place });
+    const [place, namePlace] = [lines.place(nameStart, value.end), lines.place(nameStart, nameEnd)];
+    for (const read of readValues(value, lines)) properties.push({ name: schemaName(name), value: read, namePlace, place });
   }
+  const type = member(node, '@type')?.value ?? { start: node.start, end: node.start + 1 };
   return {
     syntax: 'jsonld',
     types: texts(member(node, '@type')?.value).map(schemaName),
     id: texts(member(node, '@id')?.value)[0] ?? null,
     properties,
     place: lines.place(node.start, node.end),
+    typePlace: lines.place(type.start, type.end),
   };
+}
+
+/** Nested items that are nothing but a reference to an item described elsewhere on the page become that item. */
+export function followReferences(items: readonly ReadItem[]): readonly ReadItem[] {
+  const described = new Map<string, ReadItem>();
+  const collect = (item: ReadItem): void => {
+    if (item.id !== null && item.properties.length > 0 && !described.has(item.id)) described.set(item.id, item);
+    for (const { value } of item.properties) if (value.kind === 'item') collect(value.item);
+  };
+  for (const item of items) collect(item);
+  const follow = (item: ReadItem): ReadItem => ({
+    ...item,
+    properties: item.properties.map((property) => {
+      if (property.value.kind !== 'item') return property;
+      const { item: inner } = property.value;
+      const referred = inner.id !== null && inner.properties.length === 0 ? described.get(inner.id) : undefined;
+      // What a reference leads to is not followed further, so that items may refer to each other.
+      return { ...property, value: { kind: 'item', item: referred ?? follow(inner) } };
+    }),
+  });
+  return described.size > 0 ? items.map(follow) : items;
 }
 
 function readValues(node: JsonNode, lines: Lines): readonly ReadValue[] {

@@ -60,6 +60,7 @@ class ItemReader {
       id: id ? this.#resolve(id) : null,
       properties,
       place: this.#lines.place(scope.start, scope.end),
+      typePlace: this.#lines.place(scope.start, scope.contentStart),
     };
   }
 
@@ -87,10 +88,11 @@ class ItemReader {
   #properties(element: HtmlElement, above: ReadonlySet<HtmlElement>): ReadProperty[] {
     this.belonging.add(element);
     const place = this.#lines.place(element.start, element.end);
+    const namePlace = this.#lines.place(element.start, element.contentStart);
     if ('itemscope' in element.attributes) {
       if (above.has(element)) return [];
       const item = this.read(element, above);
-      return words(element.attributes['itemprop']).map((name) => ({ name: schemaName(name), value: { kind: 'item', item }, place }));
+      return words(element.attributes['itemprop']).map((name) => ({ name: schemaName(name), value: { kind: 'item', item }, namePlace, place }));
     }
     const text = this.#value(element);
     const shown = 'value' in element.attributes || 'content' in element.attributes || 'datetime' in element.attributes ? collapse(textContent(element)) : '';
@@ -101,7 +103,7 @@ class ItemReader {
       place,
       ...(shown && shown !== text ? { shown } : {}),
     };
-    return words(element.attributes['itemprop']).map((name) => ({ name: schemaName(name), value, place }));
+    return words(element.attributes['itemprop']).map((name) => ({ name: schemaName(name), value, namePlace, place }));
   }
 
   #value(element: HtmlElement): string {

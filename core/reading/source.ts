@@ -4,7 +4,7 @@ import type { Fault } from '#core/fault';
 import { elementsBelow, isInert, readDocument, type HtmlDocument, type HtmlElement } from './document.ts';
 import type { ReadItem } from './item.ts';
 import { readJson } from './json.ts';
-import { readJsonLd } from './jsonld.ts';
+import { followReferences, readJsonLd } from './jsonld.ts';
 import { readMicrodata } from './microdata.ts';
 import { visibleText, type VisibleText } from './visible.ts';
 
@@ -36,7 +36,10 @@ export interface Reading {
 export function readSource(source: string, url = ''): Reading {
   const lines = new Lines(source);
   const kind = /^\s*[[{]/.test(source) ? 'json' : 'html';
-  if (kind === 'json') return { source, kind, base: url, ...readScript(source, 0, source.length, lines), strays: [], visible: undefined, lines };
+  if (kind === 'json') {
+    const { items, faults } = readScript(source, 0, source.length, lines);
+    return { source, kind, base: url, items: followReferences(items), faults, strays: [], visible: undefined, lines };
+  }
   const document = readDocument(source);
   const base = baseOf(document, url);
   const items: ReadItem[] = [];
@@ -50,7 +53,7 @@ export function readSource(source: string, url = ''): Reading {
   items.push(...microdata.items);
   items.sort((a, b) => a.place.start - b.place.start);
   const strays = microdata.strays.map(({ attributes, start, contentStart }) => ({ name: attributes['itemprop'] ?? '', place: lines.place(start, contentStart) }));
-  return { source, kind, base, items, faults, strays, visible: visibleText(document), lines };
+  return { source, kind, base, items: followReferences(items), faults, strays, visible: visibleText(document), lines };
 }
 
 /** The script elements whose type is JSON-LD (RFC 6838 types: case and parameters put aside). */

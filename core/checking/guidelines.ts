@@ -1,0 +1,45 @@
+import type { FaultCode } from '#core/fault';
+import { businessesIn, valuesOf, type ReadItem, type Reading } from '#core/reading';
+import { isSubtype } from '#core/vocabulary';
+import { finding, type Finding } from './finding.ts';
+import { localBusinessProfile, type Want } from './profile.ts';
+
+const CODES: Readonly<Record<Want['weight'], FaultCode>> = {
+  required: 'guideline/required',
+  recommended: 'guideline/recommended',
+  'worth-having': 'guideline/worth-having',
+};
+
+/** Family `guideline`, and whether there is a local business at all. */
+export function judgeGuidelines(reading: Reading): readonly Finding[] {
+  const businesses = businessesIn(reading.items);
+  const local = businesses.filter((item) => item.types.some((type) => isSubtype(type, 'LocalBusiness')));
+  const judged = local.length > 0 ? local : businesses.filter((item) => valuesOf(item, 'address').length > 0);
+  const subjects = judged.length > 0 ? judged : businesses.slice(0, 1);
+  if (subjects.length === 0) return noBusiness(reading);
+  const missing = subjects.flatMap((item) => wantsOf(item));
+  const [first] = subjects;
+  if (local.length > 0 || !first) return missing;
+  const message = `${first.types.join(', ')} is an organisation, but no LocalBusiness to a machine. Write "LocalBusiness" beside it: "@type": ["${first.types[0] ?? ''}", "LocalBusiness"].`;
+  return [finding('vocabulary/no-local-business', message, first.typePlace, '@type'), ...missing];
+}
+
+/** Where JSON is so broken that nothing was read, its own findings say enough. */
+function noBusiness(reading: Reading): readonly Finding[] {
+  if (reading.faults.some(({ code }) => code.startsWith('syntax/'))) return [];
+  const message =
+    reading.items.length > 0
+      ? `There is markup here (${reading.items.flatMap(({ types }) => types).slice(0, 5).join(', ') || 'without types'}), but none of it describes a business.`
+      : 'A machine finds no markup of a business here, neither JSON-LD nor microdata.';
+  return [finding('structure/no-business', message, reading.lines.place(0, 0))];
+}
+
+function wantsOf(item: ReadItem): readonly Finding[] {
+  const has = (name: string): boolean => item.properties.some((property) => property.name === name);
+  return localBusinessProfile.wants
+    .filter(({ properties, of }) => !properties.some(has) && (!of || item.types.some((type) => isSubtype(type, of))))
+    .map(({ properties: [name], weight, why }) => {
+      const verb = { required: 'is missing, and the guidelines require it', recommended: 'is missing; the guidelines recommend it', 'worth-having': 'is not given' }[weight];
+      return finding(CODES[weight], `${name} ${verb}. ${why}`, item.typePlace, name);
+    });
+}

@@ -1,0 +1,7 @@
+import type { Reading } from '#core/reading';
+import { finding, type Finding } from './finding.ts';
+
+/** Family `syntax`: what the reader met on its way. */
+export function judgeSyntax({ faults }: Reading): readonly Finding[] {
+  return faults.map(({ code, message, place, edits }) => finding(code, message, place, null, edits));
+}

@@ -1,0 +1,2 @@
+export * from './difference.ts';
+export * from './grade.ts';

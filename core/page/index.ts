@@ -1,0 +1,3 @@
+export * from './bytes.ts';
+export * from './placing.ts';
+export * from './verifying.ts';
