@@ -1,0 +1,106 @@
+import { DOMParser } from '@xmldom/xmldom';
+import ExifReader from 'exifreader';
+
+/** What a photo carries, as a reader that is not ours finds it. '' or undefined where there is nothing. */
+export interface Carried {
+  readonly latitude: number | undefined;
+  readonly longitude: number | undefined;
+  readonly exif: CarriedTexts;
+  readonly iptc: CarriedTexts;
+  readonly xmp: CarriedTexts & { readonly alt: string; readonly latitude: number | undefined; readonly longitude: number | undefined };
+  /** Camera maker and model. */
+  readonly camera: string;
+  readonly taken: string;
+  /** Width and height of the picture in pixels; 0 where unknown. */
+  readonly width: number;
+  readonly height: number;
+}
+
+export interface CarriedTexts {
+  readonly title: string;
+  readonly caption: string;
+  readonly keywords: readonly string[];
+  readonly town: string;
+  readonly comment: string;
+}
+
+type Group = Readonly<Record<string, unknown>>;
+
+/** Quiet about damaged XML: what cannot be read is not carried. */
+const parser = new DOMParser({ onError: () => undefined });
+
+/** Reads what a photo of any format carries; undefined where the reader cannot make sense of the file. */
+export function readCarried(bytes: Uint8Array): Carried | undefined {
+  try {
+    const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+    return carried(ExifReader.loadView(view, { expanded: true, domParser: parser }) as unknown as Readonly<Record<string, Group | undefined>>);
+  } catch {
+    return undefined; // the reader throws for every kind of file it does not know
+  }
+}
+
+function carried({ exif = {}, iptc = {}, xmp = {}, gps = {}, file = {} }: Readonly<Record<string, Group | undefined>>): Carried {
+  return {
+    latitude: numberOf(gps['Latitude']),
+    longitude: numberOf(gps['Longitude']),
+    exif: {
+      title: textOf(exif['XPTitle']),
+      caption: textOf(exif['ImageDescription']),
+      keywords: textOf(exif['XPKeywords']).split(';').filter(Boolean),
+      town: '',
+      comment: textOf(exif['UserComment']),
+    },
+    iptc: {
+      title: textOf(iptc['Object Name']),
+      caption: textOf(iptc['Caption/Abstract']),
+      keywords: listOf(iptc['Keywords']),
+      town: textOf(iptc['City']),
+      comment: '',
+    },
+    xmp: {
+      title: textOf(xmp['title']),
+      caption: textOf(xmp['description']),
+      keywords: listOf(xmp['subject']),
+      town: textOf(xmp['City']),
+      comment: textOf(xmp['UserComment']),
+      alt: textOf(xmp['AltTextAccessibility']),
+      latitude: readXmpCoordinate(rawOf(xmp['GPSLatitude'])),
+      longitude: readXmpCoordinate(rawOf(xmp['GPSLongitude'])),
+    },
+    camera: [textOf(exif['Make']), textOf(exif['Model'])].filter(Boolean).join(' '),
+    taken: textOf(exif['DateTimeOriginal']),
+    width: numberOf(valueOf(file['Image Width'])) ?? 0,
+    height: numberOf(valueOf(file['Image Height'])) ?? 0,
+  };
+}
+
+const numberOf = (value: unknown): number | undefined => (typeof value === 'number' && Number.isFinite(value) ? value : undefined);
+
+const valueOf = (tag: unknown): unknown => (tag && typeof tag === 'object' && 'value' in tag ? tag.value : undefined);
+
+const rawOf = (tag: unknown): string => {
+  const value = valueOf(tag);
+  return typeof value === 'string' ? value : '';
+};
+
+function textOf(tag: unknown): string {
+  if (!tag || typeof tag !== 'object') return '';
+  if ('description' in tag && typeof tag.description === 'string') return tag.description.replace(/\0+$/, '');
+  const value = valueOf(tag);
+  return typeof value === 'string' ? value : '';
+}
+
+function listOf(tag: unknown): readonly string[] {
+  if (Array.isArray(tag)) return tag.map(textOf);
+  const value = valueOf(tag);
+  if (Array.isArray(value) && value.every((entry) => entry && typeof entry === 'object')) return value.map(textOf);
+  const text = textOf(tag);
+  return text ? [text] : [];
+}
+
+/** "48,30.7404N" as decimal degrees. */
+function readXmpCoordinate(text: string): number | undefined {
+  const [, degrees, minutes, side] = /^(\d+),(\d+(?:\.\d+)?)([NSEW])$/.exec(text) ?? [];
+  if (!side) return undefined;
+  return (Number(degrees) + Number(minutes) / 60) * (side === 'S' || side === 'W' ? -1 : 1);
+}

@@ -1,0 +1,268 @@
+import { tagNumbers } from './exifTags.ts';
+
+/** A field to write: Exif 2.32, 4.6.2 "IFD Structure". `data` is encoded already, `count` in units of the type. */
+export interface ExifField {
+  readonly tag: number;
+  readonly type: number;
+  readonly count: number;
+  readonly data: Uint8Array;
+}
+
+/** Builds one field's bytes in the byte order of the block it goes into. */
+export type FieldMaker = (littleEndian: boolean) => ExifField;
+
+export interface ExifChanges {
+  readonly ifd0: readonly FieldMaker[];
+  readonly exif: readonly FieldMaker[];
+  readonly gps: readonly FieldMaker[];
+}
+
+export type ExifResult = { readonly ok: true; readonly block: Uint8Array } | { readonly ok: false; readonly message: string };
+
+const BYTES_OF_TYPE: Readonly<Record<number, number>> = { 1: 1, 2: 1, 3: 2, 4: 4, 5: 8, 6: 1, 7: 1, 8: 2, 9: 4, 10: 8, 11: 4, 12: 8, 13: 4 };
+
+interface Entry {
+  readonly tag: number;
+  readonly type: number;
+  readonly count: number;
+  /** The four bytes of the value or its offset, as they stand. */
+  readonly raw: Uint8Array;
+  /** Where a value longer than four bytes lies in the block; undefined for a short one. */
+  readonly offset: number | undefined;
+  readonly size: number;
+}
+
+interface Ifd {
+  readonly entries: readonly Entry[];
+  readonly next: number;
+}
+
+const DAMAGED: ExifResult = { ok: false, message: 'The Exif data of this photo is damaged, so nothing was written into it.' };
+
+/** Begins the part of the block that was written here, so that writing again replaces it. */
+const MARK = 'ZincPost';
+const MAX_ENTRIES = 2000;
+
+/**
+ * Merges fields into an Exif block (a TIFF structure without the "Exif\0\0" identifier). Every byte of the
+ * old block stays where it was, so that maker notes and thumbnails keep their offsets; new directories are
+ * put behind it. Fields that are not set are kept. `undefined` begins a new block.
+ */
+export function mergeExif(old: Uint8Array | undefined, changes: ExifChanges): ExifResult {
+  if (!old) return writeBlock(newHeader(), false, undefined, changes);
+  const littleEndian = old[0] === 0x49;
+  const view = new DataView(old.buffer, old.byteOffset, old.byteLength);
+  if (old.length < 8 || !(littleEndian ? old[1] === 0x49 : old[0] === 0x4d && old[1] === 0x4d) || view.getUint16(2, littleEndian) !== 42) return DAMAGED;
+  const ifd0 = readIfd(view, view.getUint32(4, littleEndian), littleEndian);
+  return ifd0 ? writeBlock(old, littleEndian, ifd0, changes) : DAMAGED;
+}
+
+const newHeader = (): Uint8Array => Uint8Array.of(0x4d, 0x4d, 0, 42, 0, 0, 0, 8);
+
+function readIfd(view: DataView, at: number, littleEndian: boolean): Ifd | undefined {
+  if (at < 8 || at + 2 > view.byteLength) return undefined;
+  const count = view.getUint16(at, littleEndian);
+  const end = at + 2 + count * 12;
+  if (count > MAX_ENTRIES || end > view.byteLength) return undefined;
+  const entries: Entry[] = [];
+  for (let entry = at + 2; entry < end; entry += 12) {
+    const type = view.getUint16(entry + 2, littleEndian);
+    const values = view.getUint32(entry + 4, littleEndian);
+    const size = (BYTES_OF_TYPE[type] ?? 1) * values;
+    const offset = size > 4 ? view.getUint32(entry + 8, littleEndian) : undefined;
+    if (offset !== undefined && offset + size > view.byteLength) return undefined;
+    entries.push({
+      tag: view.getUint16(entry, littleEndian),
+      type,
+      count: values,
+      raw: new Uint8Array(view.buffer, view.byteOffset + entry + 8, 4),
+      offset,
+      size,
+    });
+  }
+  return { entries, next: end + 4 <= view.byteLength ? view.getUint32(end, littleEndian) : 0 };
+}
+
+function writeBlock(old: Uint8Array, littleEndian: boolean, ifd0: Ifd | undefined, changes: ExifChanges): ExifResult {
+  const view = new DataView(old.buffer, old.byteOffset, old.byteLength);
+  const pointer = (tag: number): number => {
+    const entry = ifd0?.entries.find((one) => one.tag === tag);
+    return entry ? new DataView(entry.raw.buffer, entry.raw.byteOffset, 4).getUint32(0, littleEndian) : 0;
+  };
+  const below = (tag: number): Ifd | undefined | 'damaged' => {
+    const at = pointer(tag);
+    return at === 0 ? undefined : (readIfd(view, at, littleEndian) ?? 'damaged');
+  };
+  const [exif, gps] = [below(tagNumbers.exifIfd), below(tagNumbers.gpsIfd)];
+  if (exif === 'damaged' || gps === 'damaged') return DAMAGED;
+  const keep = keptLength(old, view, littleEndian, ifd0, exif);
+  const writer = new BlockWriter(old, keep, littleEndian);
+  const pointers: FieldMaker[] = [];
+  for (const [tag, ifd, fields] of [[tagNumbers.exifIfd, exif, changes.exif], [tagNumbers.gpsIfd, gps, changes.gps]] as const) {
+    if (fields.length === 0 && (!ifd || pointer(tag) < keep)) continue;
+    const at = writer.writeIfd(ifd, fields, 0);
+    pointers.push((little) => long(tag, at, little));
+  }
+  writer.setFirstIfd(writer.writeIfd(ifd0, [...changes.ifd0, ...pointers], ifd0?.next ?? 0));
+  return { ok: true, block: writer.done() };
+}
+
+/**
+ * How much of the old block stays. What an earlier writing of ours put behind it can go, unless something
+ * that must not move has come to lie there since.
+ */
+function keptLength(old: Uint8Array, view: DataView, littleEndian: boolean, ifd0: Ifd | undefined, exif: Ifd | undefined): number {
+  if (!ifd0) return 8;
+  const mark = findMark(old);
+  if (mark < 0 || view.getUint32(4, littleEndian) < mark) return old.length;
+  const fixed = [...ifd0.entries, ...(exif?.entries ?? [])].filter(({ tag }) => PINNED.has(tag));
+  const lies = fixed.map(({ offset, raw }) => offset ?? new DataView(raw.buffer, raw.byteOffset, 4).getUint32(0, littleEndian));
+  return ifd0.next >= mark || lies.some((offset) => offset >= mark) ? old.length : mark;
+}
+
+/** Tags whose data holds offsets of its own and so must never move: MakerNote, SubIFDs, interoperability. */
+const PINNED = new Set([0x927c, 0x014a, 0xa005]);
+
+function findMark(block: Uint8Array): number {
+  outer: for (let at = block.length - MARK.length; at >= 8; at -= 1) {
+    for (let step = 0; step < MARK.length; step += 1) if (block[at + step] !== MARK.charCodeAt(step)) continue outer;
+    return at;
+  }
+  return -1;
+}
+
+class BlockWriter {
+  readonly #old: Uint8Array;
+  readonly #keep: number;
+  readonly #littleEndian: boolean;
+  readonly #bytes: number[] = [];
+
+  constructor(old: Uint8Array, keep: number, littleEndian: boolean) {
+    this.#old = old;
+    this.#keep = keep;
+    this.#littleEndian = littleEndian;
+    for (const character of MARK) this.#bytes.push(character.charCodeAt(0));
+    this.#align();
+  }
+
+  get #position(): number {
+    return this.#keep + this.#bytes.length;
+  }
+
+  /** Offsets in TIFF are even. */
+  #align(): void {
+    if (this.#position % 2 === 1) this.#bytes.push(0);
+  }
+
+  /** Writes a directory with the old entries that are not set anew; its offset. */
+  writeIfd(old: Ifd | undefined, makers: readonly FieldMaker[], next: number): number {
+    const fields = makers.map((make) => make(this.#littleEndian));
+    const set = new Set(fields.map(({ tag }) => tag));
+    const kept = (old?.entries ?? []).filter(({ tag }) => !set.has(tag));
+    const rows = [
+      ...fields.map((field) => ({ ...field, value: this.#value(field.data) })),
+      ...kept.map((entry) => ({ ...entry, value: this.#keptValue(entry) })),
+    ].sort((a, b) => a.tag - b.tag);
+    const at = this.#position;
+    this.#number(rows.length, 2);
+    for (const { tag, type, count, value } of rows) {
+      this.#number(tag, 2);
+      this.#number(type, 2);
+      this.#number(count, 4);
+      this.#bytes.push(...value);
+    }
+    this.#number(next, 4);
+    return at;
+  }
+
+  #keptValue({ offset, size, raw }: Entry): Uint8Array {
+    if (offset === undefined || offset + size <= this.#keep) return raw;
+    return this.#value(this.#old.subarray(offset, offset + size));
+  }
+
+  /** Four bytes for the entry: the data itself, or the offset where it was put. */
+  #value(data: Uint8Array): Uint8Array {
+    const four = new Uint8Array(4);
+    if (data.length <= 4) {
+      four.set(data);
+      return four;
+    }
+    new DataView(four.buffer).setUint32(0, this.#position, this.#littleEndian);
+    for (const byte of data) this.#bytes.push(byte);
+    this.#align();
+    return four;
+  }
+
+  #number(value: number, size: 2 | 4): void {
+    const bytes = size === 2 ? [value >> 8, value] : [value >> 24, value >> 16, value >> 8, value];
+    if (this.#littleEndian) bytes.reverse();
+    for (const byte of bytes) this.#bytes.push(byte & 0xff);
+  }
+
+  #first = 8;
+  setFirstIfd(at: number): void {
+    this.#first = at;
+  }
+
+  done(): Uint8Array {
+    const block = new Uint8Array(this.#position);
+    block.set(this.#old.subarray(0, this.#keep));
+    block.set(this.#bytes, this.#keep);
+    new DataView(block.buffer).setUint32(4, this.#first, this.#littleEndian);
+    return block;
+  }
+}
+
+/** ASCII with its closing NUL; characters beyond ASCII become "?". */
+export const ascii = (tag: number, text: string): FieldMaker => () => {
+  const data = Uint8Array.from([...text].map((character) => (character < '\u0080' ? character.charCodeAt(0) : 0x3f)).concat(0));
+  return { tag, type: 2, count: data.length, data };
+};
+
+/** UTF-8 with its closing NUL, in an ASCII field: what readers expect where the text is not ASCII (Exif 3.0, 4.6.2). */
+export const utf8 = (tag: number, text: string): FieldMaker => () => {
+  const data = new TextEncoder().encode(`${text}\0`);
+  return { tag, type: 2, count: data.length, data };
+};
+
+/** The XP* form: UTF-16LE with closing NUL, as bytes. */
+export const utf16 = (tag: number, text: string): FieldMaker => () => {
+  const data = new Uint8Array((text.length + 1) * 2);
+  const view = new DataView(data.buffer);
+  for (let at = 0; at < text.length; at += 1) view.setUint16(at * 2, text.charCodeAt(at), true);
+  return { tag, type: 1, count: data.length, data };
+};
+
+export const byteValues = (tag: number, values: readonly number[]): FieldMaker => () => ({ tag, type: 1, count: values.length, data: Uint8Array.from(values) });
+
+/** UserComment: an 8-byte character code, then the text (Exif 2.32, 4.6.5 "UserComment"). */
+export const comment = (tag: number, text: string): FieldMaker => (littleEndian) => {
+  const isAscii = /^[\u0000-\u007F]*$/.test(text);
+  const code = isAscii ? 'ASCII\0\0\0' : 'UNICODE\0';
+  const body = isAscii ? new TextEncoder().encode(text) : new Uint8Array(text.length * 2);
+  if (!isAscii) {
+    const view = new DataView(body.buffer);
+    for (let at = 0; at < text.length; at += 1) view.setUint16(at * 2, text.charCodeAt(at), littleEndian);
+  }
+  const data = new Uint8Array(8 + body.length);
+  data.set(new TextEncoder().encode(code));
+  data.set(body, 8);
+  return { tag, type: 7, count: data.length, data };
+};
+
+/** Unsigned rationals as [numerator, denominator] pairs. */
+export const rationals = (tag: number, values: readonly (readonly [number, number])[]): FieldMaker => (littleEndian) => {
+  const data = new Uint8Array(values.length * 8);
+  const view = new DataView(data.buffer);
+  for (const [at, [numerator, denominator]] of values.entries()) {
+    view.setUint32(at * 8, numerator, littleEndian);
+    view.setUint32(at * 8 + 4, denominator, littleEndian);
+  }
+  return { tag, type: 5, count: values.length, data };
+};
+
+function long(tag: number, value: number, littleEndian: boolean): ExifField {
+  const data = new Uint8Array(4);
+  new DataView(data.buffer).setUint32(0, value, littleEndian);
+  return { tag, type: 4, count: 1, data };
+}

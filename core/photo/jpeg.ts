@@ -1,0 +1,93 @@
+/** A marker segment before the image data of a JPEG (ITU-T T.81, B.1.1). */
+export interface JpegSegment {
+  /** Second byte of the marker: 0xE1 for APP1. */
+  readonly marker: number;
+  /** Payload without marker and length, bytes. */
+  readonly data: Uint8Array;
+}
+
+export interface Jpeg {
+  readonly segments: readonly JpegSegment[];
+  /** From the first SOS or frame marker that is no metadata: everything from here on is never touched. */
+  readonly image: Uint8Array;
+}
+
+export type JpegReading = { readonly ok: true; readonly jpeg: Jpeg } | { readonly ok: false; readonly message: string };
+
+export const APP1 = 0xe1;
+export const APP13 = 0xed;
+const APP0 = 0xe0;
+const APP15 = 0xef;
+const COM = 0xfe;
+const SOS = 0xda;
+
+/** Longest payload of one segment: the length field counts itself in 16 bits. */
+export const MAX_SEGMENT_DATA = 65_533;
+
+/**
+ * Splits a JPEG into the APPn and COM segments at its head and the image behind them. A file that is no
+ * JPEG, is cut off before its image data, or has no end of image, gives a message.
+ */
+export function readJpeg(bytes: Uint8Array): JpegReading {
+  if (bytes[0] !== 0xff || bytes[1] !== 0xd8) return { ok: false, message: 'This is no JPEG picture.' };
+  const segments: JpegSegment[] = [];
+  let at = 2;
+  while (isMetadata(bytes, at)) {
+    const marker = bytes[at + 1] ?? 0;
+    const length = ((bytes[at + 2] ?? 0) << 8) | (bytes[at + 3] ?? 0);
+    if (length < 2 || at + 2 + length > bytes.length) return { ok: false, message: CUT_OFF };
+    segments.push({ marker, data: bytes.subarray(at + 4, at + 2 + length) });
+    at += 2 + length;
+    while (bytes[at] === 0xff && bytes[at + 1] === 0xff) at += 1; // fill bytes (B.1.1.2)
+  }
+  const image = bytes.subarray(at);
+  if (!isComplete(image)) return { ok: false, message: CUT_OFF };
+  return { ok: true, jpeg: { segments, image } };
+}
+
+const CUT_OFF = 'The file ends in the middle of the picture. It was probably cut off while being copied; copy it again.';
+
+function isMetadata(bytes: Uint8Array, at: number): boolean {
+  const marker = bytes[at + 1] ?? 0;
+  return bytes[at] === 0xff && at + 4 <= bytes.length && ((marker >= APP0 && marker <= APP15) || marker === COM);
+}
+
+/** Whether frame headers lead to a scan and an end of image follows it. */
+function isComplete(image: Uint8Array): boolean {
+  let at = 0;
+  while (image[at] === 0xff && image[at + 1] !== SOS) {
+    const length = ((image[at + 2] ?? 0) << 8) | (image[at + 3] ?? 0);
+    if (length < 2 || at + 2 + length > image.length) return false;
+    at += 2 + length;
+    while (image[at] === 0xff && image[at + 1] === 0xff) at += 1;
+  }
+  if (image[at] !== 0xff || image[at + 1] !== SOS) return false;
+  for (let end = image.length - 2; end > at; end -= 1) if (image[end] === 0xff && image[end + 1] === 0xd9) return true;
+  return false;
+}
+
+/** The file in pieces, in order: head with the segments, then the image as it was. */
+export function writeJpeg({ segments, image }: Jpeg): readonly [Uint8Array, Uint8Array] {
+  const head = new Uint8Array(2 + segments.reduce((sum, { data }) => sum + data.length + 4, 0));
+  head.set([0xff, 0xd8]);
+  let at = 2;
+  for (const { marker, data } of segments) {
+    head.set([0xff, marker, (data.length + 2) >> 8, (data.length + 2) & 0xff], at);
+    head.set(data, at + 4);
+    at += data.length + 4;
+  }
+  return [head, image];
+}
+
+/** Whether a segment's payload begins with an identifier. */
+export function hasIdentifier({ data }: JpegSegment, identifier: string): boolean {
+  for (let at = 0; at < identifier.length; at += 1) if (data[at] !== identifier.charCodeAt(at)) return false;
+  return data.length >= identifier.length;
+}
+
+/** The segments with those of one kind replaced, new ones where the first old one stood, or else at `index`. */
+export function replaceSegments(segments: readonly JpegSegment[], isOld: (segment: JpegSegment) => boolean, fresh: readonly JpegSegment[], index: number): readonly JpegSegment[] {
+  const found = segments.findIndex(isOld);
+  const at = found >= 0 ? found : Math.min(index, segments.length);
+  return [...segments.slice(0, at).filter((one) => !isOld(one)), ...fresh, ...segments.slice(at).filter((one) => !isOld(one))];
+}
