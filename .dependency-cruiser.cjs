@@ -75,7 +75,7 @@ module.exports = {
       to: {
         path: 'node_modules',
         pathNot:
-          'node_modules/(zod|htmlparser2|libphonenumber-js|localized-address-format|i18n-iso-countries|fast-diff|minisearch|exifreader|@xmldom)/',
+          'node_modules/(zod|htmlparser2|libphonenumber-js|localized-address-format|i18n-iso-countries|fast-diff|minisearch|exifreader)/',
       },
     },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },

@@ -1,5 +1,5 @@
 import localizedAddressFormat from 'localized-address-format';
-import { z } from 'zod';
+import * as z from 'zod';
 import { fault, type Fault } from '#core/fault';
 import { fold } from '#core/text';
 import { expandAbbreviations } from './abbreviations.ts';

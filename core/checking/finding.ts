@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { faultTable, gradeOf, gradeOrder, gradeSchema, isFaultCode, type FaultCode } from '#core/fault';
 import { editSchema, placeSchema } from '#core/text';
 

@@ -34,34 +34,42 @@ export interface VisitorCell {
 
 const ROWS = ['name', 'telephone', 'address.streetAddress', 'address.addressLocality', 'address.addressRegion', 'address.postalCode', 'address.addressCountry', 'pin'] as const;
 
+/** An item with the record it describes. */
+interface Described {
+  readonly item: ReadItem;
+  readonly read: BusinessRecord;
+}
+
 /** The businesses of a source that describe the record's branch, one a syntax, the best match first. */
-export function itemsOfBranch(items: readonly ReadItem[], record: BusinessRecord | undefined): readonly ReadItem[] {
-  const likeness = (item: ReadItem): number => {
+function describedBranch(items: readonly ReadItem[], record: BusinessRecord | undefined): readonly Described[] {
+  const likeness = (read: BusinessRecord): number => {
     if (!record) return 0;
-    const read = recordFromItem(item);
     return (record.id && read.id === record.id ? 8 : 0) + (record.url && read.url === record.url ? 4 : 0) + (read.address.postalCode === record.address.postalCode ? 2 : 0) + (gradeText(record.name, read.name) !== 'different' ? 1 : 0);
   };
-  const ranked = businessesIn(items).map((item, at) => ({ item, at, likeness: likeness(item) }));
+  const ranked = businessesIn(items).map((item, at) => {
+    const read = recordFromItem(item);
+    return { item, read, at, likeness: likeness(read) };
+  });
   ranked.sort((a, b) => b.likeness - a.likeness || a.at - b.at);
   const syntaxes = new Set<string>();
-  return ranked.flatMap(({ item }) => {
+  return ranked.flatMap(({ item, read }) => {
     if (syntaxes.has(item.syntax)) return [];
     syntaxes.add(item.syntax);
-    return [item];
+    return [{ item, read }];
   });
 }
 
 /** Name, telephone, address and coordinates as the record, the markup and a visitor have them. */
 export function threeWay(reading: Reading, record: BusinessRecord | undefined): readonly ThreeWayRow[] {
-  const items = itemsOfBranch(reading.items, record);
-  const reference = record ?? (items[0] && recordFromItem(items[0]));
+  const described = describedBranch(reading.items, record);
+  const reference = record ?? described[0]?.read;
   if (!reference) return [];
   const search = reading.visible && new VisitorSearch(reading.visible);
   return ROWS.map((fact) => ({
     fact,
     label: fact === 'pin' ? 'Coordinates' : factLabel(fact),
     record: record && shown(record, fact),
-    markup: items.flatMap((item) => markupCell(item, fact, record)),
+    markup: described.flatMap((one) => markupCell(one, fact, record)),
     visitor: visitorCell(reading, search, reference, fact),
   })).filter(({ record: said, markup, visitor }) => said || markup.length > 0 || visitor.text);
 }
@@ -72,8 +80,7 @@ function shown(record: BusinessRecord, fact: (typeof ROWS)[number]): string {
   return factText(record, fact);
 }
 
-function markupCell(item: ReadItem, fact: (typeof ROWS)[number], record: BusinessRecord | undefined): MarkupCell[] {
-  const read = recordFromItem(item);
+function markupCell({ item, read }: Described, fact: (typeof ROWS)[number], record: BusinessRecord | undefined): MarkupCell[] {
   const text = fact === 'telephone' ? read.telephone : shown(read, fact);
   if (!text) return [];
   return [{ syntax: item.syntax, text, agreement: record && agreementOf(record, read, fact), place: placeOf(item, fact) }];

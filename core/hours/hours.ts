@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { fault, type Fault } from '#core/fault';
 import { readTime, showTime } from './time.ts';
 

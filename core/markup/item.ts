@@ -1,7 +1,7 @@
 import { addressParts, countryCode, isEmptyAddress } from '#core/address';
 import { closedSpan, groupDays, type Day, type Span } from '#core/hours';
 import { readTelephone } from '#core/phone';
-import { writeDegrees } from '#core/pin';
+import { readDegrees, writeDegrees } from '#core/pin';
 import { countryOf, type BusinessRecord, type Fact } from '#core/record';
 import { isSubtype } from '#core/vocabulary';
 
@@ -75,13 +75,15 @@ function geoItem({ pin }: BusinessRecord): MarkupValue | undefined {
   const half = (part: 'latitude' | 'longitude'): MarkupProperty[] => {
     const degrees = writeDegrees(pin[part]);
     if (!degrees) return [];
-    // A number where JSON keeps every decimal, else a text, which schema.org allows as well.
-    const kind = JSON.stringify(Number(degrees)) === degrees ? 'number' : 'text';
+    const kind = readDegrees(degrees) !== undefined && isJsonNumber(degrees) ? 'number' : 'text';
     return [{ name: part, facts: [`pin.${part}`], values: [{ kind, text: degrees }] }];
   };
   const properties = [...half('latitude'), ...half('longitude')];
   return properties.length > 0 ? item('GeoCoordinates', properties) : undefined;
 }
+
+/** Trailing zeros are kept: "48.50000" says how exact the pin is. */
+const isJsonNumber = (text: string): boolean => /^-?(0|[1-9]\d*)(\.\d+)?$/.test(text);
 
 function hoursItems(record: BusinessRecord): readonly MarkupValue[] {
   return groupDays(record.hours).flatMap(({ days, spans }) =>

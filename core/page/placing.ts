@@ -1,5 +1,5 @@
 import type { MarkupForm } from '#core/markup';
-import { elementsBelow, readDocument, type HtmlDocument, type HtmlElement } from '#core/reading';
+import { readDocument, type HtmlDocument, type HtmlElement } from '#core/reading';
 import { applyEdits, asciiHtml, asciiJson, type Edit } from '#core/text';
 
 /** Where markup can stand on a page. */
@@ -53,7 +53,7 @@ export function place(source: string, form: MarkupForm, markup: string, at: Plac
     return { ok: false, message: 'The visible block is for visitors and cannot stand in the head. Place it at the end of the body.' };
   }
   const document = readDocument(source);
-  if (![...elementsBelow(document.root)].some(() => true)) {
+  if (document.elements.length === 0) {
     return { ok: false, message: 'This is no HTML page: it has not one element. Nothing was changed.' };
   }
   const newline = source.includes('\r\n') ? '\r\n' : '\n';
@@ -78,9 +78,9 @@ function removals(source: string, document: HtmlDocument, form: MarkupForm | und
 }
 
 /** At the beginning of the line where the head or body ends, or right there where the line holds more. */
-function insertionPoint({ root, source }: HtmlDocument, at: Placement): number {
+function insertionPoint({ root, elements, source }: HtmlDocument, at: Placement): number {
   const named = new Map<string, HtmlElement>();
-  for (const element of elementsBelow(root, ({ name }) => name !== 'html')) if (!named.has(element.name)) named.set(element.name, element);
+  for (const element of elements) if (!element.inert && !named.has(element.name)) named.set(element.name, element);
   const [html, head, body] = [named.get('html'), named.get('head'), named.get('body')];
   const exact = at === 'head' ? (head?.contentEnd ?? impliedHeadEnd(html ?? root, source)) : (body?.contentEnd ?? html?.contentEnd ?? source.length);
   const lineStart = Math.max(source.lastIndexOf('\n', exact - 1) + 1, 0);

@@ -1,5 +1,6 @@
-import { DOMParser } from '@xmldom/xmldom';
 import ExifReader from 'exifreader';
+import { readJpeg } from './jpeg.ts';
+import { readXml } from './xml.ts';
 
 /** What a photo carries, as a reader that is not ours finds it. '' or undefined where there is nothing. */
 export interface Carried {
@@ -26,17 +27,30 @@ export interface CarriedTexts {
 
 type Group = Readonly<Record<string, unknown>>;
 
-/** Quiet about damaged XML: what cannot be read is not carried. */
-const parser = new DOMParser({ onError: () => undefined });
+/** Hands XMP to the reader as a tree; what is not well-formed is not carried. */
+const domParser = {
+  parseFromString: (source: string) => ({ ...(readXml(source) ?? { childNodes: [] }), getElementsByTagName: () => [] }),
+} as unknown as DOMParser;
 
 /** Reads what a photo of any format carries; undefined where the reader cannot make sense of the file. */
 export function readCarried(bytes: Uint8Array): Carried | undefined {
   try {
-    const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
-    return carried(ExifReader.loadView(view, { expanded: true, domParser: parser }) as unknown as Readonly<Record<string, Group | undefined>>);
+    const head = metadataHead(bytes);
+    const view = new DataView(head.buffer, head.byteOffset, head.byteLength);
+    return carried(ExifReader.loadView(view, { expanded: true, domParser }) as unknown as Readonly<Record<string, Group | undefined>>);
   } catch {
     return undefined; // the reader throws for every kind of file it does not know
   }
+}
+
+/** Far enough into the image for its frame header, which tells width and height. */
+const FRAME_HEADER_BYTES = 4096;
+
+/** The part of a JPEG that holds metadata: the reader would copy the whole picture. Other formats stay whole. */
+function metadataHead(bytes: Uint8Array): Uint8Array {
+  const read = readJpeg(bytes);
+  if (!read.ok) return bytes;
+  return bytes.slice(0, bytes.length - read.jpeg.image.length + FRAME_HEADER_BYTES);
 }
 
 function carried({ exif = {}, iptc = {}, xmp = {}, gps = {}, file = {} }: Readonly<Record<string, Group | undefined>>): Carried {

@@ -40,7 +40,7 @@ interface Ifd {
 const DAMAGED: ExifResult = { ok: false, message: 'The Exif data of this photo is damaged, so nothing was written into it.' };
 
 /** Begins the part of the block that was written here, so that writing again replaces it. */
-const MARK = 'ZincPost';
+const MARK_BYTES = new TextEncoder().encode('ZincPost');
 const MAX_ENTRIES = 2000;
 
 /**
@@ -103,8 +103,7 @@ function writeBlock(old: Uint8Array, littleEndian: boolean, ifd0: Ifd | undefine
     const at = writer.writeIfd(ifd, fields, 0);
     pointers.push((little) => long(tag, at, little));
   }
-  writer.setFirstIfd(writer.writeIfd(ifd0, [...changes.ifd0, ...pointers], ifd0?.next ?? 0));
-  return { ok: true, block: writer.done() };
+  return { ok: true, block: writer.done(writer.writeIfd(ifd0, [...changes.ifd0, ...pointers], ifd0?.next ?? 0)) };
 }
 
 /**
@@ -124,9 +123,8 @@ function keptLength(old: Uint8Array, view: DataView, littleEndian: boolean, ifd0
 const PINNED = new Set([0x927c, 0x014a, 0xa005]);
 
 function findMark(block: Uint8Array): number {
-  outer: for (let at = block.length - MARK.length; at >= 8; at -= 1) {
-    for (let step = 0; step < MARK.length; step += 1) if (block[at + step] !== MARK.charCodeAt(step)) continue outer;
-    return at;
+  for (let at = block.length - MARK_BYTES.length; at >= 8; at -= 1) {
+    if (block[at] === MARK_BYTES[0] && MARK_BYTES.every((byte, step) => block[at + step] === byte)) return at;
   }
   return -1;
 }
@@ -135,23 +133,38 @@ class BlockWriter {
   readonly #old: Uint8Array;
   readonly #keep: number;
   readonly #littleEndian: boolean;
-  readonly #bytes: number[] = [];
+  #block: Uint8Array;
+  #view: DataView;
+  #position: number;
 
   constructor(old: Uint8Array, keep: number, littleEndian: boolean) {
     this.#old = old;
     this.#keep = keep;
     this.#littleEndian = littleEndian;
-    for (const character of MARK) this.#bytes.push(character.charCodeAt(0));
-    this.#align();
+    this.#block = new Uint8Array(keep + 4096);
+    this.#view = new DataView(this.#block.buffer);
+    this.#block.set(old.subarray(0, keep));
+    this.#position = keep;
+    this.#append(MARK_BYTES);
   }
 
-  get #position(): number {
-    return this.#keep + this.#bytes.length;
+  /** Puts data behind what is there, at an even offset as TIFF wants it; the offset. */
+  #append(data: Uint8Array): number {
+    const at = this.#reserve(data.length);
+    this.#block.set(data, at);
+    return at;
   }
 
-  /** Offsets in TIFF are even. */
-  #align(): void {
-    if (this.#position % 2 === 1) this.#bytes.push(0);
+  #reserve(length: number): number {
+    const at = this.#position + (this.#position % 2);
+    if (at + length > this.#block.length) {
+      const larger = new Uint8Array((at + length) * 2);
+      larger.set(this.#block);
+      this.#block = larger;
+      this.#view = new DataView(larger.buffer);
+    }
+    this.#position = at + length;
+    return at;
   }
 
   /** Writes a directory with the old entries that are not set anew; its offset. */
@@ -163,16 +176,18 @@ class BlockWriter {
       ...fields.map((field) => ({ ...field, value: this.#value(field.data) })),
       ...kept.map((entry) => ({ ...entry, value: this.#keptValue(entry) })),
     ].sort((a, b) => a.tag - b.tag);
-    const at = this.#position;
-    this.#number(rows.length, 2);
+    const start = this.#reserve(2 + rows.length * 12 + 4);
+    this.#view.setUint16(start, rows.length, this.#littleEndian);
+    let at = start + 2;
     for (const { tag, type, count, value } of rows) {
-      this.#number(tag, 2);
-      this.#number(type, 2);
-      this.#number(count, 4);
-      this.#bytes.push(...value);
+      this.#view.setUint16(at, tag, this.#littleEndian);
+      this.#view.setUint16(at + 2, type, this.#littleEndian);
+      this.#view.setUint32(at + 4, count, this.#littleEndian);
+      this.#block.set(value, at + 8);
+      at += 12;
     }
-    this.#number(next, 4);
-    return at;
+    this.#view.setUint32(at, next, this.#littleEndian);
+    return start;
   }
 
   #keptValue({ offset, size, raw }: Entry): Uint8Array {
@@ -183,33 +198,15 @@ class BlockWriter {
   /** Four bytes for the entry: the data itself, or the offset where it was put. */
   #value(data: Uint8Array): Uint8Array {
     const four = new Uint8Array(4);
-    if (data.length <= 4) {
-      four.set(data);
-      return four;
-    }
-    new DataView(four.buffer).setUint32(0, this.#position, this.#littleEndian);
-    for (const byte of data) this.#bytes.push(byte);
-    this.#align();
+    if (data.length <= 4) four.set(data);
+    else new DataView(four.buffer).setUint32(0, this.#append(data), this.#littleEndian);
     return four;
   }
 
-  #number(value: number, size: 2 | 4): void {
-    const bytes = size === 2 ? [value >> 8, value] : [value >> 24, value >> 16, value >> 8, value];
-    if (this.#littleEndian) bytes.reverse();
-    for (const byte of bytes) this.#bytes.push(byte & 0xff);
-  }
-
-  #first = 8;
-  setFirstIfd(at: number): void {
-    this.#first = at;
-  }
-
-  done(): Uint8Array {
-    const block = new Uint8Array(this.#position);
-    block.set(this.#old.subarray(0, this.#keep));
-    block.set(this.#bytes, this.#keep);
-    new DataView(block.buffer).setUint32(4, this.#first, this.#littleEndian);
-    return block;
+  /** The block with its header pointing to the first directory. */
+  done(firstIfd: number): Uint8Array {
+    this.#view.setUint32(4, firstIfd, this.#littleEndian);
+    return this.#block.subarray(0, this.#position);
   }
 }
 

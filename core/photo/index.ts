@@ -1,5 +1,6 @@
 export { readCarried, type Carried, type CarriedTexts } from './carried.ts';
 export { concat } from './iptc.ts';
 export { readJpeg } from './jpeg.ts';
-export { provePhoto, sameImage, type PhotoProof, type ProofLine } from './proof.ts';
-export { stampFields, stampJpeg, type StampFields, type StampResult, type Wordings } from './stamp.ts';
+export { provePhoto, sameImage, type PhotoProof, type ProofLine, type SameBytes } from './proof.ts';
+export { stampFields, type StampFields, type Wordings } from './fields.ts';
+export { jpegStamper, type StampResult } from './stamp.ts';

@@ -1,116 +1,87 @@
-import { countryCode, countryName, addressText } from '#core/address';
-import { visibleTelephone } from '#core/markup';
-import { readPin, type Point } from '#core/pin';
-import type { BusinessRecord } from '#core/record';
+import type { Point } from '#core/pin';
 import { ascii, byteValues, comment, mergeExif, rationals, utf16, utf8, type ExifChanges, type FieldMaker } from './exif.ts';
 import { tagNumbers } from './exifTags.ts';
+import type { StampFields } from './fields.ts';
 import { concat, mergeIptc, PHOTOSHOP } from './iptc.ts';
 import { APP1, APP13, hasIdentifier, MAX_SEGMENT_DATA, readJpeg, replaceSegments, writeJpeg, type JpegSegment } from './jpeg.ts';
-import { mergeXmp, XMP_IDENTIFIER, type XmpProperty } from './xmp.ts';
-
-/** The words for one photo; '' or [] for what is not written. */
-export interface Wordings {
-  readonly title: string;
-  readonly caption: string;
-  readonly keywords: readonly string[];
-  readonly alt: string;
-}
-
-/** Everything that is written into a photo. '' or undefined is not written, and what the photo has stays. */
-export interface StampFields extends Wordings {
-  readonly point: Point | undefined;
-  readonly business: string;
-  /** Name, address, telephone and page on lines of their own. */
-  readonly contactBlock: string;
-  readonly street: string;
-  readonly town: string;
-  readonly region: string;
-  readonly postalCode: string;
-  readonly country: string;
-  /** ISO 3166-1 alpha-2. */
-  readonly countryCode: string;
-  readonly telephone: string;
-  readonly url: string;
-}
-
-/** What a record and the words for a photo put into it. */
-export function stampFields(record: BusinessRecord, wordings: Wordings): StampFields {
-  const { address } = record;
-  const code = countryCode(address.addressCountry);
-  const telephone = visibleTelephone(record);
-  return {
-    ...wordings,
-    point: readPin(record.pin).point,
-    business: record.name.trim(),
-    contactBlock: [record.name, addressText(address), telephone, record.url].map((line) => line.trim()).filter(Boolean).join('\n'),
-    street: address.streetAddress.trim(),
-    town: address.addressLocality.trim(),
-    region: address.addressRegion.trim(),
-    postalCode: address.postalCode.trim(),
-    country: code ? countryName(code) : address.addressCountry.trim(),
-    countryCode: code,
-    telephone,
-    url: record.url.trim(),
-  };
-}
+import { mergeXmp, newPacket, XMP_IDENTIFIER, type XmpProperty } from './xmp.ts';
 
 export type StampResult = { readonly ok: true; readonly parts: readonly [Uint8Array, Uint8Array] } | { readonly ok: false; readonly message: string };
 
 const EXIF_IDENTIFIER = 'Exif\0\0';
 
 /**
- * The JPEG with the fields written as Exif, IPTC IIM and XMP, in two pieces: the new head, and the image data
- * as it was (the same memory). Everything that is not being set is kept. A file that cannot be stamped
- * without losing something gives a message.
+ * Makes the function that writes these fields into JPEGs as Exif, IPTC IIM and XMP. It yields the file in two
+ * pieces: the new head, and the image data as it was (the same memory). Everything that is not being set is
+ * kept. A file that cannot be stamped without losing something gives a message.
  */
-export function stampJpeg(bytes: Uint8Array, fields: StampFields): StampResult {
-  const read = readJpeg(bytes);
-  if (!read.ok) return read;
-  let segments: readonly JpegSegment[] = read.jpeg.segments;
-  const afterJfif = segments.findLastIndex(({ marker }) => marker === 0xe0) + 1;
-  for (const step of [setExif, setXmp, setIptc]) {
-    const result = step(segments, fields, afterJfif);
-    if (!result.ok) return result;
-    segments = result.segments;
-  }
-  return { ok: true, parts: writeJpeg({ segments, image: read.jpeg.image }) };
+export function jpegStamper(fields: StampFields): (bytes: Uint8Array) => StampResult {
+  const steps = [exifStep(fields), xmpStep(fields), iptcStep(fields)];
+  return (bytes) => {
+    const read = readJpeg(bytes);
+    if (!read.ok) return read;
+    let segments: readonly JpegSegment[] = read.jpeg.segments;
+    const afterJfif = segments.findLastIndex(({ marker }) => marker === 0xe0) + 1;
+    for (const [at, step] of steps.entries()) {
+      const result = step(segments, afterJfif + at);
+      if (!result.ok) return result;
+      segments = result.segments;
+    }
+    return { ok: true, parts: writeJpeg({ segments, image: read.jpeg.image }) };
+  };
 }
 
 type StepResult = { readonly ok: true; readonly segments: readonly JpegSegment[] } | { readonly ok: false; readonly message: string };
 
+/** Writes one kind of metadata; a new segment of it stands at `index`. */
+type Step = (segments: readonly JpegSegment[], index: number) => StepResult;
+
 const tooLong = (what: string): StepResult => ({ ok: false, message: `The photo has no room left for ${what}: a JPEG holds at most 64 KB of it. Nothing was written.` });
 
-function setExif(segments: readonly JpegSegment[], fields: StampFields, index: number): StepResult {
-  const isExif = (segment: JpegSegment): boolean => segment.marker === APP1 && hasIdentifier(segment, EXIF_IDENTIFIER);
-  const old = segments.find(isExif);
-  const result = mergeExif(old?.data.slice(EXIF_IDENTIFIER.length), exifChanges(fields));
-  if (!result.ok) return result;
-  const data = concat([new TextEncoder().encode(EXIF_IDENTIFIER), result.block]);
-  if (data.length > MAX_SEGMENT_DATA) return tooLong('Exif');
-  return { ok: true, segments: replaceSegments(segments, (segment) => segment === old, [{ marker: APP1, data }], index) };
+const bytesOf = (text: string): Uint8Array => new TextEncoder().encode(text);
+
+function exifStep(fields: StampFields): Step {
+  const changes = exifChanges(fields);
+  const identifier = bytesOf(EXIF_IDENTIFIER);
+  return (segments, index) => {
+    const old = segments.find((segment) => segment.marker === APP1 && hasIdentifier(segment, EXIF_IDENTIFIER));
+    const result = mergeExif(old?.data.slice(identifier.length), changes);
+    if (!result.ok) return result;
+    const data = concat([identifier, result.block]);
+    if (data.length > MAX_SEGMENT_DATA) return tooLong('Exif');
+    return { ok: true, segments: replaceSegments(segments, (segment) => segment === old, [{ marker: APP1, data }], index) };
+  };
 }
 
-function setXmp(segments: readonly JpegSegment[], fields: StampFields, index: number): StepResult {
-  const isXmp = (segment: JpegSegment): boolean => segment.marker === APP1 && hasIdentifier(segment, XMP_IDENTIFIER);
-  const old = segments.find(isXmp);
-  const result = mergeXmp(old ? new TextDecoder().decode(old.data.subarray(XMP_IDENTIFIER.length)) : '', xmpProperties(fields));
-  if (!result.ok) return result;
-  const data = new TextEncoder().encode(XMP_IDENTIFIER + result.packet);
-  if (data.length > MAX_SEGMENT_DATA) return tooLong('XMP');
-  return { ok: true, segments: replaceSegments(segments, (segment) => segment === old, [{ marker: APP1, data }], index + 1) };
+function xmpStep(fields: StampFields): Step {
+  const properties = xmpProperties(fields);
+  const fresh = bytesOf(XMP_IDENTIFIER + newPacket(properties));
+  return (segments, index) => {
+    const old = segments.find((segment) => segment.marker === APP1 && hasIdentifier(segment, XMP_IDENTIFIER));
+    let data = fresh;
+    if (old) {
+      const result = mergeXmp(new TextDecoder().decode(old.data.subarray(XMP_IDENTIFIER.length)), properties);
+      if (!result.ok) return result;
+      data = bytesOf(XMP_IDENTIFIER + result.packet);
+    }
+    if (data.length > MAX_SEGMENT_DATA) return tooLong('XMP');
+    return { ok: true, segments: replaceSegments(segments, (segment) => segment === old, [{ marker: APP1, data }], index) };
+  };
 }
 
-function setIptc(segments: readonly JpegSegment[], fields: StampFields, index: number): StepResult {
+function iptcStep(fields: StampFields): Step {
+  const changes = iptcChanges(fields);
+  const identifier = bytesOf(PHOTOSHOP);
   const isPhotoshop = (segment: JpegSegment): boolean => segment.marker === APP13 && hasIdentifier(segment, PHOTOSHOP);
-  const old = segments.filter(isPhotoshop).map(({ data }) => data.subarray(PHOTOSHOP.length));
-  const result = mergeIptc(concat(old), iptcChanges(fields));
-  if (!result.ok) return result;
-  const room = MAX_SEGMENT_DATA - PHOTOSHOP.length;
-  const fresh: JpegSegment[] = [];
-  for (let at = 0; at < result.data.length; at += room) {
-    fresh.push({ marker: APP13, data: concat([new TextEncoder().encode(PHOTOSHOP), result.data.subarray(at, at + room)]) });
-  }
-  return { ok: true, segments: replaceSegments(segments, isPhotoshop, fresh, index + 2) };
+  const room = MAX_SEGMENT_DATA - identifier.length;
+  return (segments, index) => {
+    const old = segments.filter(isPhotoshop).map(({ data }) => data.subarray(identifier.length));
+    const result = mergeIptc(concat(old), changes);
+    if (!result.ok) return result;
+    const fresh: JpegSegment[] = [];
+    for (let at = 0; at < result.data.length; at += room) fresh.push({ marker: APP13, data: concat([identifier, result.data.subarray(at, at + room)]) });
+    return { ok: true, segments: replaceSegments(segments, isPhotoshop, fresh, index) };
+  };
 }
 
 const isAscii = (text: string): boolean => /^[\u0000-\u007F]*$/.test(text);

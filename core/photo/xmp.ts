@@ -1,5 +1,5 @@
-import { Parser } from 'htmlparser2';
 import { applyEdits, escapeXml, type Edit } from '#core/text';
+import { readXml, type XmlNode } from './xml.ts';
 
 /** Namespaces (XMP Specification Part 1 and 2, IPTC Photo Metadata Standard). */
 export const namespaces = {
@@ -29,17 +29,17 @@ export type XmpResult = { readonly ok: true; readonly packet: string } | { reado
 
 /**
  * Sets properties in an XMP packet. Everything else in the packet stays as it is, to the letter; old values
- * of the properties that are set are taken out, whatever prefix or form they had. '' begins a new packet.
+ * of the properties that are set are taken out, whatever prefix or form they had.
  */
 export function mergeXmp(old: string, properties: readonly XmpProperty[]): XmpResult {
-  if (!old.trim()) return { ok: true, packet: newPacket(properties) };
   const found = locate(old, new Set(properties.map(({ prefix, name }) => namespaces[prefix] + name)));
   if (!found) return { ok: false, message: 'The XMP data of this photo is damaged, so nothing was written into it.' };
   const block = description(properties, found.about);
   return { ok: true, packet: applyEdits(old, [...found.removals, { start: found.rdfEnd, end: found.rdfEnd, text: block }]) };
 }
 
-const newPacket = (properties: readonly XmpProperty[]): string =>
+/** A packet that holds these properties and nothing else. */
+export const newPacket = (properties: readonly XmpProperty[]): string =>
   `<?xpacket begin="\uFEFF" id="W5M0MpCehiHzreSzNTczkc9d"?>\n<x:xmpmeta xmlns:x="adobe:ns:meta/">\n<rdf:RDF xmlns:rdf="${RDF}">\n${description(properties, '')}</rdf:RDF>\n</x:xmpmeta>\n<?xpacket end="w"?>`;
 
 function description(properties: readonly XmpProperty[], about: string): string {
@@ -77,69 +77,59 @@ interface Located {
   readonly removals: readonly Edit[];
 }
 
-interface OpenElement {
-  readonly name: string;
-  readonly start: number;
-  readonly scope: ReadonlyMap<string, string>;
-  /** What is left of an rdf:Description when the removals are done. */
-  kept: number;
-  removed: Edit[];
-}
+type Scope = ReadonlyMap<string, string>;
 
 /** Finds where to write and what to take out. undefined where the packet is no well-formed RDF. */
 function locate(packet: string, names: ReadonlySet<string>): Located | undefined {
-  const stack: OpenElement[] = [];
+  const root = readXml(packet);
+  const found = root && findRdf(root, new Map());
+  if (!found) return undefined;
   const removals: Edit[] = [];
   let about: string | undefined;
-  let rdfEnd: number | undefined;
-  let damaged = false;
-  let attributes: { name: string; value: string; start: number; end: number }[] = [];
-  const expand = (qualified: string, scope: ReadonlyMap<string, string>): string => {
-    const [prefix = '', local] = qualified.includes(':') ? qualified.split(':') : ['', qualified];
-    return (scope.get(prefix) ?? '') + (local ?? '');
-  };
-  const parser = new Parser(
-    {
-      onattribute(name, value) {
-        attributes.push({ name, value, start: parser.startIndex, end: parser.endIndex });
-      },
-      onopentag(qualified) {
-        const parent = stack.at(-1);
-        const scope = new Map(parent?.scope ?? [['rdf', ''], ['xml', 'xml:']]);
-        for (const { name, value } of attributes) if (name === 'xmlns' || name.startsWith('xmlns:')) scope.set(name.slice(6), value);
-        const opened: OpenElement = { name: expand(qualified, scope), start: parser.startIndex, scope, kept: 0, removed: [] };
-        if (opened.name === `${RDF}Description` && parent?.name === `${RDF}RDF`) {
-          for (const { name, value, start, end } of attributes) {
-            const expanded = expand(name, scope);
-            if (expanded === `${RDF}about` || name === 'about') about ??= value;
-            else if (names.has(expanded)) opened.removed.push({ start: spaceBefore(packet, start), end: attributeEnd(packet, end), text: '' });
-            else if (!name.startsWith('xmlns')) opened.kept += 1;
-          }
-        }
-        attributes = [];
-        stack.push(opened);
-      },
-      onclosetag(_, implied) {
-        const closed = stack.pop();
-        if (!closed) return;
-        if (implied && packet[parser.endIndex] !== '>') damaged = true;
-        const parent = stack.at(-1);
-        const end = parser.endIndex + 1;
-        if (closed.name === `${RDF}RDF`) rdfEnd = packet.lastIndexOf('<', parser.endIndex);
-        else if (closed.name === `${RDF}Description` && parent?.name === `${RDF}RDF`) {
-          const gone = closed.kept === 0 && closed.removed.length > 0;
-          removals.push(...(gone ? [{ start: closed.start, end: lineEnd(packet, end), text: '' }] : closed.removed));
-        } else if (parent?.name === `${RDF}Description` && stack.at(-2)?.name === `${RDF}RDF`) {
-          if (names.has(closed.name)) parent.removed.push({ start: closed.start, end: lineEnd(packet, end), text: '' });
-          else parent.kept += 1;
-        }
-      },
-    },
-    { xmlMode: true, decodeEntities: true },
-  );
-  parser.end(packet);
-  if (damaged || rdfEnd === undefined || stack.length > 0) return undefined;
-  return { rdfEnd, about: about ?? '', removals };
+  for (const child of elementsOf(found.rdf)) {
+    const scope = scopeOf(child, found.scope);
+    if (expand(child.nodeName, scope) !== `${RDF}Description`) continue;
+    about ??= child.attributes.find(({ nodeName }) => /^(rdf:)?about$/.test(nodeName))?.value;
+    removals.push(...removalsIn(packet, child, scope, names));
+  }
+  return { rdfEnd: found.rdf.contentEnd, about: about ?? '', removals };
+}
+
+function findRdf(node: XmlNode, outer: Scope): { rdf: XmlNode; scope: Scope } | undefined {
+  for (const child of elementsOf(node)) {
+    const scope = scopeOf(child, outer);
+    if (expand(child.nodeName, scope) === `${RDF}RDF`) return { rdf: child, scope };
+    const inner = findRdf(child, scope);
+    if (inner) return inner;
+  }
+  return undefined;
+}
+
+/** What to take out of one rdf:Description: properties as elements and as attributes; all of it when nothing else is left. */
+function removalsIn(packet: string, description: XmlNode, scope: Scope, names: ReadonlySet<string>): readonly Edit[] {
+  const elements = elementsOf(description).map((child) => ({ child, gone: names.has(expand(child.nodeName, scopeOf(child, scope))) }));
+  const attributes = description.attributes
+    .filter(({ nodeName }) => !/^xmlns(:|$)/.test(nodeName) && !/^(rdf:)?about$/.test(nodeName))
+    .map((attribute) => ({ attribute, gone: names.has(expand(attribute.nodeName, scope)) }));
+  const all = [...elements, ...attributes];
+  if (all.length > 0 && all.every(({ gone }) => gone)) return [{ start: description.start, end: lineEnd(packet, description.end), text: '' }];
+  return [
+    ...elements.filter(({ gone }) => gone).map(({ child }) => ({ start: child.start, end: lineEnd(packet, child.end), text: '' })),
+    ...attributes.filter(({ gone }) => gone).map(({ attribute }) => ({ start: spaceBefore(packet, attribute.start), end: attribute.end, text: '' })),
+  ];
+}
+
+const elementsOf = (node: XmlNode): readonly XmlNode[] => node.childNodes.filter(({ tagName }) => tagName !== undefined);
+
+function scopeOf(node: XmlNode, outer: Scope): Scope {
+  const declared = node.attributes.filter(({ nodeName }) => /^xmlns(:|$)/.test(nodeName));
+  return declared.length > 0 ? new Map([...outer, ...declared.map(({ nodeName, value }) => [nodeName.slice(6), value] as const)]) : outer;
+}
+
+/** A qualified name as namespace and local name in one (Namespaces in XML 1.0, 3). */
+function expand(qualified: string, scope: Scope): string {
+  const [prefix = '', local] = qualified.includes(':') ? qualified.split(':') : ['', qualified];
+  return (scope.get(prefix) ?? '') + (local ?? '');
 }
 
 const spaceBefore = (packet: string, start: number): number => {
@@ -147,8 +137,5 @@ const spaceBefore = (packet: string, start: number): number => {
   while (/\s/.test(packet[at - 1] ?? '')) at -= 1;
   return at;
 };
-
-/** Behind the closing quote of an attribute whose last character is at or before `end`. */
-const attributeEnd = (packet: string, end: number): number => (/["']/.test(packet[end] ?? '') ? end + 1 : end);
 
 const lineEnd = (packet: string, end: number): number => (packet[end] === '\n' ? end + 1 : end);

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { fault, type Fault } from '#core/fault';
 
 /** The coordinates of a branch as typed, in decimal degrees WGS-84; '' for not set. */

@@ -6,14 +6,16 @@ export interface HtmlElement {
   readonly name: string;
   readonly attributes: Readonly<Record<string, string>>;
   readonly parent: HtmlElement | null;
-  readonly children: HtmlNode[];
+  readonly children: readonly HtmlNode[];
+  /** Whether it stands inside a template, which machines treat as if it were not on the page. */
+  readonly inert: boolean;
   /** From `<` of the start tag. */
   readonly start: number;
   /** Behind `>` of the start tag. */
   readonly contentStart: number;
   /** Before `<` of the end tag, or where the element ends without one. */
-  contentEnd: number;
-  end: number;
+  readonly contentEnd: number;
+  readonly end: number;
 }
 
 export interface HtmlText {
@@ -28,6 +30,8 @@ export type HtmlNode = HtmlElement | HtmlText;
 /** A page as a tree below a nameless root element. */
 export interface HtmlDocument {
   readonly root: HtmlElement;
+  /** Every element, in the order of the source. */
+  readonly elements: readonly HtmlElement[];
   readonly source: string;
   readonly comments: readonly HtmlText[];
 }
@@ -35,15 +39,27 @@ export interface HtmlDocument {
 /** Deeper nesting than this is flattened, so that no page can exhaust a reader. Browsers stop at 512. */
 const MAX_DEPTH = 512;
 
+type Mutable<T> = { -readonly [K in keyof T]: T[K] };
+type Growing = Omit<Mutable<HtmlElement>, 'children'> & { children: HtmlNode[] };
+
+/** What elements without children share, so that most elements need no array of their own. */
+const NONE: HtmlNode[] = [];
+
 /** Reads HTML of any quality into a tree. Character references are decoded. Never fails. */
 export function readDocument(source: string): HtmlDocument {
   const root = element('', {}, null, 0, 0);
   root.contentEnd = source.length;
   root.end = source.length;
   const comments: HtmlText[] = [];
-  const stack: HtmlElement[] = [root];
+  const elements: HtmlElement[] = [];
+  const stack: Growing[] = [root];
   let skipped = 0;
   let top = root;
+  let lastText: Mutable<HtmlText> | undefined;
+  const append = (node: HtmlNode): void => {
+    if (top.children === NONE) top.children = [node];
+    else top.children.push(node);
+  };
   const parser = new Parser({
     onopentag(name, attributes, implied) {
       if (stack.length > MAX_DEPTH) {
@@ -52,9 +68,11 @@ export function readDocument(source: string): HtmlDocument {
       }
       const start = parser.startIndex;
       const opened = element(name, attributes, top, start, implied ? start : parser.endIndex + 1);
-      top.children.push(opened);
+      append(opened);
+      elements.push(opened);
       stack.push(opened);
       top = opened;
+      lastText = undefined;
     },
     onclosetag(_, implied) {
       if (skipped > 0) {
@@ -64,19 +82,21 @@ export function readDocument(source: string): HtmlDocument {
       const closed = stack.pop();
       if (!closed) return;
       // Implied ends carry the position of what ended them; void elements end with their start tag.
-      const at = implied ? Math.max(closed.contentStart, Math.min(parser.startIndex, source.length)) : parser.startIndex;
+      const at = implied ? Math.min(parser.startIndex, source.length) : parser.startIndex;
       closed.contentEnd = Math.max(closed.contentStart, at);
       closed.end = implied ? closed.contentEnd : Math.max(closed.contentStart, parser.endIndex + 1);
-      top = stack.at(-1) ?? root;
+      top = stack[stack.length - 1] ?? root;
+      lastText = undefined;
     },
     ontext(text) {
-      const last = top.children.at(-1);
       const start = parser.startIndex;
-      const end = parser.endIndex + 1;
-      if (last?.kind === 'text' && last.end === start) {
-        top.children[top.children.length - 1] = { kind: 'text', text: last.text + text, start: last.start, end };
+      // A text with character references comes in several pieces.
+      if (lastText?.end === start) {
+        lastText.text += text;
+        lastText.end = parser.endIndex + 1;
       } else {
-        top.children.push({ kind: 'text', text, start, end });
+        lastText = { kind: 'text', text, start, end: parser.endIndex + 1 };
+        append(lastText);
       }
     },
     oncomment(text) {
@@ -84,26 +104,12 @@ export function readDocument(source: string): HtmlDocument {
     },
   });
   parser.end(source);
-  return { root, source, comments };
+  return { root, elements, source, comments };
 }
 
-function element(
-  name: string,
-  attributes: Readonly<Record<string, string>>,
-  parent: HtmlElement | null,
-  start: number,
-  contentStart: number,
-): HtmlElement {
-  return { kind: 'element', name, attributes, parent, children: [], start, contentStart, contentEnd: contentStart, end: contentStart };
-}
-
-/** Every element below one, in the order of the source; `skip` keeps it out of an element's inside. */
-export function* elementsBelow(above: HtmlElement, skip?: (inside: HtmlElement) => boolean): Generator<HtmlElement> {
-  for (const child of above.children) {
-    if (child.kind !== 'element') continue;
-    yield child;
-    if (!skip?.(child)) yield* elementsBelow(child, skip);
-  }
+function element(name: string, attributes: Readonly<Record<string, string>>, parent: HtmlElement | null, start: number, contentStart: number): Growing {
+  const inert = parent !== null && (parent.inert || parent.name === 'template');
+  return { kind: 'element', name, attributes, parent, children: NONE, inert, start, contentStart, contentEnd: contentStart, end: contentStart };
 }
 
 /** The text inside an element, scripts and templates included, as DOM textContent has it. */
@@ -112,6 +118,3 @@ export function textContent(node: HtmlElement): string {
   for (const child of node.children) text += child.kind === 'text' ? child.text : textContent(child);
   return text;
 }
-
-/** Whether machines treat the inside of this element as if it were not on the page. */
-export const isInert = (node: HtmlElement): boolean => node.name === 'template';

@@ -5,7 +5,7 @@ import type { Edit } from '#core/text';
 export type JsonNode =
   | { readonly kind: 'object'; readonly members: readonly JsonMember[]; readonly start: number; readonly end: number }
   | { readonly kind: 'array'; readonly elements: readonly JsonNode[]; readonly start: number; readonly end: number }
-  | { readonly kind: 'scalar'; readonly value: string | number | boolean | null; readonly start: number; readonly end: number };
+  | { readonly kind: 'scalar'; readonly value: string | number | boolean | null; /** A number as written, with all its digits. */ readonly literal?: string; readonly start: number; readonly end: number };
 
 export interface JsonMember {
   readonly name: string;
@@ -325,7 +325,7 @@ class JsonReader {
     const start = this.#at;
     const written = /^[-+.\w]*/.exec(this.#source.slice(start, Math.min(start + 400, this.#end)))?.[0] ?? '';
     this.#at += Math.max(1, written.length);
-    if (/^-?(0|[1-9]\d*)(\.\d+)?([eE][-+]?\d+)?$/.test(written)) return { kind: 'scalar', value: Number(written), start, end: this.#at };
+    if (/^-?(0|[1-9]\d*)(\.\d+)?([eE][-+]?\d+)?$/.test(written)) return { kind: 'scalar', value: Number(written), literal: written, start, end: this.#at };
     this.#tell('syntax/bad-number', `“${shorten(written)}” is no number as JSON writes them. In quotes it is a text, which is right for codes, times and telephone numbers.`, start, this.#at, [{ start, end: this.#at, text: `"${written}"` }]);
     return { kind: 'scalar', value: written, start, end: this.#at };
   }

@@ -124,9 +124,9 @@ function readValues(node: JsonNode, lines: Lines): readonly ReadValue[] {
   return [{ kind: 'item', item: readItem(node, lines) }];
 }
 
-const scalar = (value: string | number | boolean, { start, end }: { start: number; end: number }, lines: Lines): ReadValue => ({
+const scalar = (value: string | number | boolean, { literal, start, end }: { literal?: string; start: number; end: number }, lines: Lines): ReadValue => ({
   kind: 'text',
-  text: String(value),
+  text: literal ?? String(value),
   json: value,
   place: lines.place(start, end),
 });

@@ -1,6 +1,6 @@
 import { parseUrl } from '#core/link';
 import { collapse, type Lines } from '#core/text';
-import { elementsBelow, isInert, textContent, type HtmlDocument, type HtmlElement } from './document.ts';
+import { textContent, type HtmlDocument, type HtmlElement } from './document.ts';
 import { schemaName, type ReadItem, type ReadProperty } from './item.ts';
 
 export interface MicrodataReading {
@@ -21,14 +21,13 @@ const words = (text: string | undefined): string[] => (text ?? '').split(/[ \t\r
  * The microdata items of a page (HTML Living Standard, 5.2): top-level items in the order of the source,
  * `itemref` followed with a guard against loops, addresses resolved against `base` where it is given.
  */
-export function readMicrodata({ root }: HtmlDocument, lines: Lines, base: string): MicrodataReading {
+export function readMicrodata({ elements }: HtmlDocument, lines: Lines, base: string): MicrodataReading {
   const marked: HtmlElement[] = [];
   const byId = new Map<string, HtmlElement>();
-  const wantsIds = new Set<string>();
-  for (const element of elementsBelow(root, isInert)) {
+  for (const element of elements) {
+    if (element.inert) continue;
     const { attributes } = element;
-    if ('itemscope' in attributes || 'itemprop' in attributes) marked.push(element);
-    if (attributes['itemref']) for (const id of words(attributes['itemref'])) wantsIds.add(id);
+    if (attributes['itemscope'] !== undefined || attributes['itemprop'] !== undefined) marked.push(element);
     const id = attributes['id'];
     if (id && !byId.has(id)) byId.set(id, element);
   }
@@ -72,7 +71,7 @@ class ItemReader {
       if (seen.has(element)) return;
       seen.add(element);
       if (words(element.attributes['itemprop']).length > 0) found.add(element);
-      if (!('itemscope' in element.attributes) && !isInert(element)) children(element);
+      if (!('itemscope' in element.attributes) && element.name !== 'template') children(element);
     };
     const children = (element: HtmlElement): void => {
       for (const child of element.children) if (child.kind === 'element') collect(child);

@@ -1,7 +1,7 @@
 import { parseUrl } from '#core/link';
 import { Lines, type Edit, type Place } from '#core/text';
 import type { Fault } from '#core/fault';
-import { elementsBelow, isInert, readDocument, type HtmlDocument, type HtmlElement } from './document.ts';
+import { readDocument, type HtmlDocument, type HtmlElement } from './document.ts';
 import type { ReadItem } from './item.ts';
 import { readJson } from './json.ts';
 import { followReferences, readJsonLd } from './jsonld.ts';
@@ -57,9 +57,9 @@ export function readSource(source: string, url = ''): Reading {
 }
 
 /** The script elements whose type is JSON-LD (RFC 6838 types: case and parameters put aside). */
-export function jsonLdScripts({ root }: HtmlDocument): readonly HtmlElement[] {
-  return [...elementsBelow(root, isInert)].filter(
-    ({ name, attributes }) => name === 'script' && /^\s*application\/ld\+json\s*(;|$)/i.test(attributes['type'] ?? ''),
+export function jsonLdScripts({ elements }: HtmlDocument): readonly HtmlElement[] {
+  return elements.filter(
+    ({ name, inert, attributes }) => name === 'script' && !inert && /^\s*application\/ld\+json\s*(;|$)/i.test(attributes['type'] ?? ''),
   );
 }
 
@@ -70,9 +70,9 @@ function readScript(source: string, start: number, end: number, lines: Lines): {
   return { items: jsonLd.items, faults };
 }
 
-function baseOf({ root }: HtmlDocument, url: string): string {
-  for (const { name, attributes } of elementsBelow(root, isInert)) {
-    if (name === 'base' && attributes['href']) return parseUrl(attributes['href'], url || undefined)?.href ?? url;
+function baseOf({ elements }: HtmlDocument, url: string): string {
+  for (const { name, inert, attributes } of elements) {
+    if (name === 'base' && !inert && attributes['href']) return parseUrl(attributes['href'], url || undefined)?.href ?? url;
     if (name === 'body') break;
   }
   return url;

@@ -9,49 +9,67 @@ export interface VisibleText {
 }
 
 const UNSEEN = new Set(['head', 'script', 'style', 'template', 'noscript', 'iframe', 'object', 'svg', 'math', 'select', 'datalist', 'audio', 'video', 'canvas']);
-const INLINE = new Set(['a', 'abbr', 'b', 'bdi', 'bdo', 'cite', 'code', 'data', 'del', 'dfn', 'em', 'font', 'i', 'img', 'ins', 'kbd', 'label', 'link', 'mark', 'meta', 'q', 's', 'samp', 'small', 'span', 'strong', 'sub', 'sup', 'time', 'u', 'var', 'wbr', 'input']);
+const INLINE = new Set(['a', 'abbr', 'b', 'bdi', 'bdo', 'cite', 'code', 'data', 'del', 'dfn', 'em', 'font', 'i', 'img', 'ins', 'kbd', 'label', 'link', 'mark', 'meta', 'q', 's', 'samp', 'small', 'span', 'strong', 'sub', 'sup', 'time', 'u', 'var', 'wbr', 'input']); // a br breaks the line, so it is none of these
 
-const isUnseen = ({ name, attributes }: HtmlElement): boolean =>
-  UNSEEN.has(name) || 'hidden' in attributes || /display\s*:\s*none|visibility\s*:\s*hidden/i.test(attributes['style'] ?? '');
+/** Whether a visitor sees nothing of an element, as far as its name and attributes tell. */
+function isUnseen({ name, attributes }: HtmlElement): boolean {
+  if (UNSEEN.has(name) || attributes['hidden'] !== undefined) return true;
+  const style = attributes['style'];
+  return style !== undefined && /display\s*:\s*none|visibility\s*:\s*hidden/i.test(style);
+}
 
 /** The text a visitor sees, as far as the HTML alone tells: style sheets are not read. */
 export function visibleText({ root }: HtmlDocument): VisibleText {
-  const parts: string[] = [];
   const pieces: { at: number; start: number; end: number }[] = [];
-  let length = 0;
+  let text = '';
   let gap = '';
   const walk = (node: HtmlElement): void => {
     for (const child of node.children) {
       if (child.kind === 'text') {
-        const collapsed = child.text.replace(/[ \t\r\n\f]+/g, ' ');
-        if (collapsed.startsWith(' ')) gap ||= ' ';
-        const text = collapsed.trim();
-        if (!text) continue;
-        if (length > 0) {
-          parts.push(gap);
-          length += gap.length;
-        }
-        pieces.push({ at: length, start: child.start, end: child.end });
-        parts.push(text);
-        length += text.length;
-        gap = collapsed.endsWith(' ') ? ' ' : '';
+        const written = child.text;
+        if (isSpace(written.charCodeAt(0)) && gap === '') gap = ' ';
+        const collapsed = collapseSpace(written);
+        if (collapsed === '') continue;
+        if (text !== '') text += gap;
+        pieces.push({ at: text.length, start: child.start, end: child.end });
+        text += collapsed;
+        gap = isSpace(written.charCodeAt(written.length - 1)) ? ' ' : '';
       } else if (!isUnseen(child)) {
-        if (child.name === 'br' || !INLINE.has(child.name)) gap = '\n';
-        walk(child);
-        if (!INLINE.has(child.name)) gap = '\n';
+        const inline = INLINE.has(child.name);
+        if (!inline) gap = '\n';
+        if (child.children.length > 0) walk(child);
+        if (!inline) gap = '\n';
       }
     }
   };
   walk(root);
-  return { text: parts.join(''), pieces };
+  return { text, pieces };
+}
+
+/** ASCII white space (Infra Standard, 4.6); NaN, as of an empty text, is none. */
+const isSpace = (code: number): boolean => code === 32 || code === 10 || code === 9 || code === 13 || code === 12;
+
+/** Runs of white space as single blanks, none at the ends. Most texts need no change and get none. */
+function collapseSpace(text: string): string {
+  let start = 0;
+  let end = text.length;
+  while (start < end && isSpace(text.charCodeAt(start))) start += 1;
+  while (end > start && isSpace(text.charCodeAt(end - 1))) end -= 1;
+  const trimmed = text.slice(start, end);
+  return /[\t\n\r\f]| {2}/.test(trimmed) ? trimmed.replace(/[ \t\n\r\f]+/g, ' ') : trimmed;
 }
 
 /** The stretch of the source (UTF-16 offsets) that holds a stretch of the visible text. */
 export function sourceOf({ pieces }: VisibleText, start: number, end: number): { start: number; end: number } {
   const holds = (offset: number): number => {
-    let found = 0;
-    for (const [at, piece] of pieces.entries()) if (piece.at <= offset) found = at;
-    return found;
+    let low = 0;
+    let high = pieces.length - 1;
+    while (low < high) {
+      const middle = (low + high + 1) >> 1;
+      if ((pieces[middle]?.at ?? 0) <= offset) low = middle;
+      else high = middle - 1;
+    }
+    return low;
   };
   const first = pieces[holds(start)];
   const last = pieces[holds(Math.max(start, end - 1))];

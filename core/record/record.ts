@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { addressSchema, countryCode, emptyAddress } from '#core/address';
 import { emptyHours, hoursSchema } from '#core/hours';
 import { emptyPin, pinSchema } from '#core/pin';

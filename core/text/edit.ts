@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** Replace the UTF-16 code units from `start` to `end` (exclusive) by `text`. */
 export const editSchema = z.object({

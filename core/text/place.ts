@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** A stretch of a source: offsets in UTF-16 code units, end exclusive; line and column of the start, from 1. */
 export const placeSchema = z.object({
@@ -16,9 +16,10 @@ export class Lines {
 
   constructor(source: string) {
     this.#length = source.length;
-    for (let at = 0; at < source.length; at += 1) {
-      const code = source.charCodeAt(at);
-      if (code === 10 || (code === 13 && source.charCodeAt(at + 1) !== 10)) this.#starts.push(at + 1);
+    if (source.includes('\r')) {
+      for (const { index, 0: end } of source.matchAll(/\r\n|\n|\r/g)) this.#starts.push(index + end.length);
+    } else {
+      for (let at = source.indexOf('\n'); at >= 0; at = source.indexOf('\n', at + 1)) this.#starts.push(at + 1);
     }
   }
 

@@ -1,0 +1,23 @@
+/** The middle of several timings of a piece of work, in milliseconds. */
+export async function median(times: number, work: () => unknown): Promise<number> {
+  const taken: number[] = [];
+  for (let round = 0; round < times; round += 1) {
+    const begun = performance.now();
+    await work();
+    taken.push(performance.now() - begun);
+  }
+  return taken.sort((a, b) => a - b)[Math.floor(times / 2)] ?? 0;
+}
+
+export interface Figure {
+  readonly what: string;
+  readonly value: number;
+  readonly unit: 'ms' | '×';
+  /** At most this. */
+  readonly target: number;
+}
+
+export function tell({ what, value, unit, target }: Figure): string {
+  const shown = `${value < 10 ? value.toFixed(2) : value.toFixed(1)} ${unit}`;
+  return `${value <= target ? 'met   ' : 'MISSED'}  ${shown.padStart(10)}  (target at most ${String(target)} ${unit})  ${what}`;
+}

@@ -1,0 +1,91 @@
+import { readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
+import { basename, dirname, join } from 'node:path';
+import { parseArgs, type ParseArgsConfig } from 'node:util';
+import { limits, megabytes } from '#contract';
+import { businessesIn, readSource, recordFromItem } from '#core/reading';
+import type { BusinessRecord } from '#core/record';
+import { decodeText } from '#core/text';
+import { reason } from '../reason.ts';
+
+export interface Command {
+  readonly usage: string;
+  /** Runs with the words behind the command's name; the exit status. */
+  readonly run: (words: string[]) => Promise<number>;
+}
+
+/** The command cannot do its work: told on standard error, exit status 2. */
+export class CannotRun extends Error {}
+
+/** The options and positional words, or CannotRun with the usage. */
+export function readWords<T extends NonNullable<ParseArgsConfig['options']>>(words: string[], options: T, usage: string) {
+  try {
+    return parseArgs({ args: words, options, allowPositionals: true, strict: true });
+  } catch (error) {
+    throw new CannotRun(`${error instanceof Error ? error.message : String(error)}\n${usage}`);
+  }
+}
+
+/** The bytes of a file, or of standard input for "-". */
+export async function readBytes(path: string, most: number): Promise<Uint8Array> {
+  if (path === '-') return readStandardInput(most);
+  try {
+    const { size } = await stat(path);
+    if (size > most) throw new CannotRun(`${path} has ${megabytes(size)}; at most ${megabytes(most)} are read.`);
+    return await readFile(path);
+  } catch (error) {
+    if (error instanceof CannotRun) throw error;
+    throw new CannotRun(`${path} cannot be read: ${reason(error)}`);
+  }
+}
+
+async function readStandardInput(most: number): Promise<Uint8Array> {
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  for await (const chunk of process.stdin as AsyncIterable<Uint8Array>) {
+    size += chunk.length;
+    if (size > most) throw new CannotRun(`Standard input has more than ${megabytes(most)}, which is the most that is read.`);
+    chunks.push(chunk);
+  }
+  return Buffer.concat(chunks);
+}
+
+/** A page or other source as text, decoded as a browser would. */
+export async function readText(path: string): Promise<string> {
+  return decodeText(await readBytes(path, limits.pageBytes)).text;
+}
+
+/** The record in a JSON-LD file with one local business. */
+export async function readRecord(path: string | undefined): Promise<BusinessRecord> {
+  if (!path) throw new CannotRun('Name the record with --record RECORD: a JSON-LD file with one local business.');
+  const { items, faults, lines } = readSource(await readText(path));
+  const [fault] = faults.filter(({ code }) => code !== 'syntax/duplicate-name');
+  if (fault) throw new CannotRun(`${path}:${String(fault.place.line)}:${String(fault.place.column)}: ${fault.message}`);
+  const [business] = businessesIn(items);
+  if (!business) throw new CannotRun(`${path} holds no local business (line ${String(lines.place(0, 0).line)} on).`);
+  return recordFromItem(business);
+}
+
+/** Writes a file beside its place and renames it, so that it is never half written. */
+export async function save(path: string, bytes: Uint8Array | readonly Uint8Array[]): Promise<void> {
+  const beside = join(dirname(path), `.${basename(path)}.${String(process.pid)}.part`);
+  try {
+    await writeFile(beside, bytes instanceof Uint8Array ? bytes : Buffer.concat(bytes));
+    await rename(beside, path);
+  } catch (error) {
+    await rm(beside, { force: true });
+    throw new CannotRun(`${path} cannot be written: ${reason(error)}`);
+  }
+}
+
+/** Puts the result into a file, or on standard output where none is named. */
+export async function deliver(bytes: Uint8Array, out: string | undefined): Promise<void> {
+  if (out) await save(out, bytes);
+  else process.stdout.write(bytes);
+}
+
+/** One of a fixed set of words. */
+export function oneOf<T extends string>(word: string, allowed: readonly T[], option: string): T {
+  const found = allowed.find((one) => one === word);
+  if (!found) throw new CannotRun(`${option} takes ${allowed.join(' or ')}, not “${word}”.`);
+  return found;
+}

@@ -1,0 +1,37 @@
+import { limits } from '#contract';
+import { plainItem, readSource } from '#core/reading';
+import { decodeText } from '#core/text';
+import { CannotRun, readBytes, readWords, type Command } from './command.ts';
+
+const usage = 'zinc read FILE [--url URL] --json';
+
+export const command: Command = {
+  usage,
+  run: async (words) => {
+    const { values, positionals } = readWords(words, { url: { type: 'string' }, json: { type: 'boolean' } }, usage);
+    const [file] = positionals;
+    if (!file) throw new CannotRun(usage);
+    const bytes = await readBytes(file, limits.photoBytes);
+    const found = isPicture(bytes) ? { photo: await readPhoto(bytes, file) } : readPage(bytes, file, values.url);
+    process.stdout.write(`${JSON.stringify(found, null, values.json ? undefined : 2)}\n`);
+    return 0;
+  },
+};
+
+function readPage(bytes: Uint8Array, file: string, url: string | undefined): { items: unknown } {
+  if (bytes.length > limits.pageBytes) throw new CannotRun(`${file} is too large for a page.`);
+  return { items: readSource(decodeText(bytes).text, url).items.map(plainItem) };
+}
+
+async function readPhoto(bytes: Uint8Array, file: string): Promise<unknown> {
+  const { readCarried } = await import('#core/photo');
+  const carried = readCarried(bytes);
+  if (!carried) throw new CannotRun(`${file} is a picture, but its metadata cannot be read.`);
+  return carried;
+}
+
+/** Whether the first bytes are those of JPEG, PNG, RIFF (WebP), TIFF, GIF or an ISO media file (HEIC, AVIF). */
+function isPicture(bytes: Uint8Array): boolean {
+  const head = String.fromCharCode(...bytes.subarray(0, 12));
+  return head.startsWith('\xff\xd8') || head.startsWith('\x89PNG') || head.startsWith('RIFF') || head.startsWith('II*\0') || head.startsWith('MM\0*') || head.startsWith('GIF8') || head.slice(4, 8) === 'ftyp';
+}

@@ -1,0 +1,31 @@
+/** The command line over the core. `zinc help` tells its forms. */
+import { CannotRun, type Command } from './commands/command.ts';
+
+const commands: Readonly<Record<string, () => Promise<{ readonly command: Command }>>> = {
+  markup: () => import('./commands/markup.ts'),
+  check: () => import('./commands/check.ts'),
+  place: () => import('./commands/place.ts'),
+  remove: () => import('./commands/remove.ts'),
+  stamp: () => import('./commands/stamp.ts'),
+  read: () => import('./commands/read.ts'),
+};
+
+async function run([name = 'help', ...words]: readonly string[]): Promise<number> {
+  if (name === 'help' || name === '--help' || name === '-h') {
+    const all = await Promise.all(Object.values(commands).map((load) => load()));
+    process.stdout.write(`Zinc Post: markup, pages and photos from one record of a place of business.\n\n${all.map(({ command }) => command.usage).join('\n')}\n`);
+    return 0;
+  }
+  const load = Object.hasOwn(commands, name) ? commands[name] : undefined;
+  if (!load) throw new CannotRun(`There is no “zinc ${name}”. Try: zinc help`);
+  const { command } = await load();
+  return command.run([...words]);
+}
+
+try {
+  process.exitCode = await run(process.argv.slice(2));
+} catch (error) {
+  if (!(error instanceof CannotRun)) throw error;
+  process.stderr.write(`zinc: ${error.message}\n`);
+  process.exitCode = 2;
+}

@@ -1,0 +1,20 @@
+/** How large what users bring may be. Larger input gets a clear message and nothing is lost. */
+export const limits = {
+  /** A page or pasted source, bytes. */
+  pageBytes: 16 * 1024 * 1024,
+  /** A photo, bytes. */
+  photoBytes: 100 * 1024 * 1024,
+  /** A zip of pages as uploaded, bytes. */
+  zipBytes: 100 * 1024 * 1024,
+  /** Everything a zip holds when unpacked, bytes. */
+  unpackedBytes: 200 * 1024 * 1024,
+  /** Files in a zip. */
+  zipEntries: 5000,
+  /** How many times larger than packed an entry may be: text packs 20 times, a bomb a thousand. */
+  zipRatio: 200,
+  /** A request's JSON, bytes. */
+  jsonBytes: 512 * 1024,
+} as const;
+
+/** "16 MB", for messages. */
+export const megabytes = (bytes: number): string => `${String(Math.round(bytes / 1024 / 1024))} MB`;
