@@ -1,1 +1,6 @@
+export * from './branches.ts';
+export * from './clients.ts';
 export * from './limits.ts';
+export * from './pages.ts';
+export * from './photos.ts';
+export * from './problem.ts';

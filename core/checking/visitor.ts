@@ -46,13 +46,14 @@ export class VisitorSearch {
   /** A telephone number: in one of its forms, in another spelling, or else another number that is shown. */
   findTelephone(typed: string, country: string): Seen {
     const wanted = readTelephone(typed, country).telephone;
-    const forms = [typed, ...(wanted ? [wanted.national, wanted.international, wanted.e164] : [])];
+    if (!wanted) return this.find(typed);
+    const forms = [typed, wanted.national, wanted.international, wanted.e164];
     let other: Seen = MISSING;
     for (const match of this.#text.matchAll(/(?<![\w.])[+(]?\d[\d ().\u2010-\u2013\u00a0/-]{5,22}\d(?!\w)/g)) {
       const number = readTelephone(match[0], country).telephone;
       if (!number) continue;
       const at = { start: match.index, end: match.index + match[0].length };
-      if (wanted && number.e164 === wanted.e164) return { text: match[0], agreement: forms.includes(match[0]) ? 'exact' : 'written-differently', at };
+      if (number.e164 === wanted.e164) return { text: match[0], agreement: forms.includes(match[0]) ? 'exact' : 'written-differently', at };
       if (other === MISSING) other = { text: match[0], agreement: 'different', at };
     }
     return other;

@@ -76,6 +76,7 @@ describe('the bytes of a page', () => {
       if (!result.ok) throw new Error(result.message);
       expect(decodeText(result.bytes).encoding).toBe(decodeText(bytes).encoding);
       expect(prove(decodeText(result.bytes).text, form, record).state).toBe('proved');
+      expect(isCurrent(decodeText(result.bytes).text, form, record)).toBe(true);
       expect(removeFromBytes(result.bytes)).toEqual(bytes);
     }
   });

@@ -57,7 +57,7 @@ export function place(source: string, form: MarkupForm, markup: string, at: Plac
     return { ok: false, message: 'This is no HTML page: it has not one element. Nothing was changed.' };
   }
   const newline = source.includes('\r\n') ? '\r\n' : '\n';
-  const safe = carries === 'unicode' ? markup : form === 'jsonld' ? asciiJson(markup) : asciiHtml(markup);
+  const safe = carries === 'unicode' ? markup : asciiMarkup(markup, form);
   const region = [mark(form, 'begin'), ...safe.split('\n'), mark(form, 'end'), ''].join(newline);
   const offset = insertionPoint(document, at);
   const edits = [...removals(source, document, form), { start: offset, end: offset, text: region }];
@@ -65,6 +65,9 @@ export function place(source: string, form: MarkupForm, markup: string, at: Plac
   if (inside) return { ok: false, message: 'The marks of an earlier placement enclose the end of the head or body. Remove that placement first.' };
   return { ok: true, source: applyEdits(source, edits), edits };
 }
+
+/** Markup in ASCII only, for a page whose encoding cannot carry every character. */
+export const asciiMarkup = (markup: string, form: MarkupForm): string => (form === 'jsonld' ? asciiJson(markup) : asciiHtml(markup));
 
 /** The source without the markup that was placed: of one form, or of all. */
 export function remove(source: string, form?: MarkupForm): string {

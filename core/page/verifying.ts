@@ -4,7 +4,7 @@ import { markupTelephone, markupTypes, writeMarkup, type MarkupForm } from '#cor
 import { writeDegrees } from '#core/pin';
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import { factRows, factText, type BusinessRecord, type Fact } from '#core/record';
-import { placedOn } from './placing.ts';
+import { asciiMarkup, placedOn } from './placing.ts';
 
 /** A fact that a machine reads otherwise than it was meant. */
 export interface Misread {
@@ -35,9 +35,11 @@ export function prove(source: string, form: MarkupForm, record: BusinessRecord, 
 
 /** Whether what was placed is, to the letter, what the record yields now. */
 export function isCurrent(source: string, form: MarkupForm, record: BusinessRecord): boolean {
-  const lines = (text: string): string => text.replace(/\r\n/g, '\n').trim();
   const region = placedOn(source).find((placed) => placed.form === form);
-  return region !== undefined && lines(region.text) === lines(writeMarkup(record, form).text);
+  if (!region) return false;
+  const placed = region.text.replace(/\r\n/g, '\n');
+  const markup = writeMarkup(record, form).text;
+  return placed === markup || placed === asciiMarkup(markup, form);
 }
 
 /** The record with each fact in the form that markup gives it. */

@@ -28,6 +28,7 @@ describe('a telephone number', () => {
 
   test('in markup wants its country code', () => {
     expect(judgeMarkupTelephone('(360) 555-0142', 'US')).toMatchObject([{ code: 'value/telephone-country' }]);
+    expect(judgeMarkupTelephone('020 7946 0312', '')).toMatchObject([{ code: 'value/telephone-country' }]);
     expect(judgeMarkupTelephone('+1 360 555 0142', 'GB')).toEqual([]);
   });
 

@@ -1,0 +1,3 @@
+export function install(): void;
+/** Debian packages by the command that each brings. */
+export function installDebian(packages: Readonly<Record<string, string>>): void;

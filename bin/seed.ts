@@ -1,0 +1,29 @@
+import { Op } from 'sequelize';
+import { demoClients, drawPhoto, sitePages } from '#demo';
+import { emptyRecord, recordSchema } from '#core/record';
+import type { PhotoStore } from '#server/gateways/photoStore.ts';
+import { addBranch } from '#server/store/branches.ts';
+import { addClient } from '#server/store/clients.ts';
+import { ClientRow } from '#server/store/models.ts';
+import { keepPage } from '#server/store/pages.ts';
+import { keepPhoto } from '#server/store/photos.ts';
+
+/** Puts the demo's clients into the database, with their pages and photos. */
+export async function seedDemo(photos: PhotoStore): Promise<void> {
+  for (const client of demoClients) {
+    const clientId = await addClient(client.name);
+    for (const { path, bytes } of sitePages(client.site)) await keepPage(clientId, path, bytes);
+    for (const branch of client.branches) {
+      const branchId = await addBranch(clientId, branch.label, recordSchema.parse({ ...emptyRecord, ...branch.record }));
+      for (const [at, scene] of branch.photos.entries()) {
+        const bytes = await drawPhoto(scene, at % 2 === 0);
+        await keepPhoto(branchId, `${scene}.jpg`, bytes, await photos.put([bytes]));
+      }
+    }
+  }
+}
+
+/** Takes the demo's clients out of the database for good, whatever has become of them. Others stay. */
+export async function removeDemo(): Promise<void> {
+  await ClientRow.destroy({ where: { name: { [Op.in]: demoClients.map(({ name }) => name) } }, force: true });
+}

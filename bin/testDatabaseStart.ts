@@ -1,0 +1,1 @@
+export { start as default } from './testDatabase.ts';

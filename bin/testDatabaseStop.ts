@@ -1,0 +1,1 @@
+export { stop as default } from './testDatabase.ts';

@@ -1,0 +1,56 @@
+import * as z from 'zod';
+
+const text = z.string().trim();
+
+const carriedTextsSchema = z.object({ title: z.string(), caption: z.string(), keywords: z.array(z.string()), town: z.string(), comment: z.string() });
+
+/** What a photo carries now, as `core/photo` reads it. JSON has no undefined: null stands for it. */
+export const carriedSchema = z.object({
+  latitude: z.number().nullish(),
+  longitude: z.number().nullish(),
+  exif: carriedTextsSchema,
+  iptc: carriedTextsSchema,
+  xmp: carriedTextsSchema.extend({ alt: z.string(), latitude: z.number().nullish(), longitude: z.number().nullish() }),
+  camera: z.string(),
+  taken: z.string(),
+  width: z.number(),
+  height: z.number(),
+});
+
+const proofLineSchema = z.object({ field: z.string(), where: z.enum(['Exif', 'IPTC', 'XMP', 'image']), meant: z.string(), read: z.string(), agrees: z.boolean() });
+
+export const photoSchema = z.object({
+  id: z.number(),
+  name: z.string(),
+  /** Bytes of the original. */
+  size: z.number(),
+  carried: carriedSchema.nullable(),
+  state: z.enum(['bare', 'stamped', 'out-of-date', 'failed']),
+  /** Why the last stamp failed; ''. */
+  message: z.string(),
+  proof: z.array(proofLineSchema),
+  wordings: z.object({ title: z.string(), caption: z.string(), keywords: z.array(z.string()), alt: z.string() }).nullable(),
+});
+export type Photo = z.infer<typeof photoSchema>;
+
+export const photosSchema = z.object({ photos: z.array(photoSchema) });
+
+/** Stamp these photos with the branch's facts and these words. */
+export const stampInputSchema = z.object({
+  photoIds: z.array(z.number().int().positive()).min(1, 'Choose at least one photo.').max(2000),
+  title: text.max(500),
+  caption: text.max(2000),
+  keywords: z.array(text.min(1).max(64)).max(50),
+  alt: text.max(1000),
+});
+export type StampInput = z.infer<typeof stampInputSchema>;
+
+export const jobSchema = z.object({
+  id: z.number(),
+  state: z.enum(['waiting', 'running', 'done', 'cancelled', 'failed']),
+  done: z.number(),
+  total: z.number(),
+  failed: z.number(),
+});
+export type Job = z.infer<typeof jobSchema>;
+export const jobsSchema = z.object({ jobs: z.array(jobSchema) });

@@ -1,0 +1,17 @@
+import { readFileSync, readdirSync } from 'node:fs';
+import { join } from 'node:path';
+
+export { clients as demoClients } from './clients.ts';
+export { drawPhoto } from './photos.ts';
+
+/** Folder of the demo's sites, one folder a domain. */
+export const sitesFolder = join(import.meta.dirname, 'sites');
+
+/** The pages of a demo site. */
+export function sitePages(domain: string): readonly { readonly path: string; readonly bytes: Buffer }[] {
+  const folder = join(sitesFolder, domain);
+  return readdirSync(folder)
+    .filter((name) => name.endsWith('.html'))
+    .sort()
+    .map((path) => ({ path, bytes: readFileSync(join(folder, path)) }));
+}

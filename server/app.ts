@@ -1,0 +1,77 @@
+import { join } from 'node:path';
+import compression from 'compression';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import type { Logger } from 'pino';
+import type { Sequelize } from 'sequelize';
+import { limits } from '#contract';
+import type { PhotoStore } from './gateways/photoStore.ts';
+import { refuseForeign } from './guard.ts';
+import { answerErrors, unknownAddress } from './problem.ts';
+import { branchRoutes } from './routes/branches.ts';
+import { clientRoutes } from './routes/clients.ts';
+import { pageRoutes } from './routes/pages.ts';
+import { photoRoutes } from './routes/photos.ts';
+import { pingDatabase } from './store/clients.ts';
+
+export interface AppParts {
+  readonly database: Sequelize;
+  readonly photos: PhotoStore;
+  readonly log: Logger;
+  /** Folder of the built interface; undefined to serve the API alone. */
+  readonly web?: string;
+}
+
+/** The application: guard, API, interface, errors, in this order. */
+export function createApp({ database, photos, log, web }: AppParts): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(securityHeaders());
+  app.use(refuseForeign);
+  app.use((request, response, next) => {
+    const begun = performance.now();
+    response.on('finish', () => {
+      log.info({ method: request.method, path: request.path, status: response.statusCode, ms: Math.round(performance.now() - begun) }, 'request');
+    });
+    next();
+  });
+  app.get('/health', async (_request, response) => {
+    const ok = await pingDatabase(database);
+    response.status(ok ? 200 : 503).json({ ok, database: ok ? 'answers' : 'does not answer' });
+  });
+  app.use('/api', (_request, response, next) => {
+    response.set('Cache-Control', 'no-store');
+    next();
+  });
+  app.use('/api', express.json({ limit: limits.jsonBytes }), clientRoutes(), branchRoutes(), pageRoutes(), photoRoutes(photos));
+  app.use('/api', unknownAddress);
+  if (web) serveInterface(app, web);
+  app.use(answerErrors(log));
+  return app;
+}
+
+function securityHeaders(): ReturnType<typeof helmet> {
+  return helmet({
+    contentSecurityPolicy: {
+      directives: {
+        defaultSrc: ["'self'"],
+        // The interface's styles are made while it runs (emotion, the editor); nothing else may be inline.
+        styleSrc: ["'self'", "'unsafe-inline'"],
+        imgSrc: ["'self'", 'data:', 'blob:'],
+        workerSrc: ["'self'"],
+        objectSrc: ["'none'"],
+        frameAncestors: ["'none'"],
+        upgradeInsecureRequests: null,
+      },
+    },
+    strictTransportSecurity: false,
+  });
+}
+
+/** The built interface; every other address is one of its views. */
+function serveInterface(app: Express, web: string): void {
+  app.use(compression(), express.static(web, { index: false, maxAge: '1y', immutable: true }));
+  app.get('/{*view}', (_request, response) => {
+    response.set('Cache-Control', 'no-cache').sendFile(join(web, 'index.html'));
+  });
+}

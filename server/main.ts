@@ -1,0 +1,43 @@
+/** The server process. Holds no state of its own: a second one can be started beside it. */
+import type { AddressInfo } from 'node:net';
+import pino from 'pino';
+import { createApp } from './app.ts';
+import { folderPhotoStore } from './gateways/photoStore.ts';
+import { JobRunner } from './jobs/runner.ts';
+import { readSettings } from './settings.ts';
+import { openDatabase } from './store/database.ts';
+import { migrate } from './store/migrations.ts';
+import { defineModels } from './store/models.ts';
+
+const GRACE_MS = 8000;
+
+const settings = readSettings(process.env);
+const log = pino({ level: settings.ZINC_LOG });
+const database = openDatabase(settings.ZINC_DATABASE);
+await migrate(database);
+defineModels(database);
+const photos = folderPhotoStore(settings.ZINC_PHOTOS);
+const jobs = new JobRunner(database, photos, log);
+const server = createApp({ database, photos, log, web: settings.ZINC_WEB }).listen(settings.ZINC_PORT, '127.0.0.1', (error) => {
+  if (error) throw error;
+  const { port } = server.address() as AddressInfo;
+  log.info({ port }, 'listening');
+  process.send?.({ listening: port });
+  jobs.start();
+});
+
+let stopping = false;
+/** Lets requests and the photo in hand come to their end, then leaves. */
+async function stop(why: string): Promise<void> {
+  if (stopping) return;
+  stopping = true;
+  log.info({ why }, 'stopping');
+  setTimeout(() => process.exit(1), GRACE_MS).unref();
+  server.closeIdleConnections();
+  await Promise.all([new Promise((resolve) => server.close(resolve)), jobs.stop()]);
+  await database.close();
+  process.exit(0);
+}
+for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => void stop(signal));
+// Started by `npm start`: when that is gone, so is the reason to run.
+process.on('disconnect', () => void stop('the starter is gone'));

@@ -1,0 +1,80 @@
+import { isDeepStrictEqual } from 'node:util';
+import * as z from 'zod';
+import { photoSchema, type Photo } from '#contract';
+import { readCarried, stampFields, type StampFields } from '#core/photo';
+import type { BusinessRecord } from '#core/record';
+import { notFound } from '../problem.ts';
+import { findBranch, readRecord } from './branches.ts';
+import { PhotoRow } from './models.ts';
+
+/** What is kept of the last stamp: what was written, or why it failed. */
+const stampSchema = z.object({
+  fields: z.looseObject({}),
+  wordings: photoSchema.shape.wordings.unwrap(),
+  message: z.string(),
+  proof: photoSchema.shape.proof,
+});
+export type Stamp = z.infer<typeof stampSchema>;
+
+const readStamp = ({ stamp }: PhotoRow): Stamp | null => stampSchema.nullable().parse(JSON.parse(stamp));
+
+/** Fields as JSON has them, so that stored ones and new ones can be compared. */
+export const plainFields = (fields: StampFields): Stamp['fields'] => JSON.parse(JSON.stringify(fields)) as Stamp['fields'];
+
+export function photoState(photo: PhotoRow, record: BusinessRecord): Photo['state'] {
+  const stamp = readStamp(photo);
+  if (!stamp) return 'bare';
+  if (stamp.message) return 'failed';
+  return isDeepStrictEqual(stamp.fields, plainFields(stampFields(record, stamp.wordings))) ? 'stamped' : 'out-of-date';
+}
+
+export async function listPhotos(branchId: number): Promise<readonly Photo[]> {
+  const record = readRecord(await findBranch(branchId));
+  const photos = await PhotoRow.findAll({ where: { branchId }, order: ['name', 'id'] });
+  return photos.map((photo) => describe(photo, record));
+}
+
+function describe(photo: PhotoRow, record: BusinessRecord): Photo {
+  const stamp = readStamp(photo);
+  return {
+    id: photo.id,
+    name: photo.name,
+    size: photo.size,
+    carried: photoSchema.shape.carried.parse(JSON.parse(photo.carried)),
+    state: photoState(photo, record),
+    message: stamp?.message ?? '',
+    proof: stamp?.proof ?? [],
+    wordings: stamp?.wordings ?? null,
+  };
+}
+
+export async function keepPhoto(branchId: number, name: string, bytes: Buffer, originalKey: string): Promise<Photo> {
+  const record = readRecord(await findBranch(branchId));
+  const carried = JSON.stringify(readCarried(bytes) ?? null);
+  return describe(await PhotoRow.create({ branchId, name, size: bytes.length, originalKey, carried, stamp: 'null' }), record);
+}
+
+export async function findPhoto(id: number): Promise<PhotoRow> {
+  const photo = await PhotoRow.findByPk(id);
+  if (!photo) throw notFound('photo');
+  return photo;
+}
+
+/** Keeps what a stamp yielded; the key of the stamped file that it replaces, '' for none. */
+export async function keepStamp(photo: PhotoRow, stampedKey: string, stamp: Stamp): Promise<string> {
+  const replaced = photo.stampedKey;
+  await photo.update({ stampedKey, stamp: JSON.stringify(stamp) });
+  return replaced;
+}
+
+export async function deletePhoto(id: number): Promise<void> {
+  await (await findPhoto(id)).destroy();
+}
+
+export async function restorePhoto(id: number): Promise<void> {
+  const photo = await PhotoRow.findByPk(id, { paranoid: false });
+  if (!photo) throw notFound('photo');
+  await photo.restore();
+}
+
+export const stampedPhotos = (branchId: number): Promise<PhotoRow[]> => PhotoRow.findAll({ where: { branchId }, order: ['name', 'id'] });
