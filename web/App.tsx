@@ -1,0 +1,36 @@
+import { Box } from '@mui/material';
+import { lazy, Suspense } from 'react';
+import { Route, Routes } from 'react-router';
+import { EmptyState, Loading } from './parts/Notice.tsx';
+import { Shell } from './parts/Shell.tsx';
+import { Desk } from './views/desk/Desk.tsx';
+
+const Record = lazy(() => import('./views/record/Record.tsx'));
+const Check = lazy(() => import('./views/check/Check.tsx'));
+const Pages = lazy(() => import('./views/pages/Pages.tsx'));
+const Photos = lazy(() => import('./views/photos/Photos.tsx'));
+
+/** The views by their addresses. Every view but the desk belongs to a branch. */
+export function App() {
+  return (
+    <Shell>
+      <Suspense fallback={<Loading />}>
+        <Routes>
+          <Route path="/" element={<Desk />} />
+          <Route path="/branches/:branchId/record" element={<Record />} />
+          <Route path="/branches/:branchId/check" element={<Check />} />
+          <Route path="/branches/:branchId/pages" element={<Pages />} />
+          <Route path="/branches/:branchId/photos" element={<Photos />} />
+          <Route
+            path="*"
+            element={
+              <Box>
+                <EmptyState title="There is no such view.">Go back to the desk with the sign at the top left, or press Ctrl+K and type the name of a branch.</EmptyState>
+              </Box>
+            }
+          />
+        </Routes>
+      </Suspense>
+    </Shell>
+  );
+}

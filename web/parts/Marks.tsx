@@ -1,0 +1,129 @@
+import { Box } from '@mui/material';
+import type { ReactNode } from 'react';
+import type { Step } from '#contract';
+import type { Grade } from '#core/fault';
+import type { Agreement } from '#core/listing';
+import { colour } from '../theme.ts';
+
+/** Our own icon set: 16 × 16, strokes of 1.4, drawn once and used everywhere. Shape tells first, colour second. */
+function Mark({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <svg width="16" height="16" viewBox="0 0 16 16" role="img" aria-label={title} fill="none" stroke={colour.ink} strokeWidth="1.4" style={{ flex: 'none', verticalAlign: '-3px' }}>
+      <title>{title}</title>
+      {children}
+    </svg>
+  );
+}
+
+const LOZENGE = 'M8 1.5 14.5 8 8 14.5 1.5 8Z';
+
+/** Must: a filled lozenge. Should: a half-filled one. Note: an open one. */
+export function GradeMark({ grade }: { grade: Grade }) {
+  return (
+    <Mark title={grade}>
+      <path d={LOZENGE} fill={grade === 'must' ? colour.plum : 'none'} stroke={grade === 'note' ? colour.middle : colour.plum} />
+      {grade === 'should' && <path d="M8 1.5V14.5L1.5 8Z" fill={colour.plum} stroke="none" />}
+    </Mark>
+  );
+}
+
+/** Proved: a seal, a scalloped edge with a tick. */
+export function SealMark({ title = 'proved' }: { title?: string }) {
+  return (
+    <Mark title={title}>
+      <path d="M8 1.2 9.8 2.6 12 2.4 12.6 4.6 14.5 5.8 13.7 8 14.5 10.2 12.6 11.4 12 13.6 9.8 13.4 8 14.8 6.2 13.4 4 13.6 3.4 11.4 1.5 10.2 2.3 8 1.5 5.8 3.4 4.6 4 2.4 6.2 2.6Z" fill={colour.dark} stroke="none" />
+      <path d="M5.2 8.2 7.2 10.2 11 6" stroke={colour.paper} strokeWidth="1.7" />
+    </Mark>
+  );
+}
+
+/** Out of date: a ring with a notch. */
+export function StaleMark({ title = 'out of date' }: { title?: string }) {
+  return (
+    <Mark title={title}>
+      <path d="M10.6 2.6A6 6 0 1 0 13.4 5.4" stroke={colour.plum} strokeWidth="2" />
+      <path d="M10.2 5.8 14 2" stroke={colour.plum} />
+    </Mark>
+  );
+}
+
+/** Nothing there yet: a dashed square. */
+export function MissingMark({ title = 'missing' }: { title?: string }) {
+  return (
+    <Mark title={title}>
+      <rect x="2.5" y="2.5" width="11" height="11" strokeDasharray="2.2 1.6" stroke={colour.middle} />
+    </Mark>
+  );
+}
+
+/** There, but not proved: an open circle. */
+function OpenMark({ title }: { title: string }) {
+  return (
+    <Mark title={title}>
+      <circle cx="8" cy="8" r="5.5" stroke={colour.middle} />
+    </Mark>
+  );
+}
+
+/** The state of one step of the chain, with its words. */
+export function StepMark({ step }: { step: Step }) {
+  return (
+    <Box component="span" sx={{ display: 'inline-flex', gap: 0.75, alignItems: 'center', whiteSpace: 'nowrap', color: step.state === 'missing' ? 'text.secondary' : 'text.primary' }}>
+      {stateMark(step.state)}
+      {step.detail}
+    </Box>
+  );
+}
+
+function stateMark(state: Step['state']): ReactNode {
+  switch (state) {
+    case 'missing':
+      return <MissingMark />;
+    case 'findings':
+      return <GradeMark grade="must" />;
+    case 'out-of-date':
+      return <StaleMark />;
+    case 'unproved':
+      return <OpenMark title="not proved yet" />;
+    case 'proved':
+      return <SealMark />;
+  }
+}
+
+const AGREEMENT_WORDS: Readonly<Record<Agreement, string>> = {
+  exact: 'exact',
+  'written-differently': 'written differently',
+  partly: 'partly',
+  different: 'different',
+  missing: 'missing',
+};
+
+/** How two readings of a fact agree, as mark and word. */
+export function AgreementMark({ agreement }: { agreement: Agreement }) {
+  const words = AGREEMENT_WORDS[agreement];
+  const mark = { exact: <SealMark title={words} />, 'written-differently': <GradeMark grade="should" />, partly: <GradeMark grade="should" />, different: <GradeMark grade="must" />, missing: <MissingMark title={words} /> }[agreement];
+  return (
+    <Box component="span" sx={{ display: 'inline-flex', gap: 0.5, alignItems: 'center', color: 'text.secondary', fontSize: 12.5, whiteSpace: 'nowrap' }}>
+      {mark}
+      {words}
+    </Box>
+  );
+}
+
+const VIEW_PATHS = {
+  desk: 'M2 4h16M2 10h16M2 16h16M6 2v16',
+  record: 'M4 2h12v16H4zM7 6h6M7 10h6M7 14h4',
+  check: 'M2 5h6M2 10h4M2 15h6M12 4l5 6-5 6M17 10H9',
+  pages: 'M3 3h9l5 5v10H3zM12 3v5h5M6 12h8M6 15h5',
+  photos: 'M2 5h16v11H2zM2 13l5-4 4 3 3-2 4 3M13.5 8.2v.1',
+} as const;
+export type ViewName = keyof typeof VIEW_PATHS;
+
+/** The sign of a view in the rail. */
+export function ViewSign({ view }: { view: ViewName }) {
+  return (
+    <svg width="20" height="20" viewBox="0 0 20 20" fill="none" stroke="currentColor" strokeWidth="1.5" aria-hidden="true">
+      <path d={VIEW_PATHS[view]} />
+    </svg>
+  );
+}

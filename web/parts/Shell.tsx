@@ -1,0 +1,135 @@
+import { Box, Link, MenuItem, Select } from '@mui/material';
+import { useEffect, useState, type ReactNode } from 'react';
+import { Link as RouterLink, useLocation, useNavigate } from 'react-router';
+import { useClients } from '../api/queries.ts';
+import { colour } from '../theme.ts';
+import { CommandBar } from './CommandBar.tsx';
+import { ViewSign, type ViewName } from './Marks.tsx';
+import { branchViews, useTreePlace, viewLabel, viewPath, type BranchView } from './place.ts';
+
+/** The frame of every view: a narrow rail for the views, a path bar for where you are. */
+export function Shell({ children }: { children: ReactNode }) {
+  const [commands, setCommands] = useState(false);
+  useEffect(() => {
+    const open = (event: KeyboardEvent): void => {
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
+        event.preventDefault();
+        setCommands(true);
+      }
+    };
+    window.addEventListener('keydown', open);
+    return () => {
+      window.removeEventListener('keydown', open);
+    };
+  }, []);
+  const { pathname } = useLocation();
+  const [, branchText, viewText] = /^\/branches\/(\d+)\/(\w+)/.exec(pathname) ?? [];
+  const view = branchViews.find((one) => one === viewText);
+  const branchId = useRememberedBranch(Number(branchText) || 0);
+  return (
+    <Box sx={{ display: 'grid', gridTemplateColumns: '64px 1fr', gridTemplateRows: '40px 1fr', height: '100vh' }}>
+      <Rail current={view ?? (pathname === '/' ? 'desk' : undefined)} branchId={branchId} />
+      <PathBar branchId={Number(branchText) || 0} view={view} onCommands={() => { setCommands(true); }} />
+      <Box component="main" sx={{ minWidth: 0, minHeight: 0, overflow: 'hidden' }}>
+        {children}
+      </Box>
+      {commands && <CommandBar onClose={() => { setCommands(false); }} />}
+    </Box>
+  );
+}
+
+/** The branch last worked on, so that the rail leads on from the desk too. */
+function useRememberedBranch(named: number): number {
+  const { data } = useClients();
+  useEffect(() => {
+    if (named) localStorage.setItem('branch', String(named));
+  }, [named]);
+  const known = data?.clients.flatMap(({ branches }) => branches.map(({ id }) => id)) ?? [];
+  const last = named || Number(localStorage.getItem('branch'));
+  return known.includes(last) ? last : (known[0] ?? 0);
+}
+
+function Rail({ current, branchId }: { current: ViewName | undefined; branchId: number }) {
+  return (
+    <Box component="nav" aria-label="Views" sx={{ gridRow: '1 / 3', backgroundColor: colour.ink, color: colour.line, display: 'flex', flexDirection: 'column', pt: 0.5 }}>
+      <RailLink to="/" view="desk" label="Desk" current={current === 'desk'} />
+      {branchViews.map((view) => (
+        <RailLink key={view} to={branchId ? viewPath(branchId, view) : '/'} view={view} label={viewLabel[view]} current={current === view} />
+      ))}
+    </Box>
+  );
+}
+
+function RailLink({ to, view, label, current }: { to: string; view: ViewName; label: string; current: boolean }) {
+  return (
+    <Box
+      component={RouterLink}
+      to={to}
+      aria-current={current ? 'page' : undefined}
+      sx={{
+        display: 'flex',
+        flexDirection: 'column',
+        alignItems: 'center',
+        gap: 0.25,
+        py: 1,
+        fontSize: 11.5,
+        color: current ? '#fff' : colour.line,
+        textDecoration: 'none',
+        borderLeft: `3px solid ${current ? '#c58bb6' : 'transparent'}`,
+        borderRight: '3px solid transparent',
+        backgroundColor: current ? colour.dark : 'transparent',
+        '&:hover': { color: '#fff' },
+        '&:focus-visible': { outline: '2px solid #fff', outlineOffset: -3 },
+      }}
+    >
+      <ViewSign view={view} />
+      {label}
+    </Box>
+  );
+}
+
+function PathBar({ branchId, view, onCommands }: { branchId: number; view: BranchView | undefined; onCommands: () => void }) {
+  const { client, branch } = useTreePlace(branchId);
+  const navigate = useNavigate();
+  return (
+    <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1, px: 1.5, borderBottom: `1px solid ${colour.line}`, backgroundColor: colour.paper, minWidth: 0 }}>
+      <Link component={RouterLink} to="/" underline="hover" sx={{ fontWeight: 700, color: 'text.primary', whiteSpace: 'nowrap' }}>
+        Zinc Post
+      </Link>
+      {client && branch && view && (
+        <Box component="nav" aria-label="Place" sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0, color: 'text.secondary' }}>
+          <span aria-hidden="true">/</span>
+          <Box component="span" sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{client.name}</Box>
+          <span aria-hidden="true">/</span>
+          <Select
+            variant="standard"
+            disableUnderline
+            value={branch.id}
+            onChange={({ target }) => void navigate(viewPath(Number(target.value), view))}
+            inputProps={{ 'aria-label': 'Branch' }}
+            sx={{ fontSize: 13.5, color: 'text.primary', fontWeight: 600 }}
+          >
+            {client.branches.map(({ id, label }) => (
+              <MenuItem key={id} value={id}>
+                {label}
+              </MenuItem>
+            ))}
+          </Select>
+          <span aria-hidden="true">/</span>
+          <Box component="h1" sx={{ m: 0, fontSize: 13.5, fontWeight: 600, color: 'text.primary' }}>
+            {viewLabel[view]}
+          </Box>
+        </Box>
+      )}
+      <Box sx={{ flex: 1 }} />
+      <Box
+        component="button"
+        type="button"
+        onClick={onCommands}
+        sx={{ font: 'inherit', fontSize: 12.5, color: 'text.secondary', background: 'none', border: `1px solid ${colour.line}`, borderRadius: '3px', px: 1, py: 0.25, cursor: 'pointer', whiteSpace: 'nowrap' }}
+      >
+        Find or go to … <kbd style={{ fontFamily: 'inherit' }}>Ctrl+K</kbd>
+      </Box>
+    </Box>
+  );
+}

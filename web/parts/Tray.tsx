@@ -1,0 +1,67 @@
+import { Box } from '@mui/material';
+import { useCallback, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import { colour } from '../theme.ts';
+
+const MIN = 80;
+const STEP = 24;
+
+const remembered = (name: string, first: number): number => Number(localStorage.getItem(`tray:${name}`)) || first;
+
+/** The work surface with the tray along its bottom edge, which shows what the thing in hand turns into. */
+export function WithTray({ name, label, height = 300, tray, children }: { name: string; label: string; height?: number; tray: ReactNode; children: ReactNode }) {
+  const [size, setSize] = useState(() => remembered(name, height));
+  const frame = useRef<HTMLDivElement>(null);
+  const resize = useCallback(
+    (next: number) => {
+      const most = (frame.current?.clientHeight ?? 800) - 120;
+      const kept = Math.round(Math.max(MIN, Math.min(next, most)));
+      setSize(kept);
+      localStorage.setItem(`tray:${name}`, String(kept));
+    },
+    [name],
+  );
+  const drag = (event: PointerEvent<HTMLDivElement>): void => {
+    if (event.buttons === 0 || !frame.current) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    resize(frame.current.getBoundingClientRect().bottom - event.clientY);
+  };
+  const keys = (event: KeyboardEvent): void => {
+    if (event.key === 'ArrowUp') resize(size + STEP);
+    else if (event.key === 'ArrowDown') resize(size - STEP);
+    else return;
+    event.preventDefault();
+  };
+  return (
+    <Box ref={frame} sx={{ display: 'flex', flexDirection: 'column', height: '100%', minHeight: 0 }}>
+      <Box tabIndex={-1} sx={{ flex: 1, minHeight: 0, overflow: 'auto' }}>
+        {children}
+      </Box>
+      <Box
+        role="separator"
+        aria-orientation="horizontal"
+        aria-label={`Height of the tray: ${label}`}
+        aria-valuenow={size}
+        tabIndex={0}
+        onPointerMove={drag}
+        onPointerDown={drag}
+        onKeyDown={keys}
+        sx={{ flex: 'none', height: 7, cursor: 'row-resize', touchAction: 'none', borderTop: `1px solid ${colour.middle}`, backgroundColor: colour.light, '&::after': { content: '""', display: 'block', width: 36, height: 2, margin: '2px auto', backgroundColor: colour.line } }}
+      />
+      <Box component="section" aria-label={label} sx={{ flex: 'none', height: size, minHeight: 0, display: 'flex', flexDirection: 'column', backgroundColor: '#fff' }}>
+        {tray}
+      </Box>
+    </Box>
+  );
+}
+
+/** The bar over a pane of the tray: what it shows, and what can be done with it. */
+export function PaneBar({ title, children }: { title: ReactNode; children?: ReactNode }) {
+  return (
+    <Box sx={{ flex: 'none', display: 'flex', alignItems: 'center', gap: 1, minHeight: 34, px: 1.5, borderBottom: `1px solid ${colour.light}`, backgroundColor: colour.paper }}>
+      <Box component="h2" sx={{ m: 0, fontSize: 12.5, fontWeight: 700, color: 'text.secondary', flex: 1, minWidth: 0, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
+        {title}
+      </Box>
+      {children}
+    </Box>
+  );
+}

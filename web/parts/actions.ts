@@ -1,0 +1,68 @@
+import { useSnackbar } from 'notistack';
+import { useCallback } from 'react';
+import { useDelete, type Thing } from '../api/queries.ts';
+import { inWords } from '../api/request.ts';
+
+/** Copies exactly the given text and says so. */
+export function useCopy(): (text: string, what: string) => void {
+  const { enqueueSnackbar } = useSnackbar();
+  return useCallback(
+    (text, what) => {
+      navigator.clipboard.writeText(text).then(
+        () => enqueueSnackbar(`${what} copied.`),
+        () => enqueueSnackbar('The browser did not allow copying. Select the text and press Ctrl+C.'),
+      );
+    },
+    [enqueueSnackbar],
+  );
+}
+
+/** Hands a text to the browser as a file. */
+export function downloadText(text: string, name: string, type: string): void {
+  const address = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = address;
+  link.download = name;
+  link.click();
+  setTimeout(() => {
+    URL.revokeObjectURL(address);
+  }, 10_000);
+}
+
+/** A name as a file name: lower case, ASCII, words joined by hyphens. */
+export const fileName = (text: string): string =>
+  text.normalize('NFKD').replace(/[\u0300-\u036f]/g, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 60) || 'unnamed';
+
+/** Says what went wrong. */
+export function useComplain(): (error: unknown) => void {
+  const { enqueueSnackbar } = useSnackbar();
+  return useCallback((error) => enqueueSnackbar(inWords(error), { variant: 'error', persist: false, autoHideDuration: 9000 }), [enqueueSnackbar]);
+}
+
+/** Deletes a thing and offers to bring it back. */
+export function useDeleteWithUndo(): (thing: Thing, name: string, undo: (restore: () => void) => React.ReactNode) => void {
+  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
+  const remove = useDelete();
+  const complain = useComplain();
+  const { mutate } = remove;
+  return useCallback(
+    (thing, name, undo) => {
+      mutate(
+        { thing, restore: false },
+        {
+          onError: complain,
+          onSuccess: () => {
+            const key = enqueueSnackbar(`“${name}” was deleted.`, {
+              autoHideDuration: 12_000,
+              action: undo(() => {
+                closeSnackbar(key);
+                mutate({ thing, restore: true }, { onError: complain, onSuccess: () => enqueueSnackbar(`“${name}” is back.`) });
+              }),
+            });
+          },
+        },
+      );
+    },
+    [mutate, complain, enqueueSnackbar, closeSnackbar],
+  );
+}

@@ -1,0 +1,59 @@
+import { createTheme } from '@mui/material/styles';
+
+/** The palette: zinc greys from ink to paper, and one accent. */
+export const colour = {
+  ink: '#1f2529',
+  dark: '#3c454b',
+  middle: '#566067',
+  line: '#b9c1c6',
+  light: '#e8ebec',
+  paper: '#fafaf8',
+  plum: '#6b2d5c',
+  plumLight: '#f2e8ef',
+  added: '#dcebdf',
+  removed: '#f6dfdb',
+} as const;
+
+export const mono = '"Atkinson Hyperlegible Mono", ui-monospace, monospace';
+
+export const theme = createTheme({
+  palette: {
+    primary: { main: colour.plum },
+    secondary: { main: colour.dark },
+    text: { primary: colour.ink, secondary: colour.middle },
+    divider: colour.line,
+    background: { default: colour.paper, paper: colour.paper },
+  },
+  shape: { borderRadius: 3 },
+  typography: {
+    fontFamily: '"Atkinson Hyperlegible Next", system-ui, sans-serif',
+    fontSize: 13.5,
+    htmlFontSize: 16,
+    button: { textTransform: 'none', fontWeight: 600, letterSpacing: 0 },
+    h1: { fontSize: 17, fontWeight: 700 },
+    h2: { fontSize: 12, fontWeight: 700, letterSpacing: '0.05em', textTransform: 'uppercase', color: colour.middle },
+  },
+  components: {
+    MuiCssBaseline: {
+      styleOverrides: {
+        'html, body, #root': { height: '100%' },
+        body: { fontVariantNumeric: 'tabular-nums', fontSize: 13.5 },
+        ':focus-visible': { outline: `2px solid ${colour.plum}`, outlineOffset: 1 },
+      },
+    },
+    MuiButton: {
+      defaultProps: { size: 'small', disableElevation: true, disableRipple: true, variant: 'outlined', color: 'secondary' },
+      styleOverrides: { root: { minWidth: 0, padding: '3px 10px', lineHeight: 1.5 } },
+    },
+    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
+    MuiDialog: { styleOverrides: { paper: { border: `1px solid ${colour.middle}` } } },
+    MuiMenu: { styleOverrides: { paper: { border: `1px solid ${colour.line}` } } },
+    MuiAutocomplete: { styleOverrides: { paper: { border: `1px solid ${colour.middle}` }, listbox: { fontSize: 13.5 } } },
+    MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },
+    MuiTableCell: { styleOverrides: { root: { padding: '4px 10px', borderColor: colour.light, fontSize: 13.5, verticalAlign: 'top' }, head: { fontSize: 12, fontWeight: 700, color: colour.middle, borderColor: colour.line, backgroundColor: colour.paper } } },
+    MuiTab: { styleOverrides: { root: { minHeight: 30, padding: '4px 12px', minWidth: 0 } } },
+    MuiTabs: { styleOverrides: { root: { minHeight: 30 }, indicator: { height: 2 } } },
+    MuiTooltip: { styleOverrides: { tooltip: { backgroundColor: colour.ink, fontSize: 12.5 } } },
+  },
+});

@@ -1,0 +1,204 @@
+import { Box, Button, Link, MenuItem, Select, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
+import { useSnackbar } from 'notistack';
+import { useMemo, useState } from 'react';
+import { useDropzone } from 'react-dropzone';
+import { limits, megabytes, type Branch, type Page } from '#contract';
+import { writeMarkup, type MarkupForm } from '#core/markup';
+import { place, remove, type Placement } from '#core/page';
+import { factLabel } from '#core/record';
+import { useAddPage, useBranch, usePages, usePageSource, usePlace, useRemovePlaced } from '../../api/queries.ts';
+import { inWords } from '../../api/request.ts';
+import { useComplain, useDeleteWithUndo } from '../../parts/actions.ts';
+import { DifferencePane } from '../../parts/CodePane.tsx';
+import { GradeMark, SealMark, StaleMark } from '../../parts/Marks.tsx';
+import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
+import { useBranchId } from '../../parts/place.ts';
+import { PaneBar, WithTray } from '../../parts/Tray.tsx';
+import { undoButton } from '../../parts/UndoButton.tsx';
+import { colour } from '../../theme.ts';
+
+/** What a placement is called, and where it stands. */
+const CHOICES = [
+  { label: 'JSON-LD in the head', form: 'jsonld', at: 'head' },
+  { label: 'JSON-LD at the end of the body', form: 'jsonld', at: 'body-end' },
+  { label: 'NAP block at the end of the body', form: 'microdata', at: 'body-end' },
+] as const satisfies readonly { label: string; form: MarkupForm; at: Placement }[];
+
+const FORM_LABEL: Readonly<Record<MarkupForm, string>> = { jsonld: 'JSON-LD', microdata: 'NAP block' };
+
+/** The site's pages, what is placed on each, and what placing does to the source. */
+export default function Pages() {
+  const branchId = useBranchId();
+  const branch = useBranch(branchId);
+  const pages = usePages(branch.data?.clientId);
+  const error = branch.error ?? pages.error;
+  if (error && !(branch.data && pages.data)) return <Failure error={error} />;
+  if (!branch.data || !pages.data) return <Loading />;
+  return <PagesOf branch={branch.data} pages={pages.data.pages} />;
+}
+
+function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) {
+  const [chosen, setChosen] = useState<number | undefined>();
+  const page = pages.find(({ id }) => id === chosen) ?? pages[0];
+  const drop = useDropPages(branch.clientId);
+  return (
+    <Box {...drop.getRootProps()} sx={{ height: '100%', outline: drop.isDragActive ? `3px solid ${colour.plum}` : 'none', outlineOffset: -3 }}>
+      <input {...drop.getInputProps({ 'aria-label': 'Pages or a zip to add' })} />
+      <WithTray name="pages" label="What placing changes" height={360} tray={page ? <PlacingTray key={page.id} branch={branch} page={page} /> : <PaneBar title="Difference" />}>
+        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, px: 2, py: 0.75, borderBottom: `1px solid ${colour.light}` }}>
+          <Button onClick={drop.open}>Add pages or a zip</Button>
+          <Box sx={{ color: 'text.secondary' }}>{drop.busy || 'or drop them anywhere here'}</Box>
+          <Box sx={{ flex: 1 }} />
+          {pages.length > 0 && (
+            <Button component="a" href={`/api/clients/${String(branch.clientId)}/pages.zip`}>
+              Download all as zip
+            </Button>
+          )}
+        </Box>
+        {pages.length === 0 ? (
+          <EmptyState title="The site has no pages here yet.">Add its HTML files, or one zip of them. What you add stays as it is; placing shows every change before it is made, and removing restores the source byte for byte.</EmptyState>
+        ) : (
+          <PageTable pages={pages} chosen={page?.id} onChoose={setChosen} />
+        )}
+      </WithTray>
+    </Box>
+  );
+}
+
+function useDropPages(clientId: number) {
+  const add = useAddPage();
+  const { enqueueSnackbar } = useSnackbar();
+  const [busy, setBusy] = useState('');
+  const addAll = async (files: readonly File[]): Promise<void> => {
+    let [added, refused] = [0, 0];
+    const refuse = (message: string): void => {
+      refused += 1;
+      enqueueSnackbar(message, { variant: 'error', autoHideDuration: 10_000 });
+    };
+    for (const [at, file] of files.entries()) {
+      setBusy(`Adding ${String(at + 1)} of ${String(files.length)} …`);
+      const most = /\.zip$/i.test(file.name) ? limits.zipBytes : limits.pageBytes;
+      if (file.size > most) {
+        refuse(`${file.name} has ${megabytes(file.size)}; at most ${megabytes(most)} are taken. Everything else is as it was.`);
+        continue;
+      }
+      try {
+        const result = await add.mutateAsync({ clientId, file, path: file.name });
+        added += result.added.length;
+        for (const { path, reason } of result.refused.slice(0, 4)) refuse(`${path} was not taken. ${reason}`);
+      } catch (error) {
+        refuse(inWords(error));
+      }
+    }
+    setBusy('');
+    if (added > 0) enqueueSnackbar(`${String(added)} ${added === 1 ? 'page' : 'pages'} added${refused ? `, ${String(refused)} not taken` : ''}.`);
+  };
+  return { ...useDropzone({ noClick: true, noKeyboard: true, onDrop: (files) => void addAll(files) }), busy };
+}
+
+function PageTable({ pages, chosen, onChoose }: { pages: readonly Page[]; chosen: number | undefined; onChoose: (id: number) => void }) {
+  const removePage = useDeleteWithUndo();
+  return (
+    <Table size="small" stickyHeader aria-label="Pages">
+      <TableHead>
+        <TableRow>
+          <TableCell>Page</TableCell>
+          <TableCell>Placed</TableCell>
+          <TableCell>A machine reads</TableCell>
+          <TableCell>Encoding</TableCell>
+          <TableCell aria-label="Actions" />
+        </TableRow>
+      </TableHead>
+      <TableBody>
+        {pages.map((page) => (
+          <TableRow key={page.id} hover selected={page.id === chosen} onClick={() => { onChoose(page.id); }} sx={{ cursor: 'pointer' }}>
+            <TableCell component="th" scope="row">
+              <Link component="button" type="button" underline="hover" aria-pressed={page.id === chosen} onClick={() => { onChoose(page.id); }} sx={{ font: 'inherit', fontWeight: 600 }}>
+                {page.path}
+              </Link>
+            </TableCell>
+            <TableCell>
+              <Placements page={page} />
+            </TableCell>
+            <TableCell sx={{ color: 'text.secondary' }}>{[page.items.jsonld && `${String(page.items.jsonld)} JSON-LD`, page.items.microdata && `${String(page.items.microdata)} microdata`].filter(Boolean).join(', ') || 'nothing'}</TableCell>
+            <TableCell sx={{ color: 'text.secondary' }}>{page.encoding}</TableCell>
+            <TableCell sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
+              <Button variant="text" component="a" href={`/api/pages/${String(page.id)}/download`} aria-label={`Download ${page.path}`} onClick={(event) => { event.stopPropagation(); }} sx={{ py: 0, fontWeight: 400, color: 'text.secondary' }}>
+                Download
+              </Button>
+              <Button variant="text" aria-label={`Delete ${page.path}`} onClick={(event) => { event.stopPropagation(); removePage({ kind: 'pages', id: page.id }, page.path, undoButton); }} sx={{ py: 0, fontWeight: 400, color: 'text.secondary' }}>
+                Delete
+              </Button>
+            </TableCell>
+          </TableRow>
+        ))}
+      </TableBody>
+    </Table>
+  );
+}
+
+function Placements({ page }: { page: Page }) {
+  if (page.placements.length === 0) return <Box component="span" sx={{ color: 'text.secondary' }}>nothing</Box>;
+  return (
+    <>
+      {page.placements.map(({ form, branchLabel, state, misread }) => (
+        <Box key={form} data-placement={form} data-state={state} sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
+          {state === 'proved' ? <SealMark /> : state === 'out-of-date' ? <StaleMark /> : <GradeMark grade="must" />}
+          {FORM_LABEL[form]} of {branchLabel}: {state === 'out-of-date' ? 'out of date' : state === 'absent' ? 'not found on the page' : state}
+          {misread.length > 0 && ` (${misread.map(({ fact }) => factLabel(fact)).join(', ')})`}
+        </Box>
+      ))}
+    </>
+  );
+}
+
+/** The page as it is beside the page as it will be, and the buttons that make it so. */
+function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
+  const [choice, setChoice] = useState<number>(0);
+  const { form, at } = CHOICES[choice] ?? CHOICES[0];
+  const source = usePageSource(page.id, JSON.stringify(page.placements) + String(page.size));
+  const [placing, removing] = [usePlace(), useRemovePlaced()];
+  const complain = useComplain();
+  const placed = page.placements.find((one) => one.form === form);
+  const { enqueueSnackbar } = useSnackbar();
+  const result = useMemo(() => source.data === undefined ? undefined : place(source.data, form, writeMarkup(branch.record, form).text, at), [source.data, branch.record, form, at]);
+  const busy = placing.isPending || removing.isPending;
+  const put = (): void => {
+    placing.mutate({ pageId: page.id, input: { branchId: branch.id, form, at } }, { onError: complain, onSuccess: ({ placements }) => enqueueSnackbar(placements.find((one) => one.form === form)?.state === 'proved' ? `Placed on ${page.path}, read back and proved.` : `Placed on ${page.path}, but not all reads back as meant.`) });
+  };
+  const take = (): void => {
+    removing.mutate({ pageId: page.id, form }, { onError: complain, onSuccess: () => enqueueSnackbar(`${FORM_LABEL[form]} removed from ${page.path}; its source is as it was.`) });
+  };
+  return (
+    <>
+      <PaneBar title={`${page.path}: as it is, and as it will be`}>
+        <Select size="small" value={choice} onChange={({ target }) => { setChoice(Number(target.value)); }} inputProps={{ 'aria-label': 'What to place, and where' }} sx={{ fontSize: 13.5, '& .MuiSelect-select': { py: 0.3 } }}>
+          {CHOICES.map(({ label }, index) => (
+            <MenuItem key={label} value={index}>
+              {label}
+            </MenuItem>
+          ))}
+        </Select>
+        <Button variant="contained" color="primary" disabled={busy || !result?.ok} onClick={put}>
+          {placed ? 'Place again' : 'Place'}
+        </Button>
+        <Button disabled={busy || !placed} onClick={take}>
+          Remove
+        </Button>
+      </PaneBar>
+      {source.error ? <Failure error={source.error} /> : !result ? <Loading /> : !result.ok ? <Failure error={new Error(result.message)} /> : result.source === source.data ? <Unchanged before={remove(source.data, form)} now={source.data} /> : <DifferencePane before={source.data ?? ''} after={result.source} label="Source of the page" />}
+    </>
+  );
+}
+
+/** What is placed is what the record yields now: the difference to the page without it. */
+function Unchanged({ before, now }: { before: string; now: string }) {
+  return (
+    <>
+      <Box sx={{ px: 1.5, py: 0.5, color: 'text.secondary' }}>
+        <SealMark /> What stands on the page is what the record yields now. Left: the page without it.
+      </Box>
+      <DifferencePane before={before} after={now} label="Source of the page" />
+    </>
+  );
+}

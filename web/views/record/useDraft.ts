@@ -1,0 +1,152 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useCallback, useEffect, useRef, useState } from 'react';
+import * as z from 'zod';
+import { savedSchema, type Branch } from '#contract';
+import { factText, recordSchema, withFact, type BusinessRecord, type Fact } from '#core/record';
+import { ask, inWords, json, RequestFailed } from '../../api/request.ts';
+
+/** How the draft stands to what is saved. `kept`: saving failed, the text is in this browser. */
+export type SaveState = { readonly kind: 'saved' | 'typing' | 'saving' } | { readonly kind: 'kept' | 'conflict'; readonly message: string };
+
+export interface Draft {
+  readonly record: BusinessRecord;
+  readonly state: SaveState;
+  readonly set: (fact: Fact, text: string) => void;
+  readonly undo: () => void;
+  readonly redo: () => void;
+  readonly canUndo: boolean;
+  readonly canRedo: boolean;
+  /** After a conflict: save over what was saved elsewhere, or take that. */
+  readonly resolve: (keep: 'mine' | 'theirs') => void;
+}
+
+const PAUSE_MS = 500;
+const RETRY_MS = 4000;
+const GROUP_MS = 1500;
+
+const backupSchema = z.object({ record: recordSchema, version: z.number() });
+const backupKey = (branchId: number): string => `draft:${String(branchId)}`;
+
+/** What was typed and not saved when the page was left. */
+function readBackup(branchId: number): z.infer<typeof backupSchema> | undefined {
+  const text = localStorage.getItem(backupKey(branchId));
+  if (text === null) return undefined;
+  try {
+    return backupSchema.parse(JSON.parse(text));
+  } catch {
+    return undefined; // written by an older version of the application
+  }
+}
+
+/**
+ * The record in hand: edited at once, saved by itself after a pause, kept in the browser until the server
+ * has it, with undo and redo.
+ */
+export function useDraft(branch: Branch): Draft {
+  const [first] = useState(() => readBackup(branch.id));
+  const stale = first !== undefined && first.version !== branch.version;
+  const [record, setRecord] = useState(first?.record ?? branch.record);
+  const [state, setState] = useState<SaveState>(stale ? { kind: 'conflict', message: 'This browser holds text that was not saved, and the record was saved elsewhere since.' } : { kind: first ? 'typing' : 'saved' });
+  const [past, setPast] = useState<readonly BusinessRecord[]>([]);
+  const [future, setFuture] = useState<readonly BusinessRecord[]>([]);
+  const latest = useRef(record);
+  const version = useRef(branch.version);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const busy = useRef(false);
+  const lastEdit = useRef<{ fact: Fact; at: number } | undefined>(undefined);
+  const queries = useQueryClient();
+
+  const save = useCallback(async (): Promise<void> => {
+    if (busy.current) return;
+    busy.current = true;
+    setState({ kind: 'saving' });
+    const sent = latest.current;
+    let again = 0;
+    try {
+      const saved = await ask(savedSchema, `/branches/${String(branch.id)}/record`, json('PUT', { record: sent, version: version.current }));
+      version.current = saved.version;
+      queries.setQueryData<Branch>(['branch', branch.id], (known) => known && { ...known, record: sent, version: saved.version });
+      void queries.invalidateQueries({ queryKey: ['clients'] });
+      if (latest.current === sent) {
+        localStorage.removeItem(backupKey(branch.id));
+        setState({ kind: 'saved' });
+      } else again = PAUSE_MS;
+    } catch (error) {
+      const conflict = error instanceof RequestFailed && error.problem.status === 409;
+      setState({ kind: conflict ? 'conflict' : 'kept', message: inWords(error) });
+      if (!conflict) again = RETRY_MS;
+    } finally {
+      busy.current = false;
+    }
+    if (again > 0) timer.current = setTimeout(() => void save(), again);
+  }, [branch.id, queries]);
+
+  const take = useCallback(
+    (next: BusinessRecord): void => {
+      latest.current = next;
+      setRecord(next);
+      localStorage.setItem(backupKey(branch.id), JSON.stringify({ record: next, version: version.current }));
+      setState((now) => (now.kind === 'conflict' ? now : { kind: 'typing' }));
+      clearTimeout(timer.current);
+      timer.current = setTimeout(() => void save(), PAUSE_MS);
+    },
+    [branch.id, save],
+  );
+
+  // What was left unsaved is saved now; what is unsaved when the view is left is saved at once.
+  useEffect(() => {
+    if (first && !stale) timer.current = setTimeout(() => void save(), PAUSE_MS);
+    return () => {
+      clearTimeout(timer.current);
+      if (localStorage.getItem(backupKey(branch.id)) !== null && !stale) void save();
+    };
+  }, [first, stale, save, branch.id]);
+
+  const set = useCallback(
+    (fact: Fact, text: string): void => {
+      if (factText(latest.current, fact) === text) return;
+      const now = Date.now();
+      const sameStroke = lastEdit.current?.fact === fact && now - lastEdit.current.at < GROUP_MS;
+      lastEdit.current = { fact, at: now };
+      const before = latest.current;
+      if (!sameStroke) setPast((list) => [...list.slice(-200), before]);
+      setFuture([]);
+      take(withFact(latest.current, fact, text));
+    },
+    [take],
+  );
+
+  const step = (from: readonly BusinessRecord[], setFrom: typeof setPast, setTo: typeof setPast): void => {
+    const next = from.at(-1);
+    if (!next) return;
+    const now = latest.current;
+    lastEdit.current = undefined;
+    setFrom(from.slice(0, -1));
+    setTo((list) => [...list, now]);
+    take(next);
+  };
+
+  const resolve = (keep: 'mine' | 'theirs'): void => {
+    void queries.fetchQuery<Branch>({ queryKey: ['branch', branch.id], staleTime: 0 }).then((theirs) => {
+      version.current = theirs.version;
+      setState({ kind: 'typing' });
+      if (keep === 'mine') take(latest.current);
+      else {
+        const mine = latest.current;
+        setPast((list) => [...list, mine]);
+        take(theirs.record);
+      }
+    });
+  };
+
+  return {
+    record,
+    state,
+    set,
+    undo: () => { step(past, setPast, setFuture); },
+    redo: () => { step(future, setFuture, setPast); },
+    canUndo: past.length > 0,
+    canRedo: future.length > 0,
+    resolve,
+  };
+}
