@@ -16,8 +16,8 @@ const floors = [
   ['text', 'fault', 'vocabulary'],
   ['phone', 'address', 'hours', 'pin', 'link'],
   ['record', 'listing'],
-  ['markup', 'reading', 'photo'],
-  ['checking'],
+  ['markup', 'reading'],
+  ['photo', 'checking'],
   ['page'],
 ];
 const tests = '\\.test\\.tsx?$';
@@ -93,6 +93,10 @@ module.exports = {
     tsPreCompilationDeps: true,
     tsConfig: { fileName: 'tsconfig.json' },
     exclude: { path: '(^build/|\\.css$|^demo/sites/)' },
-    enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'node', 'default'], extensions: ['.ts', '.tsx', '.js', '.mjs', '.json'] },
+    enhancedResolveOptions: {
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'node', 'default'],
+      extensions: ['.ts', '.tsx', '.js', '.mjs', '.json'],
+    },
   },
 };

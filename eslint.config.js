@@ -15,7 +15,10 @@ export default tseslint.config(
       '@typescript-eslint/no-floating-promises': 'error',
       '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
       '@typescript-eslint/consistent-type-imports': 'error',
-      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/switch-exhaustiveness-check': [
+        'error',
+        { considerDefaultExhaustiveForUnions: true },
+      ],
       '@typescript-eslint/no-empty-object-type': 'off',
       'no-control-regex': 'off',
       eqeqeq: 'error',
@@ -25,7 +28,16 @@ export default tseslint.config(
     files: ['core/**/*.ts'],
     ignores: ['core/**/*.test.ts'],
     rules: {
-      'no-restricted-globals': ['error', 'process', 'Buffer', 'window', 'document', 'fetch', 'setTimeout', 'localStorage'],
+      'no-restricted-globals': [
+        'error',
+        'process',
+        'Buffer',
+        'window',
+        'document',
+        'fetch',
+        'setTimeout',
+        'localStorage',
+      ],
       'no-restricted-properties': [
         'error',
         { object: 'Date', property: 'now', message: 'What varies is passed in.' },
@@ -35,6 +47,8 @@ export default tseslint.config(
   },
   {
     files: ['**/*.js', '**/*.mjs', '**/*.cjs'],
-    languageOptions: { globals: { process: 'readonly', console: 'readonly', URL: 'readonly' } },
+    languageOptions: {
+      globals: { process: 'readonly', console: 'readonly', URL: 'readonly', module: 'writable' },
+    },
   },
 );

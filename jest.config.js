@@ -4,7 +4,11 @@ const shared = {
     '\\.tsx?$': [
       '@swc/jest',
       {
-        jsc: { target: 'es2022', parser: { syntax: 'typescript', tsx: true }, transform: { react: { runtime: 'automatic' } } },
+        jsc: {
+          target: 'es2022',
+          parser: { syntax: 'typescript', tsx: true },
+          transform: { react: { runtime: 'automatic' } },
+        },
         module: { type: 'es6' },
       },
     ],
@@ -14,7 +18,11 @@ const shared = {
 /** `core` needs nothing but Node; `server` starts a MariaDB of its own; `e2e` drives the built application. */
 export default {
   projects: [
-    { ...shared, displayName: 'core', testMatch: ['<rootDir>/{core,contract,bin,bench,web}/**/*.test.ts?(x)'] },
+    {
+      ...shared,
+      displayName: 'core',
+      testMatch: ['<rootDir>/{core,contract,bin,bench,web}/**/*.test.ts?(x)'],
+    },
     {
       ...shared,
       displayName: 'server',

@@ -22,11 +22,17 @@ export async function benchCheck(record: BusinessRecord): Promise<readonly Figur
   await median(15, parsing);
   // In turn, so that a noisy machine disturbs both alike.
   const rounds: number[] = [];
-  for (let round = 0; round < 9; round += 1) rounds.push((await median(5, checking)) / (await median(5, parsing)));
+  for (let round = 0; round < 9; round += 1)
+    rounds.push((await median(5, checking)) / (await median(5, parsing)));
   rounds.sort((a, b) => a - b);
   const markup = await median(200, () => jsonLd(record));
   return [
     { what: 'JSON-LD of one record', value: markup, unit: 'ms', target: 2 },
-    { what: `check of a ${String(Math.round(page.length / 1000))} KB page / parse5 parsing it`, value: rounds[4] ?? 0, unit: '×', target: 1 },
+    {
+      what: `check of a ${String(Math.round(page.length / 1000))} KB page / parse5 parsing it`,
+      value: rounds[4] ?? 0,
+      unit: '×',
+      target: 1,
+    },
   ];
 }

@@ -1,5 +1,5 @@
 /** Prints ratios, each measured in one run on this machine: `npm run bench`. */
-import { larkspur } from '../core/record/sample.ts';
+import { larkspur } from '#sample';
 import { benchCheck } from './check.ts';
 import { benchStamp } from './stamp.ts';
 import { tell } from './ratio.ts';

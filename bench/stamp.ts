@@ -27,22 +27,58 @@ export async function benchStamp(record: BusinessRecord): Promise<readonly Figur
       empty();
       return median(1, work);
     };
-    const texts = { title: 'Front of the practice', caption: 'The practice on Quay Street, seen from the harbour' };
+    const texts = {
+      title: 'Front of the practice',
+      caption: 'The practice on Quay Street, seen from the harbour',
+    };
     const fields = stampFields(record, { ...texts, keywords: ['vet', 'harbour'], alt: '' });
     const stamper = new FileStamper(fields);
     const stamping = (): void => {
-      for (const photo of photos) if (!stamper.stamp(photo, join(to, basename(photo))).proved) throw new Error(`${photo} was not proved`);
+      for (const photo of photos)
+        if (!stamper.stamp(photo, join(to, basename(photo))).proved)
+          throw new Error(`${photo} was not proved`);
     };
     const copying = (): void => void execFileSync('cp', [...photos, to]);
-    const exiftool = (): void => void execFileSync('exiftool', ['-q', '-o', to, `-Title=${texts.title}`, `-Description=${texts.caption}`, `-ImageDescription=${texts.caption}`, `-ObjectName=${texts.title}`, `-Caption-Abstract=${texts.caption}`, '-GPSLatitude=48.51234', '-GPSLatitudeRef=N', '-GPSLongitude=122.6123', '-GPSLongitudeRef=W', '-XMP:GPSLatitude=48.51234', '-XMP:GPSLongitude=-122.6123', from], { stdio: 'ignore' });
+    const exiftool = (): void =>
+      void execFileSync(
+        'exiftool',
+        [
+          '-q',
+          '-o',
+          to,
+          `-Title=${texts.title}`,
+          `-Description=${texts.caption}`,
+          `-ImageDescription=${texts.caption}`,
+          `-ObjectName=${texts.title}`,
+          `-Caption-Abstract=${texts.caption}`,
+          '-GPSLatitude=48.51234',
+          '-GPSLatitudeRef=N',
+          '-GPSLongitude=122.6123',
+          '-GPSLongitudeRef=W',
+          '-XMP:GPSLatitude=48.51234',
+          '-XMP:GPSLongitude=-122.6123',
+          from,
+        ],
+        { stdio: 'ignore' },
+      );
     await timed(stamping);
     const rounds: number[] = [];
     for (let round = 0; round < 5; round += 1) rounds.push((await timed(stamping)) / (await timed(copying)));
     rounds.sort((one, other) => one - other);
     const againstExiftool = (await timed(stamping)) / (await timed(exiftool));
     return [
-      { what: `stamping and proving ${String(PHOTOS)} JPEGs of 2 MB / cp of the same files`, value: rounds[2] ?? 0, unit: '×', target: 3 },
-      { what: 'stamping and proving them / exiftool writing them in one batch', value: againstExiftool, unit: '×', target: 0.3 },
+      {
+        what: `stamping and proving ${String(PHOTOS)} JPEGs of 2 MB / cp of the same files`,
+        value: rounds[2] ?? 0,
+        unit: '×',
+        target: 3,
+      },
+      {
+        what: 'stamping and proving them / exiftool writing them in one batch',
+        value: againstExiftool,
+        unit: '×',
+        target: 0.3,
+      },
     ];
   } finally {
     rmSync(folder, { recursive: true, force: true });
@@ -53,6 +89,10 @@ export async function benchStamp(record: BusinessRecord): Promise<readonly Figur
 async function makePhotos(folder: string): Promise<void> {
   const first = join(folder, 'photo-000.jpg');
   const noise = { type: 'gaussian', mean: 128, sigma: 60 } as const;
-  await sharp({ create: { width: 1800, height: 1400, channels: 3, background: '#456', noise } }).jpeg({ quality: 92 }).withExif({ IFD0: { Make: 'Harbour Optics' } }).toFile(first);
-  for (let at = 1; at < PHOTOS; at += 1) copyFileSync(first, join(folder, `photo-${String(at).padStart(3, '0')}.jpg`));
+  await sharp({ create: { width: 1800, height: 1400, channels: 3, background: '#456', noise } })
+    .jpeg({ quality: 92 })
+    .withExif({ IFD0: { Make: 'Harbour Optics' } })
+    .toFile(first);
+  for (let at = 1; at < PHOTOS; at += 1)
+    copyFileSync(first, join(folder, `photo-${String(at).padStart(3, '0')}.jpg`));
 }

@@ -15,7 +15,13 @@ function newest(path: string): number {
 /** Builds the interface unless the build is newer than everything it is made from. */
 export async function buildWeb(): Promise<void> {
   const marker = join(webFolder, 'built-from');
-  const sources = String(Math.max(...['web', 'core', 'contract', 'vite.config.ts', 'package-lock.json'].map((room) => newest(join(home, room)))));
+  const sources = String(
+    Math.max(
+      ...['web', 'core', 'contract', 'vite.config.ts', 'package-lock.json'].map((room) =>
+        newest(join(home, room)),
+      ),
+    ),
+  );
   if (existsSync(marker) && readFileSync(marker, 'utf8') === sources) return;
   process.stdout.write('Building the interface …\n');
   await build({ root: join(home, 'web'), configFile: join(home, 'vite.config.ts'), logLevel: 'warn' });

@@ -14,7 +14,11 @@ export async function seedDemo(photos: PhotoStore): Promise<void> {
     const clientId = await addClient(client.name);
     for (const { path, bytes } of sitePages(client.site)) await keepPage(clientId, path, bytes);
     for (const branch of client.branches) {
-      const branchId = await addBranch(clientId, branch.label, recordSchema.parse({ ...emptyRecord, ...branch.record }));
+      const branchId = await addBranch(
+        clientId,
+        branch.label,
+        recordSchema.parse({ ...emptyRecord, ...branch.record }),
+      );
       for (const [at, scene] of branch.photos.entries()) {
         const bytes = await drawPhoto(scene, at % 2 === 0);
         await keepPhoto(branchId, `${scene}.jpg`, bytes, await photos.put([bytes]));

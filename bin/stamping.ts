@@ -45,13 +45,29 @@ export class FileStamper {
       file = openSync(photo, 'r');
       const { size, dev, ino } = fstatSync(file);
       const there = statSync(out, { throwIfNoEntry: false });
-      if (there?.dev === dev && there.ino === ino) throw new Refused('The stamped photo would replace the original. Name another folder with --out.');
-      if (size > limits.photoBytes) throw new Refused(`it has ${megabytes(size)}; at most ${megabytes(limits.photoBytes)} are taken.`);
+      if (there?.dev === dev && there.ino === ino)
+        throw new Refused('The stamped photo would replace the original. Name another folder with --out.');
+      if (size > limits.photoBytes)
+        throw new Refused(`it has ${megabytes(size)}; at most ${megabytes(limits.photoBytes)} are taken.`);
       const { proved, lines } = this.#write(file, size, out);
-      return { photo, out, proved, message: proved ? 'proved' : 'written, but not all reads back as meant', lines: lines.filter(({ agrees }) => !agrees) };
+      return {
+        photo,
+        out,
+        proved,
+        message: proved ? 'proved' : 'written, but not all reads back as meant',
+        lines: lines.filter(({ agrees }) => !agrees),
+      };
     } catch (error) {
-      if (error instanceof Refused) return { photo, out: null, proved: false, message: error.message, lines: [] };
-      if (error instanceof Error && 'code' in error) return { photo, out: null, proved: false, message: `cannot be read or written: ${reason(error)}`, lines: [] };
+      if (error instanceof Refused)
+        return { photo, out: null, proved: false, message: error.message, lines: [] };
+      if (error instanceof Error && 'code' in error)
+        return {
+          photo,
+          out: null,
+          proved: false,
+          message: `cannot be read or written: ${reason(error)}`,
+          lines: [],
+        };
       throw error;
     } finally {
       if (file !== undefined) closeSync(file);
@@ -74,7 +90,11 @@ export class FileStamper {
       writeAll(file, head);
       this.#copy(from, file, imageStart, size);
       const growth = head.length - imageStart;
-      const written = readEnds(file, fstatSync(file).size, ends.length < size ? HEAD_BYTES + growth : size + growth);
+      const written = readEnds(
+        file,
+        fstatSync(file).size,
+        ends.length < size ? HEAD_BYTES + growth : size + growth,
+      );
       const proof = provePhoto(written, ends, this.#fields, sameBytes);
       renameSync(beside, out);
       return proof;
@@ -87,7 +107,7 @@ export class FileStamper {
   }
 
   #copy(from: number, to: number, start: number, end: number): void {
-    for (let at = start; at < end; ) {
+    for (let at = start; at < end;) {
       const count = readSync(from, this.#buffer, 0, Math.min(this.#buffer.length, end - at), at);
       if (count === 0) throw new Refused('the file became shorter while it was read.');
       writeAll(to, this.#buffer.subarray(0, count));
@@ -104,7 +124,7 @@ function readEnds(file: number, size: number, head: number): Uint8Array {
 
 function readAt(file: number, start: number, length: number): Buffer {
   const buffer = Buffer.allocUnsafe(length);
-  for (let at = 0; at < length; ) {
+  for (let at = 0; at < length;) {
     const count = readSync(file, buffer, at, length - at, start + at);
     if (count === 0) throw new Refused('the file became shorter while it was read.');
     at += count;
@@ -113,5 +133,5 @@ function readAt(file: number, start: number, length: number): Buffer {
 }
 
 function writeAll(file: number, bytes: Uint8Array): void {
-  for (let at = 0; at < bytes.length; ) at += writeSync(file, bytes, at, bytes.length - at);
+  for (let at = 0; at < bytes.length;) at += writeSync(file, bytes, at, bytes.length - at);
 }

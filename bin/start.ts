@@ -22,7 +22,12 @@ const { values: options } = parseArgs({
     data: { type: 'string', default: process.env['ZINC_DATA'] ?? join(home, '.data') },
   },
 });
-const files = { running: join(options.data, 'running.json'), begun: join(options.data, 'begun'), photos: join(options.data, 'photos'), mariadb: join(options.data, 'mariadb') };
+const files = {
+  running: join(options.data, 'running.json'),
+  begun: join(options.data, 'begun'),
+  photos: join(options.data, 'photos'),
+  mariadb: join(options.data, 'mariadb'),
+};
 const say = (line: string): boolean => process.stdout.write(`${line}\n`);
 
 refuseSecondStart();
@@ -45,9 +50,16 @@ try {
 
 function refuseSecondStart(): void {
   if (!existsSync(files.running)) return;
-  const { pid, address } = JSON.parse(readFileSync(files.running, 'utf8') || '{}') as { pid?: number; address?: string };
+  const { pid, address } = JSON.parse(readFileSync(files.running, 'utf8') || '{}') as {
+    pid?: number;
+    address?: string;
+  };
   if (pid === undefined || pid === process.pid || !isRunning(pid, 'bin/start.ts')) return; // left over from a start that was killed
-  say(address ? `Zinc Post is already running at ${address} (process ${String(pid)}).` : `Zinc Post is already starting (process ${String(pid)}).`);
+  say(
+    address
+      ? `Zinc Post is already running at ${address} (process ${String(pid)}).`
+      : `Zinc Post is already starting (process ${String(pid)}).`,
+  );
   process.exit(1);
 }
 
@@ -58,7 +70,13 @@ async function begin(): Promise<void> {
   await buildWeb();
   await prepareDatabase(mariadb.url);
   const host = await startChild('standins/siteHost/main.ts', [sitesFolder], {});
-  const environment = { ZINC_DATABASE: mariadb.url, ZINC_PHOTOS: files.photos, ZINC_WEB: webFolder, ZINC_PORT: options.port, ZINC_LOG: process.env['ZINC_LOG'] ?? 'warn' };
+  const environment = {
+    ZINC_DATABASE: mariadb.url,
+    ZINC_PHOTOS: files.photos,
+    ZINC_WEB: webFolder,
+    ZINC_PORT: options.port,
+    ZINC_LOG: process.env['ZINC_LOG'] ?? 'warn',
+  };
   const port = await startChild('server/main.ts', [], environment);
   const address = `http://127.0.0.1:${String(port)}/`;
   writeFileSync(files.running, JSON.stringify({ pid: process.pid, address }));
@@ -81,15 +99,28 @@ async function prepareDatabase(url: string): Promise<void> {
 }
 
 /** Starts a process that tells its port when it listens; the port. When it ends by itself, everything does. */
-function startChild(script: string, words: readonly string[], environment: NodeJS.ProcessEnv): Promise<number> {
-  const child = fork(join(home, script), words, { cwd: home, execArgv: ['--import', 'tsx'], env: { ...process.env, ...environment }, stdio: ['ignore', script.startsWith('standins') ? 'ignore' : 'inherit', 'inherit', 'ipc'] });
+function startChild(
+  script: string,
+  words: readonly string[],
+  environment: NodeJS.ProcessEnv,
+): Promise<number> {
+  const child = fork(join(home, script), words, {
+    cwd: home,
+    execArgv: ['--import', 'tsx'],
+    env: { ...process.env, ...environment },
+    stdio: ['ignore', script.startsWith('standins') ? 'ignore' : 'inherit', 'inherit', 'ipc'],
+  });
   children.push(child);
   return new Promise((resolve, reject) => {
     child.once('message', (message: { listening: number }) => {
       resolve(message.listening);
     });
     child.once('exit', (code) => {
-      reject(new Error(`${script} did not start (status ${String(code)}). Is port ${options.port} in use? Another one: npm start -- --port 4601`));
+      reject(
+        new Error(
+          `${script} did not start (status ${String(code)}). Is port ${options.port} in use? Another one: npm start -- --port 4601`,
+        ),
+      );
       if (!stopping) void stop(1);
     });
   });
@@ -99,10 +130,15 @@ function startChild(script: string, words: readonly string[], environment: NodeJ
 async function stop(status: number): Promise<void> {
   if (stopping) return;
   stopping = true;
-  const ended = children.filter(({ exitCode, signalCode }) => exitCode === null && signalCode === null).map((child) => new Promise((resolve) => {
-    child.once('exit', resolve);
-    child.kill('SIGTERM');
-  }));
+  const ended = children
+    .filter(({ exitCode, signalCode }) => exitCode === null && signalCode === null)
+    .map(
+      (child) =>
+        new Promise((resolve) => {
+          child.once('exit', resolve);
+          child.kill('SIGTERM');
+        }),
+    );
   await Promise.all(ended);
   await mariadb?.stop();
   rmSync(files.running, { force: true });

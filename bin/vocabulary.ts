@@ -54,7 +54,8 @@ function readTerms(quads: string): Map<string, Term> {
 
 function unescapeLiteral(literal: string): string {
   return literal.replace(/\\(u[0-9A-Fa-f]{4}|U[0-9A-Fa-f]{8}|.)/g, (_, code: string) => {
-    if (code.startsWith('u') || code.startsWith('U')) return String.fromCodePoint(parseInt(code.slice(1), 16));
+    if (code.startsWith('u') || code.startsWith('U'))
+      return String.fromCodePoint(parseInt(code.slice(1), 16));
     return { n: '\n', t: '\t', r: '\r' }[code] ?? code;
   });
 }

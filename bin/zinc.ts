@@ -13,7 +13,9 @@ const commands: Readonly<Record<string, () => Promise<{ readonly command: Comman
 async function run([name = 'help', ...words]: readonly string[]): Promise<number> {
   if (name === 'help' || name === '--help' || name === '-h') {
     const all = await Promise.all(Object.values(commands).map((load) => load()));
-    process.stdout.write(`Zinc Post: markup, pages and photos from one record of a place of business.\n\n${all.map(({ command }) => command.usage).join('\n')}\n`);
+    process.stdout.write(
+      `Zinc Post: markup, pages and photos from one record of a place of business.\n\n${all.map(({ command }) => command.usage).join('\n')}\n`,
+    );
     return 0;
   }
   const load = Object.hasOwn(commands, name) ? commands[name] : undefined;

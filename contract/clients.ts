@@ -13,7 +13,7 @@ export type BranchInput = z.infer<typeof branchInputSchema>;
 
 /** How far one step of a branch's chain has come. */
 export const stepSchema = z.object({
-  state: z.enum(['missing', 'findings', 'out-of-date', 'unproved', 'proved']),
+  state: z.enum(['missing', 'must', 'should', 'out-of-date', 'unproved', 'proved']),
   /** In a few words: "2 must", "3 of 8 stamped". */
   detail: z.string(),
 });
@@ -27,7 +27,12 @@ export const branchSummarySchema = z.object({
 });
 export type BranchSummary = z.infer<typeof branchSummarySchema>;
 
-export const clientSummarySchema = z.object({ id: z.number(), name: z.string(), pages: z.number(), branches: z.array(branchSummarySchema) });
+export const clientSummarySchema = z.object({
+  id: z.number(),
+  name: z.string(),
+  pages: z.number(),
+  branches: z.array(branchSummarySchema),
+});
 export type ClientSummary = z.infer<typeof clientSummarySchema>;
 
 export const clientsSchema = z.object({ clients: z.array(clientSummarySchema) });

@@ -40,5 +40,9 @@ export const addedPagesSchema = z.object({
 });
 export type AddedPages = z.infer<typeof addedPagesSchema>;
 
-export const placementInputSchema = z.object({ branchId: z.number().int().positive(), form: formSchema, at: z.enum(placements) });
+export const placementInputSchema = z.object({
+  branchId: z.number().int().positive(),
+  form: formSchema,
+  at: z.enum(placements),
+});
 export type PlacementInput = z.infer<typeof placementInputSchema>;

@@ -2,7 +2,13 @@ import * as z from 'zod';
 
 const text = z.string().trim();
 
-const carriedTextsSchema = z.object({ title: z.string(), caption: z.string(), keywords: z.array(z.string()), town: z.string(), comment: z.string() });
+const carriedTextsSchema = z.object({
+  title: z.string(),
+  caption: z.string(),
+  keywords: z.array(z.string()),
+  town: z.string(),
+  comment: z.string(),
+});
 
 /** What a photo carries now, as `core/photo` reads it. JSON has no undefined: null stands for it. */
 export const carriedSchema = z.object({
@@ -10,14 +16,24 @@ export const carriedSchema = z.object({
   longitude: z.number().nullish(),
   exif: carriedTextsSchema,
   iptc: carriedTextsSchema,
-  xmp: carriedTextsSchema.extend({ alt: z.string(), latitude: z.number().nullish(), longitude: z.number().nullish() }),
+  xmp: carriedTextsSchema.extend({
+    alt: z.string(),
+    latitude: z.number().nullish(),
+    longitude: z.number().nullish(),
+  }),
   camera: z.string(),
   taken: z.string(),
   width: z.number(),
   height: z.number(),
 });
 
-const proofLineSchema = z.object({ field: z.string(), where: z.enum(['Exif', 'IPTC', 'XMP', 'image']), meant: z.string(), read: z.string(), agrees: z.boolean() });
+const proofLineSchema = z.object({
+  field: z.string(),
+  where: z.enum(['Exif', 'IPTC', 'XMP', 'image']),
+  meant: z.string(),
+  read: z.string(),
+  agrees: z.boolean(),
+});
 
 export const photoSchema = z.object({
   id: z.number(),
@@ -29,7 +45,9 @@ export const photoSchema = z.object({
   /** Why the last stamp failed; ''. */
   message: z.string(),
   proof: z.array(proofLineSchema),
-  wordings: z.object({ title: z.string(), caption: z.string(), keywords: z.array(z.string()), alt: z.string() }).nullable(),
+  wordings: z
+    .object({ title: z.string(), caption: z.string(), keywords: z.array(z.string()), alt: z.string() })
+    .nullable(),
 });
 export type Photo = z.infer<typeof photoSchema>;
 

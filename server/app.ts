@@ -31,7 +31,15 @@ export function createApp({ database, photos, log, web }: AppParts): Express {
   app.use((request, response, next) => {
     const begun = performance.now();
     response.on('finish', () => {
-      log.info({ method: request.method, path: request.path, status: response.statusCode, ms: Math.round(performance.now() - begun) }, 'request');
+      log.info(
+        {
+          method: request.method,
+          path: request.path,
+          status: response.statusCode,
+          ms: Math.round(performance.now() - begun),
+        },
+        'request',
+      );
     });
     next();
   });
@@ -43,7 +51,14 @@ export function createApp({ database, photos, log, web }: AppParts): Express {
     response.set('Cache-Control', 'no-store');
     next();
   });
-  app.use('/api', express.json({ limit: limits.jsonBytes }), clientRoutes(), branchRoutes(), pageRoutes(), photoRoutes(photos));
+  app.use(
+    '/api',
+    express.json({ limit: limits.jsonBytes }),
+    clientRoutes(),
+    branchRoutes(),
+    pageRoutes(),
+    photoRoutes(photos),
+  );
   app.use('/api', unknownAddress);
   if (web) serveInterface(app, web);
   app.use(answerErrors(log));

@@ -18,13 +18,17 @@ await migrate(database);
 defineModels(database);
 const photos = folderPhotoStore(settings.ZINC_PHOTOS);
 const jobs = new JobRunner(database, photos, log);
-const server = createApp({ database, photos, log, web: settings.ZINC_WEB }).listen(settings.ZINC_PORT, '127.0.0.1', (error) => {
-  if (error) throw error;
-  const { port } = server.address() as AddressInfo;
-  log.info({ port }, 'listening');
-  process.send?.({ listening: port });
-  jobs.start();
-});
+const server = createApp({ database, photos, log, web: settings.ZINC_WEB }).listen(
+  settings.ZINC_PORT,
+  '127.0.0.1',
+  (error) => {
+    if (error) throw error;
+    const { port } = server.address() as AddressInfo;
+    log.info({ port }, 'listening');
+    process.send?.({ listening: port });
+    jobs.start();
+  },
+);
 
 let stopping = false;
 /** Lets requests and the photo in hand come to their end, then leaves. */

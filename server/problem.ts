@@ -15,14 +15,23 @@ export class Refusal extends Error {
   }
 }
 
-export const notFound = (what: string): Refusal => new Refusal(404, 'Not found', `There is no such ${what}. It may have been deleted.`);
+export const notFound = (what: string): Refusal =>
+  new Refusal(404, 'Not found', `There is no such ${what}. It may have been deleted.`);
 
 /** The value as the schema has it, or a refusal that names the path of each fault. */
 export function parse<T extends z.ZodType>(schema: T, value: unknown): z.infer<T> {
   const result = schema.safeParse(value);
   if (result.success) return result.data;
-  const errors = result.error.issues.map(({ path, message }) => ({ path: path.map(String).join('.'), message }));
-  throw new Refusal(400, 'Invalid request', `The request was not understood: ${errors.map(({ path, message }) => `${path || 'body'}: ${message}`).join(' ')} Nothing was changed.`, errors);
+  const errors = result.error.issues.map(({ path, message }) => ({
+    path: path.map(String).join('.'),
+    message,
+  }));
+  throw new Refusal(
+    400,
+    'Invalid request',
+    `The request was not understood: ${errors.map(({ path, message }) => `${path || 'body'}: ${message}`).join(' ')} Nothing was changed.`,
+    errors,
+  );
 }
 
 export const unknownAddress: RequestHandler = (request) => {
@@ -37,24 +46,47 @@ export function answerErrors(log: Logger): ErrorRequestHandler {
       return;
     }
     const problem = problemOf(error);
-    if (problem.status >= 500) log.error({ err: error, method: request.method, path: request.path }, problem.title);
+    if (problem.status >= 500)
+      log.error({ err: error, method: request.method, path: request.path }, problem.title);
     response.status(problem.status).type('application/problem+json').send(JSON.stringify(problem));
   };
 }
 
 function problemOf(error: unknown): Problem {
   if (error instanceof Refusal) return error.problem;
-  if (isDatabaseGone(error)) return new Refusal(503, 'Database unreachable', 'The database does not answer. Nothing was saved and nothing was lost; try again in a moment.').problem;
+  if (isDatabaseGone(error))
+    return new Refusal(
+      503,
+      'Database unreachable',
+      'The database does not answer. Nothing was saved and nothing was lost; try again in a moment.',
+    ).problem;
   if (error instanceof multer.MulterError) return uploadProblem(error);
   const { type, status } = asBodyError(error);
-  if (type === 'entity.too.large') return new Refusal(413, 'Too large', `The request is larger than ${megabytes(limits.jsonBytes) || '1 MB'}. Nothing was changed.`).problem;
-  if (type === 'entity.parse.failed') return new Refusal(400, 'Invalid request', 'The request is not valid JSON. Nothing was changed.').problem;
-  if (status >= 400 && status < 500) return new Refusal(status, 'Invalid request', 'The request was not understood. Nothing was changed.').problem;
-  return new Refusal(500, 'Internal error', 'Something went wrong on our side. Nothing was saved by this request; the log says more.').problem;
+  if (type === 'entity.too.large')
+    return new Refusal(
+      413,
+      'Too large',
+      `The request is larger than ${megabytes(limits.jsonBytes) || '1 MB'}. Nothing was changed.`,
+    ).problem;
+  if (type === 'entity.parse.failed')
+    return new Refusal(400, 'Invalid request', 'The request is not valid JSON. Nothing was changed.').problem;
+  if (status >= 400 && status < 500)
+    return new Refusal(status, 'Invalid request', 'The request was not understood. Nothing was changed.')
+      .problem;
+  return new Refusal(
+    500,
+    'Internal error',
+    'Something went wrong on our side. Nothing was saved by this request; the log says more.',
+  ).problem;
 }
 
 function uploadProblem({ code }: multer.MulterError): Problem {
-  if (code === 'LIMIT_FILE_SIZE') return new Refusal(413, 'Too large', `The file is too large: photos and zips may have ${megabytes(limits.photoBytes)}, pages ${megabytes(limits.pageBytes)}. It was not taken; everything else is as it was.`).problem;
+  if (code === 'LIMIT_FILE_SIZE')
+    return new Refusal(
+      413,
+      'Too large',
+      `The file is too large: photos and zips may have ${megabytes(limits.photoBytes)}, pages ${megabytes(limits.pageBytes)}. It was not taken; everything else is as it was.`,
+    ).problem;
   return new Refusal(400, 'Invalid upload', 'The upload was not understood. Nothing was taken.').problem;
 }
 
@@ -63,10 +95,13 @@ export function isDatabaseGone(error: unknown): boolean {
   if (error instanceof ConnectionError || error instanceof ConnectionAcquireTimeoutError) return true;
   if (!(error instanceof BaseError)) return false;
   const cause: unknown = error instanceof DatabaseError ? error.original : error;
-  return /ECONNREFUSED|ECONNRESET|EPIPE|socket|connection|server has gone away|shutdown|closed/i.test(cause instanceof Error ? cause.message : error.message);
+  return /ECONNREFUSED|ECONNRESET|EPIPE|socket|connection|server has gone away|shutdown|closed/i.test(
+    cause instanceof Error ? cause.message : error.message,
+  );
 }
 
 function asBodyError(error: unknown): { type: string; status: number } {
-  const field = (name: string): unknown => (error && typeof error === 'object' && name in error ? Reflect.get(error, name) : undefined);
+  const field = (name: string): unknown =>
+    error && typeof error === 'object' && name in error ? Reflect.get(error, name) : undefined;
   return { type: String(field('type') ?? ''), status: Number(field('status') ?? 0) };
 }

@@ -8,11 +8,20 @@ import type { Sequelize } from 'sequelize';
 import sharp from 'sharp';
 import request from 'supertest';
 import { ZipFile } from 'yazl';
-import { branchSchema, clientsSchema, jobSchema, limits, pagesSchema, photosSchema, problemSchema, type Branch } from '#contract';
+import {
+  branchSchema,
+  clientsSchema,
+  jobSchema,
+  limits,
+  pagesSchema,
+  photosSchema,
+  problemSchema,
+  type Branch,
+} from '#contract';
 import { provePhoto, stampFields } from '#core/photo';
 import { demoClients, sitePages } from '#demo';
 import { startMariaDb } from '../bin/mariadb.ts';
-import { larkspur } from '../core/record/sample.ts';
+import { larkspur } from '#sample';
 import { createApp } from './app.ts';
 import { folderPhotoStore } from './gateways/photoStore.ts';
 import { JobRunner } from './jobs/runner.ts';
@@ -47,24 +56,58 @@ let branchId: number;
 
 beforeEach(async () => {
   clientId = idOf(await api().post('/api/clients').send({ name: 'Larkspur & Vane' }).expect(201));
-  branchId = idOf(await api().post(`/api/clients/${String(clientId)}/branches`).send({ label: 'Quay Street' }).expect(201));
+  branchId = idOf(
+    await api()
+      .post(`/api/clients/${String(clientId)}/branches`)
+      .send({ label: 'Quay Street' })
+      .expect(201),
+  );
 });
 
-const branch = async (): Promise<Branch> => branchSchema.parse((await api().get(`/api/branches/${String(branchId)}`).expect(200)).body);
+const branch = async (): Promise<Branch> =>
+  branchSchema.parse(
+    (
+      await api()
+        .get(`/api/branches/${String(branchId)}`)
+        .expect(200)
+    ).body,
+  );
 const clients = async () => clientsSchema.parse((await api().get('/api/clients').expect(200)).body).clients;
-const save = (record: unknown, version: number) => api().put(`/api/branches/${String(branchId)}/record`).send({ record, version });
+const save = (record: unknown, version: number) =>
+  api()
+    .put(`/api/branches/${String(branchId)}/record`)
+    .send({ record, version });
 
 describe('clients and branches', () => {
   test('are added, listed, renamed, deleted and brought back', async () => {
-    await api().patch(`/api/clients/${String(clientId)}`).send({ name: ' Renamed ' }).expect(204);
-    await api().patch(`/api/branches/${String(branchId)}`).send({ label: 'Harbour' }).expect(204);
-    expect((await clients()).find(({ id }) => id === clientId)).toMatchObject({ name: 'Renamed', branches: [{ label: 'Harbour', steps: { record: { state: 'missing' } } }] });
-    await api().delete(`/api/branches/${String(branchId)}`).expect(204);
-    await api().get(`/api/branches/${String(branchId)}`).expect(404);
-    await api().post(`/api/branches/${String(branchId)}/restore`).expect(204);
-    await api().delete(`/api/clients/${String(clientId)}`).expect(204);
+    await api()
+      .patch(`/api/clients/${String(clientId)}`)
+      .send({ name: ' Renamed ' })
+      .expect(204);
+    await api()
+      .patch(`/api/branches/${String(branchId)}`)
+      .send({ label: 'Harbour' })
+      .expect(204);
+    expect((await clients()).find(({ id }) => id === clientId)).toMatchObject({
+      name: 'Renamed',
+      branches: [{ label: 'Harbour', steps: { record: { state: 'missing' } } }],
+    });
+    await api()
+      .delete(`/api/branches/${String(branchId)}`)
+      .expect(204);
+    await api()
+      .get(`/api/branches/${String(branchId)}`)
+      .expect(404);
+    await api()
+      .post(`/api/branches/${String(branchId)}/restore`)
+      .expect(204);
+    await api()
+      .delete(`/api/clients/${String(clientId)}`)
+      .expect(204);
     expect((await clients()).some(({ id }) => id === clientId)).toBe(false);
-    await api().post(`/api/clients/${String(clientId)}/restore`).expect(204);
+    await api()
+      .post(`/api/clients/${String(clientId)}/restore`)
+      .expect(204);
     expect((await branch()).label).toBe('Harbour');
   });
 
@@ -84,7 +127,9 @@ describe('a record', () => {
   test('is saved whole and survives', async () => {
     await save(larkspur, 0).expect(200, { version: 1 });
     expect(await branch()).toMatchObject({ record: larkspur, version: 1 });
-    expect((await clients()).find(({ id }) => id === clientId)?.branches[0]?.steps.record.state).toBe('proved');
+    expect((await clients()).find(({ id }) => id === clientId)?.branches[0]?.steps.record.state).toBe(
+      'proved',
+    );
   });
 
   test('that was saved elsewhere meanwhile is not overwritten', async () => {
@@ -96,7 +141,9 @@ describe('a record', () => {
 
   test('of a wrong shape is refused with the path', async () => {
     const { body } = await save({ ...larkspur, address: { streetAddress: 5 } }, 0).expect(400);
-    expect(problemSchema.parse(body).errors?.map(({ path }) => path)).toContain('record.address.streetAddress');
+    expect(problemSchema.parse(body).errors?.map(({ path }) => path)).toContain(
+      'record.address.streetAddress',
+    );
     await save({ ...larkspur, description: 'x'.repeat(600_000) }, 0).expect(413);
   });
 });
@@ -113,36 +160,79 @@ const zipped = async (files: Record<string, Buffer>): Promise<Buffer> => {
   return Buffer.concat(chunks);
 };
 const download = async (id: number): Promise<Buffer> =>
-  (await api().get(`/api/pages/${String(id)}/download`).buffer(true).parse((response, done) => {
-    const chunks: Buffer[] = [];
-    response.on('data', (chunk: Buffer) => chunks.push(chunk)).on('end', () => { done(null, Buffer.concat(chunks)); });
-  }).expect(200)).body as Buffer;
+  (
+    await api()
+      .get(`/api/pages/${String(id)}/download`)
+      .buffer(true)
+      .parse((response, done) => {
+        const chunks: Buffer[] = [];
+        response
+          .on('data', (chunk: Buffer) => chunks.push(chunk))
+          .on('end', () => {
+            done(null, Buffer.concat(chunks));
+          });
+      })
+      .expect(200)
+  ).body as Buffer;
 
 describe('pages', () => {
   test('are placed on, proved, seen out of date, and given back byte for byte', async () => {
     await save(larkspur, 0);
     for (const domain of demoClients.map(({ site }) => site)) {
       for (const { path, bytes } of sitePages(domain)) {
-        const id = ((await upload(pagesPath(), `${domain}-${path}`, bytes).expect(201)).body as { added: { id: number }[] }).added[0]?.id ?? 0;
+        const id =
+          (
+            (await upload(pagesPath(), `${domain}-${path}`, bytes).expect(201)).body as {
+              added: { id: number }[];
+            }
+          ).added[0]?.id ?? 0;
         for (const form of ['jsonld', 'microdata']) {
           const at = form === 'jsonld' ? 'head' : 'body-end';
-          const { body } = await api().put(`/api/pages/${String(id)}/placements`).send({ branchId, form, at }).expect(200);
-          expect((body as { placements: { form: string; state: string }[] }).placements.find((one) => one.form === form)?.state).toBe('proved');
+          const { body } = await api()
+            .put(`/api/pages/${String(id)}/placements`)
+            .send({ branchId, form, at })
+            .expect(200);
+          expect(
+            (body as { placements: { form: string; state: string }[] }).placements.find(
+              (one) => one.form === form,
+            )?.state,
+          ).toBe('proved');
         }
-        for (const form of ['jsonld', 'microdata']) await api().delete(`/api/pages/${String(id)}/placements/${form}`).expect(200);
+        for (const form of ['jsonld', 'microdata'])
+          await api()
+            .delete(`/api/pages/${String(id)}/placements/${form}`)
+            .expect(200);
         expect((await download(id)).equals(bytes)).toBe(true);
       }
     }
     const [first] = await pages();
-    await api().put(`/api/pages/${String(first?.id)}/placements`).send({ branchId, form: 'jsonld', at: 'head' }).expect(200);
+    await api()
+      .put(`/api/pages/${String(first?.id)}/placements`)
+      .send({ branchId, form: 'jsonld', at: 'head' })
+      .expect(200);
     await save({ ...larkspur, telephone: '(360) 555-0199' }, 1).expect(200);
-    expect((await pages())[0]?.placements).toMatchObject([{ state: 'out-of-date', misread: [{ fact: 'telephone' }] }]);
-    expect((await clients()).find(({ id }) => id === clientId)?.branches[0]?.steps.pages.state).toBe('out-of-date');
+    expect((await pages())[0]?.placements).toMatchObject([
+      { state: 'out-of-date', misread: [{ fact: 'telephone' }] },
+    ]);
+    expect((await clients()).find(({ id }) => id === clientId)?.branches[0]?.steps.pages.state).toBe(
+      'out-of-date',
+    );
   });
 
   test('come in a zip and go in a zip', async () => {
-    const { body } = await upload(pagesPath(), 'site.zip', await zipped({ 'index.html': Buffer.from('<p>1'), 'shop/a.htm': Buffer.from('<p>2'), 'logo.png': Buffer.from('x') })).expect(201);
-    expect((body as { added: { path: string }[] }).added.map(({ path }) => path)).toEqual(['index.html', 'shop/a.htm']);
+    const { body } = await upload(
+      pagesPath(),
+      'site.zip',
+      await zipped({
+        'index.html': Buffer.from('<p>1'),
+        'shop/a.htm': Buffer.from('<p>2'),
+        'logo.png': Buffer.from('x'),
+      }),
+    ).expect(201);
+    expect((body as { added: { path: string }[] }).added.map(({ path }) => path)).toEqual([
+      'index.html',
+      'shop/a.htm',
+    ]);
     const zip = await api().get(`${pagesPath()}.zip`).buffer(true).expect(200);
     expect(zip.headers['content-type']).toContain('zip');
     const again = await upload(pagesPath(), 'index.html', Buffer.from('<p>new')).expect(201);
@@ -151,41 +241,78 @@ describe('pages', () => {
   });
 
   test('that are no pages, too large, or in a hostile zip are refused, and the good ones stay', async () => {
-    expect((await upload(pagesPath(), 'a.txt', Buffer.from('x'))).body).toMatchObject({ added: [], refused: [{ path: 'a.txt' }] });
+    expect((await upload(pagesPath(), 'a.txt', Buffer.from('x'))).body).toMatchObject({
+      added: [],
+      refused: [{ path: 'a.txt' }],
+    });
     await upload(pagesPath(), 'large.html', Buffer.alloc(20 * 1024 * 1024, 'x')).expect(413);
     await upload(pagesPath(), 'empty.html', Buffer.alloc(0)).expect(400);
-    const bomb = await upload(pagesPath(), 'bomb.zip', await zipped({ 'ok.html': Buffer.from('<p>ok'), 'bomb.html': Buffer.alloc(15 * 1024 * 1024) })).expect(201);
-    expect(bomb.body).toMatchObject({ added: [{ path: 'ok.html' }], refused: [{ path: 'bomb.html', reason: expect.stringContaining('swells') as unknown }] });
-    const climbing = Buffer.from((await zipped({ 'xx/xx/evil.html': Buffer.from('<p>evil'), 'good.html': Buffer.from('<p>good') })).toString('latin1').replaceAll('xx/xx/evil', '../../evil'), 'latin1');
+    const bomb = await upload(
+      pagesPath(),
+      'bomb.zip',
+      await zipped({ 'ok.html': Buffer.from('<p>ok'), 'bomb.html': Buffer.alloc(15 * 1024 * 1024) }),
+    ).expect(201);
+    expect(bomb.body).toMatchObject({
+      added: [{ path: 'ok.html' }],
+      refused: [{ path: 'bomb.html', reason: expect.stringContaining('swells') as unknown }],
+    });
+    const climbing = Buffer.from(
+      (await zipped({ 'xx/xx/evil.html': Buffer.from('<p>evil'), 'good.html': Buffer.from('<p>good') }))
+        .toString('latin1')
+        .replaceAll('xx/xx/evil', '../../evil'),
+      'latin1',
+    );
     const climb = await upload(pagesPath(), 'climb.zip', climbing).expect(201);
-    expect(climb.body).toMatchObject({ added: [{ path: 'good.html' }], refused: [{ path: '../../evil.html' }] });
-    expect((await upload(pagesPath(), 'broken.zip', Buffer.from('PK\u0003\u0004nonsense')).expect(201)).body).toMatchObject({ added: [], refused: [{ path: 'the zip' }] });
+    expect(climb.body).toMatchObject({
+      added: [{ path: 'good.html' }],
+      refused: [{ path: '../../evil.html' }],
+    });
+    expect(
+      (await upload(pagesPath(), 'broken.zip', Buffer.from('PK\u0003\u0004nonsense')).expect(201)).body,
+    ).toMatchObject({ added: [], refused: [{ path: 'the zip' }] });
     expect((await pages()).map(({ path }) => path).sort()).toEqual(['good.html', 'ok.html']);
   });
 
   test('refuse what cannot be placed and stay as they are', async () => {
     const source = Buffer.from('<body><template>x');
-    const id = ((await upload(pagesPath(), 'odd.html', source)).body as { added: { id: number }[] }).added[0]?.id ?? 0;
-    await api().put(`/api/pages/${String(id)}/placements`).send({ branchId, form: 'microdata', at: 'head' }).expect(422);
-    await api().put(`/api/pages/${String(id)}/placements`).send({ branchId, form: 'rdfa', at: 'head' }).expect(400);
+    const id =
+      ((await upload(pagesPath(), 'odd.html', source)).body as { added: { id: number }[] }).added[0]?.id ?? 0;
+    await api()
+      .put(`/api/pages/${String(id)}/placements`)
+      .send({ branchId, form: 'microdata', at: 'head' })
+      .expect(422);
+    await api()
+      .put(`/api/pages/${String(id)}/placements`)
+      .send({ branchId, form: 'rdfa', at: 'head' })
+      .expect(400);
     expect((await download(id)).equals(source)).toBe(true);
-    await api().delete(`/api/pages/${String(id)}`).expect(204);
-    await api().post(`/api/pages/${String(id)}/restore`).expect(204);
+    await api()
+      .delete(`/api/pages/${String(id)}`)
+      .expect(204);
+    await api()
+      .post(`/api/pages/${String(id)}/restore`)
+      .expect(204);
     expect(await pages()).toHaveLength(1);
   });
 });
 
 const photosPath = () => `/api/branches/${String(branchId)}/photos`;
-const jpeg = (shade = 120): Promise<Buffer> => sharp({ create: { width: 200, height: 150, channels: 3, background: { r: shade, g: 90, b: 60 } } }).jpeg().toBuffer();
+const jpeg = (shade = 120): Promise<Buffer> =>
+  sharp({ create: { width: 200, height: 150, channels: 3, background: { r: shade, g: 90, b: 60 } } })
+    .jpeg()
+    .toBuffer();
 const listed = async () => photosSchema.parse((await api().get(photosPath()).expect(200)).body).photos;
 
 async function stampAll(words: Record<string, unknown>): Promise<void> {
   const photoIds = (await listed()).map(({ id }) => id);
-  const { body } = await api().post(`/api/branches/${String(branchId)}/stamps`).send({ photoIds, title: '', caption: '', keywords: [], alt: '', ...words }).expect(202);
+  const { body } = await api()
+    .post(`/api/branches/${String(branchId)}/stamps`)
+    .send({ photoIds, title: '', caption: '', keywords: [], alt: '', ...words })
+    .expect(202);
   const { id } = jobSchema.parse(body);
   const runner = new JobRunner(database, photos, log);
   runner.start();
-  for (let state = 'waiting'; state !== 'done'; ) {
+  for (let state = 'waiting'; state !== 'done';) {
     await new Promise((resolve) => setTimeout(resolve, 50));
     ({ state } = jobSchema.parse((await api().get(`/api/jobs/${String(id)}`)).body));
   }
@@ -201,28 +328,62 @@ describe('photos', () => {
     const [first] = await listed();
     expect(first).toMatchObject({ state: 'stamped', message: '', carried: { width: 200, height: 150 } });
     expect(first?.proof.every(({ agrees }) => agrees)).toBe(true);
-    const { body } = await api().get(`/api/photos/${String(first?.id)}/stamped`).expect(200);
-    const fields = stampFields(larkspur, { title: 'Front', caption: 'Zoë’s practice', keywords: [], alt: '' });
-    expect(provePhoto(body as Buffer, originals[0] ?? Buffer.alloc(0), fields, (a, b) => Buffer.compare(a, b) === 0).proved).toBe(true);
+    const { body } = await api()
+      .get(`/api/photos/${String(first?.id)}/stamped`)
+      .expect(200);
+    const fields = stampFields(larkspur, {
+      title: 'Front',
+      caption: 'Zoë’s practice',
+      keywords: [],
+      alt: '',
+    });
+    expect(
+      provePhoto(
+        body as Buffer,
+        originals[0] ?? Buffer.alloc(0),
+        fields,
+        (a, b) => Buffer.compare(a, b) === 0,
+      ).proved,
+    ).toBe(true);
     expect((await api().get(`/api/photos/${String(first?.id)}/original`)).body).toEqual(originals[0]);
-    expect((await api().get(`/api/photos/${String(first?.id)}/thumbnail`).expect(200)).headers['content-type']).toBe('image/webp');
-    await api().get(`/api/branches/${String(branchId)}/photos.zip`).expect(200);
+    expect(
+      (
+        await api()
+          .get(`/api/photos/${String(first?.id)}/thumbnail`)
+          .expect(200)
+      ).headers['content-type'],
+    ).toBe('image/webp');
+    await api()
+      .get(`/api/branches/${String(branchId)}/photos.zip`)
+      .expect(200);
     await save({ ...larkspur, telephone: '(360) 555-0199' }, 1);
     expect((await listed()).map(({ state }) => state)).toEqual(['out-of-date', 'out-of-date']);
   });
 
   test('that are no sound JPEG or too large are refused with the reason', async () => {
-    expect(problemSchema.parse((await upload(photosPath(), 'a.jpg', Buffer.from('not a picture')).expect(422)).body).detail).toContain('no JPEG');
-    expect(problemSchema.parse((await upload(photosPath(), 'cut.jpg', (await jpeg()).subarray(0, -60)).expect(422)).body).detail).toContain('cut off');
+    expect(
+      problemSchema.parse(
+        (await upload(photosPath(), 'a.jpg', Buffer.from('not a picture')).expect(422)).body,
+      ).detail,
+    ).toContain('no JPEG');
+    expect(
+      problemSchema.parse(
+        (await upload(photosPath(), 'cut.jpg', (await jpeg()).subarray(0, -60)).expect(422)).body,
+      ).detail,
+    ).toContain('cut off');
     await upload(photosPath(), 'large.jpg', Buffer.alloc(limits.photoBytes + 1)).expect(413);
     expect(await listed()).toEqual([]);
   });
 
   test('that are deleted come back', async () => {
     const id = idOf(await upload(photosPath(), 'a.jpg', await jpeg()));
-    await api().delete(`/api/photos/${String(id)}`).expect(204);
+    await api()
+      .delete(`/api/photos/${String(id)}`)
+      .expect(204);
     expect(await listed()).toEqual([]);
-    await api().post(`/api/photos/${String(id)}/restore`).expect(204);
+    await api()
+      .post(`/api/photos/${String(id)}/restore`)
+      .expect(204);
     expect(await listed()).toHaveLength(1);
   });
 });
@@ -241,8 +402,16 @@ describe('a job', () => {
 
   test('can be cancelled', async () => {
     const { id } = await addJob(branchId, input);
-    expect((await api().get(`/api/branches/${String(branchId)}/jobs`)).body).toMatchObject({ jobs: [{ id }] });
-    expect((await api().delete(`/api/jobs/${String(id)}`).expect(200)).body).toMatchObject({ state: 'cancelled' });
+    expect((await api().get(`/api/branches/${String(branchId)}/jobs`)).body).toMatchObject({
+      jobs: [{ id }],
+    });
+    expect(
+      (
+        await api()
+          .delete(`/api/jobs/${String(id)}`)
+          .expect(200)
+      ).body,
+    ).toMatchObject({ state: 'cancelled' });
     expect((await api().get(`/api/branches/${String(branchId)}/jobs`)).body).toEqual({ jobs: [] });
   });
 });
@@ -268,13 +437,24 @@ test('with the database gone in the middle a save is refused, nothing is lost, a
   const server = createApp({ database: other, photos, log });
   try {
     const client = idOf(await request(server).post('/api/clients').send({ name: 'Before' }).expect(201));
-    const id = idOf(await request(server).post(`/api/clients/${String(client)}/branches`).send({ label: 'B' }).expect(201));
+    const id = idOf(
+      await request(server)
+        .post(`/api/clients/${String(client)}/branches`)
+        .send({ label: 'B' })
+        .expect(201),
+    );
     await first.kill();
-    const { body } = await request(server).put(`/api/branches/${String(id)}/record`).send({ record: larkspur, version: 0 }).expect(503);
+    const { body } = await request(server)
+      .put(`/api/branches/${String(id)}/record`)
+      .send({ record: larkspur, version: 0 })
+      .expect(503);
     expect(problemSchema.parse(body).detail).toContain('nothing was lost');
     await request(server).get('/health').expect(503);
     const second = await startMariaDb(home, port);
-    await request(server).put(`/api/branches/${String(id)}/record`).send({ record: larkspur, version: 0 }).expect(200);
+    await request(server)
+      .put(`/api/branches/${String(id)}/record`)
+      .send({ record: larkspur, version: 0 })
+      .expect(200);
     await second.stop();
   } finally {
     await other.close();

@@ -25,7 +25,10 @@ export function App() {
             path="*"
             element={
               <Box>
-                <EmptyState title="There is no such view.">Go back to the desk with the sign at the top left, or press Ctrl+K and type the name of a branch.</EmptyState>
+                <EmptyState title="There is no such view.">
+                  Go back to the desk with the sign at the top left, or press Ctrl+K and type the name of a
+                  branch.
+                </EmptyState>
               </Box>
             }
           />

@@ -17,7 +17,9 @@ const queries = new QueryClient({
     queries: {
       staleTime: 5000,
       // What is not there or not allowed will not be at the next try either.
-      retry: (count, error) => count < 3 && !(error instanceof RequestFailed && error.problem.status >= 400 && error.problem.status < 500),
+      retry: (count, error) =>
+        count < 3 &&
+        !(error instanceof RequestFailed && error.problem.status >= 400 && error.problem.status < 500),
     },
   },
 });
@@ -29,7 +31,11 @@ createRoot(place).render(
     <ThemeProvider theme={theme}>
       <CssBaseline />
       <QueryClientProvider client={queries}>
-        <SnackbarProvider maxSnack={3} autoHideDuration={5000} anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}>
+        <SnackbarProvider
+          maxSnack={3}
+          autoHideDuration={5000}
+          anchorOrigin={{ vertical: 'bottom', horizontal: 'right' }}
+        >
           <BrowserRouter>
             <App />
           </BrowserRouter>

@@ -31,7 +31,13 @@ export const theme = createTheme({
     htmlFontSize: 16,
     button: { textTransform: 'none', fontWeight: 600, letterSpacing: 0 },
     h1: { fontSize: 17, fontWeight: 700 },
-    h2: { fontSize: 12, fontWeight: 700, letterSpacing: '0.05em', textTransform: 'uppercase', color: colour.middle },
+    h2: {
+      fontSize: 12,
+      fontWeight: 700,
+      letterSpacing: '0.05em',
+      textTransform: 'uppercase',
+      color: colour.middle,
+    },
   },
   components: {
     MuiCssBaseline: {
@@ -42,16 +48,46 @@ export const theme = createTheme({
       },
     },
     MuiButton: {
-      defaultProps: { size: 'small', disableElevation: true, disableRipple: true, variant: 'outlined', color: 'secondary' },
+      defaultProps: {
+        size: 'small',
+        disableElevation: true,
+        disableRipple: true,
+        variant: 'outlined',
+        color: 'secondary',
+      },
       styleOverrides: { root: { minWidth: 0, padding: '3px 10px', lineHeight: 1.5 } },
     },
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
-    MuiDialog: { styleOverrides: { paper: { border: `1px solid ${colour.middle}` } } },
-    MuiMenu: { styleOverrides: { paper: { border: `1px solid ${colour.line}` } } },
-    MuiAutocomplete: { styleOverrides: { paper: { border: `1px solid ${colour.middle}` }, listbox: { fontSize: 13.5 } } },
+    MuiDialog: { styleOverrides: { paper: { border: `1px solid ${colour.middle}`, boxShadow: 'none' } } },
+    MuiMenu: {
+      styleOverrides: {
+        paper: { border: `1px solid ${colour.middle}`, boxShadow: 'none' },
+        list: { padding: '4px 0' },
+      },
+    },
+    MuiMenuItem: { styleOverrides: { root: { fontSize: 13.5, minHeight: 0, padding: '4px 12px' } } },
+    MuiInputBase: { styleOverrides: { root: { fontSize: 13.5 } } },
+    MuiInputLabel: { styleOverrides: { root: { fontSize: 13.5 } } },
+    MuiAutocomplete: {
+      styleOverrides: {
+        paper: { border: `1px solid ${colour.middle}`, boxShadow: 'none' },
+        listbox: { fontSize: 13.5 },
+      },
+    },
     MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },
-    MuiTableCell: { styleOverrides: { root: { padding: '4px 10px', borderColor: colour.light, fontSize: 13.5, verticalAlign: 'top' }, head: { fontSize: 12, fontWeight: 700, color: colour.middle, borderColor: colour.line, backgroundColor: colour.paper } } },
+    MuiTableCell: {
+      styleOverrides: {
+        root: { padding: '4px 10px', borderColor: colour.light, fontSize: 13.5, verticalAlign: 'top' },
+        head: {
+          fontSize: 12,
+          fontWeight: 700,
+          color: colour.middle,
+          borderColor: colour.line,
+          backgroundColor: colour.paper,
+        },
+      },
+    },
     MuiTab: { styleOverrides: { root: { minHeight: 30, padding: '4px 12px', minWidth: 0 } } },
     MuiTabs: { styleOverrides: { root: { minHeight: 30 }, indicator: { height: 2 } } },
     MuiTooltip: { styleOverrides: { tooltip: { backgroundColor: colour.ink, fontSize: 12.5 } } },

@@ -17,7 +17,11 @@ export interface Command {
 export class CannotRun extends Error {}
 
 /** The options and positional words, or CannotRun with the usage. */
-export function readWords<T extends NonNullable<ParseArgsConfig['options']>>(words: string[], options: T, usage: string) {
+export function readWords<T extends NonNullable<ParseArgsConfig['options']>>(
+  words: string[],
+  options: T,
+  usage: string,
+) {
   try {
     return parseArgs({ args: words, options, allowPositionals: true, strict: true });
   } catch (error) {
@@ -30,7 +34,8 @@ export async function readBytes(path: string, most: number): Promise<Uint8Array>
   if (path === '-') return readStandardInput(most);
   try {
     const { size } = await stat(path);
-    if (size > most) throw new CannotRun(`${path} has ${megabytes(size)}; at most ${megabytes(most)} are read.`);
+    if (size > most)
+      throw new CannotRun(`${path} has ${megabytes(size)}; at most ${megabytes(most)} are read.`);
     return await readFile(path);
   } catch (error) {
     if (error instanceof CannotRun) throw error;
@@ -43,7 +48,8 @@ async function readStandardInput(most: number): Promise<Uint8Array> {
   let size = 0;
   for await (const chunk of process.stdin as AsyncIterable<Uint8Array>) {
     size += chunk.length;
-    if (size > most) throw new CannotRun(`Standard input has more than ${megabytes(most)}, which is the most that is read.`);
+    if (size > most)
+      throw new CannotRun(`Standard input has more than ${megabytes(most)}, which is the most that is read.`);
     chunks.push(chunk);
   }
   return Buffer.concat(chunks);
@@ -56,12 +62,17 @@ export async function readText(path: string): Promise<string> {
 
 /** The record in a JSON-LD file with one local business. */
 export async function readRecord(path: string | undefined): Promise<BusinessRecord> {
-  if (!path) throw new CannotRun('Name the record with --record RECORD: a JSON-LD file with one local business.');
+  if (!path)
+    throw new CannotRun('Name the record with --record RECORD: a JSON-LD file with one local business.');
   const { items, faults, lines } = readSource(await readText(path));
   const [fault] = faults.filter(({ code }) => code !== 'syntax/duplicate-name');
-  if (fault) throw new CannotRun(`${path}:${String(fault.place.line)}:${String(fault.place.column)}: ${fault.message}`);
+  if (fault)
+    throw new CannotRun(
+      `${path}:${String(fault.place.line)}:${String(fault.place.column)}: ${fault.message}`,
+    );
   const [business] = businessesIn(items);
-  if (!business) throw new CannotRun(`${path} holds no local business (line ${String(lines.place(0, 0).line)} on).`);
+  if (!business)
+    throw new CannotRun(`${path} holds no local business (line ${String(lines.place(0, 0).line)} on).`);
   return recordFromItem(business);
 }
 

@@ -6,7 +6,11 @@ const usage = 'zinc markup RECORD [--format jsonld|microdata]';
 export const command: Command = {
   usage,
   run: async (words) => {
-    const { values, positionals } = readWords(words, { format: { type: 'string', default: 'jsonld' } }, usage);
+    const { values, positionals } = readWords(
+      words,
+      { format: { type: 'string', default: 'jsonld' } },
+      usage,
+    );
     const record = await readRecord(positionals[0]);
     process.stdout.write(`${writeMarkup(record, oneOf(values.format, markupForms, '--format')).text}\n`);
     return 0;

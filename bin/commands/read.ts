@@ -8,11 +8,17 @@ const usage = 'zinc read FILE [--url URL] --json';
 export const command: Command = {
   usage,
   run: async (words) => {
-    const { values, positionals } = readWords(words, { url: { type: 'string' }, json: { type: 'boolean' } }, usage);
+    const { values, positionals } = readWords(
+      words,
+      { url: { type: 'string' }, json: { type: 'boolean' } },
+      usage,
+    );
     const [file] = positionals;
     if (!file) throw new CannotRun(usage);
     const bytes = await readBytes(file, limits.photoBytes);
-    const found = isPicture(bytes) ? { photo: await readPhoto(bytes, file) } : readPage(bytes, file, values.url);
+    const found = isPicture(bytes)
+      ? { photo: await readPhoto(bytes, file) }
+      : readPage(bytes, file, values.url);
     process.stdout.write(`${JSON.stringify(found, null, values.json ? undefined : 2)}\n`);
     return 0;
   },
@@ -33,5 +39,13 @@ async function readPhoto(bytes: Uint8Array, file: string): Promise<unknown> {
 /** Whether the first bytes are those of JPEG, PNG, RIFF (WebP), TIFF, GIF or an ISO media file (HEIC, AVIF). */
 function isPicture(bytes: Uint8Array): boolean {
   const head = String.fromCharCode(...bytes.subarray(0, 12));
-  return head.startsWith('\xff\xd8') || head.startsWith('\x89PNG') || head.startsWith('RIFF') || head.startsWith('II*\0') || head.startsWith('MM\0*') || head.startsWith('GIF8') || head.slice(4, 8) === 'ftyp';
+  return (
+    head.startsWith('\xff\xd8') ||
+    head.startsWith('\x89PNG') ||
+    head.startsWith('RIFF') ||
+    head.startsWith('II*\0') ||
+    head.startsWith('MM\0*') ||
+    head.startsWith('GIF8') ||
+    head.slice(4, 8) === 'ftyp'
+  );
 }

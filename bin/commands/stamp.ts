@@ -5,17 +5,34 @@ import { FileStamper, type Stamped } from '../stamping.ts';
 import { CannotRun, readRecord, readWords, type Command } from './command.ts';
 import { reason } from '../reason.ts';
 
-const usage = 'zinc stamp PHOTO… --record RECORD [--title T] [--caption T] [--keywords a,b] [--alt T] --out DIR [--json]';
+const usage =
+  'zinc stamp PHOTO… --record RECORD [--title T] [--caption T] [--keywords a,b] [--alt T] --out DIR [--json]';
 
 export const command: Command = {
   usage,
   run: async (words) => {
-    const options = { record: { type: 'string' }, title: { type: 'string', default: '' }, caption: { type: 'string', default: '' }, keywords: { type: 'string', default: '' }, alt: { type: 'string', default: '' }, out: { type: 'string' }, json: { type: 'boolean' } } as const;
+    const options = {
+      record: { type: 'string' },
+      title: { type: 'string', default: '' },
+      caption: { type: 'string', default: '' },
+      keywords: { type: 'string', default: '' },
+      alt: { type: 'string', default: '' },
+      out: { type: 'string' },
+      json: { type: 'boolean' },
+    } as const;
     const { values, positionals } = readWords(words, options, usage);
     const folder = values.out;
     if (positionals.length === 0 || !folder) throw new CannotRun(usage);
-    const keywords = values.keywords.split(',').map((word) => word.trim()).filter(Boolean);
-    const fields = stampFields(await readRecord(values.record), { title: values.title, caption: values.caption, alt: values.alt, keywords });
+    const keywords = values.keywords
+      .split(',')
+      .map((word) => word.trim())
+      .filter(Boolean);
+    const fields = stampFields(await readRecord(values.record), {
+      title: values.title,
+      caption: values.caption,
+      alt: values.alt,
+      keywords,
+    });
     await mkdir(folder, { recursive: true }).catch((error: unknown) => {
       throw new CannotRun(`${folder} cannot be made: ${reason(error)}`);
     });
@@ -31,12 +48,15 @@ export const command: Command = {
 /** Two photos of the same name from two folders get two names. */
 function freeName(name: string, taken: Set<string>): string {
   let free = name;
-  for (let count = 2; taken.has(free.toLowerCase()); count += 1) free = name.replace(/(\.[^.]*)?$/, `-${String(count)}$1`);
+  for (let count = 2; taken.has(free.toLowerCase()); count += 1)
+    free = name.replace(/(\.[^.]*)?$/, `-${String(count)}$1`);
   taken.add(free.toLowerCase());
   return free;
 }
 
 function tell({ photo, out, message, lines }: Stamped): string {
-  const wrong = lines.map(({ field, where, meant, read }) => `  ${field} in ${where}: meant “${meant}”, reads “${read}”\n`);
+  const wrong = lines.map(
+    ({ field, where, meant, read }) => `  ${field} in ${where}: meant “${meant}”, reads “${read}”\n`,
+  );
   return `${photo}${out ? ` → ${out}` : ''}: ${message}\n${wrong.join('')}`;
 }

@@ -36,7 +36,9 @@ const families: readonly (readonly string[])[] = [
   ['fifth', '5th'],
 ];
 
-const canonical = new Map(families.flatMap(([word = '', ...short]) => short.map((form) => [form, word] as const)));
+const canonical = new Map(
+  families.flatMap(([word = '', ...short]) => short.map((form) => [form, word] as const)),
+);
 
 /** A folded address with its abbreviations written out: "12 n quay st" → "12 north quay street". */
 export function expandAbbreviations(folded: string): string {

@@ -1,5 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import { addressLines, addressText, countryCode, countryName, emptyAddress, foldAddress, judgeAddress } from './index.ts';
+import {
+  addressLines,
+  addressText,
+  countryCode,
+  countryName,
+  emptyAddress,
+  foldAddress,
+  judgeAddress,
+} from './index.ts';
 
 const quay = {
   streetAddress: '214 Quay Street',
@@ -8,19 +16,36 @@ const quay = {
   postalCode: '98299',
   addressCountry: 'US',
 };
-const row = { streetAddress: '9 Hollins Row', addressLocality: 'Saltby', addressRegion: 'Devon', postalCode: 'TQ1 2AB', addressCountry: 'GB' };
+const row = {
+  streetAddress: '9 Hollins Row',
+  addressLocality: 'Saltby',
+  addressRegion: 'Devon',
+  postalCode: 'TQ1 2AB',
+  addressCountry: 'GB',
+};
 
 describe('an address', () => {
   test('is written in the order of its country, with every part it has', () => {
     expect(addressText(quay)).toBe('214 Quay Street, Port Ellery, WA 98299');
-    expect(addressText({ ...row, addressCountry: 'DE', postalCode: '10115', addressRegion: '' })).toBe('9 Hollins Row, 10115 Saltby');
-    for (const part of ['9 Hollins Row', 'Saltby', 'Devon', 'TQ1 2AB']) expect(addressText(row)).toContain(part);
+    expect(addressText({ ...row, addressCountry: 'DE', postalCode: '10115', addressRegion: '' })).toBe(
+      '9 Hollins Row, 10115 Saltby',
+    );
+    for (const part of ['9 Hollins Row', 'Saltby', 'Devon', 'TQ1 2AB'])
+      expect(addressText(row)).toContain(part);
     expect(addressText(emptyAddress)).toBe('');
   });
 
   test('keeps each part apart, so that it can be marked up', () => {
-    const parts = addressLines(quay, true).flat().flatMap(({ part }) => part ?? []);
-    expect(parts).toEqual(['streetAddress', 'addressLocality', 'addressRegion', 'postalCode', 'addressCountry']);
+    const parts = addressLines(quay, true)
+      .flat()
+      .flatMap(({ part }) => part ?? []);
+    expect(parts).toEqual([
+      'streetAddress',
+      'addressLocality',
+      'addressRegion',
+      'postalCode',
+      'addressCountry',
+    ]);
   });
 
   test('that is right has no fault', () => {
@@ -30,14 +55,22 @@ describe('an address', () => {
   });
 
   test('is told what is wrong with each part', () => {
-    const faults = judgeAddress({ ...quay, postalCode: '9829', addressCountry: 'USA', streetAddress: '', addressRegion: '' });
+    const faults = judgeAddress({
+      ...quay,
+      postalCode: '9829',
+      addressCountry: 'USA',
+      streetAddress: '',
+      addressRegion: '',
+    });
     expect(faults.map(({ part, code }) => [part, code])).toEqual([
       ['addressCountry', 'value/country'],
       ['postalCode', 'value/postal-code'],
       ['streetAddress', 'value/address-part'],
       ['addressRegion', 'value/address-part'],
     ]);
-    expect(judgeAddress({ ...quay, addressCountry: '' })).toMatchObject([{ part: 'addressCountry', code: 'value/address-part' }]);
+    expect(judgeAddress({ ...quay, addressCountry: '' })).toMatchObject([
+      { part: 'addressCountry', code: 'value/address-part' },
+    ]);
   });
 
   test('folds to the same for every usual spelling', () => {

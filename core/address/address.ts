@@ -16,7 +16,13 @@ export const addressSchema = z.object({
 });
 export type Address = Readonly<z.infer<typeof addressSchema>>;
 
-export const addressParts = ['streetAddress', 'addressLocality', 'addressRegion', 'postalCode', 'addressCountry'] as const;
+export const addressParts = [
+  'streetAddress',
+  'addressLocality',
+  'addressRegion',
+  'postalCode',
+  'addressCountry',
+] as const;
 export type AddressPart = (typeof addressParts)[number];
 
 export const emptyAddress: Address = {
@@ -31,7 +37,8 @@ export const emptyAddress: Address = {
 const format: (address: Readonly<Record<string, unknown>>) => string[] =
   typeof localizedAddressFormat === 'function'
     ? localizedAddressFormat
-    : (localizedAddressFormat as { formatAddress: (address: Readonly<Record<string, unknown>>) => string[] }).formatAddress;
+    : (localizedAddressFormat as { formatAddress: (address: Readonly<Record<string, unknown>>) => string[] })
+        .formatAddress;
 
 /** A stretch of a written address: a part of the address, or what stands between two parts. */
 export interface AddressSegment {
@@ -50,7 +57,8 @@ export function addressLines(address: Address, withCountry = false): readonly (r
     ['\uE002', 'addressRegion'],
     ['\uE003', 'postalCode'],
   ];
-  const set = (mark: string, part: AddressPart): string | undefined => (address[part].trim() ? mark : undefined);
+  const set = (mark: string, part: AddressPart): string | undefined =>
+    address[part].trim() ? mark : undefined;
   const street = set('\uE000', 'streetAddress');
   const lines = format({
     postalCountry: countryCode(address.addressCountry) || 'ZZ',
@@ -70,9 +78,17 @@ export function addressLines(address: Address, withCountry = false): readonly (r
   const written = new Set(segmented.flat().flatMap(({ part }) => part ?? []));
   // A country's custom may leave a part out (the county in the UK). What the record knows is still written.
   const left = marks.flatMap(([, part]) => (address[part].trim() && !written.has(part) ? [part] : []));
-  for (const part of left) segmented.splice(segmented.length - (part === 'addressRegion' ? 1 : 0), 0, [{ part, text: address[part].trim() }]);
+  for (const part of left)
+    segmented.splice(segmented.length - (part === 'addressRegion' ? 1 : 0), 0, [
+      { part, text: address[part].trim() },
+    ]);
   if (withCountry && address.addressCountry.trim()) {
-    segmented.push([{ part: 'addressCountry', text: countryName(countryCode(address.addressCountry)) || address.addressCountry }]);
+    segmented.push([
+      {
+        part: 'addressCountry',
+        text: countryName(countryCode(address.addressCountry)) || address.addressCountry,
+      },
+    ]);
   }
   return segmented.filter((line) => line.length > 0);
 }
@@ -84,7 +100,8 @@ export function addressText(address: Address): string {
     .join(', ');
 }
 
-export const isEmptyAddress = (address: Address): boolean => addressParts.every((part) => !address[part].trim());
+export const isEmptyAddress = (address: Address): boolean =>
+  addressParts.every((part) => !address[part].trim());
 
 /** Faults of an address by part. An address that is not set at all has none here. */
 export function judgeAddress(address: Address): readonly (Fault & { readonly part: AddressPart })[] {
@@ -93,20 +110,46 @@ export function judgeAddress(address: Address): readonly (Fault & { readonly par
   const written = address.addressCountry.trim();
   const country = countryCode(written);
   if (!written) {
-    faults.push({ part: 'addressCountry', ...fault('value/address-part', 'The address names no country. Write its two-letter code, like US or GB.') });
+    faults.push({
+      part: 'addressCountry',
+      ...fault(
+        'value/address-part',
+        'The address names no country. Write its two-letter code, like US or GB.',
+      ),
+    });
   } else if (written !== country) {
     const hint = country ? `Write ${country}.` : 'Write the two-letter code, like US or GB.';
-    faults.push({ part: 'addressCountry', ...fault('value/country', `“${written}” is not a two-letter country code. ${hint}`) });
+    faults.push({
+      part: 'addressCountry',
+      ...fault('value/country', `“${written}” is not a two-letter country code. ${hint}`),
+    });
   }
   const rule = postalCodes[country];
   const code = address.postalCode.trim();
   if (rule && code && !rule.pattern.test(code)) {
-    faults.push({ part: 'postalCode', ...fault('value/postal-code', `“${code}” is not a postal code of ${countryName(country)}, which look like ${rule.example}.`) });
+    faults.push({
+      part: 'postalCode',
+      ...fault(
+        'value/postal-code',
+        `“${code}” is not a postal code of ${countryName(country)}, which look like ${rule.example}.`,
+      ),
+    });
   }
-  const needed: readonly AddressPart[] = ['streetAddress', 'addressLocality', ...(rule ? (['postalCode'] as const) : []), ...(rule?.region ? (['addressRegion'] as const) : [])];
+  const needed: readonly AddressPart[] = [
+    'streetAddress',
+    'addressLocality',
+    ...(rule ? (['postalCode'] as const) : []),
+    ...(rule?.region ? (['addressRegion'] as const) : []),
+  ];
   for (const part of needed) {
     if (!address[part].trim()) {
-      faults.push({ part, ...fault('value/address-part', `An address${country ? ` in ${countryName(country)}` : ''} needs its ${partNames[part]}.`) });
+      faults.push({
+        part,
+        ...fault(
+          'value/address-part',
+          `An address${country ? ` in ${countryName(country)}` : ''} needs its ${partNames[part]}.`,
+        ),
+      });
     }
   }
   return faults;

@@ -28,7 +28,8 @@ export function countryCode(text: string): string {
   const written = text.trim();
   const upper = written.toUpperCase();
   if (upper.length === 2 && countries.isValid(upper)) return upper;
-  if (upper.length === 3 && byName.get(written.toLowerCase()) === undefined) return countries.alpha3ToAlpha2(upper) ?? '';
+  if (upper.length === 3 && byName.get(written.toLowerCase()) === undefined)
+    return countries.alpha3ToAlpha2(upper) ?? '';
   return byName.get(written.toLowerCase()) ?? '';
 }
 

@@ -11,7 +11,11 @@ export const postalCodes: Readonly<Record<string, PostalCodeRule>> = {
   AU: { pattern: /^\d{4}$/, example: '3000', region: true },
   BE: { pattern: /^\d{4}$/, example: '1000' },
   BR: { pattern: /^\d{5}-?\d{3}$/, example: '01310-100', region: true },
-  CA: { pattern: /^[ABCEGHJ-NPRSTVXY]\d[ABCEGHJ-NPRSTV-Z] ?\d[ABCEGHJ-NPRSTV-Z]\d$/i, example: 'V5K 0A1', region: true },
+  CA: {
+    pattern: /^[ABCEGHJ-NPRSTVXY]\d[ABCEGHJ-NPRSTV-Z] ?\d[ABCEGHJ-NPRSTV-Z]\d$/i,
+    example: 'V5K 0A1',
+    region: true,
+  },
   CH: { pattern: /^\d{4}$/, example: '8001' },
   DE: { pattern: /^\d{5}$/, example: '10115' },
   DK: { pattern: /^\d{4}$/, example: '1050' },

@@ -14,12 +14,21 @@ const propertyOf = ({ fact }: ThreeWayRow): string => (fact === 'pin' ? 'geo' : 
 function againstRecord(row: ThreeWayRow): readonly Finding[] {
   return row.markup.flatMap(({ syntax, text, agreement, place }) => {
     if (agreement === 'different' || agreement === 'partly') {
-      const message = row.record ? `The ${SYNTAX[syntax]} says “${text}”, the record “${row.record}”.` : `The ${SYNTAX[syntax]} says “${text}”; the record has no ${row.label.toLowerCase()}.`;
+      const message = row.record
+        ? `The ${SYNTAX[syntax]} says “${text}”, the record “${row.record}”.`
+        : `The ${SYNTAX[syntax]} says “${text}”; the record has no ${row.label.toLowerCase()}.`;
       return [finding('agreement/record', message, place, propertyOf(row))];
     }
     // How an international number is spaced is the machine's business, not a reader's.
     if (agreement === 'written-differently' && row.fact !== 'telephone' && row.fact !== 'pin') {
-      return [finding('agreement/record-spelling', `The ${SYNTAX[syntax]} writes “${text}”, the record “${row.record ?? ''}”. The trade wants every character alike.`, place, propertyOf(row))];
+      return [
+        finding(
+          'agreement/record-spelling',
+          `The ${SYNTAX[syntax]} writes “${text}”, the record “${row.record ?? ''}”. The trade wants every character alike.`,
+          place,
+          propertyOf(row),
+        ),
+      ];
     }
     return [];
   });
@@ -30,10 +39,24 @@ function againstVisitor({ lines }: Reading, row: ThreeWayRow): readonly Finding[
   if (!said) return [];
   const { text, agreement, place } = row.visitor;
   if (agreement === 'different' && said.agreement !== 'different') {
-    return [finding('agreement/visitor', `A visitor sees “${text}”, a machine is told “${said.text}”.`, place ?? said.place, propertyOf(row))];
+    return [
+      finding(
+        'agreement/visitor',
+        `A visitor sees “${text}”, a machine is told “${said.text}”.`,
+        place ?? said.place,
+        propertyOf(row),
+      ),
+    ];
   }
   if (agreement === 'missing' && said.agreement !== 'different') {
-    return [finding('agreement/not-visible', `The markup says “${said.text}”, but a visitor cannot see it on the page.`, lines.place(said.place.start, said.place.end), propertyOf(row))];
+    return [
+      finding(
+        'agreement/not-visible',
+        `The markup says “${said.text}”, but a visitor cannot see it on the page.`,
+        lines.place(said.place.start, said.place.end),
+        propertyOf(row),
+      ),
+    ];
   }
   return [];
 }

@@ -42,11 +42,14 @@ export function summarise(findings: readonly Finding[]): Summary {
 }
 
 /** The worst first, then in the order of the source. */
-export const byGradeAndPlace = (a: Finding, b: Finding): number => gradeOrder[a.grade] - gradeOrder[b.grade] || a.place.start - b.place.start;
+export const byGradeAndPlace = (a: Finding, b: Finding): number =>
+  gradeOrder[a.grade] - gradeOrder[b.grade] || a.place.start - b.place.start;
 
 /** The page docs/findings.md: every code with its grade, meaning and source. */
 export function findingsPage(): string {
-  const rows = Object.entries(faultTable).map(([code, { grade, meaning, source }]) => `| \`${code}\` | ${grade} | ${meaning} | ${source} |`);
+  const rows = Object.entries(faultTable).map(
+    ([code, { grade, meaning, source }]) => `| \`${code}\` | ${grade} | ${meaning} | ${source} |`,
+  );
   return [
     '# Findings',
     '',

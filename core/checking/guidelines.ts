@@ -29,7 +29,12 @@ function noBusiness(reading: Reading): readonly Finding[] {
   if (reading.faults.some(({ code }) => code.startsWith('syntax/'))) return [];
   const message =
     reading.items.length > 0
-      ? `There is markup here (${reading.items.flatMap(({ types }) => types).slice(0, 5).join(', ') || 'without types'}), but none of it describes a business.`
+      ? `There is markup here (${
+          reading.items
+            .flatMap(({ types }) => types)
+            .slice(0, 5)
+            .join(', ') || 'without types'
+        }), but none of it describes a business.`
       : 'A machine finds no markup of a business here, neither JSON-LD nor microdata.';
   return [finding('structure/no-business', message, reading.lines.place(0, 0))];
 }
@@ -37,9 +42,16 @@ function noBusiness(reading: Reading): readonly Finding[] {
 function wantsOf(item: ReadItem): readonly Finding[] {
   const has = (name: string): boolean => item.properties.some((property) => property.name === name);
   return localBusinessProfile.wants
-    .filter(({ properties, of }) => !properties.some(has) && (!of || item.types.some((type) => isSubtype(type, of))))
+    .filter(
+      ({ properties, of }) =>
+        !properties.some(has) && (!of || item.types.some((type) => isSubtype(type, of))),
+    )
     .map(({ properties: [name], weight, why }) => {
-      const verb = { required: 'is missing, and the guidelines require it', recommended: 'is missing; the guidelines recommend it', 'worth-having': 'is not given' }[weight];
+      const verb = {
+        required: 'is missing, and the guidelines require it',
+        recommended: 'is missing; the guidelines recommend it',
+        'worth-having': 'is not given',
+      }[weight];
       return finding(CODES[weight], `${name} ${verb}. ${why}`, item.typePlace, name);
     });
 }

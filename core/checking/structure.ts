@@ -4,7 +4,12 @@ import { finding, type Finding } from './finding.ts';
 /** Family `structure`: items without a type, properties without an item. */
 export function judgeStructure({ items, strays }: Reading): readonly Finding[] {
   const outside = strays.map(({ name, place }) =>
-    finding('structure/itemprop-outside', `itemprop="${name}" stands outside every item, so a machine passes it over. Put itemscope and itemtype on an element around it.`, place, name),
+    finding(
+      'structure/itemprop-outside',
+      `itemprop="${name}" stands outside every item, so a machine passes it over. Put itemscope and itemtype on an element around it.`,
+      place,
+      name,
+    ),
   );
   return [...outside, ...items.filter(isNameless).map(noType)];
 }
@@ -13,5 +18,9 @@ const isNameless = ({ types, properties }: ReadItem): boolean => types.length ==
 
 function noType({ syntax, typePlace }: ReadItem): Finding {
   const where = syntax === 'jsonld' ? '"@type"' : 'itemtype="https://schema.org/…"';
-  return finding('structure/no-type', `This item has no type, so a machine does not know what it describes. Add ${where}.`, typePlace);
+  return finding(
+    'structure/no-type',
+    `This item has no type, so a machine does not know what it describes. Add ${where}.`,
+    typePlace,
+  );
 }

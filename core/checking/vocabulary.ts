@@ -31,11 +31,36 @@ function judgeTypes(item: ReadItem): readonly Finding[] {
     if (!known) {
       const near = nearestName(type, typeNames);
       const capitals = near?.toLowerCase() === type.toLowerCase();
-      const message = capitals ? `schema.org writes it “${near}”; “${type}” is unknown to a machine.` : `schema.org has no type “${type}”.${near ? ` Did you mean ${near}?` : ''}`;
-      return [finding(capitals ? 'vocabulary/capitals' : 'vocabulary/unknown-type', message, item.typePlace, '@type')];
+      const message = capitals
+        ? `schema.org writes it “${near}”; “${type}” is unknown to a machine.`
+        : `schema.org has no type “${type}”.${near ? ` Did you mean ${near}?` : ''}`;
+      return [
+        finding(
+          capitals ? 'vocabulary/capitals' : 'vocabulary/unknown-type',
+          message,
+          item.typePlace,
+          '@type',
+        ),
+      ];
     }
-    if (known.supersededBy) return [finding('vocabulary/superseded', `${type} has been superseded by ${known.supersededBy}.`, item.typePlace, '@type')];
-    if (type === 'ProfessionalService') return [finding('vocabulary/discouraged', 'schema.org discourages ProfessionalService, because it is confused with Service. Take the trade’s own type where one exists.', item.typePlace, '@type')];
+    if (known.supersededBy)
+      return [
+        finding(
+          'vocabulary/superseded',
+          `${type} has been superseded by ${known.supersededBy}.`,
+          item.typePlace,
+          '@type',
+        ),
+      ];
+    if (type === 'ProfessionalService')
+      return [
+        finding(
+          'vocabulary/discouraged',
+          'schema.org discourages ProfessionalService, because it is confused with Service. Take the trade’s own type where one exists.',
+          item.typePlace,
+          '@type',
+        ),
+      ];
     return [];
   });
 }
@@ -47,13 +72,36 @@ function judgeProperty(item: ReadItem, { name, namePlace }: ReadProperty): Findi
     item.syntax === 'jsonld' ? [{ start: namePlace.start, end: namePlace.end, text: jsonString(to) }] : null;
   if (!known) {
     const near = nearestName(name, propertyNames);
-    if (near && near.toLowerCase() === name.toLowerCase()) return finding('vocabulary/capitals', `schema.org writes it “${near}”; “${name}” is unknown to a machine.`, namePlace, name, rename(near));
-    return finding('vocabulary/unknown-property', `schema.org has no property “${name}”, so a machine passes it over.${near ? ` Did you mean ${near}?` : ''}`, namePlace, name);
+    if (near && near.toLowerCase() === name.toLowerCase())
+      return finding(
+        'vocabulary/capitals',
+        `schema.org writes it “${near}”; “${name}” is unknown to a machine.`,
+        namePlace,
+        name,
+        rename(near),
+      );
+    return finding(
+      'vocabulary/unknown-property',
+      `schema.org has no property “${name}”, so a machine passes it over.${near ? ` Did you mean ${near}?` : ''}`,
+      namePlace,
+      name,
+    );
   }
-  if (known.supersededBy) return finding('vocabulary/superseded', `${name} has been superseded by ${known.supersededBy}.`, namePlace, name);
+  if (known.supersededBy)
+    return finding(
+      'vocabulary/superseded',
+      `${name} has been superseded by ${known.supersededBy}.`,
+      namePlace,
+      name,
+    );
   const types = item.types.filter((type) => !isForeign(type));
   if (types.length > 0 && !belongsTo(known, types)) {
-    return finding('vocabulary/not-of-type', `${name} does not belong to ${types.join(' or ')}; it belongs to ${known.domains.slice(0, 4).join(', ')}.`, namePlace, name);
+    return finding(
+      'vocabulary/not-of-type',
+      `${name} does not belong to ${types.join(' or ')}; it belongs to ${known.domains.slice(0, 4).join(', ')}.`,
+      namePlace,
+      name,
+    );
   }
   return undefined;
 }

@@ -1,6 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { clockOf, dayNamed, emptyHours, groupDays, hoursLines, isMachineTime, readDay, readOpeningHoursText, writeDay } from './index.ts';
+import {
+  clockOf,
+  dayNamed,
+  emptyHours,
+  groupDays,
+  hoursLines,
+  isMachineTime,
+  readDay,
+  readOpeningHoursText,
+  writeDay,
+} from './index.ts';
 
 describe('the hours of a day, as typed', () => {
   test.each([
@@ -23,12 +33,24 @@ describe('the hours of a day, as typed', () => {
     expect(spans && writeDay(spans)).toBe(written);
   });
 
-  test.each(['9-5', '9:30-5:30', '10-11pm', 'mornings', '25:00-26:00', '09:00-12:00, 11:00-13:00', '9am', '09:00-09:00', '13am-2pm'])('%s is not guessed at', (typed) => {
+  test.each([
+    '9-5',
+    '9:30-5:30',
+    '10-11pm',
+    'mornings',
+    '25:00-26:00',
+    '09:00-12:00, 11:00-13:00',
+    '9am',
+    '09:00-09:00',
+    '13am-2pm',
+  ])('%s is not guessed at', (typed) => {
     expect(readDay(typed)).toMatchObject({ spans: undefined, faults: [{ code: 'value/hours' }] });
   });
 
   test('read back the same after writing', () => {
-    const time = fc.tuple(fc.integer({ min: 0, max: 23 }), fc.integer({ min: 0, max: 59 })).map((parts) => parts.map((part) => String(part).padStart(2, '0')).join(':'));
+    const time = fc
+      .tuple(fc.integer({ min: 0, max: 23 }), fc.integer({ min: 0, max: 59 }))
+      .map((parts) => parts.map((part) => String(part).padStart(2, '0')).join(':'));
     fc.assert(
       fc.property(time, time, (opens, closes) => {
         fc.pre(opens !== closes);
@@ -42,14 +64,25 @@ describe('the hours of a day, as typed', () => {
   });
 });
 
-const week = { ...emptyHours, Monday: '09:00-17:00', Tuesday: '9am-5pm', Thursday: '09:00-17:00', Saturday: 'closed', Sunday: 'closed' };
+const week = {
+  ...emptyHours,
+  Monday: '09:00-17:00',
+  Tuesday: '9am-5pm',
+  Thursday: '09:00-17:00',
+  Saturday: 'closed',
+  Sunday: 'closed',
+};
 
 test('equal days are grouped for machines and joined for visitors', () => {
   expect(groupDays(week)).toEqual([
     { days: ['Monday', 'Tuesday', 'Thursday'], spans: [{ opens: '09:00', closes: '17:00' }] },
     { days: ['Saturday', 'Sunday'], spans: [] },
   ]);
-  expect(hoursLines(week, clockOf('US')).map(({ label, text }) => `${label} ${text}`)).toEqual(['Mon–Tue 9:00 AM – 5:00 PM', 'Thu 9:00 AM – 5:00 PM', 'Sat–Sun closed']);
+  expect(hoursLines(week, clockOf('US')).map(({ label, text }) => `${label} ${text}`)).toEqual([
+    'Mon–Tue 9:00 AM – 5:00 PM',
+    'Thu 9:00 AM – 5:00 PM',
+    'Sat–Sun closed',
+  ]);
   expect(hoursLines(week, clockOf('GB'))[0]?.text).toBe('09:00 – 17:00');
 });
 
@@ -64,11 +97,25 @@ test.each([
   expect(reading?.spans).toHaveLength(spans);
 });
 
-test.each(['Mon-Fri 9am-5pm', 'Mo-Fr 9:00-17:00', 'Xx 09:00-10:00', ''])('the short form %s is no such thing', (text) => {
-  expect(readOpeningHoursText(text)).toBeUndefined();
-});
+test.each(['Mon-Fri 9am-5pm', 'Mo-Fr 9:00-17:00', 'Xx 09:00-10:00', ''])(
+  'the short form %s is no such thing',
+  (text) => {
+    expect(readOpeningHoursText(text)).toBeUndefined();
+  },
+);
 
 test('days and times are recognised as machines write them', () => {
-  expect([dayNamed('https://schema.org/Monday'), dayNamed('Tu'), dayNamed('Montag')]).toEqual(['Monday', 'Tuesday', undefined]);
-  expect(['09:00', '09:00:00', '23:59:59+01:00', '9:00', '24:00', '09:00 AM'].map(isMachineTime)).toEqual([true, true, true, false, false, false]);
+  expect([dayNamed('https://schema.org/Monday'), dayNamed('Tu'), dayNamed('Montag')]).toEqual([
+    'Monday',
+    'Tuesday',
+    undefined,
+  ]);
+  expect(['09:00', '09:00:00', '23:59:59+01:00', '9:00', '24:00', '09:00 AM'].map(isMachineTime)).toEqual([
+    true,
+    true,
+    true,
+    false,
+    false,
+    false,
+  ]);
 });

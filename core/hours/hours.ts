@@ -18,7 +18,15 @@ export const hoursSchema = z.object({
 });
 export type Hours = Readonly<z.infer<typeof hoursSchema>>;
 
-export const emptyHours: Hours = { Monday: '', Tuesday: '', Wednesday: '', Thursday: '', Friday: '', Saturday: '', Sunday: '' };
+export const emptyHours: Hours = {
+  Monday: '',
+  Tuesday: '',
+  Wednesday: '',
+  Thursday: '',
+  Friday: '',
+  Saturday: '',
+  Sunday: '',
+};
 
 /** From `opens` to `closes`, both "HH:MM". Closing earlier than opening means on the next day. */
 export interface Span {
@@ -39,22 +47,30 @@ export function readDay(text: string): DayReading {
   const written = text.trim().toLowerCase();
   if (!written) return { spans: undefined, faults: [] };
   if (/^(closed|shut|–|-)$/.test(written)) return { spans: [], faults: [] };
-  if (/^(24 ?hours?|24h|open 24 hours|all day|around the clock|24\/7)$/.test(written)) return { spans: [ALL_DAY], faults: [] };
+  if (/^(24 ?hours?|24h|open 24 hours|all day|around the clock|24\/7)$/.test(written))
+    return { spans: [ALL_DAY], faults: [] };
   const spans: Span[] = [];
   for (const part of written.split(/\s*(?:,|;|&|\band\b|\/)\s*/)) {
     const span = readSpan(part);
-    if (!span) return unreadable(`“${part.trim() || text}” cannot be read with certainty. Write 09:00-17:00 or 9am-5pm, with a comma between two spans.`);
+    if (!span)
+      return unreadable(
+        `“${part.trim() || text}” cannot be read with certainty. Write 09:00-17:00 or 9am-5pm, with a comma between two spans.`,
+      );
     spans.push(span);
   }
   spans.sort((a, b) => (a.opens < b.opens ? -1 : 1));
   for (const [at, span] of spans.entries()) {
     const next = spans[at + 1];
-    if (next && (span.closes > next.opens || span.closes < span.opens)) return unreadable(`${span.opens}–${span.closes} and ${next.opens}–${next.closes} overlap.`);
+    if (next && (span.closes > next.opens || span.closes < span.opens))
+      return unreadable(`${span.opens}–${span.closes} and ${next.opens}–${next.closes} overlap.`);
   }
   return { spans, faults: [] };
 }
 
-const unreadable = (message: string): DayReading => ({ spans: undefined, faults: [fault('value/hours', message)] });
+const unreadable = (message: string): DayReading => ({
+  spans: undefined,
+  faults: [fault('value/hours', message)],
+});
 
 function readSpan(text: string): Span | undefined {
   const ends = text.split(/\s*(?:-|–|—|\bto\b|\buntil\b|\btill?\b)\s*/);
@@ -63,11 +79,17 @@ function readSpan(text: string): Span | undefined {
   const hour = (end: string): number => parseInt(end, 10);
   const bareFrom = /^\d{1,2}$/.test(from.trim());
   // "9-5pm" can only be the morning; "9-17" can only be a 24-hour clock; "9-5" could be either half of the day.
-  const half = bareFrom && /p\.?m/.test(until) && hour(from) > hour(until) ? 'am' : bareFrom && hour(until) > 12 ? '24' : undefined;
+  const half =
+    bareFrom && /p\.?m/.test(until) && hour(from) > hour(until)
+      ? 'am'
+      : bareFrom && hour(until) > 12
+        ? '24'
+        : undefined;
   const opens = readTime(from, half);
   const closes = readTime(until, half === '24' || /\d[:.]?\d\d$/.test(from.trim()) ? '24' : undefined);
   // "9:30-5:30" would mean through the night; whoever means that writes 05:30.
-  if (closes < opens && hour(from) <= 12 && /^[1-9](\D|$)/.test(until.trim()) && !/m/.test(from + until)) return undefined;
+  if (closes < opens && hour(from) <= 12 && /^[1-9](\D|$)/.test(until.trim()) && !/m/.test(from + until))
+    return undefined;
   return opens && closes && opens !== closes ? { opens, closes } : undefined;
 }
 
@@ -91,7 +113,8 @@ export function groupDays(hours: Hours): readonly DayGroup[] {
   return [...groups.values()];
 }
 
-const spansText = (spans: readonly Span[]): string => spans.map(({ opens, closes }) => `${opens}-${closes}`).join(', ');
+const spansText = (spans: readonly Span[]): string =>
+  spans.map(({ opens, closes }) => `${opens}-${closes}`).join(', ');
 
 /** One day's spans as the record writes them, so that `readDay` gives the same spans again. */
 export function writeDay(spans: readonly Span[]): string {
@@ -135,7 +158,9 @@ export function hoursLines(hours: Hours, clock: 12 | 24): readonly HoursLine[] {
 function showSpans(spans: readonly Span[], clock: 12 | 24): string {
   if (spans.length === 0) return 'closed';
   if (writeDay(spans) === '24 hours') return 'open 24 hours';
-  return spans.map(({ opens, closes }) => `${showTime(opens, clock)} – ${showTime(closes, clock)}`).join(', ');
+  return spans
+    .map(({ opens, closes }) => `${showTime(opens, clock)} – ${showTime(closes, clock)}`)
+    .join(', ');
 }
 
 const FULL: readonly string[] = days;
@@ -143,7 +168,10 @@ const FULL: readonly string[] = days;
 /** The day a text names: "Monday", "Mo", "https://schema.org/Monday". undefined for anything else. */
 export function dayNamed(text: string): Day | undefined {
   const name = text.trim().replace(/^https?:\/\/(www\.)?schema\.org\//, '');
-  return days.find((day) => day === name) ?? days.find((day) => name.length === 2 && day.startsWith(name) && FULL.includes(day));
+  return (
+    days.find((day) => day === name) ??
+    days.find((day) => name.length === 2 && day.startsWith(name) && FULL.includes(day))
+  );
 }
 
 /** The days a text of schema.org/openingHours begins with: "Mo-Fr", "Mo,We,Fr"; undefined where it is none. */
@@ -154,20 +182,24 @@ function readDays(text: string): readonly Day[] | undefined {
     if (!from || (part.includes('-') && !until)) return undefined;
     const first = days.indexOf(from);
     const last = until ? days.indexOf(until) : first;
-    for (let at = first; at !== (last + 1) % 7 || found.length === 0; at = (at + 1) % 7) found.push(days[at] ?? from);
+    for (let at = first; at !== (last + 1) % 7 || found.length === 0; at = (at + 1) % 7)
+      found.push(days[at] ?? from);
   }
   return found;
 }
 
 /** Reads one text of schema.org/openingHours, such as "Mo-Fr 09:00-17:00" or "Sa 10:00-12:00". */
-export function readOpeningHoursText(text: string): { readonly days: readonly Day[]; readonly spans: readonly Span[] } | undefined {
+export function readOpeningHoursText(
+  text: string,
+): { readonly days: readonly Day[]; readonly spans: readonly Span[] } | undefined {
   const match = /^\s*([A-Z][a-z](?:[-,][A-Z][a-z])*)(?:\s+(.*?))?\s*$/.exec(text);
   const named = match ? readDays(match[1] ?? '') : undefined;
   if (!match || !named) return undefined;
   if (!match[2]) return { days: named, spans: [ALL_DAY] };
   const spans: Span[] = [];
   for (const part of match[2].split(',')) {
-    const [, opens = '', closes = ''] = /^((?:[01]\d|2[0-3]):[0-5]\d)-((?:[01]\d|2[0-4]):[0-5]\d)$/.exec(part.trim()) ?? [];
+    const [, opens = '', closes = ''] =
+      /^((?:[01]\d|2[0-3]):[0-5]\d)-((?:[01]\d|2[0-4]):[0-5]\d)$/.exec(part.trim()) ?? [];
     if (!opens) return undefined;
     spans.push({ opens, closes });
   }

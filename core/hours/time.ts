@@ -18,7 +18,8 @@ export function readTime(text: string, bare?: 'am' | 'pm' | '24'): string {
   return clock((hour % 12) + (half === 'pm' ? 12 : 0), minute);
 }
 
-const clock = (hour: number, minute: number): string => `${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}`;
+const clock = (hour: number, minute: number): string =>
+  `${String(hour).padStart(2, '0')}:${String(minute).padStart(2, '0')}`;
 
 /** Whether a text is a time as machines want it: ISO 8601 hours, minutes, optionally seconds and zone. */
 export function isMachineTime(text: string): boolean {

@@ -5,13 +5,28 @@ export function judgeUrl(text: string): readonly Fault[] {
   const written = text.trim();
   if (!written) return [];
   if (!/^https?:/i.test(written)) {
-    if (/^[a-z][a-z0-9+.-]*:/i.test(written) && !/^[\w.-]+:\d/.test(written)) return [fault('value/url', `“${written}” is not an address of the web. It should begin with https://.`)];
-    const guess = /^[\w-]+(\.[\w-]+)+(\/|$)/.test(written) && !/\.(jpe?g|png|webp|gif|svg|html?|php)$/i.test(written) ? ` Did you mean https://${written}?` : '';
-    return [fault('value/url-relative', `“${written}” is not a whole address. A machine needs all of it, beginning with https://.${guess}`)];
+    if (/^[a-z][a-z0-9+.-]*:/i.test(written) && !/^[\w.-]+:\d/.test(written))
+      return [
+        fault('value/url', `“${written}” is not an address of the web. It should begin with https://.`),
+      ];
+    const guess =
+      /^[\w-]+(\.[\w-]+)+(\/|$)/.test(written) && !/\.(jpe?g|png|webp|gif|svg|html?|php)$/i.test(written)
+        ? ` Did you mean https://${written}?`
+        : '';
+    return [
+      fault(
+        'value/url-relative',
+        `“${written}” is not a whole address. A machine needs all of it, beginning with https://.${guess}`,
+      ),
+    ];
   }
   const url = parseUrl(written);
-  if (!url || /\s/.test(written) || !/^https?:\/\//i.test(written) || !url.hostname.includes('.')) return [fault('value/url', `“${written}” is not a web address that can be fetched.`)];
-  if (url.protocol === 'http:') return [fault('value/url-insecure', `“${written}” is http. Where the site answers on https, write that.`)];
+  if (!url || /\s/.test(written) || !/^https?:\/\//i.test(written) || !url.hostname.includes('.'))
+    return [fault('value/url', `“${written}” is not a web address that can be fetched.`)];
+  if (url.protocol === 'http:')
+    return [
+      fault('value/url-insecure', `“${written}” is http. Where the site answers on https, write that.`),
+    ];
   return [];
 }
 

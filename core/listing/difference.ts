@@ -12,5 +12,8 @@ const compare = typeof diff === 'function' ? diff : (diff as { default: typeof d
 /** The exact characters in which a text differs from the reference. Long texts are compared up to 5,000 characters. */
 export function difference(reference: string, other: string): readonly DifferencePart[] {
   const side = { 0: 'both', [-1]: 'reference', 1: 'other' } as const;
-  return compare(reference.slice(0, 5000), other.slice(0, 5000)).map(([kind, text]) => ({ side: side[kind], text }));
+  return compare(reference.slice(0, 5000), other.slice(0, 5000)).map(([kind, text]) => ({
+    side: side[kind],
+    text,
+  }));
 }

@@ -12,7 +12,11 @@ export const agreements = ['exact', 'written-differently', 'partly', 'different'
 export type Agreement = (typeof agreements)[number];
 
 /** Compares a text with the reference. White space around it does not count, inside it does. */
-export function gradeText(reference: string, other: string, folded: (text: string) => string = fold): Agreement {
+export function gradeText(
+  reference: string,
+  other: string,
+  folded: (text: string) => string = fold,
+): Agreement {
   const [a, b] = [reference.trim(), other.trim()];
   if (a === b) return 'exact';
   if (!b) return 'missing';
@@ -20,17 +24,24 @@ export function gradeText(reference: string, other: string, folded: (text: strin
   const [all, some] = [words(folded(a)), words(folded(b))];
   if (all.length === 0 || some.length === 0) return 'different';
   if (folded(a).replaceAll(' ', '') === folded(b).replaceAll(' ', '')) return 'written-differently';
-  const within = (inner: readonly string[], outer: readonly string[]): boolean => inner.every((word) => outer.includes(word));
+  const within = (inner: readonly string[], outer: readonly string[]): boolean =>
+    inner.every((word) => outer.includes(word));
   return within(all, some) || within(some, all) ? 'partly' : 'different';
 }
 
 const words = (text: string): string[] => text.split(' ').filter(Boolean);
 
 /** Compares a part of an address: abbreviations such as St for Street count as written differently. */
-export const gradeAddressPart = (reference: string, other: string): Agreement => gradeText(reference, other, foldAddress);
+export const gradeAddressPart = (reference: string, other: string): Agreement =>
+  gradeText(reference, other, foldAddress);
 
 /** Compares telephone numbers by what they dial; `forms` are the spellings that count as exact. */
-export function gradeTelephone(reference: string, other: string, country: string, forms: readonly string[]): Agreement {
+export function gradeTelephone(
+  reference: string,
+  other: string,
+  country: string,
+  forms: readonly string[],
+): Agreement {
   const written = other.trim();
   if (!written) return reference.trim() ? 'missing' : 'exact';
   if ([reference, ...forms].some((form) => form.trim() === written)) return 'exact';
@@ -48,7 +59,10 @@ const SAME_PLACE_METRES = 15;
 export function gradePin(reference: Pin, other: Pin): Agreement {
   if (!other.latitude.trim() && !other.longitude.trim()) return 'missing';
   const [a, b] = [readPin(reference).point, readPin(other).point];
-  if (!a || !b) return gradeText(`${reference.latitude} ${reference.longitude}`, `${other.latitude} ${other.longitude}`);
+  if (!a || !b)
+    return reference.latitude === other.latitude && reference.longitude === other.longitude
+      ? 'exact'
+      : 'different';
   if (a.latitude === b.latitude && a.longitude === b.longitude) return 'exact';
   return distance(a, b) <= SAME_PLACE_METRES ? 'written-differently' : 'different';
 }

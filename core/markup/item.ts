@@ -37,7 +37,9 @@ export function markupTypes(types: readonly string[]): readonly string[] {
 
 /** The telephone number as markup writes it: international where it can be read, else as typed. */
 export function markupTelephone(record: BusinessRecord): string {
-  return readTelephone(record.telephone, countryOf(record)).telephone?.international ?? record.telephone.trim();
+  return (
+    readTelephone(record.telephone, countryOf(record)).telephone?.international ?? record.telephone.trim()
+  );
 }
 
 /** The record as one item of schema.org, in a fixed order. */

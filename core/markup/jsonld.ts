@@ -22,7 +22,10 @@ function writeItem(writer: MarkupWriter, item: MarkupItem, indent: string, conte
   const head: [string, readonly Fact[]][] = [];
   if (context) head.push([`"@context": ${jsonString(context)}`, []]);
   const types = item.types.map(jsonString);
-  head.push([`"@type": ${types.length === 1 ? (types[0] ?? '') : `[${types.join(', ')}]`}`, context ? ['types'] : []]);
+  head.push([
+    `"@type": ${types.length === 1 ? (types[0] ?? '') : `[${types.join(', ')}]`}`,
+    context ? ['types'] : [],
+  ]);
   if (item.id) head.push([`"@id": ${jsonString(item.id)}`, ['id']]);
   writer.add('{\n');
   for (const [at, [line, facts]] of head.entries()) {
@@ -40,7 +43,10 @@ function writeProperty(writer: MarkupWriter, { name, facts, values }: MarkupProp
   const simple = values.every((value) => value.kind !== 'item');
   if (simple && (values.length === 1 || name === 'dayOfWeek')) {
     const written = values.map(scalar);
-    writer.add(`${indent}${jsonString(name)}: ${written.length === 1 ? (written[0] ?? '') : `[${written.join(', ')}]`}`, facts);
+    writer.add(
+      `${indent}${jsonString(name)}: ${written.length === 1 ? (written[0] ?? '') : `[${written.join(', ')}]`}`,
+      facts,
+    );
     return;
   }
   writer.add(`${indent}${jsonString(name)}: `);

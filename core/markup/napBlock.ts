@@ -28,8 +28,12 @@ export function napBlock(record: BusinessRecord): Markup {
   writeText(writer, 'p', 'priceRange', record.priceRange, 'Price range: ');
   writeText(writer, 'p', 'description', record.description);
   writePin(writer, record);
-  for (const [fact, urls] of [['image', record.image], ['sameAs', record.sameAs]] as const) {
-    for (const url of urls) if (url.trim()) writer.add(`  <link itemprop="${fact}" href="${escapeHtml(url.trim())}">\n`, [fact]);
+  for (const [fact, urls] of [
+    ['image', record.image],
+    ['sameAs', record.sameAs],
+  ] as const) {
+    for (const url of urls)
+      if (url.trim()) writer.add(`  <link itemprop="${fact}" href="${escapeHtml(url.trim())}">\n`, [fact]);
   }
   writer.add('</div>');
   return writer.done();
@@ -56,7 +60,9 @@ function writeAddress(writer: MarkupWriter, { address }: BusinessRecord): void {
     for (const { part, text } of line) {
       if (part === 'addressCountry') {
         const code = countryCode(address.addressCountry) || address.addressCountry.trim();
-        writer.add(`<data itemprop="addressCountry" value="${escapeHtml(code)}">${escapeHtml(text)}</data>`, [`address.${part}`]);
+        writer.add(`<data itemprop="addressCountry" value="${escapeHtml(code)}">${escapeHtml(text)}</data>`, [
+          `address.${part}`,
+        ]);
       } else if (part) {
         writer.add(`<span itemprop="${part}">${escapeHtml(text)}</span>`, [`address.${part}`]);
       } else writer.add(escapeHtml(text));
@@ -106,15 +112,25 @@ function specifications(record: BusinessRecord, line: HoursLine): string {
     .join(', ');
 }
 
-function writeText(writer: MarkupWriter, element: string, fact: 'priceRange' | 'description', value: string, label = ''): void {
+function writeText(
+  writer: MarkupWriter,
+  element: string,
+  fact: 'priceRange' | 'description',
+  value: string,
+  label = '',
+): void {
   if (!value.trim()) return;
-  writer.add(`  <${element}>${label}<span itemprop="${fact}">${escapeHtml(value.trim())}</span></${element}>\n`, [fact]);
+  writer.add(
+    `  <${element}>${label}<span itemprop="${fact}">${escapeHtml(value.trim())}</span></${element}>\n`,
+    [fact],
+  );
 }
 
 function writePin(writer: MarkupWriter, { pin }: BusinessRecord): void {
   const halves = (['latitude', 'longitude'] as const).filter((part) => writeDegrees(pin[part]));
   if (halves.length === 0) return;
   writer.add(`  <div itemprop="geo" itemscope itemtype="${SCHEMA}GeoCoordinates">`);
-  for (const part of halves) writer.add(`<meta itemprop="${part}" content="${escapeHtml(writeDegrees(pin[part]))}">`, [`pin.${part}`]);
+  for (const part of halves)
+    writer.add(`<meta itemprop="${part}" content="${escapeHtml(writeDegrees(pin[part]))}">`, [`pin.${part}`]);
   writer.add('</div>\n');
 }

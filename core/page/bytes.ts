@@ -2,13 +2,19 @@ import type { MarkupForm } from '#core/markup';
 import { binaryBytes, binaryText, decodeText } from '#core/text';
 import { place, remove, type Placement } from './placing.ts';
 
-export type BytesResult = { readonly ok: true; readonly bytes: Uint8Array } | { readonly ok: false; readonly message: string };
+export type BytesResult =
+  { readonly ok: true; readonly bytes: Uint8Array } | { readonly ok: false; readonly message: string };
 
 /**
  * Places markup on a page as it lies on disk. Every byte that is not placed or replaced stays, whatever the
  * page's encoding: text the encoding cannot carry is written as escapes.
  */
-export function placeInBytes(bytes: Uint8Array, form: MarkupForm, markup: string, at?: Placement): BytesResult {
+export function placeInBytes(
+  bytes: Uint8Array,
+  form: MarkupForm,
+  markup: string,
+  at?: Placement,
+): BytesResult {
   const { encoding } = decodeText(bytes);
   if (encoding.startsWith('utf-16')) {
     const result = place(readUtf16(bytes, encoding), form, markup, at);
@@ -31,13 +37,15 @@ export function removeFromBytes(bytes: Uint8Array, form?: MarkupForm): Uint8Arra
 function readUtf16(bytes: Uint8Array, encoding: string): string {
   const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
   let text = '';
-  for (let at = 0; at + 1 < bytes.length; at += 2) text += String.fromCharCode(view.getUint16(at, encoding === 'utf-16le'));
+  for (let at = 0; at + 1 < bytes.length; at += 2)
+    text += String.fromCharCode(view.getUint16(at, encoding === 'utf-16le'));
   return text;
 }
 
 function writeUtf16(text: string, encoding: string): Uint8Array {
   const bytes = new Uint8Array(text.length * 2);
   const view = new DataView(bytes.buffer);
-  for (let at = 0; at < text.length; at += 1) view.setUint16(at * 2, text.charCodeAt(at), encoding === 'utf-16le');
+  for (let at = 0; at < text.length; at += 1)
+    view.setUint16(at * 2, text.charCodeAt(at), encoding === 'utf-16le');
   return bytes;
 }

@@ -2,10 +2,20 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { jsonLd, napBlock, writeMarkup } from '#core/markup';
 import { binaryBytes, decodeText } from '#core/text';
-import { larkspur } from '../record/sample.ts';
-import { isCurrent, place, placeInBytes, placedOn, prove, remove, removeFromBytes, type PlacingResult } from './index.ts';
+import { larkspur } from '#sample';
+import {
+  isCurrent,
+  place,
+  placeInBytes,
+  placedOn,
+  prove,
+  remove,
+  removeFromBytes,
+  type PlacingResult,
+} from './index.ts';
 
-const page = '<!doctype html>\n<html>\n  <head>\n    <title>Larkspur</title>\n  </head>\n  <body>\n    <p>Hello</p>\n  </body>\n</html>\n';
+const page =
+  '<!doctype html>\n<html>\n  <head>\n    <title>Larkspur</title>\n  </head>\n  <body>\n    <p>Hello</p>\n  </body>\n</html>\n';
 const sourceOf = (result: PlacingResult): string => {
   if (!result.ok) throw new Error(result.message);
   return result.source;
@@ -13,8 +23,12 @@ const sourceOf = (result: PlacingResult): string => {
 
 describe('placing', () => {
   test('puts JSON-LD before the end of the head and the block before the end of the body', () => {
-    const placed = sourceOf(place(sourceOf(place(page, 'jsonld', jsonLd(larkspur).text)), 'microdata', napBlock(larkspur).text));
-    expect(placed).toMatch(/<\/title>\n<!-- zinc-post jsonld begin -->\n<script[\s\S]*<\/script>\n<!-- zinc-post jsonld end -->\n {2}<\/head>/);
+    const placed = sourceOf(
+      place(sourceOf(place(page, 'jsonld', jsonLd(larkspur).text)), 'microdata', napBlock(larkspur).text),
+    );
+    expect(placed).toMatch(
+      /<\/title>\n<!-- zinc-post jsonld begin -->\n<script[\s\S]*<\/script>\n<!-- zinc-post jsonld end -->\n {2}<\/head>/,
+    );
     expect(placed).toMatch(/<!-- zinc-post microdata end -->\n {2}<\/body>/);
     expect(placedOn(placed).map(({ form }) => form)).toEqual(['jsonld', 'microdata']);
   });
@@ -29,7 +43,15 @@ describe('placing', () => {
   });
 
   test('finds its place in pages of every shape, and removing restores each', () => {
-    const shapes = ['<p>only a paragraph', '<!doctype html><title>x</title><p>y', '<html><body>x</body></html>', '<head><title>x</title><body>y', '<html>\r\n<head>\r\n</head>\r\n<body>\r\n</body>\r\n</html>', '<head></head><script>"</head></body>"</script><!-- </body> --><body>x</body><!-- after -->', '<body>x</body>\n\n'];
+    const shapes = [
+      '<p>only a paragraph',
+      '<!doctype html><title>x</title><p>y',
+      '<html><body>x</body></html>',
+      '<head><title>x</title><body>y',
+      '<html>\r\n<head>\r\n</head>\r\n<body>\r\n</body>\r\n</html>',
+      '<head></head><script>"</head></body>"</script><!-- </body> --><body>x</body><!-- after -->',
+      '<body>x</body>\n\n',
+    ];
     for (const shape of shapes) {
       for (const form of ['jsonld', 'microdata'] as const) {
         const placed = sourceOf(place(shape, form, writeMarkup(larkspur, form).text));
@@ -46,7 +68,25 @@ describe('placing', () => {
   });
 
   test('and removing gives back any page of any text', () => {
-    const part = fc.constantFrom('<html>', '<head>', '</head>', '<body>', '</body>', '</html>', '<p>', 'x', '\n', '\r\n', '<!--', '-->', '<script>', '</script>', ' ', '<title>', '<table>');
+    const part = fc.constantFrom(
+      '<html>',
+      '<head>',
+      '</head>',
+      '<body>',
+      '</body>',
+      '</html>',
+      '<p>',
+      'x',
+      '\n',
+      '\r\n',
+      '<!--',
+      '-->',
+      '<script>',
+      '</script>',
+      ' ',
+      '<title>',
+      '<table>',
+    );
     fc.assert(
       fc.property(fc.array(part), fc.constantFrom('jsonld' as const, 'microdata' as const), (parts, form) => {
         const source = parts.join('');
@@ -67,8 +107,22 @@ describe('the bytes of a page', () => {
     ['utf-8 with byte order mark', Uint8Array.of(0xef, 0xbb, 0xbf, ...new TextEncoder().encode(page))],
     ['windows-1252', binaryBytes('<head><title>Caf\xe9 \x93x\x94</title></head><body>\xa3</body>')],
     ['shift_jis', binaryBytes('<head><meta charset="shift_jis"></head><body>\x83\x5c\x83\x7b</body>')],
-    ['utf-16le', Uint8Array.of(0xff, 0xfe, ...[...'<body>\u00e9</body>'].flatMap((c) => [c.charCodeAt(0) & 255, c.charCodeAt(0) >> 8]))],
-    ['utf-16be', Uint8Array.of(0xfe, 0xff, ...[...'<body>\u00e9</body>'].flatMap((c) => [c.charCodeAt(0) >> 8, c.charCodeAt(0) & 255]))],
+    [
+      'utf-16le',
+      Uint8Array.of(
+        0xff,
+        0xfe,
+        ...[...'<body>\u00e9</body>'].flatMap((c) => [c.charCodeAt(0) & 255, c.charCodeAt(0) >> 8]),
+      ),
+    ],
+    [
+      'utf-16be',
+      Uint8Array.of(
+        0xfe,
+        0xff,
+        ...[...'<body>\u00e9</body>'].flatMap((c) => [c.charCodeAt(0) >> 8, c.charCodeAt(0) & 255]),
+      ),
+    ],
   ];
   test.each(cases)('in %s stay as they are, and what is placed reads right', (_, bytes) => {
     for (const form of ['jsonld', 'microdata'] as const) {
@@ -87,7 +141,10 @@ describe('proof', () => {
 
   test('names what a machine reads otherwise than the record says', () => {
     const changed = { ...larkspur, telephone: '(360) 555-0199' };
-    expect(prove(placed, 'jsonld', changed)).toEqual({ state: 'misread', misread: [{ fact: 'telephone', meant: '+1 360 555 0199', read: '+1 360 555 0142' }] });
+    expect(prove(placed, 'jsonld', changed)).toEqual({
+      state: 'misread',
+      misread: [{ fact: 'telephone', meant: '+1 360 555 0199', read: '+1 360 555 0142' }],
+    });
     expect(isCurrent(placed, 'jsonld', changed)).toBe(false);
   });
 

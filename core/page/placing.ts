@@ -7,7 +7,10 @@ export const placements = ['head', 'body-end'] as const;
 export type Placement = (typeof placements)[number];
 
 /** Where each form stands unless told otherwise. The NAP block is for visitors, so never in the head. */
-export const usualPlacement: Readonly<Record<MarkupForm, Placement>> = { jsonld: 'head', microdata: 'body-end' };
+export const usualPlacement: Readonly<Record<MarkupForm, Placement>> = {
+  jsonld: 'head',
+  microdata: 'body-end',
+};
 
 /** Markup of ours on a page, with its marks, as offsets of the source. */
 export interface Placed {
@@ -37,7 +40,12 @@ export function placedOn(source: string, document: HtmlDocument = readDocument(s
     else if (begun) {
       open.delete(form);
       const newline = /^\r?\n/.exec(source.slice(end, end + 2))?.[0].length ?? 0;
-      found.push({ form, start: begun.start, end: end + newline, text: source.slice(begun.end, start).trim() });
+      found.push({
+        form,
+        start: begun.start,
+        end: end + newline,
+        text: source.slice(begun.end, start).trim(),
+      });
     }
   }
   return found;
@@ -48,9 +56,19 @@ export function placedOn(source: string, document: HtmlDocument = readDocument(s
  * form that was placed before is replaced. Every other character stays as it is. `carries` says what the
  * page's encoding can hold: `ascii` writes everything else as escapes.
  */
-export function place(source: string, form: MarkupForm, markup: string, at: Placement = usualPlacement[form], carries: 'unicode' | 'ascii' = 'unicode'): PlacingResult {
+export function place(
+  source: string,
+  form: MarkupForm,
+  markup: string,
+  at: Placement = usualPlacement[form],
+  carries: 'unicode' | 'ascii' = 'unicode',
+): PlacingResult {
   if (form === 'microdata' && at === 'head') {
-    return { ok: false, message: 'The visible block is for visitors and cannot stand in the head. Place it at the end of the body.' };
+    return {
+      ok: false,
+      message:
+        'The visible block is for visitors and cannot stand in the head. Place it at the end of the body.',
+    };
   }
   const document = readDocument(source);
   if (document.elements.length === 0) {
@@ -62,12 +80,18 @@ export function place(source: string, form: MarkupForm, markup: string, at: Plac
   const offset = insertionPoint(document, at);
   const edits = [...removals(source, document, form), { start: offset, end: offset, text: region }];
   const inside = edits.find(({ start, end }) => start < offset && offset < end);
-  if (inside) return { ok: false, message: 'The marks of an earlier placement enclose the end of the head or body. Remove that placement first.' };
+  if (inside)
+    return {
+      ok: false,
+      message:
+        'The marks of an earlier placement enclose the end of the head or body. Remove that placement first.',
+    };
   return { ok: true, source: applyEdits(source, edits), edits };
 }
 
 /** Markup in ASCII only, for a page whose encoding cannot carry every character. */
-export const asciiMarkup = (markup: string, form: MarkupForm): string => (form === 'jsonld' ? asciiJson(markup) : asciiHtml(markup));
+export const asciiMarkup = (markup: string, form: MarkupForm): string =>
+  form === 'jsonld' ? asciiJson(markup) : asciiHtml(markup);
 
 /** The source without the markup that was placed: of one form, or of all. */
 export function remove(source: string, form?: MarkupForm): string {
@@ -83,9 +107,13 @@ function removals(source: string, document: HtmlDocument, form: MarkupForm | und
 /** At the beginning of the line where the head or body ends, or right there where the line holds more. */
 function insertionPoint({ root, elements, source }: HtmlDocument, at: Placement): number {
   const named = new Map<string, HtmlElement>();
-  for (const element of elements) if (!element.inert && !named.has(element.name)) named.set(element.name, element);
+  for (const element of elements)
+    if (!element.inert && !named.has(element.name)) named.set(element.name, element);
   const [html, head, body] = [named.get('html'), named.get('head'), named.get('body')];
-  const exact = at === 'head' ? (head?.contentEnd ?? impliedHeadEnd(html ?? root, source)) : (body?.contentEnd ?? html?.contentEnd ?? source.length);
+  const exact =
+    at === 'head'
+      ? (head?.contentEnd ?? impliedHeadEnd(html ?? root, source))
+      : (body?.contentEnd ?? html?.contentEnd ?? source.length);
   const lineStart = Math.max(source.lastIndexOf('\n', exact - 1) + 1, 0);
   return /^[ \t]*$/.test(source.slice(lineStart, exact)) ? lineStart : exact;
 }
@@ -94,7 +122,11 @@ const HEAD_ELEMENTS = new Set(['base', 'link', 'meta', 'noscript', 'script', 'st
 
 /** Where the head ends that a browser makes up: behind the elements at the beginning that belong into one. */
 function impliedHeadEnd(above: HtmlElement, source: string): number {
-  let end = above.contentStart || (/^(?:\uFEFF|\u00EF\u00BB\u00BF)?\s*(?:<!--[\s\S]*?-->\s*)*(?:<!doctype[^>]*>)?/i.exec(source)?.[0].length ?? 0);
+  let end =
+    above.contentStart ||
+    (/^(?:\uFEFF|\u00EF\u00BB\u00BF)?\s*(?:<!--[\s\S]*?-->\s*)*(?:<!doctype[^>]*>)?/i.exec(source)?.[0]
+      .length ??
+      0);
   for (const child of above.children) {
     if (child.kind === 'text' && /^[\s\uFEFF\u00EF\u00BB\u00BF]*$/.test(child.text)) continue;
     if (child.kind === 'text' || !HEAD_ELEMENTS.has(child.name)) break;

@@ -23,7 +23,9 @@ export type Proof =
 export function prove(source: string, form: MarkupForm, record: BusinessRecord, url = ''): Proof {
   const region = placedOn(source).find((placed) => placed.form === form);
   if (!region) return { state: 'absent', misread: [] };
-  const item = businessesIn(readSource(source, url).items).find(({ syntax, place }) => syntax === form && place.start >= region.start && place.end <= region.end);
+  const item = businessesIn(readSource(source, url).items).find(
+    ({ syntax, place }) => syntax === form && place.start >= region.start && place.end <= region.end,
+  );
   if (!item) return { state: 'absent', misread: [] };
   const [meant, read] = [asMachinesAreTold(record), recordFromItem(item)];
   const misread = factRows.flatMap(({ fact }) => {

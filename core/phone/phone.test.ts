@@ -23,7 +23,9 @@ describe('a telephone number', () => {
   });
 
   test('outside the numbering plan is only a note', () => {
-    expect(readTelephone('01632 960123', 'GB').faults).toMatchObject([{ code: 'value/telephone-unassigned' }]);
+    expect(readTelephone('01632 960123', 'GB').faults).toMatchObject([
+      { code: 'value/telephone-unassigned' },
+    ]);
   });
 
   test('in markup wants its country code', () => {
@@ -33,6 +35,8 @@ describe('a telephone number', () => {
   });
 
   test('of any text is read without failing', () => {
-    fc.assert(fc.property(fc.string({ unit: 'binary' }), (text) => readTelephone(text, 'GB').faults.length < 3));
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary' }), (text) => readTelephone(text, 'GB').faults.length < 3),
+    );
   });
 });

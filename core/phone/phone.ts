@@ -46,16 +46,32 @@ export function readTelephone(typed: string, country = ''): TelephoneReading {
   };
   const faults = number.isValid()
     ? []
-    : [fault('value/telephone-unassigned', `${telephone.international} has the right length, but no such range is listed in its country’s numbering plan. Dial it once to be sure.`)];
+    : [
+        fault(
+          'value/telephone-unassigned',
+          `${telephone.international} has the right length, but no such range is listed in its country’s numbering plan. Dial it once to be sure.`,
+        ),
+      ];
   return { telephone, faults };
 }
 
 /** Faults of a telephone number in markup, where the country code should stand. */
 export function judgeMarkupTelephone(text: string, country = ''): readonly Fault[] {
   const { telephone, faults } = readTelephone(text, country);
-  if (!telephone && !country && /^[\d\s().\/-]{7,25}$/.test(text.trim()) && !/^(\d)\1+$/.test(text.trim())) {
-    return [fault('value/telephone-country', `“${text}” has no country code, and nothing here tells its country. Write it like +1 360 555 0142.`)];
+  if (!telephone && !country && /^[\d\s()./-]{7,25}$/.test(text.trim()) && !/^(\d)\1+$/.test(text.trim())) {
+    return [
+      fault(
+        'value/telephone-country',
+        `“${text}” has no country code, and nothing here tells its country. Write it like +1 360 555 0142.`,
+      ),
+    ];
   }
   if (!telephone?.assumedCountry) return faults;
-  return [...faults, fault('value/telephone-country', `“${text}” has no country code, so it can be dialled only from ${telephone.country || 'its own country'}. Write ${telephone.international}.`)];
+  return [
+    ...faults,
+    fault(
+      'value/telephone-country',
+      `“${text}” has no country code, so it can be dialled only from ${telephone.country || 'its own country'}. Write ${telephone.international}.`,
+    ),
+  ];
 }

@@ -8,7 +8,11 @@ export interface Carried {
   readonly longitude: number | undefined;
   readonly exif: CarriedTexts;
   readonly iptc: CarriedTexts;
-  readonly xmp: CarriedTexts & { readonly alt: string; readonly latitude: number | undefined; readonly longitude: number | undefined };
+  readonly xmp: CarriedTexts & {
+    readonly alt: string;
+    readonly latitude: number | undefined;
+    readonly longitude: number | undefined;
+  };
   /** Camera maker and model. */
   readonly camera: string;
   readonly taken: string;
@@ -29,7 +33,10 @@ type Group = Readonly<Record<string, unknown>>;
 
 /** Hands XMP to the reader as a tree; what is not well-formed is not carried. */
 const domParser = {
-  parseFromString: (source: string) => ({ ...(readXml(source) ?? { childNodes: [] }), getElementsByTagName: () => [] }),
+  parseFromString: (source: string) => ({
+    ...(readXml(source) ?? { childNodes: [] }),
+    getElementsByTagName: () => [],
+  }),
 } as unknown as DOMParser;
 
 /** Reads what a photo of any format carries; undefined where the reader cannot make sense of the file. */
@@ -37,7 +44,11 @@ export function readCarried(bytes: Uint8Array): Carried | undefined {
   try {
     const head = metadataHead(bytes);
     const view = new DataView(head.buffer, head.byteOffset, head.byteLength);
-    return carried(ExifReader.loadView(view, { expanded: true, domParser }) as unknown as Readonly<Record<string, Group | undefined>>);
+    return carried(
+      ExifReader.loadView(view, { expanded: true, domParser }) as unknown as Readonly<
+        Record<string, Group | undefined>
+      >,
+    );
   } catch {
     return undefined; // the reader throws for every kind of file it does not know
   }
@@ -53,7 +64,13 @@ function metadataHead(bytes: Uint8Array): Uint8Array {
   return bytes.slice(0, bytes.length - read.jpeg.image.length + FRAME_HEADER_BYTES);
 }
 
-function carried({ exif = {}, iptc = {}, xmp = {}, gps = {}, file = {} }: Readonly<Record<string, Group | undefined>>): Carried {
+function carried({
+  exif = {},
+  iptc = {},
+  xmp = {},
+  gps = {},
+  file = {},
+}: Readonly<Record<string, Group | undefined>>): Carried {
   return {
     latitude: numberOf(gps['Latitude']),
     longitude: numberOf(gps['Longitude']),
@@ -88,9 +105,11 @@ function carried({ exif = {}, iptc = {}, xmp = {}, gps = {}, file = {} }: Readon
   };
 }
 
-const numberOf = (value: unknown): number | undefined => (typeof value === 'number' && Number.isFinite(value) ? value : undefined);
+const numberOf = (value: unknown): number | undefined =>
+  typeof value === 'number' && Number.isFinite(value) ? value : undefined;
 
-const valueOf = (tag: unknown): unknown => (tag && typeof tag === 'object' && 'value' in tag ? tag.value : undefined);
+const valueOf = (tag: unknown): unknown =>
+  tag && typeof tag === 'object' && 'value' in tag ? tag.value : undefined;
 
 const rawOf = (tag: unknown): string => {
   const value = valueOf(tag);
@@ -107,7 +126,8 @@ function textOf(tag: unknown): string {
 function listOf(tag: unknown): readonly string[] {
   if (Array.isArray(tag)) return tag.map(textOf);
   const value = valueOf(tag);
-  if (Array.isArray(value) && value.every((entry) => entry && typeof entry === 'object')) return value.map(textOf);
+  if (Array.isArray(value) && value.every((entry) => entry && typeof entry === 'object'))
+    return value.map(textOf);
   const text = textOf(tag);
   return text ? [text] : [];
 }

@@ -17,9 +17,24 @@ export interface ExifChanges {
   readonly gps: readonly FieldMaker[];
 }
 
-export type ExifResult = { readonly ok: true; readonly block: Uint8Array } | { readonly ok: false; readonly message: string };
+export type ExifResult =
+  { readonly ok: true; readonly block: Uint8Array } | { readonly ok: false; readonly message: string };
 
-const BYTES_OF_TYPE: Readonly<Record<number, number>> = { 1: 1, 2: 1, 3: 2, 4: 4, 5: 8, 6: 1, 7: 1, 8: 2, 9: 4, 10: 8, 11: 4, 12: 8, 13: 4 };
+const BYTES_OF_TYPE: Readonly<Record<number, number>> = {
+  1: 1,
+  2: 1,
+  3: 2,
+  4: 4,
+  5: 8,
+  6: 1,
+  7: 1,
+  8: 2,
+  9: 4,
+  10: 8,
+  11: 4,
+  12: 8,
+  13: 4,
+};
 
 interface Entry {
   readonly tag: number;
@@ -37,7 +52,10 @@ interface Ifd {
   readonly next: number;
 }
 
-const DAMAGED: ExifResult = { ok: false, message: 'The Exif data of this photo is damaged, so nothing was written into it.' };
+const DAMAGED: ExifResult = {
+  ok: false,
+  message: 'The Exif data of this photo is damaged, so nothing was written into it.',
+};
 
 /** Begins the part of the block that was written here, so that writing again replaces it. */
 const MARK_BYTES = new TextEncoder().encode('ZincPost');
@@ -52,7 +70,12 @@ export function mergeExif(old: Uint8Array | undefined, changes: ExifChanges): Ex
   if (!old) return writeBlock(newHeader(), false, undefined, changes);
   const littleEndian = old[0] === 0x49;
   const view = new DataView(old.buffer, old.byteOffset, old.byteLength);
-  if (old.length < 8 || !(littleEndian ? old[1] === 0x49 : old[0] === 0x4d && old[1] === 0x4d) || view.getUint16(2, littleEndian) !== 42) return DAMAGED;
+  if (
+    old.length < 8 ||
+    !(littleEndian ? old[1] === 0x49 : old[0] === 0x4d && old[1] === 0x4d) ||
+    view.getUint16(2, littleEndian) !== 42
+  )
+    return DAMAGED;
   const ifd0 = readIfd(view, view.getUint32(4, littleEndian), littleEndian);
   return ifd0 ? writeBlock(old, littleEndian, ifd0, changes) : DAMAGED;
 }
@@ -83,7 +106,12 @@ function readIfd(view: DataView, at: number, littleEndian: boolean): Ifd | undef
   return { entries, next: end + 4 <= view.byteLength ? view.getUint32(end, littleEndian) : 0 };
 }
 
-function writeBlock(old: Uint8Array, littleEndian: boolean, ifd0: Ifd | undefined, changes: ExifChanges): ExifResult {
+function writeBlock(
+  old: Uint8Array,
+  littleEndian: boolean,
+  ifd0: Ifd | undefined,
+  changes: ExifChanges,
+): ExifResult {
   const view = new DataView(old.buffer, old.byteOffset, old.byteLength);
   const pointer = (tag: number): number => {
     const entry = ifd0?.entries.find((one) => one.tag === tag);
@@ -98,24 +126,38 @@ function writeBlock(old: Uint8Array, littleEndian: boolean, ifd0: Ifd | undefine
   const keep = keptLength(old, view, littleEndian, ifd0, exif);
   const writer = new BlockWriter(old, keep, littleEndian);
   const pointers: FieldMaker[] = [];
-  for (const [tag, ifd, fields] of [[tagNumbers.exifIfd, exif, changes.exif], [tagNumbers.gpsIfd, gps, changes.gps]] as const) {
+  for (const [tag, ifd, fields] of [
+    [tagNumbers.exifIfd, exif, changes.exif],
+    [tagNumbers.gpsIfd, gps, changes.gps],
+  ] as const) {
     if (fields.length === 0 && (!ifd || pointer(tag) < keep)) continue;
     const at = writer.writeIfd(ifd, fields, 0);
     pointers.push((little) => long(tag, at, little));
   }
-  return { ok: true, block: writer.done(writer.writeIfd(ifd0, [...changes.ifd0, ...pointers], ifd0?.next ?? 0)) };
+  return {
+    ok: true,
+    block: writer.done(writer.writeIfd(ifd0, [...changes.ifd0, ...pointers], ifd0?.next ?? 0)),
+  };
 }
 
 /**
  * How much of the old block stays. What an earlier writing of ours put behind it can go, unless something
  * that must not move has come to lie there since.
  */
-function keptLength(old: Uint8Array, view: DataView, littleEndian: boolean, ifd0: Ifd | undefined, exif: Ifd | undefined): number {
+function keptLength(
+  old: Uint8Array,
+  view: DataView,
+  littleEndian: boolean,
+  ifd0: Ifd | undefined,
+  exif: Ifd | undefined,
+): number {
   if (!ifd0) return 8;
   const mark = findMark(old);
   if (mark < 0 || view.getUint32(4, littleEndian) < mark) return old.length;
   const fixed = [...ifd0.entries, ...(exif?.entries ?? [])].filter(({ tag }) => PINNED.has(tag));
-  const lies = fixed.map(({ offset, raw }) => offset ?? new DataView(raw.buffer, raw.byteOffset, 4).getUint32(0, littleEndian));
+  const lies = fixed.map(
+    ({ offset, raw }) => offset ?? new DataView(raw.buffer, raw.byteOffset, 4).getUint32(0, littleEndian),
+  );
   return ifd0.next >= mark || lies.some((offset) => offset >= mark) ? old.length : mark;
 }
 
@@ -211,52 +253,66 @@ class BlockWriter {
 }
 
 /** ASCII with its closing NUL; characters beyond ASCII become "?". */
-export const ascii = (tag: number, text: string): FieldMaker => () => {
-  const data = Uint8Array.from([...text].map((character) => (character < '\u0080' ? character.charCodeAt(0) : 0x3f)).concat(0));
-  return { tag, type: 2, count: data.length, data };
-};
+export const ascii =
+  (tag: number, text: string): FieldMaker =>
+  () => {
+    const data = Uint8Array.from(
+      [...text].map((character) => (character < '\u0080' ? character.charCodeAt(0) : 0x3f)).concat(0),
+    );
+    return { tag, type: 2, count: data.length, data };
+  };
 
 /** UTF-8 with its closing NUL, in an ASCII field: what readers expect where the text is not ASCII (Exif 3.0, 4.6.2). */
-export const utf8 = (tag: number, text: string): FieldMaker => () => {
-  const data = new TextEncoder().encode(`${text}\0`);
-  return { tag, type: 2, count: data.length, data };
-};
+export const utf8 =
+  (tag: number, text: string): FieldMaker =>
+  () => {
+    const data = new TextEncoder().encode(`${text}\0`);
+    return { tag, type: 2, count: data.length, data };
+  };
 
 /** The XP* form: UTF-16LE with closing NUL, as bytes. */
-export const utf16 = (tag: number, text: string): FieldMaker => () => {
-  const data = new Uint8Array((text.length + 1) * 2);
-  const view = new DataView(data.buffer);
-  for (let at = 0; at < text.length; at += 1) view.setUint16(at * 2, text.charCodeAt(at), true);
-  return { tag, type: 1, count: data.length, data };
-};
+export const utf16 =
+  (tag: number, text: string): FieldMaker =>
+  () => {
+    const data = new Uint8Array((text.length + 1) * 2);
+    const view = new DataView(data.buffer);
+    for (let at = 0; at < text.length; at += 1) view.setUint16(at * 2, text.charCodeAt(at), true);
+    return { tag, type: 1, count: data.length, data };
+  };
 
-export const byteValues = (tag: number, values: readonly number[]): FieldMaker => () => ({ tag, type: 1, count: values.length, data: Uint8Array.from(values) });
+export const byteValues =
+  (tag: number, values: readonly number[]): FieldMaker =>
+  () => ({ tag, type: 1, count: values.length, data: Uint8Array.from(values) });
 
 /** UserComment: an 8-byte character code, then the text (Exif 2.32, 4.6.5 "UserComment"). */
-export const comment = (tag: number, text: string): FieldMaker => (littleEndian) => {
-  const isAscii = /^[\u0000-\u007F]*$/.test(text);
-  const code = isAscii ? 'ASCII\0\0\0' : 'UNICODE\0';
-  const body = isAscii ? new TextEncoder().encode(text) : new Uint8Array(text.length * 2);
-  if (!isAscii) {
-    const view = new DataView(body.buffer);
-    for (let at = 0; at < text.length; at += 1) view.setUint16(at * 2, text.charCodeAt(at), littleEndian);
-  }
-  const data = new Uint8Array(8 + body.length);
-  data.set(new TextEncoder().encode(code));
-  data.set(body, 8);
-  return { tag, type: 7, count: data.length, data };
-};
+export const comment =
+  (tag: number, text: string): FieldMaker =>
+  (littleEndian) => {
+    const isAscii = /^[\u0000-\u007F]*$/.test(text);
+    const code = isAscii ? 'ASCII\0\0\0' : 'UNICODE\0';
+    const body = isAscii ? new TextEncoder().encode(text) : new Uint8Array(text.length * 2);
+    if (!isAscii) {
+      const view = new DataView(body.buffer);
+      for (let at = 0; at < text.length; at += 1) view.setUint16(at * 2, text.charCodeAt(at), littleEndian);
+    }
+    const data = new Uint8Array(8 + body.length);
+    data.set(new TextEncoder().encode(code));
+    data.set(body, 8);
+    return { tag, type: 7, count: data.length, data };
+  };
 
 /** Unsigned rationals as [numerator, denominator] pairs. */
-export const rationals = (tag: number, values: readonly (readonly [number, number])[]): FieldMaker => (littleEndian) => {
-  const data = new Uint8Array(values.length * 8);
-  const view = new DataView(data.buffer);
-  for (const [at, [numerator, denominator]] of values.entries()) {
-    view.setUint32(at * 8, numerator, littleEndian);
-    view.setUint32(at * 8 + 4, denominator, littleEndian);
-  }
-  return { tag, type: 5, count: values.length, data };
-};
+export const rationals =
+  (tag: number, values: readonly (readonly [number, number])[]): FieldMaker =>
+  (littleEndian) => {
+    const data = new Uint8Array(values.length * 8);
+    const view = new DataView(data.buffer);
+    for (const [at, [numerator, denominator]] of values.entries()) {
+      view.setUint32(at * 8, numerator, littleEndian);
+      view.setUint32(at * 8 + 4, denominator, littleEndian);
+    }
+    return { tag, type: 5, count: values.length, data };
+  };
 
 function long(tag: number, value: number, littleEndian: boolean): ExifField {
   const data = new Uint8Array(4);

@@ -37,7 +37,10 @@ export function stampFields(record: BusinessRecord, wordings: Wordings): StampFi
     ...wordings,
     point: readPin(record.pin).point,
     business: record.name.trim(),
-    contactBlock: [record.name, addressText(address), telephone, record.url].map((line) => line.trim()).filter(Boolean).join('\n'),
+    contactBlock: [record.name, addressText(address), telephone, record.url]
+      .map((line) => line.trim())
+      .filter(Boolean)
+      .join('\n'),
     street: address.streetAddress.trim(),
     town: address.addressLocality.trim(),
     region: address.addressRegion.trim(),

@@ -6,7 +6,19 @@ export interface IptcDataSet {
 }
 
 /** Longest values in bytes, after the IPTC IIM 4.2 specification, chapter 6. */
-const MAX_BYTES: Readonly<Record<number, number>> = { 5: 64, 25: 64, 80: 32, 90: 32, 92: 32, 95: 32, 100: 3, 101: 64, 105: 256, 116: 128, 120: 2000 };
+const MAX_BYTES: Readonly<Record<number, number>> = {
+  5: 64,
+  25: 64,
+  80: 32,
+  90: 32,
+  92: 32,
+  95: 32,
+  100: 3,
+  101: 64,
+  105: 256,
+  116: 128,
+  120: 2000,
+};
 
 export const PHOTOSHOP = 'Photoshop 3.0\0';
 const IPTC_RESOURCE = 0x0404;
@@ -20,29 +32,48 @@ interface Resource {
   readonly data: Uint8Array;
 }
 
-export type IptcResult = { readonly ok: true; readonly data: Uint8Array } | { readonly ok: false; readonly message: string };
+export type IptcResult =
+  { readonly ok: true; readonly data: Uint8Array } | { readonly ok: false; readonly message: string };
 
 /**
  * Sets data sets of record 2 in the image resources of an APP13 payload (without the "Photoshop 3.0"
  * identifier). Other resources and data sets are kept. Text is UTF-8, which data set 1:90 declares; kept
  * text of another encoding is converted. Values are cut at their longest length, at a whole character.
  */
-export function mergeIptc(old: Uint8Array, changes: readonly { readonly number: number; readonly texts: readonly string[] }[]): IptcResult {
+export function mergeIptc(
+  old: Uint8Array,
+  changes: readonly { readonly number: number; readonly texts: readonly string[] }[],
+): IptcResult {
   const resources = readResources(old);
-  if (!resources) return { ok: false, message: 'The IPTC data of this photo is damaged, so nothing was written into it.' };
+  if (!resources)
+    return { ok: false, message: 'The IPTC data of this photo is damaged, so nothing was written into it.' };
   const before = readDataSets(resources.find(({ id }) => id === IPTC_RESOURCE)?.data ?? new Uint8Array());
   const set = new Set(changes.map(({ number }) => number));
-  const isUtf8 = before.some(({ record, number, value }) => record === 1 && number === 90 && value[0] === 0x1b && value[1] === 0x25 && value[2] === 0x47);
-  const kept = before.filter(({ record, number }) => !(record === 1 && number === 90) && !(record === 2 && (number === 0 || set.has(number))));
+  const isUtf8 = before.some(
+    ({ record, number, value }) =>
+      record === 1 && number === 90 && value[0] === 0x1b && value[1] === 0x25 && value[2] === 0x47,
+  );
+  const kept = before.filter(
+    ({ record, number }) =>
+      !(record === 1 && number === 90) && !(record === 2 && (number === 0 || set.has(number))),
+  );
   const sets: IptcDataSet[] = [
     { record: 1, number: 90, value: Uint8Array.of(0x1b, 0x25, 0x47) },
     ...kept.filter(({ record }) => record === 1),
     { record: 2, number: 0, value: Uint8Array.of(0, 4) },
-    ...changes.flatMap(({ number, texts }) => texts.filter(Boolean).map((text) => ({ record: 2, number, value: cutUtf8(text, MAX_BYTES[number] ?? 2000) }))),
-    ...kept.filter(({ record }) => record !== 1).map((one) => (isUtf8 || one.record !== 2 ? one : { ...one, value: toUtf8(one.value) })),
+    ...changes.flatMap(({ number, texts }) =>
+      texts
+        .filter(Boolean)
+        .map((text) => ({ record: 2, number, value: cutUtf8(text, MAX_BYTES[number] ?? 2000) })),
+    ),
+    ...kept
+      .filter(({ record }) => record !== 1)
+      .map((one) => (isUtf8 || one.record !== 2 ? one : { ...one, value: toUtf8(one.value) })),
   ];
   const iptc = resource(IPTC_RESOURCE, writeDataSets(sets));
-  const others = resources.filter(({ id }) => id !== IPTC_RESOURCE && id !== DIGEST_RESOURCE).map(({ bytes }) => bytes);
+  const others = resources
+    .filter(({ id }) => id !== IPTC_RESOURCE && id !== DIGEST_RESOURCE)
+    .map(({ bytes }) => bytes);
   return { ok: true, data: concat([iptc, ...others]) };
 }
 
@@ -51,7 +82,8 @@ function readResources(bytes: Uint8Array): readonly Resource[] | undefined {
   const found: Resource[] = [];
   let at = 0;
   while (at + 12 <= bytes.length) {
-    if (String.fromCharCode(...bytes.subarray(at, at + 4)) !== '8BIM') return found.length > 0 || at > 0 ? undefined : [];
+    if (String.fromCharCode(...bytes.subarray(at, at + 4)) !== '8BIM')
+      return found.length > 0 || at > 0 ? undefined : [];
     const id = ((bytes[at + 4] ?? 0) << 8) | (bytes[at + 5] ?? 0);
     const nameLength = 1 + (bytes[at + 6] ?? 0);
     const sizeAt = at + 6 + nameLength + (nameLength % 2);
@@ -87,7 +119,11 @@ export function readDataSets(bytes: Uint8Array): readonly IptcDataSet[] {
     for (let digit = 0; digit < extra; digit += 1) size = size * 256 + (bytes[at + 5 + digit] ?? 0);
     const start = at + 5 + extra;
     if (start + size > bytes.length) break;
-    found.push({ record: bytes[at + 1] ?? 0, number: bytes[at + 2] ?? 0, value: bytes.subarray(start, start + size) });
+    found.push({
+      record: bytes[at + 1] ?? 0,
+      number: bytes[at + 2] ?? 0,
+      value: bytes.subarray(start, start + size),
+    });
     at = start + size;
   }
   return found;
@@ -97,7 +133,19 @@ function writeDataSets(sets: readonly IptcDataSet[]): Uint8Array {
   return concat(
     sets.map(({ record, number, value }) => {
       const extended = value.length > 0x7fff;
-      const head = extended ? [0x1c, record, number, 0x80, 4, 0, value.length >> 16, (value.length >> 8) & 0xff, value.length & 0xff] : [0x1c, record, number, value.length >> 8, value.length & 0xff];
+      const head = extended
+        ? [
+            0x1c,
+            record,
+            number,
+            0x80,
+            4,
+            0,
+            value.length >> 16,
+            (value.length >> 8) & 0xff,
+            value.length & 0xff,
+          ]
+        : [0x1c, record, number, value.length >> 8, value.length & 0xff];
       return concat([Uint8Array.from(head), value]);
     }),
   );

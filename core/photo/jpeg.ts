@@ -12,7 +12,8 @@ export interface Jpeg {
   readonly image: Uint8Array;
 }
 
-export type JpegReading = { readonly ok: true; readonly jpeg: Jpeg } | { readonly ok: false; readonly message: string };
+export type JpegReading =
+  { readonly ok: true; readonly jpeg: Jpeg } | { readonly ok: false; readonly message: string };
 
 export const APP1 = 0xe1;
 export const APP13 = 0xed;
@@ -45,11 +46,14 @@ export function readJpeg(bytes: Uint8Array): JpegReading {
   return { ok: true, jpeg: { segments, image } };
 }
 
-const CUT_OFF = 'The file ends in the middle of the picture. It was probably cut off while being copied; copy it again.';
+const CUT_OFF =
+  'The file ends in the middle of the picture. It was probably cut off while being copied; copy it again.';
 
 function isMetadata(bytes: Uint8Array, at: number): boolean {
   const marker = bytes[at + 1] ?? 0;
-  return bytes[at] === 0xff && at + 4 <= bytes.length && ((marker >= APP0 && marker <= APP15) || marker === COM);
+  return (
+    bytes[at] === 0xff && at + 4 <= bytes.length && ((marker >= APP0 && marker <= APP15) || marker === COM)
+  );
 }
 
 /** Whether frame headers lead to a scan and an end of image follows it. */
@@ -62,7 +66,8 @@ function isComplete(image: Uint8Array): boolean {
     while (image[at] === 0xff && image[at + 1] === 0xff) at += 1;
   }
   if (image[at] !== 0xff || image[at + 1] !== SOS) return false;
-  for (let end = image.length - 2; end > at; end -= 1) if (image[end] === 0xff && image[end + 1] === 0xd9) return true;
+  for (let end = image.length - 2; end > at; end -= 1)
+    if (image[end] === 0xff && image[end + 1] === 0xd9) return true;
   return false;
 }
 
@@ -86,8 +91,17 @@ export function hasIdentifier({ data }: JpegSegment, identifier: string): boolea
 }
 
 /** The segments with those of one kind replaced, new ones where the first old one stood, or else at `index`. */
-export function replaceSegments(segments: readonly JpegSegment[], isOld: (segment: JpegSegment) => boolean, fresh: readonly JpegSegment[], index: number): readonly JpegSegment[] {
+export function replaceSegments(
+  segments: readonly JpegSegment[],
+  isOld: (segment: JpegSegment) => boolean,
+  fresh: readonly JpegSegment[],
+  index: number,
+): readonly JpegSegment[] {
   const found = segments.findIndex(isOld);
   const at = found >= 0 ? found : Math.min(index, segments.length);
-  return [...segments.slice(0, at).filter((one) => !isOld(one)), ...fresh, ...segments.slice(at).filter((one) => !isOld(one))];
+  return [
+    ...segments.slice(0, at).filter((one) => !isOld(one)),
+    ...fresh,
+    ...segments.slice(at).filter((one) => !isOld(one)),
+  ];
 }

@@ -5,8 +5,18 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import sharp from 'sharp';
-import { larkspur } from '../record/sample.ts';
-import { concat, provePhoto as prove, readCarried, readJpeg, sameImage, jpegStamper, stampFields, type StampFields, type StampResult } from './index.ts';
+import { larkspur } from '#sample';
+import {
+  concat,
+  provePhoto as prove,
+  readCarried,
+  readJpeg,
+  sameImage,
+  jpegStamper,
+  stampFields,
+  type StampFields,
+  type StampResult,
+} from './index.ts';
 import { mergeExif } from './exif.ts';
 import { mergeXmp } from './xmp.ts';
 
@@ -16,10 +26,17 @@ afterAll(() => {
 });
 
 const sameBytes = (a: Uint8Array, b: Uint8Array): boolean => Buffer.compare(a, b) === 0;
-const provePhoto = (stamped: Uint8Array, original: Uint8Array, what: StampFields) => prove(stamped, original, what, sameBytes);
-const picture = () => sharp({ create: { width: 320, height: 200, channels: 3, background: '#6b767d' } }).jpeg();
+const provePhoto = (stamped: Uint8Array, original: Uint8Array, what: StampFields) =>
+  prove(stamped, original, what, sameBytes);
+const picture = () =>
+  sharp({ create: { width: 320, height: 200, channels: 3, background: '#6b767d' } }).jpeg();
 const stampJpeg = (bytes: Uint8Array, what: StampFields): StampResult => jpegStamper(what)(bytes);
-const fields = stampFields(larkspur, { title: 'Recovery ward — Port Ellery', caption: 'Zoë checks a “patient”', keywords: ['vet', 'Port Ellery', 'chirurgie vétérinaire'], alt: 'A vet with a cat & a dog' });
+const fields = stampFields(larkspur, {
+  title: 'Recovery ward — Port Ellery',
+  caption: 'Zoë checks a “patient”',
+  keywords: ['vet', 'Port Ellery', 'chirurgie vétérinaire'],
+  alt: 'A vet with a cat & a dog',
+});
 
 function stamp(bytes: Uint8Array, what: StampFields = fields): Uint8Array {
   const result = stampJpeg(bytes, what);
@@ -31,7 +48,13 @@ function stamp(bytes: Uint8Array, what: StampFields = fields): Uint8Array {
 function exiftool(bytes: Uint8Array): Record<string, unknown> {
   const file = join(folder, 'read.jpg');
   writeFileSync(file, bytes);
-  const [tags] = JSON.parse(execFileSync('exiftool', ['-json', '-G1', '-n', '-struct', '-charset', 'iptc=utf8', '-charset', 'exif=utf8', file], { encoding: 'utf8', stdio: ['ignore', 'pipe', 'ignore'] })) as Record<string, unknown>[];
+  const [tags] = JSON.parse(
+    execFileSync(
+      'exiftool',
+      ['-json', '-G1', '-n', '-struct', '-charset', 'iptc=utf8', '-charset', 'exif=utf8', file],
+      { encoding: 'utf8', stdio: ['ignore', 'pipe', 'ignore'] },
+    ),
+  ) as Record<string, unknown>[];
   return tags ?? {};
 }
 
@@ -43,9 +66,42 @@ beforeAll(async () => {
   // A photo as cameras and editors leave them: maker, thumbnail, maker note, profile, IPTC in Latin-1, XMP of others.
   const file = join(folder, 'camera.jpg');
   const thumbnail = join(folder, 'thumb.jpg');
-  writeFileSync(file, await picture().withExif({ IFD0: { Make: 'Harbour Optics', Model: 'HO-7', Copyright: 'Someone' }, IFD2: { DateTimeOriginal: '2026:05:01 10:00:00' } }).withIccProfile('srgb').toBuffer());
-  writeFileSync(thumbnail, await sharp({ create: { width: 40, height: 30, channels: 3, background: '#fff' } }).jpeg().toBuffer());
-  execFileSync('exiftool', ['-overwrite_original', `-ThumbnailImage<=${thumbnail}`, '-codedcharacterset=', '-charset', 'iptc=latin', '-IPTC:Caption-Abstract=Caf\u00e9', '-IPTC:By-line=Ren\u00e9', '-IPTC:Keywords=old', '-XMP-dc:Title=Old title', '-XMP-xmp:Rating=4', '-XMP-dc:Creator=Someone', '-GPSAltitude=12', '-Exif:SerialNumber=77', file], { stdio: 'ignore' });
+  writeFileSync(
+    file,
+    await picture()
+      .withExif({
+        IFD0: { Make: 'Harbour Optics', Model: 'HO-7', Copyright: 'Someone' },
+        IFD2: { DateTimeOriginal: '2026:05:01 10:00:00' },
+      })
+      .withIccProfile('srgb')
+      .toBuffer(),
+  );
+  writeFileSync(
+    thumbnail,
+    await sharp({ create: { width: 40, height: 30, channels: 3, background: '#fff' } })
+      .jpeg()
+      .toBuffer(),
+  );
+  execFileSync(
+    'exiftool',
+    [
+      '-overwrite_original',
+      `-ThumbnailImage<=${thumbnail}`,
+      '-codedcharacterset=',
+      '-charset',
+      'iptc=latin',
+      '-IPTC:Caption-Abstract=Caf\u00e9',
+      '-IPTC:By-line=Ren\u00e9',
+      '-IPTC:Keywords=old',
+      '-XMP-dc:Title=Old title',
+      '-XMP-xmp:Rating=4',
+      '-XMP-dc:Creator=Someone',
+      '-GPSAltitude=12',
+      '-Exif:SerialNumber=77',
+      file,
+    ],
+    { stdio: 'ignore' },
+  );
   camera = readFileSync(file);
 });
 
@@ -91,12 +147,19 @@ describe('stamping', () => {
 
   test('keeps what is not being set, and the image to the byte', () => {
     const [before, after] = [exiftool(camera), exiftool(stamp(camera))];
-    const set = /ImageDescription|XP|UserComment|GPSL|GPSV|GPSM|ObjectName|Headline|Caption|Keywords|City|Province|State|Country|Sub-?location|Title|Subject|Description|Location|AltText|CreatorContact/;
-    const derived = /By-line|^(File|System|ExifTool|Composite|Photoshop)|Offset|^SourceFile|CodedCharacterSet|RecordVersion|XMPToolkit/;
+    const set =
+      /ImageDescription|XP|UserComment|GPSL|GPSV|GPSM|ObjectName|Headline|Caption|Keywords|City|Province|State|Country|Sub-?location|Title|Subject|Description|Location|AltText|CreatorContact/;
+    const derived =
+      /By-line|^(File|System|ExifTool|Composite|Photoshop)|Offset|^SourceFile|CodedCharacterSet|RecordVersion|XMPToolkit/;
     const kept = Object.entries(before).filter(([tag]) => !set.test(tag) && !derived.test(tag));
     expect(kept.length).toBeGreaterThan(25);
     expect(Object.fromEntries(kept.map(([tag]) => [tag, after[tag]]))).toEqual(Object.fromEntries(kept));
-    expect(after).toMatchObject({ 'IPTC:By-line': 'René', 'XMP-xmp:Rating': 4, 'GPS:GPSAltitude': 12, 'IFD0:Make': 'Harbour Optics' });
+    expect(after).toMatchObject({
+      'IPTC:By-line': 'René',
+      'XMP-xmp:Rating': 4,
+      'GPS:GPSAltitude': 12,
+      'IFD0:Make': 'Harbour Optics',
+    });
     expect(sameImage(camera, stamp(camera), sameBytes)).toBe(true);
   });
 
@@ -112,21 +175,35 @@ describe('stamping', () => {
 
   test('leaves what has no value as the photo has it', () => {
     const nothing = { ...fields, title: '', caption: '', keywords: [], alt: '', point: undefined };
-    expect(exiftool(stamp(camera, nothing))).toMatchObject({ 'XMP-dc:Title': 'Old title', 'IPTC:Keywords': 'old', 'IPTC:Caption-Abstract': 'Café' });
+    expect(exiftool(stamp(camera, nothing))).toMatchObject({
+      'XMP-dc:Title': 'Old title',
+      'IPTC:Keywords': 'old',
+      'IPTC:Caption-Abstract': 'Café',
+    });
   });
 
   test('is exact for every point on earth', () => {
     fc.assert(
-      fc.property(fc.integer({ min: -900_000_000, max: 900_000_000 }), fc.integer({ min: -1_800_000_000, max: 1_800_000_000 }), (north, east) => {
-        const point = { latitude: north / 1e7, longitude: east / 1e7 };
-        expect(provePhoto(stamp(bare, { ...fields, point }), bare, { ...fields, point }).lines.filter(({ agrees }) => !agrees)).toEqual([]);
-      }),
+      fc.property(
+        fc.integer({ min: -900_000_000, max: 900_000_000 }),
+        fc.integer({ min: -1_800_000_000, max: 1_800_000_000 }),
+        (north, east) => {
+          const point = { latitude: north / 1e7, longitude: east / 1e7 };
+          expect(
+            provePhoto(stamp(bare, { ...fields, point }), bare, { ...fields, point }).lines.filter(
+              ({ agrees }) => !agrees,
+            ),
+          ).toEqual([]);
+        },
+      ),
       { numRuns: 100 },
     );
   });
 
   test('writes any text so that it reads back', () => {
-    const text = fc.string({ unit: 'grapheme', minLength: 1, maxLength: 40 }).filter((value) => value.trim() === value && !/[;,]/.test(value));
+    const text = fc
+      .string({ unit: 'grapheme', minLength: 1, maxLength: 40 })
+      .filter((value) => value.trim() === value && !/[;,]/.test(value));
     fc.assert(
       fc.property(text, text, (title, alt) => {
         const proof = provePhoto(stamp(bare, { ...fields, title, alt }), bare, { ...fields, title, alt });
@@ -140,7 +217,11 @@ describe('stamping', () => {
 describe('the proof', () => {
   test('fails when a value is not what was meant, and when the image was changed', async () => {
     const stamped = stamp(bare);
-    expect(provePhoto(stamped, bare, { ...fields, title: 'Another' }).lines.filter(({ agrees }) => !agrees).map(({ where }) => where)).toEqual(['Exif', 'IPTC', 'XMP']);
+    expect(
+      provePhoto(stamped, bare, { ...fields, title: 'Another' })
+        .lines.filter(({ agrees }) => !agrees)
+        .map(({ where }) => where),
+    ).toEqual(['Exif', 'IPTC', 'XMP']);
     expect(provePhoto(stamped, await picture().jpeg({ quality: 20 }).toBuffer(), fields).proved).toBe(false);
     expect(provePhoto(bare, bare, fields).proved).toBe(false);
   });
@@ -158,12 +239,17 @@ describe('a file that cannot be stamped', () => {
 
   test('because its Exif or XMP is damaged says so and loses nothing', () => {
     const changes = { ifd0: [], exif: [], gps: [] };
-    expect(mergeExif(Uint8Array.of(0x49, 0x49, 42, 0, 0xff, 0xff, 0xff, 0x7f), changes)).toMatchObject({ ok: false });
+    expect(mergeExif(Uint8Array.of(0x49, 0x49, 42, 0, 0xff, 0xff, 0xff, 0x7f), changes)).toMatchObject({
+      ok: false,
+    });
     expect(mergeXmp('<x:xmpmeta><rdf:RDF>', [])).toMatchObject({ ok: false });
   });
 
   test('because a text leaves no room says so', () => {
-    expect(stampJpeg(bare, { ...fields, caption: 'x'.repeat(70_000) })).toMatchObject({ ok: false, message: expect.stringContaining('64 KB') as unknown });
+    expect(stampJpeg(bare, { ...fields, caption: 'x'.repeat(70_000) })).toMatchObject({
+      ok: false,
+      message: expect.stringContaining('64 KB') as unknown,
+    });
   });
 
   test('of any bytes is read without failing', () => {

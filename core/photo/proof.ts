@@ -24,10 +24,23 @@ const DEGREES_TOLERANCE = 5e-8;
  * Reads a stamped file again with a reader that is not ours and compares every field, and the image data
  * byte for byte with that of the original.
  */
-export function provePhoto(stamped: Uint8Array, original: Uint8Array, fields: StampFields, sameBytes: SameBytes): PhotoProof {
+export function provePhoto(
+  stamped: Uint8Array,
+  original: Uint8Array,
+  fields: StampFields,
+  sameBytes: SameBytes,
+): PhotoProof {
   const read = readCarried(stamped);
   const same = sameImage(stamped, original, sameBytes);
-  const lines: ProofLine[] = [{ field: 'image data', where: 'image', meant: 'untouched', read: same ? 'untouched' : 'changed', agrees: same }];
+  const lines: ProofLine[] = [
+    {
+      field: 'image data',
+      where: 'image',
+      meant: 'untouched',
+      read: same ? 'untouched' : 'changed',
+      agrees: same,
+    },
+  ];
   if (read) lines.push(...compare(read, fields));
   else lines.push({ field: 'metadata', where: 'Exif', meant: 'readable', read: '', agrees: false });
   return { proved: lines.every(({ agrees }) => agrees), lines };
@@ -38,9 +51,20 @@ function compare(read: Carried, fields: StampFields): readonly ProofLine[] {
   const text = (field: string, where: ProofLine['where'], meant: string, found: string): void => {
     if (meant) lines.push({ field, where, meant, read: found, agrees: meant === found });
   };
-  const degrees = (field: string, where: ProofLine['where'], meant: number | undefined, found: number | undefined): void => {
+  const degrees = (
+    field: string,
+    where: ProofLine['where'],
+    meant: number | undefined,
+    found: number | undefined,
+  ): void => {
     if (meant === undefined) return;
-    lines.push({ field, where, meant: String(meant), read: found === undefined ? '' : found.toFixed(7), agrees: found !== undefined && Math.abs(meant - found) <= DEGREES_TOLERANCE });
+    lines.push({
+      field,
+      where,
+      meant: String(meant),
+      read: found === undefined ? '' : found.toFixed(7),
+      agrees: found !== undefined && Math.abs(meant - found) <= DEGREES_TOLERANCE,
+    });
   };
   const cut = (value: string, bytes: number): string => new TextDecoder().decode(cutUtf8(value, bytes));
   degrees('latitude', 'Exif', fields.point?.latitude, read.latitude);
@@ -53,7 +77,12 @@ function compare(read: Carried, fields: StampFields): readonly ProofLine[] {
   text('caption', 'Exif', fields.caption, read.exif.caption);
   text('caption', 'IPTC', cut(fields.caption, 2000), read.iptc.caption);
   text('caption', 'XMP', fields.caption, read.xmp.caption);
-  text('keywords', 'IPTC', fields.keywords.map((word) => cut(word, 64)).join(', '), read.iptc.keywords.join(', '));
+  text(
+    'keywords',
+    'IPTC',
+    fields.keywords.map((word) => cut(word, 64)).join(', '),
+    read.iptc.keywords.join(', '),
+  );
   text('keywords', 'XMP', fields.keywords.join(', '), read.xmp.keywords.join(', '));
   text('alternative text', 'XMP', fields.alt, read.xmp.alt);
   text('town', 'IPTC', cut(fields.town, 32), read.iptc.town);

@@ -1,12 +1,33 @@
 import type { Point } from '#core/pin';
-import { ascii, byteValues, comment, mergeExif, rationals, utf16, utf8, type ExifChanges, type FieldMaker } from './exif.ts';
+import {
+  ascii,
+  byteValues,
+  comment,
+  mergeExif,
+  rationals,
+  utf16,
+  utf8,
+  type ExifChanges,
+  type FieldMaker,
+} from './exif.ts';
 import { tagNumbers } from './exifTags.ts';
 import type { StampFields } from './fields.ts';
 import { concat, mergeIptc, PHOTOSHOP } from './iptc.ts';
-import { APP1, APP13, hasIdentifier, MAX_SEGMENT_DATA, readJpeg, replaceSegments, writeJpeg, type JpegSegment } from './jpeg.ts';
+import {
+  APP1,
+  APP13,
+  hasIdentifier,
+  MAX_SEGMENT_DATA,
+  readJpeg,
+  replaceSegments,
+  writeJpeg,
+  type JpegSegment,
+} from './jpeg.ts';
 import { mergeXmp, newPacket, XMP_IDENTIFIER, type XmpProperty } from './xmp.ts';
 
-export type StampResult = { readonly ok: true; readonly parts: readonly [Uint8Array, Uint8Array] } | { readonly ok: false; readonly message: string };
+export type StampResult =
+  | { readonly ok: true; readonly parts: readonly [Uint8Array, Uint8Array] }
+  | { readonly ok: false; readonly message: string };
 
 const EXIF_IDENTIFIER = 'Exif\0\0';
 
@@ -31,12 +52,17 @@ export function jpegStamper(fields: StampFields): (bytes: Uint8Array) => StampRe
   };
 }
 
-type StepResult = { readonly ok: true; readonly segments: readonly JpegSegment[] } | { readonly ok: false; readonly message: string };
+type StepResult =
+  | { readonly ok: true; readonly segments: readonly JpegSegment[] }
+  | { readonly ok: false; readonly message: string };
 
 /** Writes one kind of metadata; a new segment of it stands at `index`. */
 type Step = (segments: readonly JpegSegment[], index: number) => StepResult;
 
-const tooLong = (what: string): StepResult => ({ ok: false, message: `The photo has no room left for ${what}: a JPEG holds at most 64 KB of it. Nothing was written.` });
+const tooLong = (what: string): StepResult => ({
+  ok: false,
+  message: `The photo has no room left for ${what}: a JPEG holds at most 64 KB of it. Nothing was written.`,
+});
 
 const bytesOf = (text: string): Uint8Array => new TextEncoder().encode(text);
 
@@ -44,12 +70,17 @@ function exifStep(fields: StampFields): Step {
   const changes = exifChanges(fields);
   const identifier = bytesOf(EXIF_IDENTIFIER);
   return (segments, index) => {
-    const old = segments.find((segment) => segment.marker === APP1 && hasIdentifier(segment, EXIF_IDENTIFIER));
+    const old = segments.find(
+      (segment) => segment.marker === APP1 && hasIdentifier(segment, EXIF_IDENTIFIER),
+    );
     const result = mergeExif(old?.data.slice(identifier.length), changes);
     if (!result.ok) return result;
     const data = concat([identifier, result.block]);
     if (data.length > MAX_SEGMENT_DATA) return tooLong('Exif');
-    return { ok: true, segments: replaceSegments(segments, (segment) => segment === old, [{ marker: APP1, data }], index) };
+    return {
+      ok: true,
+      segments: replaceSegments(segments, (segment) => segment === old, [{ marker: APP1, data }], index),
+    };
   };
 }
 
@@ -65,21 +96,26 @@ function xmpStep(fields: StampFields): Step {
       data = bytesOf(XMP_IDENTIFIER + result.packet);
     }
     if (data.length > MAX_SEGMENT_DATA) return tooLong('XMP');
-    return { ok: true, segments: replaceSegments(segments, (segment) => segment === old, [{ marker: APP1, data }], index) };
+    return {
+      ok: true,
+      segments: replaceSegments(segments, (segment) => segment === old, [{ marker: APP1, data }], index),
+    };
   };
 }
 
 function iptcStep(fields: StampFields): Step {
   const changes = iptcChanges(fields);
   const identifier = bytesOf(PHOTOSHOP);
-  const isPhotoshop = (segment: JpegSegment): boolean => segment.marker === APP13 && hasIdentifier(segment, PHOTOSHOP);
+  const isPhotoshop = (segment: JpegSegment): boolean =>
+    segment.marker === APP13 && hasIdentifier(segment, PHOTOSHOP);
   const room = MAX_SEGMENT_DATA - identifier.length;
   return (segments, index) => {
     const old = segments.filter(isPhotoshop).map(({ data }) => data.subarray(identifier.length));
     const result = mergeIptc(concat(old), changes);
     if (!result.ok) return result;
     const fresh: JpegSegment[] = [];
-    for (let at = 0; at < result.data.length; at += room) fresh.push({ marker: APP13, data: concat([identifier, result.data.subarray(at, at + room)]) });
+    for (let at = 0; at < result.data.length; at += room)
+      fresh.push({ marker: APP13, data: concat([identifier, result.data.subarray(at, at + room)]) });
     return { ok: true, segments: replaceSegments(segments, isPhotoshop, fresh, index) };
   };
 }
@@ -88,7 +124,8 @@ const isAscii = (text: string): boolean => /^[\u0000-\u007F]*$/.test(text);
 
 function exifChanges(fields: StampFields): ExifChanges {
   const ifd0: FieldMaker[] = [];
-  if (fields.caption) ifd0.push((isAscii(fields.caption) ? ascii : utf8)(tagNumbers.imageDescription, fields.caption));
+  if (fields.caption)
+    ifd0.push((isAscii(fields.caption) ? ascii : utf8)(tagNumbers.imageDescription, fields.caption));
   if (fields.title) ifd0.push(utf16(tagNumbers.xpTitle, fields.title));
   if (fields.caption || fields.title) ifd0.push(utf16(tagNumbers.xpSubject, fields.caption || fields.title));
   if (fields.contactBlock) ifd0.push(utf16(tagNumbers.xpComment, fields.contactBlock));
@@ -145,12 +182,18 @@ function iptcChanges(fields: StampFields): { number: number; texts: readonly str
 
 function xmpProperties(fields: StampFields): readonly XmpProperty[] {
   const found: XmpProperty[] = [];
-  const text = (prefix: XmpProperty['prefix'], name: string, value: string, kind: 'text' | 'alt' = 'text'): void => {
+  const text = (
+    prefix: XmpProperty['prefix'],
+    name: string,
+    value: string,
+    kind: 'text' | 'alt' = 'text',
+  ): void => {
     if (value) found.push({ prefix, name, value: { kind, text: value } });
   };
   text('dc', 'title', fields.title, 'alt');
   text('dc', 'description', fields.caption, 'alt');
-  if (fields.keywords.length > 0) found.push({ prefix: 'dc', name: 'subject', value: { kind: 'bag', texts: fields.keywords } });
+  if (fields.keywords.length > 0)
+    found.push({ prefix: 'dc', name: 'subject', value: { kind: 'bag', texts: fields.keywords } });
   text('photoshop', 'Headline', fields.title);
   text('photoshop', 'City', fields.town);
   text('photoshop', 'State', fields.region);
@@ -165,7 +208,12 @@ function xmpProperties(fields: StampFields): readonly XmpProperty[] {
     text('exif', 'GPSVersionID', '2.3.0.0');
     text('exif', 'GPSMapDatum', 'WGS-84');
   }
-  const struct = (kind: 'struct' | 'structs', prefix: XmpProperty['prefix'], name: string, rows: readonly (readonly [string, string])[]): void => {
+  const struct = (
+    kind: 'struct' | 'structs',
+    prefix: XmpProperty['prefix'],
+    name: string,
+    rows: readonly (readonly [string, string])[],
+  ): void => {
     const set = rows.filter(([, value]) => value);
     if (set.length > 0) found.push({ prefix, name, value: { kind, fields: set } });
   };

@@ -32,7 +32,12 @@ export function readXml(source: string): XmlNode | undefined {
   const parser = new Parser(
     {
       onattribute(name, value) {
-        attributes.push({ nodeName: name, value, start: parser.startIndex, end: behindQuote(source, parser.endIndex) });
+        attributes.push({
+          nodeName: name,
+          value,
+          start: parser.startIndex,
+          end: behindQuote(source, parser.endIndex),
+        });
       },
       onopentag(name) {
         const opened = element(name, attributes, parser.startIndex);
@@ -41,7 +46,11 @@ export function readXml(source: string): XmlNode | undefined {
         stack.push(opened);
       },
       ontext(text) {
-        stack.at(-1)?.childNodes.push({ ...element('#text', [], parser.startIndex), tagName: undefined, nodeValue: text });
+        stack.at(-1)?.childNodes.push({
+          ...element('#text', [], parser.startIndex),
+          tagName: undefined,
+          nodeValue: text,
+        });
       },
       onclosetag() {
         const closed = stack.length > 1 ? stack.pop() : undefined;
@@ -77,7 +86,8 @@ function joinTexts(node: XmlNode): void {
   const joined: XmlNode[] = [];
   for (const child of node.childNodes) {
     const last = joined.at(-1);
-    if (child.nodeName === '#text' && last?.nodeName === '#text') joined[joined.length - 1] = { ...last, nodeValue: (last.nodeValue ?? '') + (child.nodeValue ?? '') };
+    if (child.nodeName === '#text' && last?.nodeName === '#text')
+      joined[joined.length - 1] = { ...last, nodeValue: (last.nodeValue ?? '') + (child.nodeValue ?? '') };
     else joined.push(child);
     if (child.childNodes.length > 0) joinTexts(child);
   }

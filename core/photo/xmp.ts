@@ -25,7 +25,8 @@ export interface XmpProperty {
 
 export const XMP_IDENTIFIER = 'http://ns.adobe.com/xap/1.0/\0';
 
-export type XmpResult = { readonly ok: true; readonly packet: string } | { readonly ok: false; readonly message: string };
+export type XmpResult =
+  { readonly ok: true; readonly packet: string } | { readonly ok: false; readonly message: string };
 
 /**
  * Sets properties in an XMP packet. Everything else in the packet stays as it is, to the letter; old values
@@ -33,9 +34,13 @@ export type XmpResult = { readonly ok: true; readonly packet: string } | { reado
  */
 export function mergeXmp(old: string, properties: readonly XmpProperty[]): XmpResult {
   const found = locate(old, new Set(properties.map(({ prefix, name }) => namespaces[prefix] + name)));
-  if (!found) return { ok: false, message: 'The XMP data of this photo is damaged, so nothing was written into it.' };
+  if (!found)
+    return { ok: false, message: 'The XMP data of this photo is damaged, so nothing was written into it.' };
   const block = description(properties, found.about);
-  return { ok: true, packet: applyEdits(old, [...found.removals, { start: found.rdfEnd, end: found.rdfEnd, text: block }]) };
+  return {
+    ok: true,
+    packet: applyEdits(old, [...found.removals, { start: found.rdfEnd, end: found.rdfEnd, text: block }]),
+  };
 }
 
 /** A packet that holds these properties and nothing else. */
@@ -43,13 +48,19 @@ export const newPacket = (properties: readonly XmpProperty[]): string =>
   `<?xpacket begin="\uFEFF" id="W5M0MpCehiHzreSzNTczkc9d"?>\n<x:xmpmeta xmlns:x="adobe:ns:meta/">\n<rdf:RDF xmlns:rdf="${RDF}">\n${description(properties, '')}</rdf:RDF>\n</x:xmpmeta>\n<?xpacket end="w"?>`;
 
 function description(properties: readonly XmpProperty[], about: string): string {
-  const prefixes = new Set<Prefix>(properties.flatMap(({ prefix, value }) => [prefix, ...(value.kind.startsWith('struct') ? (['Iptc4xmpCore', 'Iptc4xmpExt'] as const) : [])]));
+  const prefixes = new Set<Prefix>(
+    properties.flatMap(({ prefix, value }) => [
+      prefix,
+      ...(value.kind.startsWith('struct') ? (['Iptc4xmpCore', 'Iptc4xmpExt'] as const) : []),
+    ]),
+  );
   const declared = [...prefixes].sort().map((prefix) => ` xmlns:${prefix}="${namespaces[prefix]}"`);
   return `<rdf:Description xmlns:rdf="${RDF}" rdf:about="${escapeXml(about)}"${declared.join('')}>\n${properties.map(write).join('')}</rdf:Description>\n`;
 }
 
 function write({ prefix, name, value }: XmpProperty): string {
-  const element = (content: string, attributes = ''): string => `<${prefix}:${name}${attributes}>${content}</${prefix}:${name}>\n`;
+  const element = (content: string, attributes = ''): string =>
+    `<${prefix}:${name}${attributes}>${content}</${prefix}:${name}>\n`;
   const items = (container: string, texts: readonly string[], attribute = ''): string =>
     `<rdf:${container}>${texts.map((text) => `<rdf:li${attribute}>${escapeXml(text)}</rdf:li>`).join('')}</rdf:${container}>`;
   switch (value.kind) {
@@ -106,24 +117,44 @@ function findRdf(node: XmlNode, outer: Scope): { rdf: XmlNode; scope: Scope } | 
 }
 
 /** What to take out of one rdf:Description: properties as elements and as attributes; all of it when nothing else is left. */
-function removalsIn(packet: string, description: XmlNode, scope: Scope, names: ReadonlySet<string>): readonly Edit[] {
-  const elements = elementsOf(description).map((child) => ({ child, gone: names.has(expand(child.nodeName, scopeOf(child, scope))) }));
+function removalsIn(
+  packet: string,
+  description: XmlNode,
+  scope: Scope,
+  names: ReadonlySet<string>,
+): readonly Edit[] {
+  const elements = elementsOf(description).map((child) => ({
+    child,
+    gone: names.has(expand(child.nodeName, scopeOf(child, scope))),
+  }));
   const attributes = description.attributes
     .filter(({ nodeName }) => !/^xmlns(:|$)/.test(nodeName) && !/^(rdf:)?about$/.test(nodeName))
     .map((attribute) => ({ attribute, gone: names.has(expand(attribute.nodeName, scope)) }));
   const all = [...elements, ...attributes];
-  if (all.length > 0 && all.every(({ gone }) => gone)) return [{ start: description.start, end: lineEnd(packet, description.end), text: '' }];
+  if (all.length > 0 && all.every(({ gone }) => gone))
+    return [{ start: description.start, end: lineEnd(packet, description.end), text: '' }];
   return [
-    ...elements.filter(({ gone }) => gone).map(({ child }) => ({ start: child.start, end: lineEnd(packet, child.end), text: '' })),
-    ...attributes.filter(({ gone }) => gone).map(({ attribute }) => ({ start: spaceBefore(packet, attribute.start), end: attribute.end, text: '' })),
+    ...elements
+      .filter(({ gone }) => gone)
+      .map(({ child }) => ({ start: child.start, end: lineEnd(packet, child.end), text: '' })),
+    ...attributes
+      .filter(({ gone }) => gone)
+      .map(({ attribute }) => ({
+        start: spaceBefore(packet, attribute.start),
+        end: attribute.end,
+        text: '',
+      })),
   ];
 }
 
-const elementsOf = (node: XmlNode): readonly XmlNode[] => node.childNodes.filter(({ tagName }) => tagName !== undefined);
+const elementsOf = (node: XmlNode): readonly XmlNode[] =>
+  node.childNodes.filter(({ tagName }) => tagName !== undefined);
 
 function scopeOf(node: XmlNode, outer: Scope): Scope {
   const declared = node.attributes.filter(({ nodeName }) => /^xmlns(:|$)/.test(nodeName));
-  return declared.length > 0 ? new Map([...outer, ...declared.map(({ nodeName, value }) => [nodeName.slice(6), value] as const)]) : outer;
+  return declared.length > 0
+    ? new Map([...outer, ...declared.map(({ nodeName, value }) => [nodeName.slice(6), value] as const)])
+    : outer;
 }
 
 /** A qualified name as namespace and local name in one (Namespaces in XML 1.0, 3). */

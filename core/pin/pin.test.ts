@@ -1,11 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import { distance, distanceText, readDegrees, readPin, writeDegrees } from './index.ts';
 
-const codes = (latitude: string, longitude: string): string[] => readPin({ latitude, longitude }).faults.map(({ code }) => code);
+const codes = (latitude: string, longitude: string): string[] =>
+  readPin({ latitude, longitude }).faults.map(({ code }) => code);
 
 describe('a pin', () => {
   test('is read from decimal degrees with point or comma, and keeps its decimals', () => {
-    expect(readPin({ latitude: '47,60621', longitude: '-122.33200' })).toEqual({ point: { latitude: 47.60621, longitude: -122.332 }, faults: [] });
+    expect(readPin({ latitude: '47,60621', longitude: '-122.33200' })).toEqual({
+      point: { latitude: 47.60621, longitude: -122.332 },
+      faults: [],
+    });
     expect(writeDegrees(' +47,60620')).toBe('47.60620');
     expect(readDegrees('47.6N')).toBeUndefined();
   });
@@ -27,6 +31,12 @@ describe('a pin', () => {
 test('distances are great-circle distances in metres', () => {
   const pole = distance({ latitude: 0, longitude: 0 }, { latitude: 90, longitude: 0 });
   expect(Math.round(pole / 1000)).toBe(10_008);
-  expect(distance({ latitude: 10, longitude: 179.999 }, { latitude: 10, longitude: -179.999 })).toBeLessThan(250);
-  expect([distanceText(12.4), distanceText(3420), distanceText(120_400)]).toEqual(['12 m', '3.4 km', '120 km']);
+  expect(distance({ latitude: 10, longitude: 179.999 }, { latitude: 10, longitude: -179.999 })).toBeLessThan(
+    250,
+  );
+  expect([distanceText(12.4), distanceText(3420), distanceText(120_400)]).toEqual([
+    '12 m',
+    '3.4 km',
+    '120 km',
+  ]);
 });

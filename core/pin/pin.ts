@@ -21,7 +21,8 @@ export function readDegrees(text: string): number | undefined {
 }
 
 /** The degrees as markup writes them: a plain decimal with a point, every typed decimal kept. */
-export const writeDegrees = (text: string): string => text.trim().replace('−', '-').replace(/^\+/, '').replace(',', '.').replace(/°$/, '');
+export const writeDegrees = (text: string): string =>
+  text.trim().replace('−', '-').replace(/^\+/, '').replace(',', '.').replace(/°$/, '');
 
 export interface PinReading {
   /** undefined where the pin is not set or cannot be a place on earth. */
@@ -39,20 +40,40 @@ export function readPin(pin: Pin): PinReading {
   };
   if (!pin.latitude.trim() && !pin.longitude.trim()) return { point: undefined, faults };
   for (const part of ['latitude', 'longitude'] as const) {
-    if (!pin[part].trim()) tell(part, 'value/coordinates-incomplete', `The ${part} is missing; one half of a pin is no place.`);
-    else if (readDegrees(pin[part]) === undefined) tell(part, 'value/coordinate', `“${pin[part]}” is no ${part}. Write decimal degrees, like ${part === 'latitude' ? '47.60621' : '-122.33207'}.`);
+    if (!pin[part].trim())
+      tell(part, 'value/coordinates-incomplete', `The ${part} is missing; one half of a pin is no place.`);
+    else if (readDegrees(pin[part]) === undefined)
+      tell(
+        part,
+        'value/coordinate',
+        `“${pin[part]}” is no ${part}. Write decimal degrees, like ${part === 'latitude' ? '47.60621' : '-122.33207'}.`,
+      );
   }
   const latitude = readDegrees(pin.latitude);
   const longitude = readDegrees(pin.longitude);
   if (latitude === undefined || longitude === undefined) return { point: undefined, faults };
   if (Math.abs(latitude) > 90) {
     const swapped = Math.abs(longitude) <= 90 && Math.abs(latitude) <= 180;
-    if (swapped) tell('latitude', 'value/coordinates-swapped', `${pin.latitude} cannot be a latitude, which ends at 90. Latitude and longitude seem to have changed places.`);
-    else tell('latitude', 'value/coordinate-range', `A machine reads ${pin.latitude} as the latitude, which ends at 90 degrees.`);
+    if (swapped)
+      tell(
+        'latitude',
+        'value/coordinates-swapped',
+        `${pin.latitude} cannot be a latitude, which ends at 90. Latitude and longitude seem to have changed places.`,
+      );
+    else
+      tell(
+        'latitude',
+        'value/coordinate-range',
+        `A machine reads ${pin.latitude} as the latitude, which ends at 90 degrees.`,
+      );
     return { point: undefined, faults };
   }
   if (Math.abs(longitude) > 180) {
-    tell('longitude', 'value/coordinate-range', `A machine reads ${pin.longitude} as the longitude, which ends at 180 degrees.`);
+    tell(
+      'longitude',
+      'value/coordinate-range',
+      `A machine reads ${pin.longitude} as the longitude, which ends at 180 degrees.`,
+    );
     return { point: undefined, faults };
   }
   if (latitude === 0 && longitude === 0) {
@@ -61,7 +82,12 @@ export function readPin(pin: Pin): PinReading {
   }
   for (const part of ['latitude', 'longitude'] as const) {
     const decimals = writeDegrees(pin[part]).split('.')[1]?.length ?? 0;
-    if (decimals < MIN_DECIMALS) tell(part, 'value/coordinates-coarse', `${pin[part]} has ${String(decimals)} decimals: the point can be off by ${coarseness(decimals)}. Give at least five.`);
+    if (decimals < MIN_DECIMALS)
+      tell(
+        part,
+        'value/coordinates-coarse',
+        `${pin[part]} has ${String(decimals)} decimals: the point can be off by ${coarseness(decimals)}. Give at least five.`,
+      );
   }
   return { point: { latitude, longitude }, faults };
 }
@@ -78,7 +104,9 @@ const EARTH_RADIUS_METRES = 6_371_008.8;
 export function distance(a: Point, b: Point): number {
   const radians = (degrees: number): number => (degrees * Math.PI) / 180;
   const half = (difference: number): number => Math.sin(radians(difference) / 2) ** 2;
-  const chord = half(b.latitude - a.latitude) + Math.cos(radians(a.latitude)) * Math.cos(radians(b.latitude)) * half(b.longitude - a.longitude);
+  const chord =
+    half(b.latitude - a.latitude) +
+    Math.cos(radians(a.latitude)) * Math.cos(radians(b.latitude)) * half(b.longitude - a.longitude);
   return 2 * EARTH_RADIUS_METRES * Math.asin(Math.min(1, Math.sqrt(chord)));
 }
 

@@ -5,14 +5,16 @@ import { isSubtype, typeNamed } from '#core/vocabulary';
 import { itemsOf, textOf, valuesOf, type ReadItem } from './item.ts';
 
 /** Whether an item describes a business: a LocalBusiness, or an Organization of any other kind. */
-export const isBusiness = (item: ReadItem): boolean => item.types.some((type) => isSubtype(type, 'Organization') || isSubtype(type, 'LocalBusiness'));
+export const isBusiness = (item: ReadItem): boolean =>
+  item.types.some((type) => isSubtype(type, 'Organization') || isSubtype(type, 'LocalBusiness'));
 
 /** The items that describe a business, those nested in other items (such as `about` of a page) included. */
 export function businessesIn(items: readonly ReadItem[]): readonly ReadItem[] {
   const found: ReadItem[] = [];
   const visit = (item: ReadItem, depth: number): void => {
     if (isBusiness(item)) found.push(item);
-    else if (depth < 8) for (const { value } of item.properties) if (value.kind === 'item') visit(value.item, depth + 1);
+    else if (depth < 8)
+      for (const { value } of item.properties) if (value.kind === 'item') visit(value.item, depth + 1);
   };
   for (const item of items) visit(item, 0);
   const local = found.filter((item) => item.types.some((type) => isSubtype(type, 'LocalBusiness')));
@@ -24,7 +26,10 @@ export function businessesIn(items: readonly ReadItem[]): readonly ReadItem[] {
 export function recordFromItem(item: ReadItem): BusinessRecord {
   const texts = (name: string): string[] =>
     valuesOf(item, name).flatMap((value) => {
-      const text = value.kind === 'text' ? value.text.trim() : textOf(value.item, 'url') || textOf(value.item, 'contentUrl') || (value.item.id ?? '');
+      const text =
+        value.kind === 'text'
+          ? value.text.trim()
+          : textOf(value.item, 'url') || textOf(value.item, 'contentUrl') || (value.item.id ?? '');
       return text ? [text] : [];
     });
   const [address] = itemsOf(item, 'address');
@@ -36,8 +41,12 @@ export function recordFromItem(item: ReadItem): BusinessRecord {
     id: item.id ?? '',
     url: texts('url')[0] ?? '',
     telephone: textOf(item, 'telephone').trim(),
-    address: address ? addressFrom(address) : { ...emptyAddress, streetAddress: textOf(item, 'address').trim() },
-    pin: geo ? { latitude: textOf(geo, 'latitude').trim(), longitude: textOf(geo, 'longitude').trim() } : emptyRecord.pin,
+    address: address
+      ? addressFrom(address)
+      : { ...emptyAddress, streetAddress: textOf(item, 'address').trim() },
+    pin: geo
+      ? { latitude: textOf(geo, 'latitude').trim(), longitude: textOf(geo, 'longitude').trim() }
+      : emptyRecord.pin,
     hours: hoursFrom(item),
     image: texts('image'),
     priceRange: textOf(item, 'priceRange').trim(),
@@ -63,7 +72,10 @@ export function hoursFrom(item: ReadItem): BusinessRecord['hours'] {
   };
   for (const specification of itemsOf(item, 'openingHoursSpecification')) {
     if (textOf(specification, 'validFrom') || textOf(specification, 'validThrough')) continue;
-    const [opens, closes] = [textOf(specification, 'opens').slice(0, 5), textOf(specification, 'closes').slice(0, 5)];
+    const [opens, closes] = [
+      textOf(specification, 'opens').slice(0, 5),
+      textOf(specification, 'closes').slice(0, 5),
+    ];
     for (const value of valuesOf(specification, 'dayOfWeek')) {
       const day = value.kind === 'text' ? dayNamed(value.text) : undefined;
       if (day && opens && closes) add(day, { opens, closes });
@@ -73,6 +85,8 @@ export function hoursFrom(item: ReadItem): BusinessRecord['hours'] {
     const read = value.kind === 'text' ? readOpeningHoursText(value.text) : undefined;
     for (const day of read?.days ?? []) for (const span of read?.spans ?? []) add(day, span);
   }
-  const written = [...spans].map(([day, all]) => [day, writeDay(all.filter(({ opens, closes }) => opens !== closes))] as const);
+  const written = [...spans].map(
+    ([day, all]) => [day, writeDay(all.filter(({ opens, closes }) => opens !== closes))] as const,
+  );
   return { ...emptyHours, ...Object.fromEntries(written) };
 }

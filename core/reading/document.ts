@@ -107,9 +107,26 @@ export function readDocument(source: string): HtmlDocument {
   return { root, elements, source, comments };
 }
 
-function element(name: string, attributes: Readonly<Record<string, string>>, parent: HtmlElement | null, start: number, contentStart: number): Growing {
+function element(
+  name: string,
+  attributes: Readonly<Record<string, string>>,
+  parent: HtmlElement | null,
+  start: number,
+  contentStart: number,
+): Growing {
   const inert = parent !== null && (parent.inert || parent.name === 'template');
-  return { kind: 'element', name, attributes, parent, children: NONE, inert, start, contentStart, contentEnd: contentStart, end: contentStart };
+  return {
+    kind: 'element',
+    name,
+    attributes,
+    parent,
+    children: NONE,
+    inert,
+    start,
+    contentStart,
+    contentEnd: contentStart,
+    end: contentStart,
+  };
 }
 
 /** The text inside an element, scripts and templates included, as DOM textContent has it. */

@@ -9,8 +9,13 @@ function plain(node: JsonNode): unknown {
   return Object.fromEntries(node.members.map(({ name, value }) => [name, plain(value)]));
 }
 
-const syntax = (text: string): string[] => readJson(text).faults.map(({ code }) => code.replace('syntax/', ''));
-const mend = (text: string): string => applyEdits(text, readJson(text).faults.flatMap(({ edits }) => edits ?? []));
+const syntax = (text: string): string[] =>
+  readJson(text).faults.map(({ code }) => code.replace('syntax/', ''));
+const mend = (text: string): string =>
+  applyEdits(
+    text,
+    readJson(text).faults.flatMap(({ edits }) => edits ?? []),
+  );
 
 describe('valid JSON', () => {
   test('reads as JSON.parse reads it, without a fault', () => {
@@ -26,7 +31,13 @@ describe('valid JSON', () => {
   });
 
   test('keeps quotes before words, escapes and empty texts', () => {
-    for (const text of ['{"a":"x","b":"the \\"best\\" vet"}', '["","a\\u00e9\\n"]', '{"a" : "b" , "c":[1,"d" ]}', '["a:b","c"]', '{"":"."}']) {
+    for (const text of [
+      '{"a":"x","b":"the \\"best\\" vet"}',
+      '["","a\\u00e9\\n"]',
+      '{"a" : "b" , "c":[1,"d" ]}',
+      '["a:b","c"]',
+      '{"":"."}',
+    ]) {
       expect(readJson(text).faults).toEqual([]);
       expect(readJson(text).values.map(plain)).toEqual([JSON.parse(text)]);
     }
@@ -42,13 +53,17 @@ describe('a fault', () => {
     ['{"name": "A",}', ['trailing-comma'], { name: 'A' }],
     ['["A", "B", ]', ['trailing-comma'], ['A', 'B']],
     ["{'name': 'Ellery\\'s'}", ['single-quotes', 'single-quotes', 'bad-escape'], { name: "Ellery's" }],
-    ["{\"name\": 'Say \"hi\"'}", ['single-quotes'], { name: 'Say "hi"' }],
+    ['{"name": \'Say "hi"\'}', ['single-quotes'], { name: 'Say "hi"' }],
     ['{“name”: “A”}', ['curly-quotes', 'curly-quotes'], { name: 'A' }],
     ['{"name": "A,\n"telephone": "B"}', ['missing-quote'], { name: 'A', telephone: 'B' }],
     ['{"name": "A\n}', ['missing-quote'], { name: 'A' }],
     ['{"name": A", "b": 1}', ['missing-quote'], { name: 'A', b: 1 }],
     ['{"name": Larkspur and Vane}', ['missing-quote'], { name: 'Larkspur and Vane' }],
-    ['{"description": "The "best" vet", "b": 1}', ['unexpected-text', 'unexpected-text'], { description: 'The "best" vet', b: 1 }],
+    [
+      '{"description": "The "best" vet", "b": 1}',
+      ['unexpected-text', 'unexpected-text'],
+      { description: 'The "best" vet', b: 1 },
+    ],
     ['{name: "A"}', ['unquoted-name'], { name: 'A' }],
     ['{"a": 1, // one\n "b": 2 /* two */}', ['comment', 'comment'], { a: 1, b: 2 }],
     ['{"a": "one\ntwo"}', ['raw-line-break'], { a: 'one\ntwo' }],
@@ -82,7 +97,11 @@ describe('a fault', () => {
 
   test('says where it is', () => {
     const text = '{"name" "A"}';
-    expect(readJson(text).faults[0]).toMatchObject({ start: 7, end: 7, edits: [{ start: 7, end: 7, text: ':' }] });
+    expect(readJson(text).faults[0]).toMatchObject({
+      start: 7,
+      end: 7,
+      edits: [{ start: 7, end: 7, text: ':' }],
+    });
   });
 
   test('of 100,000 brackets is one finding, quickly', () => {
@@ -92,8 +111,41 @@ describe('a fault', () => {
 });
 
 describe('mutated JSON', () => {
-  const sample = JSON.stringify({ '@context': 'https://schema.org', '@type': 'Optician', name: 'Hollins "Row" é', geo: { latitude: 50.1, longitude: -3.5 }, image: ['a', 'b'], open: true }, null, 1);
-  const cut = fc.tuple(fc.nat(sample.length), fc.nat(12), fc.constantFrom('', '"', "'", '{', '}', '[', ']', ':', ',', '\\', '\n', '/', '“', '<!--', '\u00a0', '0', 'x'));
+  const sample = JSON.stringify(
+    {
+      '@context': 'https://schema.org',
+      '@type': 'Optician',
+      name: 'Hollins "Row" é',
+      geo: { latitude: 50.1, longitude: -3.5 },
+      image: ['a', 'b'],
+      open: true,
+    },
+    null,
+    1,
+  );
+  const cut = fc.tuple(
+    fc.nat(sample.length),
+    fc.nat(12),
+    fc.constantFrom(
+      '',
+      '"',
+      "'",
+      '{',
+      '}',
+      '[',
+      ']',
+      ':',
+      ',',
+      '\\',
+      '\n',
+      '/',
+      '“',
+      '<!--',
+      '\u00a0',
+      '0',
+      'x',
+    ),
+  );
 
   test('always has a fault when JSON.parse fails, none when it does not, places inside, and never throws', () => {
     fc.assert(

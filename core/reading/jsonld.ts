@@ -5,10 +5,28 @@ import type { JsonMember, JsonNode } from './json.ts';
 
 export interface JsonLdReading {
   readonly items: readonly ReadItem[];
-  readonly faults: readonly (Fault & { readonly start: number; readonly end: number; readonly edits: readonly Edit[] | null })[];
+  readonly faults: readonly (Fault & {
+    readonly start: number;
+    readonly end: number;
+    readonly edits: readonly Edit[] | null;
+  })[];
 }
 
-const KEYWORDS = new Set(['@context', '@type', '@id', '@graph', '@value', '@language', '@list', '@set', '@index', '@reverse', '@version', '@vocab', '@base']);
+const KEYWORDS = new Set([
+  '@context',
+  '@type',
+  '@id',
+  '@graph',
+  '@value',
+  '@language',
+  '@list',
+  '@set',
+  '@index',
+  '@reverse',
+  '@version',
+  '@vocab',
+  '@base',
+]);
 
 /**
  * The items in JSON-LD values (JSON-LD 1.1): at the top, in arrays and in `@graph`; nested ones are values
@@ -33,26 +51,41 @@ export function readJsonLd(values: readonly JsonNode[], lines: Lines): JsonLdRea
 
 type JsonObject = Extract<JsonNode, { kind: 'object' }>;
 
-const member = (node: JsonObject, name: string): JsonMember | undefined => node.members.findLast((one) => one.name === name);
+const member = (node: JsonObject, name: string): JsonMember | undefined =>
+  node.members.findLast((one) => one.name === name);
 
 function missingContext(node: JsonObject): JsonLdReading['faults'][number] {
   const misspelt = node.members.find(({ name }) => /^@?contexts?$/i.test(name) && name !== '@context');
   const at = misspelt ? misspelt.nameStart : node.start;
   const edits = misspelt
     ? [{ start: misspelt.nameStart, end: misspelt.nameEnd, text: '"@context"' }]
-    : [{ start: node.start + 1, end: node.start + 1, text: `"@context": "https://schema.org"${node.members.length > 0 ? ', ' : ''}` }];
+    : [
+        {
+          start: node.start + 1,
+          end: node.start + 1,
+          text: `"@context": "https://schema.org"${node.members.length > 0 ? ', ' : ''}`,
+        },
+      ];
   const message = misspelt
     ? `“${misspelt.name}” should be “@context”. Without it a machine does not know whose words the names are.`
     : 'There is no @context, so a machine does not know whose words the names are. Begin with "@context": "https://schema.org".';
-  return { ...fault('syntax/missing-context', message), start: at, end: misspelt ? misspelt.nameEnd : node.start + 1, edits };
+  return {
+    ...fault('syntax/missing-context', message),
+    start: at,
+    end: misspelt ? misspelt.nameEnd : node.start + 1,
+    edits,
+  };
 }
 
-const isSchemaOrg = (text: string): boolean => /^https?:\/\/(www\.)?schema\.org(\/|\/docs\/jsonldcontext\.json(ld)?)?$/.test(text.trim());
+const isSchemaOrg = (text: string): boolean =>
+  /^https?:\/\/(www\.)?schema\.org(\/|\/docs\/jsonldcontext\.json(ld)?)?$/.test(text.trim());
 
 function namesSchemaOrg(node: JsonNode): boolean {
   if (node.kind === 'array') return node.elements.some(namesSchemaOrg);
   if (node.kind === 'scalar') return typeof node.value === 'string' && isSchemaOrg(node.value);
-  return node.members.some(({ value }) => value.kind === 'scalar' && typeof value.value === 'string' && isSchemaOrg(value.value));
+  return node.members.some(
+    ({ value }) => value.kind === 'scalar' && typeof value.value === 'string' && isSchemaOrg(value.value),
+  );
 }
 
 function judgeContext({ value }: JsonMember): JsonLdReading['faults'] {
@@ -61,7 +94,10 @@ function judgeContext({ value }: JsonMember): JsonLdReading['faults'] {
   const near = value.kind === 'scalar' && /schema/i.test(written);
   return [
     {
-      ...fault('syntax/wrong-context', `A machine takes the names from “${written}”, which is not schema.org. Write "https://schema.org".`),
+      ...fault(
+        'syntax/wrong-context',
+        `A machine takes the names from “${written}”, which is not schema.org. Write "https://schema.org".`,
+      ),
       start: value.start,
       end: value.end,
       edits: near ? [{ start: value.start, end: value.end, text: '"https://schema.org"' }] : null,
@@ -80,7 +116,8 @@ function readItem(node: JsonObject, lines: Lines): ReadItem {
   for (const { name, nameStart, nameEnd, value } of node.members) {
     if (KEYWORDS.has(name)) continue;
     const [place, namePlace] = [lines.place(nameStart, value.end), lines.place(nameStart, nameEnd)];
-    for (const read of readValues(value, lines)) properties.push({ name: schemaName(name), value: read, namePlace, place });
+    for (const read of readValues(value, lines))
+      properties.push({ name: schemaName(name), value: read, namePlace, place });
   }
   const type = member(node, '@type')?.value ?? { start: node.start, end: node.start + 1 };
   return {
@@ -97,7 +134,8 @@ function readItem(node: JsonObject, lines: Lines): ReadItem {
 export function followReferences(items: readonly ReadItem[]): readonly ReadItem[] {
   const described = new Map<string, ReadItem>();
   const collect = (item: ReadItem): void => {
-    if (item.id !== null && item.properties.length > 0 && !described.has(item.id)) described.set(item.id, item);
+    if (item.id !== null && item.properties.length > 0 && !described.has(item.id))
+      described.set(item.id, item);
     for (const { value } of item.properties) if (value.kind === 'item') collect(value.item);
   };
   for (const item of items) collect(item);
@@ -106,7 +144,8 @@ export function followReferences(items: readonly ReadItem[]): readonly ReadItem[
     properties: item.properties.map((property) => {
       if (property.value.kind !== 'item') return property;
       const { item: inner } = property.value;
-      const referred = inner.id !== null && inner.properties.length === 0 ? described.get(inner.id) : undefined;
+      const referred =
+        inner.id !== null && inner.properties.length === 0 ? described.get(inner.id) : undefined;
       // What a reference leads to is not followed further, so that items may refer to each other.
       return { ...property, value: { kind: 'item', item: referred ?? follow(inner) } };
     }),
@@ -118,13 +157,18 @@ function readValues(node: JsonNode, lines: Lines): readonly ReadValue[] {
   if (node.kind === 'array') return node.elements.flatMap((element) => readValues(element, lines));
   if (node.kind === 'scalar') return node.value === null ? [] : [scalar(node.value, node, lines)];
   const literal = member(node, '@value')?.value;
-  if (literal?.kind === 'scalar') return literal.value === null ? [] : [scalar(literal.value, literal, lines)];
+  if (literal?.kind === 'scalar')
+    return literal.value === null ? [] : [scalar(literal.value, literal, lines)];
   const list = member(node, '@list') ?? member(node, '@set');
   if (list) return readValues(list.value, lines);
   return [{ kind: 'item', item: readItem(node, lines) }];
 }
 
-const scalar = (value: string | number | boolean, { literal, start, end }: { literal?: string; start: number; end: number }, lines: Lines): ReadValue => ({
+const scalar = (
+  value: string | number | boolean,
+  { literal, start, end }: { literal?: string; start: number; end: number },
+  lines: Lines,
+): ReadValue => ({
   kind: 'text',
   text: literal ?? String(value),
   json: value,

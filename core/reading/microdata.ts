@@ -11,8 +11,17 @@ export interface MicrodataReading {
 
 /** Attributes that hold the value of an element (HTML Living Standard, 5.2.4 "Values"). */
 const URL_ATTRIBUTE: Readonly<Record<string, string>> = {
-  audio: 'src', embed: 'src', iframe: 'src', img: 'src', source: 'src', track: 'src', video: 'src',
-  a: 'href', area: 'href', link: 'href', object: 'data',
+  audio: 'src',
+  embed: 'src',
+  iframe: 'src',
+  img: 'src',
+  source: 'src',
+  track: 'src',
+  video: 'src',
+  a: 'href',
+  area: 'href',
+  link: 'href',
+  object: 'data',
 };
 
 const words = (text: string | undefined): string[] => (text ?? '').split(/[ \t\r\n\f]+/).filter(Boolean);
@@ -32,8 +41,12 @@ export function readMicrodata({ elements }: HtmlDocument, lines: Lines, base: st
     if (id && !byId.has(id)) byId.set(id, element);
   }
   const reader = new ItemReader(lines, base, byId);
-  const items = marked.filter(({ attributes }) => 'itemscope' in attributes && !('itemprop' in attributes)).map((top) => reader.read(top, new Set()));
-  const strays = marked.filter((element) => 'itemprop' in element.attributes && !reader.belonging.has(element));
+  const items = marked
+    .filter(({ attributes }) => 'itemscope' in attributes && !('itemprop' in attributes))
+    .map((top) => reader.read(top, new Set()));
+  const strays = marked.filter(
+    (element) => 'itemprop' in element.attributes && !reader.belonging.has(element),
+  );
   return { items, strays };
 }
 
@@ -91,10 +104,18 @@ class ItemReader {
     if ('itemscope' in element.attributes) {
       if (above.has(element)) return [];
       const item = this.read(element, above);
-      return words(element.attributes['itemprop']).map((name) => ({ name: schemaName(name), value: { kind: 'item', item }, namePlace, place }));
+      return words(element.attributes['itemprop']).map((name) => ({
+        name: schemaName(name),
+        value: { kind: 'item', item },
+        namePlace,
+        place,
+      }));
     }
     const text = this.#value(element);
-    const shown = 'value' in element.attributes || 'content' in element.attributes || 'datetime' in element.attributes ? collapse(textContent(element)) : '';
+    const shown =
+      'value' in element.attributes || 'content' in element.attributes || 'datetime' in element.attributes
+        ? collapse(textContent(element))
+        : '';
     const value = {
       kind: 'text' as const,
       text,
@@ -102,7 +123,12 @@ class ItemReader {
       place,
       ...(shown && shown !== text ? { shown } : {}),
     };
-    return words(element.attributes['itemprop']).map((name) => ({ name: schemaName(name), value, namePlace, place }));
+    return words(element.attributes['itemprop']).map((name) => ({
+      name: schemaName(name),
+      value,
+      namePlace,
+      place,
+    }));
   }
 
   #value(element: HtmlElement): string {

@@ -3,10 +3,11 @@ import fc from 'fast-check';
 import { parse, serialize } from 'parse5';
 import { jsonLd, napBlock } from '#core/markup';
 import { emptyRecord, recordSchema, type BusinessRecord } from '#core/record';
-import { larkspur } from '../record/sample.ts';
+import { larkspur } from '#sample';
 import { businessesIn, plainItem, readSource, recordFromItem } from './index.ts';
 
-const page = (body: string, head = ''): string => `<!doctype html><html><head><title>x</title>${head}</head><body>${body}</body></html>`;
+const page = (body: string, head = ''): string =>
+  `<!doctype html><html><head><title>x</title>${head}</head><body>${body}</body></html>`;
 const recordIn = (source: string): BusinessRecord => {
   const [item] = businessesIn(readSource(source).items);
   if (!item) throw new Error('no business was read');
@@ -23,17 +24,25 @@ describe('JSON-LD', () => {
     );
     expect(faults).toEqual([]);
     expect(items.map(plainItem)).toMatchObject([
-      { types: ['Organization'], id: '#o', properties: { name: ['A'], location: [{ types: ['Place', 'Store'], properties: { name: ['In'] } }] } },
+      {
+        types: ['Organization'],
+        id: '#o',
+        properties: { name: ['A'], location: [{ types: ['Place', 'Store'], properties: { name: ['In'] } }] },
+      },
       { types: ['Optician'], id: null, properties: { name: ['B'], telephone: ['1'] } },
     ]);
   });
 
   test('that is broken in one script does not hide another, and keeps its places', () => {
-    const source = page('<script type="application/ld+json">{"@context":"https://schema.org","@type":"Store",\n"name" "A"}</script><script type="application/ld+json">{"@context":"https://schema.org","@type":"Store","name":"B"}</script>');
+    const source = page(
+      '<script type="application/ld+json">{"@context":"https://schema.org","@type":"Store",\n"name" "A"}</script><script type="application/ld+json">{"@context":"https://schema.org","@type":"Store","name":"B"}</script>',
+    );
     const { items, faults } = readSource(source);
     expect(items.map((item) => plainItem(item).properties['name'])).toEqual([['A'], ['B']]);
     expect(faults).toMatchObject([{ code: 'syntax/missing-colon', place: { line: 2, column: 7 } }]);
-    expect(source.slice(items[1]?.place.start, items[1]?.place.end)).toBe('{"@context":"https://schema.org","@type":"Store","name":"B"}');
+    expect(source.slice(items[1]?.place.start, items[1]?.place.end)).toBe(
+      '{"@context":"https://schema.org","@type":"Store","name":"B"}',
+    );
   });
 
   test('without @context or with a wrong one is told', () => {
@@ -81,16 +90,36 @@ describe('microdata', () => {
 
 describe('what visitors see', () => {
   test('is the text without scripts and hidden parts, blocks on lines of their own', () => {
-    const { visible } = readSource(page('<h1>One  <b>two</b></h1><p hidden>no</p><div style="display: none">no</div><script>no</script><p>a<br>b&nbsp;c</p><noscript>no</noscript>', '<style>no</style>'));
+    const { visible } = readSource(
+      page(
+        '<h1>One  <b>two</b></h1><p hidden>no</p><div style="display: none">no</div><script>no</script><p>a<br>b&nbsp;c</p><noscript>no</noscript>',
+        '<style>no</style>',
+      ),
+    );
     expect(visible?.text).toBe('One two\na\nb\u00a0c');
     expect(readSource('{"a":1}').visible).toBeUndefined();
   });
 });
 
-const line = fc.string({ unit: 'binary', maxLength: 30 }).map((text) => text.replace(/[\u0000\r\n\ud800-\udfff]/g, '').replace(/\s+/g, ' ').trim());
-const nasty = fc.oneof(line, fc.constantFrom('</script>', '<!-- -->', `"&'<b>`, 'a\u2028b', '&amp;', ']]>', '<script>'));
+const line = fc.string({ unit: 'binary', maxLength: 30 }).map((text) =>
+  text
+    .replace(/[\u0000\r\n\ud800-\udfff]/g, '')
+    .replace(/\s+/g, ' ')
+    .trim(),
+);
+const nasty = fc.oneof(
+  line,
+  fc.constantFrom('</script>', '<!-- -->', `"&'<b>`, 'a\u2028b', '&amp;', ']]>', '<script>'),
+);
 const anyRecord: fc.Arbitrary<BusinessRecord> = fc
-  .record({ name: nasty, streetAddress: nasty, town: nasty, description: nasty, priceRange: nasty, hour: fc.constantFrom('09:00-17:00', 'closed', '18:00-02:00', '24 hours', '') })
+  .record({
+    name: nasty,
+    streetAddress: nasty,
+    town: nasty,
+    description: nasty,
+    priceRange: nasty,
+    hour: fc.constantFrom('09:00-17:00', 'closed', '18:00-02:00', '24 hours', ''),
+  })
   .map(({ name, streetAddress, town, description, priceRange, hour }) => ({
     ...larkspur,
     name,
@@ -115,20 +144,28 @@ describe('what is written', () => {
         expect(recordIn(page('', script))).toEqual(expected);
         expect(recordIn(page(block))).toEqual(expected);
         // and a browser's parser finds the page whole behind it
-        expect(serialize(parse(page(`${script}${block}<p id="after">`)))).toMatch(/<p id="after"><\/p><\/body><\/html>$/);
+        expect(serialize(parse(page(`${script}${block}<p id="after">`)))).toMatch(
+          /<p id="after"><\/p><\/body><\/html>$/,
+        );
       }),
       { numRuns: 300 },
     );
   });
 
   test('leaves out what the record leaves blank', () => {
-    expect(jsonLd({ ...emptyRecord, name: 'A' }).text).toBe('<script type="application/ld+json">\n{\n  "@context": "https://schema.org",\n  "@type": "LocalBusiness",\n  "name": "A"\n}\n</script>');
+    expect(jsonLd({ ...emptyRecord, name: 'A' }).text).toBe(
+      '<script type="application/ld+json">\n{\n  "@context": "https://schema.org",\n  "@type": "LocalBusiness",\n  "name": "A"\n}\n</script>',
+    );
     expect(napBlock({ ...emptyRecord, name: 'A' }).text).not.toMatch(/=""|tel:|address|undefined/);
   });
 
   test('knows which stretch says which fact', () => {
     for (const markup of [jsonLd(larkspur), napBlock(larkspur)]) {
-      const said = (fact: string): string => markup.spans.filter((span) => span.fact === fact).map(({ start, end }) => markup.text.slice(start, end)).join(' ');
+      const said = (fact: string): string =>
+        markup.spans
+          .filter((span) => span.fact === fact)
+          .map(({ start, end }) => markup.text.slice(start, end))
+          .join(' ');
       expect(said('telephone')).toContain('+1 360 555 0142');
       expect(said('address.addressLocality')).toContain('Port Ellery');
       expect(said('hours.Friday')).toContain('02:00');
@@ -138,10 +175,34 @@ describe('what is written', () => {
 
 test('a page of any text is read without failing', () => {
   fc.assert(
-    fc.property(fc.array(fc.constantFrom('<', '>', '<div itemscope>', '</div>', '<p itemprop=a>', '<script type=application/ld+json>', '</script>', '{"@type":', '"', '<!--', '-->', 'x', ' ', '<template>', '<table><tr>', '&amp', '\u0000')), (parts) => {
-      const source = parts.join('');
-      for (const { place } of readSource(source).items) expect(place.end).toBeLessThanOrEqual(source.length);
-    }),
+    fc.property(
+      fc.array(
+        fc.constantFrom(
+          '<',
+          '>',
+          '<div itemscope>',
+          '</div>',
+          '<p itemprop=a>',
+          '<script type=application/ld+json>',
+          '</script>',
+          '{"@type":',
+          '"',
+          '<!--',
+          '-->',
+          'x',
+          ' ',
+          '<template>',
+          '<table><tr>',
+          '&amp',
+          '\u0000',
+        ),
+      ),
+      (parts) => {
+        const source = parts.join('');
+        for (const { place } of readSource(source).items)
+          expect(place.end).toBeLessThanOrEqual(source.length);
+      },
+    ),
     { numRuns: 1000 },
   );
 });

@@ -38,7 +38,16 @@ export function readSource(source: string, url = ''): Reading {
   const kind = /^\s*[[{]/.test(source) ? 'json' : 'html';
   if (kind === 'json') {
     const { items, faults } = readScript(source, 0, source.length, lines);
-    return { source, kind, base: url, items: followReferences(items), faults, strays: [], visible: undefined, lines };
+    return {
+      source,
+      kind,
+      base: url,
+      items: followReferences(items),
+      faults,
+      strays: [],
+      visible: undefined,
+      lines,
+    };
   }
   const document = readDocument(source);
   const base = baseOf(document, url);
@@ -52,29 +61,54 @@ export function readSource(source: string, url = ''): Reading {
   const microdata = readMicrodata(document, lines, base);
   items.push(...microdata.items);
   items.sort((a, b) => a.place.start - b.place.start);
-  const strays = microdata.strays.map(({ attributes, start, contentStart }) => ({ name: attributes['itemprop'] ?? '', place: lines.place(start, contentStart) }));
-  return { source, kind, base, items: followReferences(items), faults, strays, visible: visibleText(document), lines };
+  const strays = microdata.strays.map(({ attributes, start, contentStart }) => ({
+    name: attributes['itemprop'] ?? '',
+    place: lines.place(start, contentStart),
+  }));
+  return {
+    source,
+    kind,
+    base,
+    items: followReferences(items),
+    faults,
+    strays,
+    visible: visibleText(document),
+    lines,
+  };
 }
 
 /** The script elements whose type is JSON-LD (RFC 6838 types: case and parameters put aside). */
 export function jsonLdScripts({ elements }: HtmlDocument): readonly HtmlElement[] {
   return elements.filter(
-    ({ name, inert, attributes }) => name === 'script' && !inert && /^\s*application\/ld\+json\s*(;|$)/i.test(attributes['type'] ?? ''),
+    ({ name, inert, attributes }) =>
+      name === 'script' && !inert && /^\s*application\/ld\+json\s*(;|$)/i.test(attributes['type'] ?? ''),
   );
 }
 
-function readScript(source: string, start: number, end: number, lines: Lines): { items: readonly ReadItem[]; faults: readonly ReadingFault[] } {
+function readScript(
+  source: string,
+  start: number,
+  end: number,
+  lines: Lines,
+): { items: readonly ReadItem[]; faults: readonly ReadingFault[] } {
   const json = readJson(source, start, end);
   const jsonLd = readJsonLd(json.values, lines);
-  const faults = [...json.faults, ...jsonLd.faults].map(({ code, message, start: from, end: until, edits }) => ({ code, message, place: lines.place(from, until), edits }));
+  const faults = [...json.faults, ...jsonLd.faults].map(
+    ({ code, message, start: from, end: until, edits }) => ({
+      code,
+      message,
+      place: lines.place(from, until),
+      edits,
+    }),
+  );
   return { items: jsonLd.items, faults };
 }
 
 function baseOf({ elements }: HtmlDocument, url: string): string {
   for (const { name, inert, attributes } of elements) {
-    if (name === 'base' && !inert && attributes['href']) return parseUrl(attributes['href'], url || undefined)?.href ?? url;
+    if (name === 'base' && !inert && attributes['href'])
+      return parseUrl(attributes['href'], url || undefined)?.href ?? url;
     if (name === 'body') break;
   }
   return url;
 }
-

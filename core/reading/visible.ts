@@ -8,8 +8,57 @@ export interface VisibleText {
   readonly pieces: readonly { readonly at: number; readonly start: number; readonly end: number }[];
 }
 
-const UNSEEN = new Set(['head', 'script', 'style', 'template', 'noscript', 'iframe', 'object', 'svg', 'math', 'select', 'datalist', 'audio', 'video', 'canvas']);
-const INLINE = new Set(['a', 'abbr', 'b', 'bdi', 'bdo', 'cite', 'code', 'data', 'del', 'dfn', 'em', 'font', 'i', 'img', 'ins', 'kbd', 'label', 'link', 'mark', 'meta', 'q', 's', 'samp', 'small', 'span', 'strong', 'sub', 'sup', 'time', 'u', 'var', 'wbr', 'input']); // a br breaks the line, so it is none of these
+const UNSEEN = new Set([
+  'head',
+  'script',
+  'style',
+  'template',
+  'noscript',
+  'iframe',
+  'object',
+  'svg',
+  'math',
+  'select',
+  'datalist',
+  'audio',
+  'video',
+  'canvas',
+]);
+const INLINE = new Set([
+  'a',
+  'abbr',
+  'b',
+  'bdi',
+  'bdo',
+  'cite',
+  'code',
+  'data',
+  'del',
+  'dfn',
+  'em',
+  'font',
+  'i',
+  'img',
+  'ins',
+  'kbd',
+  'label',
+  'link',
+  'mark',
+  'meta',
+  'q',
+  's',
+  'samp',
+  'small',
+  'span',
+  'strong',
+  'sub',
+  'sup',
+  'time',
+  'u',
+  'var',
+  'wbr',
+  'input',
+]); // a br breaks the line, so it is none of these
 
 /** Whether a visitor sees nothing of an element, as far as its name and attributes tell. */
 function isUnseen({ name, attributes }: HtmlElement): boolean {
@@ -47,7 +96,8 @@ export function visibleText({ root }: HtmlDocument): VisibleText {
 }
 
 /** ASCII white space (Infra Standard, 4.6); NaN, as of an empty text, is none. */
-const isSpace = (code: number): boolean => code === 32 || code === 10 || code === 9 || code === 13 || code === 12;
+const isSpace = (code: number): boolean =>
+  code === 32 || code === 10 || code === 9 || code === 13 || code === 12;
 
 /** Runs of white space as single blanks, none at the ends. Most texts need no change and get none. */
 function collapseSpace(text: string): string {
@@ -60,7 +110,11 @@ function collapseSpace(text: string): string {
 }
 
 /** The stretch of the source (UTF-16 offsets) that holds a stretch of the visible text. */
-export function sourceOf({ pieces }: VisibleText, start: number, end: number): { start: number; end: number } {
+export function sourceOf(
+  { pieces }: VisibleText,
+  start: number,
+  end: number,
+): { start: number; end: number } {
   const holds = (offset: number): number => {
     let low = 0;
     let high = pieces.length - 1;

@@ -26,7 +26,12 @@ interface FactRow {
   readonly wanted: 'required' | 'recommended' | 'optional';
 }
 
-const row = (fact: Fact, label: string, group: FactGroup, wanted: FactRow['wanted'] = 'optional'): FactRow => ({ fact, label, group, wanted });
+const row = (
+  fact: Fact,
+  label: string,
+  group: FactGroup,
+  wanted: FactRow['wanted'] = 'optional',
+): FactRow => ({ fact, label, group, wanted });
 
 /** Every fact with what people call it, where it stands in the sheet and how much it is wanted. */
 export const factRows: readonly FactRow[] = [
@@ -70,7 +75,10 @@ export function withFact(record: BusinessRecord, fact: Fact, text: string): Busi
     const entries = text.split('\n').map((entry) => entry.trim());
     return { ...record, [head]: entries.filter(Boolean) };
   }
-  return { ...record, [head]: part && value && typeof value === 'object' ? { ...value, [part]: text } : text };
+  return {
+    ...record,
+    [head]: part && value && typeof value === 'object' ? { ...value, [part]: text } : text,
+  };
 }
 
 /** Something wrong with a fact of the record. `grade` is that of its code. */
@@ -83,14 +91,19 @@ export interface FactFault extends Fault {
 export function judgeRecord(record: BusinessRecord): readonly FactFault[] {
   const found: FactFault[] = [];
   const tell = (fact: Fact, faults: readonly Fault[]): void => {
-    for (const one of faults) found.push({ fact, code: one.code, message: one.message, grade: gradeOf(one.code) });
+    for (const one of faults)
+      found.push({ fact, code: one.code, message: one.message, grade: gradeOf(one.code) });
   };
   const need = (fact: Fact, message: string): void => {
     tell(fact, [fault('guideline/required', message)]);
   };
   if (!record.name.trim()) need('name', 'A business needs its name.');
   tell('name', judgeText(record.name));
-  if (record.types.length === 0) need('types', 'Choose the type that fits best; without one a machine knows only that it is some business.');
+  if (record.types.length === 0)
+    need(
+      'types',
+      'Choose the type that fits best; without one a machine knows only that it is some business.',
+    );
   if (isEmptyAddress(record.address)) need('address.streetAddress', 'A place of business needs its address.');
   tell('url', judgeUrl(record.url));
   tell('telephone', readTelephone(record.telephone, countryOf(record)).faults);
@@ -108,5 +121,23 @@ export function judgeRecord(record: BusinessRecord): readonly FactFault[] {
 /** The guideline profile asks for fewer than 100 characters. */
 export function judgePriceRange(text: string): readonly Fault[] {
   if (text.trim().length < 100) return [];
-  return [fault('value/price-range', `The price range has ${String(text.trim().length)} characters; from 100 on it is not shown. Write $$ or $20–60.`)];
+  return [
+    fault(
+      'value/price-range',
+      `The price range has ${String(text.trim().length)} characters; from 100 on it is not shown. Write $$ or $20–60.`,
+    ),
+  ];
+}
+
+/** What the guidelines recommend and the record does not say, by label: hours and pin count once. */
+export function lackingFacts(record: BusinessRecord): readonly string[] {
+  const said = new Set<string>();
+  const wanted = new Set<string>();
+  for (const { fact, label, group, wanted: weight } of factRows) {
+    if (weight !== 'recommended') continue;
+    const name = group === 'hours' ? 'Hours' : fact.startsWith('pin.') ? 'Coordinates' : label;
+    wanted.add(name);
+    if (factText(record, fact).trim()) said.add(name);
+  }
+  return [...wanted].filter((name) => !said.has(name));
 }

@@ -1,14 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
-import { factLabel, factRows, factText, judgeRecord, recordSchema, withFact } from './index.ts';
+import { factLabel, factRows, factText, judgeRecord, lackingFacts, recordSchema, withFact } from './index.ts';
 import { emptyRecord } from './record.ts';
-import { larkspur } from './sample.ts';
+import { larkspur } from '#sample';
 
-const codesOf = (record: typeof larkspur): string[] => judgeRecord(record).map(({ fact, code }) => `${fact} ${code}`);
+const codesOf = (record: typeof larkspur): string[] =>
+  judgeRecord(record).map(({ fact, code }) => `${fact} ${code}`);
 
 describe('a record', () => {
   test('that is right has no fault, and an empty one is told what it needs', () => {
     expect(judgeRecord(larkspur)).toEqual([]);
-    expect(codesOf(emptyRecord)).toEqual(['name guideline/required', 'types guideline/required', 'address.streetAddress guideline/required']);
+    expect(codesOf(emptyRecord)).toEqual([
+      'name guideline/required',
+      'types guideline/required',
+      'address.streetAddress guideline/required',
+    ]);
   });
 
   test('is told each fault at its fact, with its grade', () => {
@@ -32,6 +37,15 @@ describe('a record', () => {
       'priceRange value/price-range',
     ]);
     expect(judgeRecord(bad).find(({ fact }) => fact === 'pin.latitude')?.grade).toBe('should');
+  });
+
+  test('is told what the guidelines recommend and it lacks', () => {
+    expect(lackingFacts(larkspur)).toEqual([]);
+    expect(lackingFacts({ ...larkspur, hours: emptyRecord.hours, pin: emptyRecord.pin })).toEqual([
+      'Coordinates',
+      'Hours',
+    ]);
+    expect(lackingFacts(emptyRecord)).toHaveLength(6);
   });
 
   test('gives and takes every fact as text', () => {

@@ -46,7 +46,11 @@ function namedEncoding(bytes: Uint8Array): string | undefined {
 
 function decodeAs(bytes: Uint8Array, encoding: string): Omit<DecodedText, 'bom'> {
   try {
-    return { text: new TextDecoder(encoding, { fatal: true, ignoreBOM: true }).decode(bytes), encoding, damaged: false };
+    return {
+      text: new TextDecoder(encoding, { fatal: true, ignoreBOM: true }).decode(bytes),
+      encoding,
+      damaged: false,
+    };
   } catch {
     return { text: new TextDecoder(encoding, { ignoreBOM: true }).decode(bytes), encoding, damaged: true };
   }

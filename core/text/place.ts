@@ -19,7 +19,8 @@ export class Lines {
     if (source.includes('\r')) {
       for (const { index, 0: end } of source.matchAll(/\r\n|\n|\r/g)) this.#starts.push(index + end.length);
     } else {
-      for (let at = source.indexOf('\n'); at >= 0; at = source.indexOf('\n', at + 1)) this.#starts.push(at + 1);
+      for (let at = source.indexOf('\n'); at >= 0; at = source.indexOf('\n', at + 1))
+        this.#starts.push(at + 1);
     }
   }
 

@@ -31,7 +31,9 @@ describe('escaping', () => {
 
   test('HTML reads back as it was, in text and in attributes', () => {
     const html = `<p title="${escapeHtml(nasty)}">${asciiHtml(escapeHtml(nasty))}</p>`;
-    const body = JSON.stringify(parse(html), (key, value: unknown) => (key === 'parentNode' ? undefined : value));
+    const body = JSON.stringify(parse(html), (key, value: unknown) =>
+      key === 'parentNode' ? undefined : value,
+    );
     expect(body.split(JSON.stringify(nasty)).length).toBe(3);
     expect(html).not.toContain('<b>');
   });
@@ -69,9 +71,15 @@ describe('decoding', () => {
     expect(decodeText(utf8)).toMatchObject({ text: 'Zoë', encoding: 'utf-8', bom: 0 });
     expect(decodeText(Uint8Array.of(0xef, 0xbb, 0xbf, ...utf8))).toMatchObject({ text: 'Zoë', bom: 3 });
     expect(decodeText(Uint8Array.of(0xff, 0xfe, 0x5a, 0))).toMatchObject({ text: 'Z', encoding: 'utf-16le' });
-    expect(decodeText(Uint8Array.of(0x5a, 0x6f, 0xeb))).toMatchObject({ text: 'Zoë', encoding: 'windows-1252' });
+    expect(decodeText(Uint8Array.of(0x5a, 0x6f, 0xeb))).toMatchObject({
+      text: 'Zoë',
+      encoding: 'windows-1252',
+    });
     const declared = binaryBytes('<meta charset="iso-8859-5">\xd0');
-    expect(decodeText(declared)).toMatchObject({ encoding: 'iso-8859-5', text: '<meta charset="iso-8859-5">а' });
+    expect(decodeText(declared)).toMatchObject({
+      encoding: 'iso-8859-5',
+      text: '<meta charset="iso-8859-5">а',
+    });
   });
 
   test('never fails: unknown labels are passed over, invalid bytes are told', () => {

@@ -21,10 +21,12 @@ export function typeLabel(name: string): string {
 
 function caution(name: string, supersededBy: string, area: string): string {
   if (supersededBy) return `Superseded by ${supersededBy}.`;
-  if (name === 'ProfessionalService') return 'schema.org discourages it; take the trade’s own type where one exists.';
+  if (name === 'ProfessionalService')
+    return 'schema.org discourages it; take the trade’s own type where one exists.';
   if (name === 'Attorney') return 'schema.org discourages it; LegalService says the same.';
   if (area === 'pending') return 'Still pending in schema.org.';
-  if (!isSubtype(name, 'LocalBusiness')) return 'Not a LocalBusiness by itself; LocalBusiness is written beside it.';
+  if (!isSubtype(name, 'LocalBusiness'))
+    return 'Not a LocalBusiness by itself; LocalBusiness is written beside it.';
   return '';
 }
 

@@ -59,7 +59,11 @@ describe('the type finder', () => {
     ['Hair', 'HairSalon'],
     ['pottery', 'LocalBusiness'],
   ])('answers %s with %s', (question, name) => {
-    expect(findTypes(question).slice(0, 3).map((type) => type.name)).toContain(name);
+    expect(
+      findTypes(question)
+        .slice(0, 3)
+        .map((type) => type.name),
+    ).toContain(name);
   });
 
   test('offers every subtype of LocalBusiness when nothing is asked, and nothing for nonsense', () => {

@@ -26,7 +26,10 @@ export interface VocabularyMember {
 
 const list = (cell: string | undefined): string[] => (cell ? cell.split(',') : []);
 
-function index<T extends { readonly name: string }>(rows: string, read: (cells: string[]) => T): Map<string, T> {
+function index<T extends { readonly name: string }>(
+  rows: string,
+  read: (cells: string[]) => T,
+): Map<string, T> {
   return new Map(
     rows.split('\n').map((row) => {
       const term = read(row.split('|'));

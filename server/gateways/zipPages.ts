@@ -26,7 +26,10 @@ export async function unzipPages(bytes: Buffer): Promise<UnzippedPages> {
       entries += 1;
       const path = nameOf(entry);
       if (path.endsWith('/') || /(^|\/)(__MACOSX\/|\.[^./])/.test(path)) continue;
-      const reason = entries > limits.zipEntries ? `The zip holds more than ${String(limits.zipEntries)} files.` : reasonAgainst(path, entry, unpacked);
+      const reason =
+        entries > limits.zipEntries
+          ? `The zip holds more than ${String(limits.zipEntries)} files.`
+          : reasonAgainst(path, entry, unpacked);
       if (reason) refused.push({ path: path.slice(0, 200), reason });
       else if (isPagePath(path)) {
         const content = await readEntry(zip, entry);
@@ -37,7 +40,10 @@ export async function unzipPages(bytes: Buffer): Promise<UnzippedPages> {
     }
     zip.close();
   } catch (error) {
-    refused.push({ path: 'the zip', reason: `It cannot be read to its end: ${error instanceof Error ? error.message : String(error)}.` });
+    refused.push({
+      path: 'the zip',
+      reason: `It cannot be read to its end: ${error instanceof Error ? error.message : String(error)}.`,
+    });
   }
   return { pages, refused };
 }
@@ -46,22 +52,35 @@ export async function unzipPages(bytes: Buffer): Promise<UnzippedPages> {
 const nameOf = ({ generalPurposeBitFlag, fileNameRaw, extraFields }: yauzl.Entry): string =>
   yauzl.getFileNameLowLevel(generalPurposeBitFlag, fileNameRaw, extraFields, false);
 
-function reasonAgainst(fileName: string, { compressedSize, uncompressedSize, generalPurposeBitFlag }: yauzl.Entry, unpacked: number): string {
+function reasonAgainst(
+  fileName: string,
+  { compressedSize, uncompressedSize, generalPurposeBitFlag }: yauzl.Entry,
+  unpacked: number,
+): string {
   if (yauzl.validateFileName(fileName) !== null) return 'Its path leads out of the archive’s folder.';
   if ((generalPurposeBitFlag & 1) === 1) return 'It is encrypted.';
-  if (uncompressedSize > limits.pageBytes) return isPagePath(fileName) || uncompressedSize > compressedSize * limits.zipRatio ? `It has more than ${megabytes(limits.pageBytes)} when unpacked.` : '';
-  if (uncompressedSize > 65_536 && uncompressedSize > compressedSize * limits.zipRatio) return 'It swells to hundreds of times its packed size, as no page does.';
-  if (unpacked + uncompressedSize > limits.unpackedBytes) return `The zip holds more than ${megabytes(limits.unpackedBytes)} when unpacked.`;
+  if (uncompressedSize > limits.pageBytes)
+    return isPagePath(fileName) || uncompressedSize > compressedSize * limits.zipRatio
+      ? `It has more than ${megabytes(limits.pageBytes)} when unpacked.`
+      : '';
+  if (uncompressedSize > 65_536 && uncompressedSize > compressedSize * limits.zipRatio)
+    return 'It swells to hundreds of times its packed size, as no page does.';
+  if (unpacked + uncompressedSize > limits.unpackedBytes)
+    return `The zip holds more than ${megabytes(limits.unpackedBytes)} when unpacked.`;
   return '';
 }
 
 const openZip = (bytes: Buffer): Promise<yauzl.ZipFile> =>
   new Promise((resolve, reject) => {
     // Paths are judged entry by entry, so that one bad path does not lose the others.
-    yauzl.fromBuffer(bytes, { lazyEntries: true, decodeStrings: false, validateEntrySizes: true }, (error, zip) => {
-      if (error) reject(error);
-      else resolve(zip);
-    });
+    yauzl.fromBuffer(
+      bytes,
+      { lazyEntries: true, decodeStrings: false, validateEntrySizes: true },
+      (error, zip) => {
+        if (error) reject(error);
+        else resolve(zip);
+      },
+    );
   });
 
 async function* eachEntry(zip: yauzl.ZipFile): AsyncGenerator<yauzl.Entry> {
@@ -97,7 +116,10 @@ const readEntry = (zip: yauzl.ZipFile, entry: yauzl.Entry): Promise<Buffer> =>
   });
 
 /** A zip as a stream, entries in the given order. */
-export function zipOf(files: readonly { readonly path: string; readonly bytes: Buffer }[], compress: boolean): NodeJS.ReadableStream {
+export function zipOf(
+  files: readonly { readonly path: string; readonly bytes: Buffer }[],
+  compress: boolean,
+): NodeJS.ReadableStream {
   const zip = new ZipFile();
   for (const { path, bytes } of files) zip.addBuffer(bytes, path, { compress });
   zip.end();

@@ -35,7 +35,10 @@ export class JobRunner {
   async #loop(): Promise<void> {
     while (!this.#stopping) {
       const worked = await this.#work().catch((error: unknown) => {
-        this.#log.error({ err: error }, isDatabaseGone(error) ? 'jobs wait: the database does not answer' : 'a job failed');
+        this.#log.error(
+          { err: error },
+          isDatabaseGone(error) ? 'jobs wait: the database does not answer' : 'a job failed',
+        );
         return false;
       });
       if (!worked) await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));

@@ -10,7 +10,12 @@ import { keepStamp, plainFields } from '../store/photos.ts';
 const sameBytes = (a: Uint8Array, b: Uint8Array): boolean => Buffer.compare(a, b) === 0;
 
 /** Stamps the photos of a job from where it stands, one by one. Stops when the job is no longer wanted or `stopped` says so. */
-export async function runStamping(job: JobRow, store: PhotoStore, leaseMs: number, stopped: () => boolean): Promise<'done' | 'stopped'> {
+export async function runStamping(
+  job: JobRow,
+  store: PhotoStore,
+  leaseMs: number,
+  stopped: () => boolean,
+): Promise<'done' | 'stopped'> {
   const { photoIds, ...wordings } = stampInputSchema.parse(JSON.parse(job.input));
   const fields = stampFields(readRecord(await findBranch(job.branchId)), wordings);
   const stamp = jpegStamper(fields);
@@ -26,7 +31,9 @@ export async function runStamping(job: JobRow, store: PhotoStore, leaseMs: numbe
 
   async function stampOne(photo: PhotoRow): Promise<boolean> {
     const original = await store.get(photo.originalKey);
-    const result = original ? stamp(original) : { ok: false as const, message: 'The original is no longer in the photo store.' };
+    const result = original
+      ? stamp(original)
+      : { ok: false as const, message: 'The original is no longer in the photo store.' };
     if (!original || !result.ok) {
       const message = result.ok ? '' : result.message;
       await keepStamp(photo, photo.stampedKey, { fields: plainFields(fields), wordings, message, proof: [] });
@@ -37,7 +44,12 @@ export async function runStamping(job: JobRow, store: PhotoStore, leaseMs: numbe
     const written = (await store.get(key)) ?? Buffer.alloc(0);
     const { proved, lines } = provePhoto(written, original, fields, sameBytes);
     const message = proved ? '' : 'The file was written, but not all reads back as it was meant.';
-    const replaced = await keepStamp(photo, key, { fields: plainFields(fields), wordings, message, proof: [...lines] });
+    const replaced = await keepStamp(photo, key, {
+      fields: plainFields(fields),
+      wordings,
+      message,
+      proof: [...lines],
+    });
     if (replaced) await store.remove(replaced);
     return proved;
   }

@@ -3,7 +3,17 @@ import { formSchema, idSchema, limits, megabytes, placementInputSchema, type Add
 import { decodeText } from '#core/text';
 import { isPagePath, unzipPages, zipOf } from '../gateways/zipPages.ts';
 import { parse, Refusal } from '../problem.ts';
-import { allSources, deletePage, findPage, keepPage, listPages, placeOnPage, removeFromPage, restorePage, showPage } from '../store/pages.ts';
+import {
+  allSources,
+  deletePage,
+  findPage,
+  keepPage,
+  listPages,
+  placeOnPage,
+  removeFromPage,
+  restorePage,
+  showPage,
+} from '../store/pages.ts';
 import { oneFile, uploaded } from './upload.ts';
 
 export function pageRoutes(): Router {
@@ -27,13 +37,20 @@ export function pageRoutes(): Router {
   });
   router.get('/pages/:id/download', async (request, response) => {
     const { path, source } = await findPage(parse(idSchema, request.params.id));
-    response.attachment(path.split('/').at(-1) ?? 'page.html').type('application/octet-stream').send(source);
+    response
+      .attachment(path.split('/').at(-1) ?? 'page.html')
+      .type('application/octet-stream')
+      .send(source);
   });
   router.put('/pages/:id/placements', async (request, response) => {
-    response.json(await placeOnPage(parse(idSchema, request.params.id), parse(placementInputSchema, request.body)));
+    response.json(
+      await placeOnPage(parse(idSchema, request.params.id), parse(placementInputSchema, request.body)),
+    );
   });
   router.delete('/pages/:id/placements/:form', async (request, response) => {
-    response.json(await removeFromPage(parse(idSchema, request.params.id), parse(formSchema, request.params.form)));
+    response.json(
+      await removeFromPage(parse(idSchema, request.params.id), parse(formSchema, request.params.form)),
+    );
   });
   router.delete('/pages/:id', async (request, response) => {
     await deletePage(parse(idSchema, request.params.id));
@@ -48,18 +65,29 @@ export function pageRoutes(): Router {
 
 async function addPages(clientId: number, name: string, bytes: Buffer): Promise<AddedPages> {
   const isZip = bytes.subarray(0, 4).toString('latin1') === 'PK\u0003\u0004' || /\.zip$/i.test(name);
-  if (!isZip && bytes.length > limits.pageBytes) throw new Refusal(413, 'Too large', `A page may have ${megabytes(limits.pageBytes)}. ${name} has ${megabytes(bytes.length)} and was not taken; everything else is as it was.`);
-  const { pages, refused } = isZip ? await unzipPages(bytes) : { pages: [{ path: name, bytes }], refused: [] };
+  if (!isZip && bytes.length > limits.pageBytes)
+    throw new Refusal(
+      413,
+      'Too large',
+      `A page may have ${megabytes(limits.pageBytes)}. ${name} has ${megabytes(bytes.length)} and was not taken; everything else is as it was.`,
+    );
+  const { pages, refused } = isZip
+    ? await unzipPages(bytes)
+    : { pages: [{ path: name, bytes }], refused: [] };
   const added: AddedPages = { added: [], replaced: 0, refused: [...refused] };
   for (const page of pages) {
     if (!isPagePath(page.path)) {
-      added.refused.push({ path: page.path, reason: 'It is no HTML page. Pages end in .html, .htm, .php or .asp.' });
+      added.refused.push({
+        path: page.path,
+        reason: 'It is no HTML page. Pages end in .html, .htm, .php or .asp.',
+      });
       continue;
     }
     const { id, replaced } = await keepPage(clientId, page.path, page.bytes);
     added.added.push(await showPage(id));
     if (replaced) added.replaced += 1;
   }
-  if (isZip && pages.length === 0 && refused.length === 0) added.refused.push({ path: name, reason: 'The zip holds no HTML page.' });
+  if (isZip && pages.length === 0 && refused.length === 0)
+    added.refused.push({ path: name, reason: 'The zip holds no HTML page.' });
   return added;
 }

@@ -6,7 +6,14 @@ import type { PhotoStore } from '../gateways/photoStore.ts';
 import { zipOf } from '../gateways/zipPages.ts';
 import { notFound, parse, Refusal } from '../problem.ts';
 import { addJob, cancelJob, openJobs, showJob } from '../store/jobs.ts';
-import { deletePhoto, findPhoto, keepPhoto, listPhotos, restorePhoto, stampedPhotos } from '../store/photos.ts';
+import {
+  deletePhoto,
+  findPhoto,
+  keepPhoto,
+  listPhotos,
+  restorePhoto,
+  stampedPhotos,
+} from '../store/photos.ts';
 import { oneFile, uploaded } from './upload.ts';
 
 const THUMBNAIL = { width: 320, height: 240 };
@@ -22,8 +29,15 @@ export function photoRoutes(store: PhotoStore): Router {
     const branchId = parse(idSchema, request.params.id);
     const { name, bytes } = uploaded(request);
     const read = readJpeg(bytes);
-    if (!read.ok) throw new Refusal(422, 'Not taken', `${name} was not taken: ${read.message} Photos that were taken before are as they were.`);
-    response.status(201).json(await keepPhoto(branchId, name.split('/').at(-1) ?? name, bytes, await store.put([bytes])));
+    if (!read.ok)
+      throw new Refusal(
+        422,
+        'Not taken',
+        `${name} was not taken: ${read.message} Photos that were taken before are as they were.`,
+      );
+    response
+      .status(201)
+      .json(await keepPhoto(branchId, name.split('/').at(-1) ?? name, bytes, await store.put([bytes])));
   });
   router.get('/photos/:id/thumbnail', async (request, response) => {
     const { originalKey } = await findPhoto(parse(idSchema, request.params.id));
@@ -35,7 +49,11 @@ export function photoRoutes(store: PhotoStore): Router {
       .resize({ ...THUMBNAIL, fit: 'cover' })
       .webp({ quality: 80 })
       .toBuffer()
-      .catch(() => sharp({ create: { ...THUMBNAIL, channels: 3, background: '#b9c1c6' } }).webp().toBuffer());
+      .catch(() =>
+        sharp({ create: { ...THUMBNAIL, channels: 3, background: '#b9c1c6' } })
+          .webp()
+          .toBuffer(),
+      );
     response.set('Cache-Control', 'private, max-age=86400').type('image/webp').send(small);
   });
   router.get('/photos/:id/original', async (request, response) => {
@@ -48,8 +66,11 @@ export function photoRoutes(store: PhotoStore): Router {
     await sendPhoto(response, store, photo.stampedKey, photo.name);
   });
   router.get('/branches/:id/photos.zip', async (request, response) => {
-    const photos = (await stampedPhotos(parse(idSchema, request.params.id))).filter(({ stampedKey }) => stampedKey);
-    if (photos.length === 0) throw new Refusal(404, 'Not stamped', 'No photo of this branch has been stamped yet.');
+    const photos = (await stampedPhotos(parse(idSchema, request.params.id))).filter(
+      ({ stampedKey }) => stampedKey,
+    );
+    if (photos.length === 0)
+      throw new Refusal(404, 'Not stamped', 'No photo of this branch has been stamped yet.');
     const files = [];
     const names = new Set<string>();
     for (const { name, stampedKey } of photos) {
@@ -68,7 +89,9 @@ export function photoRoutes(store: PhotoStore): Router {
     response.status(204).end();
   });
   router.post('/branches/:id/stamps', async (request, response) => {
-    response.status(202).json(await addJob(parse(idSchema, request.params.id), parse(stampInputSchema, request.body)));
+    response
+      .status(202)
+      .json(await addJob(parse(idSchema, request.params.id), parse(stampInputSchema, request.body)));
   });
   router.get('/branches/:id/jobs', async (request, response) => {
     response.json({ jobs: await openJobs(parse(idSchema, request.params.id)) });
@@ -91,7 +114,8 @@ async function sendPhoto(response: Response, store: PhotoStore, key: string, nam
 /** Photos of the same name get a number behind it. */
 function freeName(name: string, taken: Set<string>): string {
   let free = name;
-  for (let count = 2; taken.has(free.toLowerCase()); count += 1) free = name.replace(/(\.[^.]*)?$/, `-${String(count)}$1`);
+  for (let count = 2; taken.has(free.toLowerCase()); count += 1)
+    free = name.replace(/(\.[^.]*)?$/, `-${String(count)}$1`);
   taken.add(free.toLowerCase());
   return free;
 }

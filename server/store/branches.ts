@@ -18,10 +18,21 @@ export async function showBranch(id: number): Promise<Branch> {
   const branch = await findBranch(id);
   const client = await ClientRow.findByPk(branch.clientId);
   if (!client) throw notFound('branch');
-  return { id, label: branch.label, clientId: client.id, clientName: client.name, record: readRecord(branch), version: branch.version };
+  return {
+    id,
+    label: branch.label,
+    clientId: client.id,
+    clientName: client.name,
+    record: readRecord(branch),
+    version: branch.version,
+  };
 }
 
-export async function addBranch(clientId: number, label: string, record: BusinessRecord = emptyRecord): Promise<number> {
+export async function addBranch(
+  clientId: number,
+  label: string,
+  record: BusinessRecord = emptyRecord,
+): Promise<number> {
   if (!(await ClientRow.findByPk(clientId))) throw notFound('client');
   return (await BranchRow.create({ clientId, label, record: JSON.stringify(record) })).id;
 }
@@ -35,10 +46,17 @@ export async function renameBranch(id: number, label: string): Promise<void> {
  * written and the refusal says so.
  */
 export async function saveRecord(id: number, record: BusinessRecord, version: number): Promise<number> {
-  const [changed] = await BranchRow.update({ record: JSON.stringify(record), version: version + 1 }, { where: { id, version } });
+  const [changed] = await BranchRow.update(
+    { record: JSON.stringify(record), version: version + 1 },
+    { where: { id, version } },
+  );
   if (changed === 1) return version + 1;
   await findBranch(id);
-  throw new Refusal(409, 'Saved elsewhere', 'This record was saved in another tab or by someone else since you opened it. Nothing was overwritten; what you typed is kept here.');
+  throw new Refusal(
+    409,
+    'Saved elsewhere',
+    'This record was saved in another tab or by someone else since you opened it. Nothing was overwritten; what you typed is kept here.',
+  );
 }
 
 /** Deletes a branch so that `restoreBranch` can bring it back. */

@@ -1,7 +1,6 @@
 import { QueryTypes, type Sequelize } from 'sequelize';
 import type { BranchSummary, ClientSummary, Step } from '#contract';
-import { gradeOrder } from '#core/fault';
-import { judgeRecord, type BusinessRecord } from '#core/record';
+import { judgeRecord, lackingFacts, type BusinessRecord } from '#core/record';
 import { notFound } from '../problem.ts';
 import { readRecord } from './branches.ts';
 import { BranchRow, ClientRow, PageRow, PhotoRow } from './models.ts';
@@ -28,7 +27,9 @@ async function summarise({ id, name }: ClientRow): Promise<ClientSummary> {
       town: record.address.addressLocality,
       steps: {
         record: recordStep(record),
-        pages: pagesStep(placements.filter(({ branchId }) => branchId === branch.id).map(({ state }) => state)),
+        pages: pagesStep(
+          placements.filter(({ branchId }) => branchId === branch.id).map(({ state }) => state),
+        ),
         photos: photosStep(photos.map((photo) => photoState(photo, record))),
       },
     };
@@ -37,17 +38,21 @@ async function summarise({ id, name }: ClientRow): Promise<ClientSummary> {
 }
 
 function recordStep(record: BusinessRecord): Step {
-  const faults = judgeRecord(record).filter(({ grade }) => grade !== 'note');
-  if (!record.name && faults.length > 0) return { state: 'missing', detail: 'no facts yet' };
-  if (faults.length === 0) return { state: 'proved', detail: 'complete' };
-  const worst = Math.min(...faults.map(({ grade }) => gradeOrder[grade]));
-  return { state: 'findings', detail: `${String(faults.length)} ${worst === 0 ? 'to mend' : 'to improve'}` };
+  const faults = judgeRecord(record);
+  const musts = faults.filter(({ grade }) => grade === 'must').length;
+  if (!record.name && musts > 0) return { state: 'missing', detail: 'no facts yet' };
+  if (musts > 0) return { state: 'must', detail: `${String(musts)} to mend` };
+  const lacking = lackingFacts(record).length + faults.filter(({ grade }) => grade === 'should').length;
+  return lacking > 0
+    ? { state: 'should', detail: `${String(lacking)} to improve` }
+    : { state: 'proved', detail: 'complete' };
 }
 
 function pagesStep(states: readonly string[]): Step {
   if (states.length === 0) return { state: 'missing', detail: 'nothing placed' };
   const stale = states.filter((state) => state !== 'proved').length;
-  if (stale > 0) return { state: 'out-of-date', detail: `${String(stale)} of ${String(states.length)} out of date` };
+  if (stale > 0)
+    return { state: 'out-of-date', detail: `${String(stale)} of ${String(states.length)} out of date` };
   return { state: 'proved', detail: `${String(states.length)} proved` };
 }
 
@@ -55,8 +60,9 @@ function photosStep(states: readonly string[]): Step {
   if (states.length === 0) return { state: 'missing', detail: 'no photos' };
   const count = (state: string): number => states.filter((one) => one === state).length;
   const stamped = `${String(count('stamped'))} of ${String(states.length)} stamped`;
-  if (count('failed') > 0) return { state: 'findings', detail: `${String(count('failed'))} failed` };
-  if (count('out-of-date') > 0) return { state: 'out-of-date', detail: `${String(count('out-of-date'))} out of date` };
+  if (count('failed') > 0) return { state: 'must', detail: `${String(count('failed'))} failed` };
+  if (count('out-of-date') > 0)
+    return { state: 'out-of-date', detail: `${String(count('out-of-date'))} out of date` };
   return { state: count('bare') === 0 ? 'proved' : 'unproved', detail: stamped };
 }
 

@@ -4,11 +4,25 @@ import { notFound } from '../problem.ts';
 import { findBranch } from './branches.ts';
 import { JobRow } from './models.ts';
 
-export const describeJob = ({ id, state, done, total, failed }: JobRow): Job => ({ id, state, done, total, failed });
+export const describeJob = ({ id, state, done, total, failed }: JobRow): Job => ({
+  id,
+  state,
+  done,
+  total,
+  failed,
+});
 
 export async function addJob(branchId: number, input: StampInput): Promise<Job> {
   await findBranch(branchId);
-  return describeJob(await JobRow.create({ branchId, state: 'waiting', input: JSON.stringify(input), total: input.photoIds.length, leasedUntil: null }));
+  return describeJob(
+    await JobRow.create({
+      branchId,
+      state: 'waiting',
+      input: JSON.stringify(input),
+      total: input.photoIds.length,
+      leasedUntil: null,
+    }),
+  );
 }
 
 export async function showJob(id: number): Promise<Job> {
@@ -19,12 +33,17 @@ export async function showJob(id: number): Promise<Job> {
 
 /** The jobs of a branch that are not at their end. */
 export async function openJobs(branchId: number): Promise<readonly Job[]> {
-  return (await JobRow.findAll({ where: { branchId, state: { [Op.in]: ['waiting', 'running'] } }, order: ['id'] })).map(describeJob);
+  return (
+    await JobRow.findAll({ where: { branchId, state: { [Op.in]: ['waiting', 'running'] } }, order: ['id'] })
+  ).map(describeJob);
 }
 
 /** Asks a job to stop: it does before its next photo. */
 export async function cancelJob(id: number): Promise<Job> {
-  await JobRow.update({ state: 'cancelled', leasedUntil: null }, { where: { id, state: { [Op.in]: ['waiting', 'running'] } } });
+  await JobRow.update(
+    { state: 'cancelled', leasedUntil: null },
+    { where: { id, state: { [Op.in]: ['waiting', 'running'] } } },
+  );
   return showJob(id);
 }
 
@@ -47,7 +66,12 @@ export async function leaseJob(database: Sequelize, now: Date, leaseMs: number):
 }
 
 /** Notes how far a job has come and keeps its lease; whether it is still wanted. */
-export async function renewLease({ id }: JobRow, done: number, failed: number, leasedUntil: Date): Promise<boolean> {
+export async function renewLease(
+  { id }: JobRow,
+  done: number,
+  failed: number,
+  leasedUntil: Date,
+): Promise<boolean> {
   const [changed] = await JobRow.update({ done, failed, leasedUntil }, { where: { id, state: 'running' } });
   return changed === 1;
 }

@@ -2,7 +2,10 @@ import { DataTypes, type QueryInterface, type Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 
 const id = { type: DataTypes.INTEGER.UNSIGNED, primaryKey: true, autoIncrement: true };
-const times = { created_at: { type: DataTypes.DATE, allowNull: false }, updated_at: { type: DataTypes.DATE, allowNull: false } };
+const times = {
+  created_at: { type: DataTypes.DATE, allowNull: false },
+  updated_at: { type: DataTypes.DATE, allowNull: false },
+};
 const deleted = { deleted_at: { type: DataTypes.DATE, allowNull: true } };
 const belongsTo = (table: string) => ({
   type: DataTypes.INTEGER.UNSIGNED,
@@ -16,7 +19,12 @@ const migrations = [
   {
     name: '001-clients-branches-pages-photos-jobs',
     up: async ({ context: to }: { context: QueryInterface }) => {
-      await to.createTable('clients', { id, name: { type: DataTypes.STRING(200), allowNull: false }, ...times, ...deleted });
+      await to.createTable('clients', {
+        id,
+        name: { type: DataTypes.STRING(200), allowNull: false },
+        ...times,
+        ...deleted,
+      });
       await to.createTable('branches', {
         id,
         client_id: belongsTo('clients'),
@@ -68,13 +76,19 @@ const migrations = [
       await to.addIndex('jobs', ['state', 'leased_until']);
     },
     down: async ({ context: to }: { context: QueryInterface }) => {
-      for (const table of ['jobs', 'photos', 'placements', 'pages', 'branches', 'clients']) await to.dropTable(table);
+      for (const table of ['jobs', 'photos', 'placements', 'pages', 'branches', 'clients'])
+        await to.dropTable(table);
     },
   },
 ];
 
 /** Brings the database to the newest step. */
 export async function migrate(database: Sequelize): Promise<void> {
-  const umzug = new Umzug({ migrations, context: database.getQueryInterface(), storage: new SequelizeStorage({ sequelize: database }), logger: undefined });
+  const umzug = new Umzug({
+    migrations,
+    context: database.getQueryInterface(),
+    storage: new SequelizeStorage({ sequelize: database }),
+    logger: undefined,
+  });
   await umzug.up();
 }

@@ -1,4 +1,11 @@
-import { DataTypes, Model, type CreationOptional, type InferAttributes, type InferCreationAttributes, type Sequelize } from 'sequelize';
+import {
+  DataTypes,
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
 import type { MarkupForm } from '#core/markup';
 
 export class ClientRow extends Model<InferAttributes<ClientRow>, InferCreationAttributes<ClientRow>> {
@@ -23,7 +30,10 @@ export class PageRow extends Model<InferAttributes<PageRow>, InferCreationAttrib
   declare source: Buffer;
 }
 
-export class PlacementRow extends Model<InferAttributes<PlacementRow>, InferCreationAttributes<PlacementRow>> {
+export class PlacementRow extends Model<
+  InferAttributes<PlacementRow>,
+  InferCreationAttributes<PlacementRow>
+> {
   declare id: CreationOptional<number>;
   declare pageId: number;
   declare branchId: number;
@@ -69,12 +79,50 @@ export function defineModels(sequelize: Sequelize): void {
   const rows = (tableName: string) => ({ sequelize, tableName });
   const kept = { paranoid: true };
   ClientRow.init({ id: id(), name: string() }, { ...rows('clients'), ...kept });
-  BranchRow.init({ id: id(), clientId: number(), label: string(), record: text(), version: { ...number(), defaultValue: 0 } }, { ...rows('branches'), ...kept });
-  PageRow.init({ id: id(), clientId: number(), path: string(), source: { type: DataTypes.BLOB('long'), allowNull: false } }, { ...rows('pages'), ...kept });
+  BranchRow.init(
+    {
+      id: id(),
+      clientId: number(),
+      label: string(),
+      record: text(),
+      version: { ...number(), defaultValue: 0 },
+    },
+    { ...rows('branches'), ...kept },
+  );
+  PageRow.init(
+    {
+      id: id(),
+      clientId: number(),
+      path: string(),
+      source: { type: DataTypes.BLOB('long'), allowNull: false },
+    },
+    { ...rows('pages'), ...kept },
+  );
   PlacementRow.init({ id: id(), pageId: number(), branchId: number(), form: string() }, rows('placements'));
-  PhotoRow.init({ id: id(), branchId: number(), name: string(), size: number(), originalKey: string(), stampedKey: { ...string(), defaultValue: '' }, carried: text(), stamp: text() }, { ...rows('photos'), ...kept });
+  PhotoRow.init(
+    {
+      id: id(),
+      branchId: number(),
+      name: string(),
+      size: number(),
+      originalKey: string(),
+      stampedKey: { ...string(), defaultValue: '' },
+      carried: text(),
+      stamp: text(),
+    },
+    { ...rows('photos'), ...kept },
+  );
   JobRow.init(
-    { id: id(), branchId: number(), state: string(), input: text(), done: { ...number(), defaultValue: 0 }, failed: { ...number(), defaultValue: 0 }, total: number(), leasedUntil: { type: DataTypes.DATE(3), allowNull: true } },
+    {
+      id: id(),
+      branchId: number(),
+      state: string(),
+      input: text(),
+      done: { ...number(), defaultValue: 0 },
+      failed: { ...number(), defaultValue: 0 },
+      total: number(),
+      leasedUntil: { type: DataTypes.DATE(3), allowNull: true },
+    },
     rows('jobs'),
   );
 }

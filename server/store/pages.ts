@@ -19,7 +19,9 @@ export async function findPage(id: number): Promise<PageRow> {
 export async function listPages(clientId: number): Promise<readonly Page[]> {
   if (!(await ClientRow.findByPk(clientId))) throw notFound('client');
   const pages = await PageRow.findAll({ where: { clientId }, order: ['path'] });
-  const placements = await PlacementRow.findAll({ where: { pageId: { [Op.in]: pages.map(({ id }) => id) } } });
+  const placements = await PlacementRow.findAll({
+    where: { pageId: { [Op.in]: pages.map(({ id }) => id) } },
+  });
   const branches = await BranchRow.findAll({ where: { clientId } });
   return pages.map((page) => describe(page, placements, branches));
 }
@@ -40,14 +42,22 @@ function describe(page: PageRow, placements: readonly PlacementRow[], branches: 
     size: page.source.length,
     encoding,
     items: { jsonld: count('jsonld'), microdata: count('microdata') },
-    placements: placements.filter(({ pageId }) => pageId === page.id).flatMap(({ form, branchId }) => {
-      const branch = branches.find((one) => one.id === branchId);
-      return branch ? [{ form, branchId, branchLabel: branch.label, ...stateOf(text, form, readRecord(branch)) }] : [];
-    }),
+    placements: placements
+      .filter(({ pageId }) => pageId === page.id)
+      .flatMap(({ form, branchId }) => {
+        const branch = branches.find((one) => one.id === branchId);
+        return branch
+          ? [{ form, branchId, branchLabel: branch.label, ...stateOf(text, form, readRecord(branch)) }]
+          : [];
+      }),
   };
 }
 
-function stateOf(text: string, form: MarkupForm, record: BusinessRecord): Pick<PagePlacement, 'state' | 'misread'> {
+function stateOf(
+  text: string,
+  form: MarkupForm,
+  record: BusinessRecord,
+): Pick<PagePlacement, 'state' | 'misread'> {
   const { state, misread } = prove(text, form, record);
   if (state === 'absent') return { state, misread: [] };
   if (!isCurrent(text, form, record)) return { state: 'out-of-date', misread: [...misread] };
@@ -55,20 +65,30 @@ function stateOf(text: string, form: MarkupForm, record: BusinessRecord): Pick<P
 }
 
 /** The state of everything that is placed on a client's pages, for the desk. */
-export async function placementsOfClient(clientId: number, records: ReadonlyMap<number, BusinessRecord>): Promise<readonly Pick<PagePlacement, 'branchId' | 'state'>[]> {
+export async function placementsOfClient(
+  clientId: number,
+  records: ReadonlyMap<number, BusinessRecord>,
+): Promise<readonly Pick<PagePlacement, 'branchId' | 'state'>[]> {
   const pages = await PageRow.findAll({ where: { clientId }, attributes: ['id'] });
-  const placements = await PlacementRow.findAll({ where: { pageId: { [Op.in]: pages.map(({ id }) => id) } } });
+  const placements = await PlacementRow.findAll({
+    where: { pageId: { [Op.in]: pages.map(({ id }) => id) } },
+  });
   const found: Pick<PagePlacement, 'branchId' | 'state'>[] = [];
   for (const { pageId, branchId, form } of placements) {
     const record = records.get(branchId);
     const page = record && (await PageRow.findByPk(pageId));
-    if (record && page) found.push({ branchId, state: stateOf(decodeText(page.source).text, form, record).state });
+    if (record && page)
+      found.push({ branchId, state: stateOf(decodeText(page.source).text, form, record).state });
   }
   return found;
 }
 
 /** Keeps a page under its path. One that is there already gets the new source; whether it was. */
-export async function keepPage(clientId: number, path: string, source: Buffer): Promise<{ id: number; replaced: boolean }> {
+export async function keepPage(
+  clientId: number,
+  path: string,
+  source: Buffer,
+): Promise<{ id: number; replaced: boolean }> {
   const known = await PageRow.findOne({ where: { clientId, path } });
   if (!known) return { id: (await PageRow.create({ clientId, path, source })).id, replaced: false };
   await known.update({ source });
@@ -85,12 +105,21 @@ async function forgetLost({ id, source }: PageRow): Promise<void> {
 /** Places a branch's markup on a page, reads the page back, and keeps it only when a machine finds the markup. */
 export async function placeOnPage(pageId: number, { branchId, form, at }: PlacementInput): Promise<Page> {
   const [page, branch] = [await findPage(pageId), await findBranch(branchId)];
-  if (branch.clientId !== page.clientId) throw new Refusal(400, 'Another client', 'This branch belongs to another client than the page. Nothing was changed.');
+  if (branch.clientId !== page.clientId)
+    throw new Refusal(
+      400,
+      'Another client',
+      'This branch belongs to another client than the page. Nothing was changed.',
+    );
   const record = readRecord(branch);
   const result = placeInBytes(page.source, form, writeMarkup(record, form).text, at);
   if (!result.ok) throw new Refusal(422, 'Cannot be placed', result.message);
   if (prove(decodeText(result.bytes).text, form, record).state === 'absent') {
-    throw new Refusal(422, 'Cannot be placed', 'A machine would not find the markup there: the place lies inside a comment, a script or a template. The page was left as it is.');
+    throw new Refusal(
+      422,
+      'Cannot be placed',
+      'A machine would not find the markup there: the place lies inside a comment, a script or a template. The page was left as it is.',
+    );
   }
   await page.update({ source: Buffer.from(result.bytes) });
   await PlacementRow.upsert({ pageId, branchId, form });

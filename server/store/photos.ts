@@ -19,13 +19,16 @@ export type Stamp = z.infer<typeof stampSchema>;
 const readStamp = ({ stamp }: PhotoRow): Stamp | null => stampSchema.nullable().parse(JSON.parse(stamp));
 
 /** Fields as JSON has them, so that stored ones and new ones can be compared. */
-export const plainFields = (fields: StampFields): Stamp['fields'] => JSON.parse(JSON.stringify(fields)) as Stamp['fields'];
+export const plainFields = (fields: StampFields): Stamp['fields'] =>
+  JSON.parse(JSON.stringify(fields)) as Stamp['fields'];
 
 export function photoState(photo: PhotoRow, record: BusinessRecord): Photo['state'] {
   const stamp = readStamp(photo);
   if (!stamp) return 'bare';
   if (stamp.message) return 'failed';
-  return isDeepStrictEqual(stamp.fields, plainFields(stampFields(record, stamp.wordings))) ? 'stamped' : 'out-of-date';
+  return isDeepStrictEqual(stamp.fields, plainFields(stampFields(record, stamp.wordings)))
+    ? 'stamped'
+    : 'out-of-date';
 }
 
 export async function listPhotos(branchId: number): Promise<readonly Photo[]> {
@@ -48,10 +51,18 @@ function describe(photo: PhotoRow, record: BusinessRecord): Photo {
   };
 }
 
-export async function keepPhoto(branchId: number, name: string, bytes: Buffer, originalKey: string): Promise<Photo> {
+export async function keepPhoto(
+  branchId: number,
+  name: string,
+  bytes: Buffer,
+  originalKey: string,
+): Promise<Photo> {
   const record = readRecord(await findBranch(branchId));
   const carried = JSON.stringify(readCarried(bytes) ?? null);
-  return describe(await PhotoRow.create({ branchId, name, size: bytes.length, originalKey, carried, stamp: 'null' }), record);
+  return describe(
+    await PhotoRow.create({ branchId, name, size: bytes.length, originalKey, carried, stamp: 'null' }),
+    record,
+  );
 }
 
 export async function findPhoto(id: number): Promise<PhotoRow> {
@@ -77,4 +88,5 @@ export async function restorePhoto(id: number): Promise<void> {
   await photo.restore();
 }
 
-export const stampedPhotos = (branchId: number): Promise<PhotoRow[]> => PhotoRow.findAll({ where: { branchId }, order: ['name', 'id'] });
+export const stampedPhotos = (branchId: number): Promise<PhotoRow[]> =>
+  PhotoRow.findAll({ where: { branchId }, order: ['name', 'id'] });

@@ -15,11 +15,16 @@ const UNREACHABLE: Problem = {
   type: 'about:blank',
   title: 'No answer',
   status: 0,
-  detail: 'The application does not answer. Nothing you typed is lost; it is kept in this browser until it can be saved.',
+  detail:
+    'The application does not answer. Nothing you typed is lost; it is kept in this browser until it can be saved.',
 };
 
 /** Sends a request to the API and returns the answer as its schema has it. */
-export async function ask<T extends z.ZodType>(schema: T, path: string, init: RequestInit = {}): Promise<z.infer<T>> {
+export async function ask<T extends z.ZodType>(
+  schema: T,
+  path: string,
+  init: RequestInit = {},
+): Promise<z.infer<T>> {
   const response = await send(path, init);
   return schema.parse(await response.json());
 }
@@ -30,7 +35,11 @@ export async function tell(path: string, init: RequestInit): Promise<void> {
 }
 
 /** A JSON body with its method. */
-export const json = (method: string, body: unknown): RequestInit => ({ method, body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } });
+export const json = (method: string, body: unknown): RequestInit => ({
+  method,
+  body: JSON.stringify(body),
+  headers: { 'Content-Type': 'application/json' },
+});
 
 /** A multipart body with one file under its name. */
 export function fileBody(file: File, name: string): RequestInit {
@@ -48,7 +57,9 @@ async function send(path: string, init: RequestInit): Promise<Response> {
   }
   if (response.ok) return response;
   const parsed = problemSchema.safeParse(await response.json().catch(() => undefined));
-  throw new RequestFailed(parsed.success ? parsed.data : { ...UNREACHABLE, status: response.status, title: response.statusText });
+  throw new RequestFailed(
+    parsed.success ? parsed.data : { ...UNREACHABLE, status: response.status, title: response.statusText },
+  );
 }
 
 /** The text of a page as it stands. */

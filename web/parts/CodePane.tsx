@@ -22,9 +22,22 @@ export const codeLook = [
   EditorView.theme({
     '&': { height: '100%', fontSize: '13px', backgroundColor: '#fff' },
     '.cm-scroller': { fontFamily: mono, lineHeight: '1.5' },
-    '.cm-gutters': { backgroundColor: colour.paper, color: colour.middle, borderRight: `1px solid ${colour.light}` },
+    '.cm-gutters': {
+      backgroundColor: colour.paper,
+      color: colour.middle,
+      borderRight: `1px solid ${colour.light}`,
+    },
     '.cm-activeLine, .cm-activeLineGutter': { backgroundColor: '#f3f1f3' },
     '&.cm-focused': { outline: 'none' },
+    '&.cm-merge-a .cm-changedText, &.cm-merge-a .cm-deletedChunk .cm-deletedText': {
+      background: colour.removed,
+    },
+    '&.cm-merge-b .cm-changedText': { background: 'none' },
+    '&.cm-merge-a .cm-changedLine': { backgroundColor: colour.removed },
+    '&.cm-merge-b .cm-changedLine': { backgroundColor: colour.added },
+    '&.cm-merge-a .cm-changedLineGutter': { background: colour.plum },
+    '&.cm-merge-b .cm-changedLineGutter': { background: colour.dark },
+    '.cm-collapsedLines': { background: colour.light, color: colour.middle, padding: '2px 12px' },
   }),
 ];
 
@@ -35,8 +48,22 @@ export function DifferencePane({ before, after, label }: { before: string; after
   const place = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (!place.current) return;
-    const extensions = [lineNumbers(), ...codeLook, language(before), EditorState.readOnly.of(true), EditorView.editable.of(false), EditorView.lineWrapping, EditorView.contentAttributes.of({ 'aria-label': label, tabindex: '0' })];
-    const view = new MergeView({ a: { doc: before, extensions }, b: { doc: after, extensions }, parent: place.current, collapseUnchanged: { margin: 3, minSize: 6 }, gutter: true });
+    const extensions = [
+      lineNumbers(),
+      ...codeLook,
+      language(before),
+      EditorState.readOnly.of(true),
+      EditorView.editable.of(false),
+      EditorView.lineWrapping,
+      EditorView.contentAttributes.of({ 'aria-label': label, tabindex: '0' }),
+    ];
+    const view = new MergeView({
+      a: { doc: before, extensions },
+      b: { doc: after, extensions },
+      parent: place.current,
+      collapseUnchanged: { margin: 3, minSize: 6 },
+      gutter: true,
+    });
     return () => {
       view.destroy();
     };

@@ -8,11 +8,24 @@ export function CommandBar({ onClose }: { onClose: () => void }) {
   const navigate = useNavigate();
   const { data } = useClients();
   const places = (data?.clients ?? []).flatMap(({ name, branches }) =>
-    branches.flatMap(({ id, label }) => branchViews.map((view) => ({ label: `${label}: ${viewLabel[view]}`, group: name, path: viewPath(id, view) }))),
+    branches.flatMap(({ id, label }) =>
+      branchViews.map((view) => ({
+        label: `${label}: ${viewLabel[view]}`,
+        group: name,
+        path: viewPath(id, view),
+      })),
+    ),
   );
   const options = [{ label: 'Desk', group: 'Everywhere', path: '/' }, ...places];
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="sm" aria-label="Find or go to" sx={{ '& .MuiDialog-container': { alignItems: 'flex-start', pt: 6 } }}>
+    <Dialog
+      open
+      onClose={onClose}
+      fullWidth
+      maxWidth="sm"
+      aria-label="Find or go to"
+      sx={{ '& .MuiDialog-container': { alignItems: 'flex-start', pt: 6 } }}
+    >
       <Autocomplete
         open
         autoHighlight
@@ -21,13 +34,22 @@ export function CommandBar({ onClose }: { onClose: () => void }) {
         getOptionKey={({ path }) => path}
         filterOptions={(all, { inputValue }) => {
           const words = inputValue.toLowerCase().split(/\s+/).filter(Boolean);
-          return all.filter(({ label, group }) => words.every((word) => `${group} ${label}`.toLowerCase().includes(word)));
+          return all.filter(({ label, group }) =>
+            words.every((word) => `${group} ${label}`.toLowerCase().includes(word)),
+          );
         }}
         onChange={(_, option) => {
           onClose();
           if (option) void navigate(option.path);
         }}
-        renderInput={(parameters) => <TextField {...parameters} autoFocus label="Client, branch or view" sx={{ m: 1, width: 'calc(100% - 16px)' }} />}
+        renderInput={(parameters) => (
+          <TextField
+            {...parameters}
+            autoFocus
+            label="Client, branch or view"
+            sx={{ m: 1, width: 'calc(100% - 16px)' }}
+          />
+        )}
       />
     </Dialog>
   );

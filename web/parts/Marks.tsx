@@ -8,7 +8,17 @@ import { colour } from '../theme.ts';
 /** Our own icon set: 16 × 16, strokes of 1.4, drawn once and used everywhere. Shape tells first, colour second. */
 function Mark({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <svg width="16" height="16" viewBox="0 0 16 16" role="img" aria-label={title} fill="none" stroke={colour.ink} strokeWidth="1.4" style={{ flex: 'none', verticalAlign: '-3px' }}>
+    <svg
+      width="16"
+      height="16"
+      viewBox="0 0 16 16"
+      role="img"
+      aria-label={title}
+      fill="none"
+      stroke={colour.ink}
+      strokeWidth="1.4"
+      style={{ flex: 'none', verticalAlign: '-3px' }}
+    >
       <title>{title}</title>
       {children}
     </svg>
@@ -21,18 +31,23 @@ const LOZENGE = 'M8 1.5 14.5 8 8 14.5 1.5 8Z';
 export function GradeMark({ grade }: { grade: Grade }) {
   return (
     <Mark title={grade}>
-      <path d={LOZENGE} fill={grade === 'must' ? colour.plum : 'none'} stroke={grade === 'note' ? colour.middle : colour.plum} />
+      <path
+        d={LOZENGE}
+        fill={grade === 'must' ? colour.plum : 'none'}
+        stroke={grade === 'note' ? colour.middle : colour.plum}
+      />
       {grade === 'should' && <path d="M8 1.5V14.5L1.5 8Z" fill={colour.plum} stroke="none" />}
     </Mark>
   );
 }
 
-/** Proved: a seal, a scalloped edge with a tick. */
+/** Proved: a seal, a full disc with a ring pressed into it and a tick. */
 export function SealMark({ title = 'proved' }: { title?: string }) {
   return (
     <Mark title={title}>
-      <path d="M8 1.2 9.8 2.6 12 2.4 12.6 4.6 14.5 5.8 13.7 8 14.5 10.2 12.6 11.4 12 13.6 9.8 13.4 8 14.8 6.2 13.4 4 13.6 3.4 11.4 1.5 10.2 2.3 8 1.5 5.8 3.4 4.6 4 2.4 6.2 2.6Z" fill={colour.dark} stroke="none" />
-      <path d="M5.2 8.2 7.2 10.2 11 6" stroke={colour.paper} strokeWidth="1.7" />
+      <circle cx="8" cy="8" r="7.2" fill={colour.dark} stroke="none" />
+      <circle cx="8" cy="8" r="5.6" stroke={colour.paper} strokeWidth="0.8" strokeDasharray="1.2 0.9" />
+      <path d="M5.4 8.2 7.3 10 10.6 6.2" stroke={colour.paper} strokeWidth="1.5" />
     </Mark>
   );
 }
@@ -68,7 +83,16 @@ function OpenMark({ title }: { title: string }) {
 /** The state of one step of the chain, with its words. */
 export function StepMark({ step }: { step: Step }) {
   return (
-    <Box component="span" sx={{ display: 'inline-flex', gap: 0.75, alignItems: 'center', whiteSpace: 'nowrap', color: step.state === 'missing' ? 'text.secondary' : 'text.primary' }}>
+    <Box
+      component="span"
+      sx={{
+        display: 'inline-flex',
+        gap: 0.75,
+        alignItems: 'center',
+        whiteSpace: 'nowrap',
+        color: step.state === 'missing' ? 'text.secondary' : 'text.primary',
+      }}
+    >
       {stateMark(step.state)}
       {step.detail}
     </Box>
@@ -79,8 +103,10 @@ function stateMark(state: Step['state']): ReactNode {
   switch (state) {
     case 'missing':
       return <MissingMark />;
-    case 'findings':
+    case 'must':
       return <GradeMark grade="must" />;
+    case 'should':
+      return <GradeMark grade="should" />;
     case 'out-of-date':
       return <StaleMark />;
     case 'unproved':
@@ -101,9 +127,25 @@ const AGREEMENT_WORDS: Readonly<Record<Agreement, string>> = {
 /** How two readings of a fact agree, as mark and word. */
 export function AgreementMark({ agreement }: { agreement: Agreement }) {
   const words = AGREEMENT_WORDS[agreement];
-  const mark = { exact: <SealMark title={words} />, 'written-differently': <GradeMark grade="should" />, partly: <GradeMark grade="should" />, different: <GradeMark grade="must" />, missing: <MissingMark title={words} /> }[agreement];
+  const mark = {
+    exact: <SealMark title={words} />,
+    'written-differently': <GradeMark grade="should" />,
+    partly: <GradeMark grade="should" />,
+    different: <GradeMark grade="must" />,
+    missing: <MissingMark title={words} />,
+  }[agreement];
   return (
-    <Box component="span" sx={{ display: 'inline-flex', gap: 0.5, alignItems: 'center', color: 'text.secondary', fontSize: 12.5, whiteSpace: 'nowrap' }}>
+    <Box
+      component="span"
+      sx={{
+        display: 'inline-flex',
+        gap: 0.5,
+        alignItems: 'center',
+        color: 'text.secondary',
+        fontSize: 12.5,
+        whiteSpace: 'nowrap',
+      }}
+    >
       {mark}
       {words}
     </Box>
@@ -122,7 +164,15 @@ export type ViewName = keyof typeof VIEW_PATHS;
 /** The sign of a view in the rail. */
 export function ViewSign({ view }: { view: ViewName }) {
   return (
-    <svg width="20" height="20" viewBox="0 0 20 20" fill="none" stroke="currentColor" strokeWidth="1.5" aria-hidden="true">
+    <svg
+      width="20"
+      height="20"
+      viewBox="0 0 20 20"
+      fill="none"
+      stroke="currentColor"
+      strokeWidth="1.5"
+      aria-hidden="true"
+    >
       <path d={VIEW_PATHS[view]} />
     </svg>
   );

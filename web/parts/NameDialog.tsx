@@ -3,7 +3,21 @@ import { useState, type FormEvent } from 'react';
 import { nameSchema } from '#contract';
 
 /** Asks for a name. */
-export function NameDialog({ title, label, first = '', action, onClose, onName }: { title: string; label: string; first?: string; action: string; onClose: () => void; onName: (name: string) => void }) {
+export function NameDialog({
+  title,
+  label,
+  first = '',
+  action,
+  onClose,
+  onName,
+}: {
+  title: string;
+  label: string;
+  first?: string;
+  action: string;
+  onClose: () => void;
+  onName: (name: string) => void;
+}) {
   const [name, setName] = useState(first);
   const [tried, setTried] = useState(false);
   const result = nameSchema.safeParse(name);
@@ -20,7 +34,17 @@ export function NameDialog({ title, label, first = '', action, onClose, onName }
       <form onSubmit={submit} noValidate>
         <DialogTitle sx={{ fontSize: 15, fontWeight: 700 }}>{title}</DialogTitle>
         <DialogContent>
-          <TextField autoFocus margin="dense" label={label} value={name} error={Boolean(fault)} helperText={fault} onChange={({ target }) => { setName(target.value); }} />
+          <TextField
+            autoFocus
+            margin="dense"
+            label={label}
+            value={name}
+            error={Boolean(fault)}
+            helperText={fault}
+            onChange={({ target }) => {
+              setName(target.value);
+            }}
+          />
         </DialogContent>
         <DialogActions>
           <Button onClick={onClose}>Cancel</Button>

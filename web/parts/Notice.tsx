@@ -16,7 +16,16 @@ export function EmptyState({ title, children }: { title: string; children: React
 /** A fault in the place of what could not be shown. */
 export function Failure({ error, retry }: { error: unknown; retry?: ReactNode }) {
   return (
-    <Box role="alert" sx={{ m: 2, p: 1.5, border: `1px solid ${colour.plum}`, backgroundColor: colour.plumLight, maxWidth: 720 }}>
+    <Box
+      role="alert"
+      sx={{
+        m: 2,
+        p: 1.5,
+        border: `1px solid ${colour.plum}`,
+        backgroundColor: colour.plumLight,
+        maxWidth: 720,
+      }}
+    >
       {inWords(error)} {retry}
     </Box>
   );

@@ -27,13 +27,27 @@ export function Shell({ children }: { children: ReactNode }) {
   const view = branchViews.find((one) => one === viewText);
   const branchId = useRememberedBranch(Number(branchText) || 0);
   return (
-    <Box sx={{ display: 'grid', gridTemplateColumns: '64px 1fr', gridTemplateRows: '40px 1fr', height: '100vh' }}>
+    <Box
+      sx={{ display: 'grid', gridTemplateColumns: '64px 1fr', gridTemplateRows: '40px 1fr', height: '100vh' }}
+    >
       <Rail current={view ?? (pathname === '/' ? 'desk' : undefined)} branchId={branchId} />
-      <PathBar branchId={Number(branchText) || 0} view={view} onCommands={() => { setCommands(true); }} />
+      <PathBar
+        branchId={Number(branchText) || 0}
+        view={view}
+        onCommands={() => {
+          setCommands(true);
+        }}
+      />
       <Box component="main" sx={{ minWidth: 0, minHeight: 0, overflow: 'hidden' }}>
         {children}
       </Box>
-      {commands && <CommandBar onClose={() => { setCommands(false); }} />}
+      {commands && (
+        <CommandBar
+          onClose={() => {
+            setCommands(false);
+          }}
+        />
+      )}
     </Box>
   );
 }
@@ -51,16 +65,43 @@ function useRememberedBranch(named: number): number {
 
 function Rail({ current, branchId }: { current: ViewName | undefined; branchId: number }) {
   return (
-    <Box component="nav" aria-label="Views" sx={{ gridRow: '1 / 3', backgroundColor: colour.ink, color: colour.line, display: 'flex', flexDirection: 'column', pt: 0.5 }}>
+    <Box
+      component="nav"
+      aria-label="Views"
+      sx={{
+        gridRow: '1 / 3',
+        backgroundColor: colour.ink,
+        color: colour.line,
+        display: 'flex',
+        flexDirection: 'column',
+        pt: 0.5,
+      }}
+    >
       <RailLink to="/" view="desk" label="Desk" current={current === 'desk'} />
       {branchViews.map((view) => (
-        <RailLink key={view} to={branchId ? viewPath(branchId, view) : '/'} view={view} label={viewLabel[view]} current={current === view} />
+        <RailLink
+          key={view}
+          to={branchId ? viewPath(branchId, view) : '/'}
+          view={view}
+          label={viewLabel[view]}
+          current={current === view}
+        />
       ))}
     </Box>
   );
 }
 
-function RailLink({ to, view, label, current }: { to: string; view: ViewName; label: string; current: boolean }) {
+function RailLink({
+  to,
+  view,
+  label,
+  current,
+}: {
+  to: string;
+  view: ViewName;
+  label: string;
+  current: boolean;
+}) {
   return (
     <Box
       component={RouterLink}
@@ -88,18 +129,48 @@ function RailLink({ to, view, label, current }: { to: string; view: ViewName; la
   );
 }
 
-function PathBar({ branchId, view, onCommands }: { branchId: number; view: BranchView | undefined; onCommands: () => void }) {
+function PathBar({
+  branchId,
+  view,
+  onCommands,
+}: {
+  branchId: number;
+  view: BranchView | undefined;
+  onCommands: () => void;
+}) {
   const { client, branch } = useTreePlace(branchId);
   const navigate = useNavigate();
   return (
-    <Box component="header" sx={{ display: 'flex', alignItems: 'center', gap: 1, px: 1.5, borderBottom: `1px solid ${colour.line}`, backgroundColor: colour.paper, minWidth: 0 }}>
-      <Link component={RouterLink} to="/" underline="hover" sx={{ fontWeight: 700, color: 'text.primary', whiteSpace: 'nowrap' }}>
+    <Box
+      component="header"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1,
+        px: 1.5,
+        borderBottom: `1px solid ${colour.line}`,
+        backgroundColor: colour.paper,
+        minWidth: 0,
+      }}
+    >
+      <Link
+        component={RouterLink}
+        to="/"
+        underline="hover"
+        sx={{ fontWeight: 700, color: 'text.primary', whiteSpace: 'nowrap' }}
+      >
         Zinc Post
       </Link>
       {client && branch && view && (
-        <Box component="nav" aria-label="Place" sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0, color: 'text.secondary' }}>
+        <Box
+          component="nav"
+          aria-label="Place"
+          sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0, color: 'text.secondary' }}
+        >
           <span aria-hidden="true">/</span>
-          <Box component="span" sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>{client.name}</Box>
+          <Box component="span" sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
+            {client.name}
+          </Box>
           <span aria-hidden="true">/</span>
           <Select
             variant="standard"
@@ -126,7 +197,18 @@ function PathBar({ branchId, view, onCommands }: { branchId: number; view: Branc
         component="button"
         type="button"
         onClick={onCommands}
-        sx={{ font: 'inherit', fontSize: 12.5, color: 'text.secondary', background: 'none', border: `1px solid ${colour.line}`, borderRadius: '3px', px: 1, py: 0.25, cursor: 'pointer', whiteSpace: 'nowrap' }}
+        sx={{
+          font: 'inherit',
+          fontSize: 12.5,
+          color: 'text.secondary',
+          background: 'none',
+          border: `1px solid ${colour.line}`,
+          borderRadius: '3px',
+          px: 1,
+          py: 0.25,
+          cursor: 'pointer',
+          whiteSpace: 'nowrap',
+        }}
       >
         Find or go to … <kbd style={{ fontFamily: 'inherit' }}>Ctrl+K</kbd>
       </Box>

@@ -5,10 +5,23 @@ import { colour } from '../theme.ts';
 const MIN = 80;
 const STEP = 24;
 
-const remembered = (name: string, first: number): number => Number(localStorage.getItem(`tray:${name}`)) || first;
+const remembered = (name: string, first: number): number =>
+  Number(localStorage.getItem(`tray:${name}`)) || first;
 
 /** The work surface with the tray along its bottom edge, which shows what the thing in hand turns into. */
-export function WithTray({ name, label, height = 300, tray, children }: { name: string; label: string; height?: number; tray: ReactNode; children: ReactNode }) {
+export function WithTray({
+  name,
+  label,
+  height = 300,
+  tray,
+  children,
+}: {
+  name: string;
+  label: string;
+  height?: number;
+  tray: ReactNode;
+  children: ReactNode;
+}) {
   const [size, setSize] = useState(() => remembered(name, height));
   const frame = useRef<HTMLDivElement>(null);
   const resize = useCallback(
@@ -45,9 +58,35 @@ export function WithTray({ name, label, height = 300, tray, children }: { name: 
         onPointerMove={drag}
         onPointerDown={drag}
         onKeyDown={keys}
-        sx={{ flex: 'none', height: 7, cursor: 'row-resize', touchAction: 'none', borderTop: `1px solid ${colour.middle}`, backgroundColor: colour.light, '&::after': { content: '""', display: 'block', width: 36, height: 2, margin: '2px auto', backgroundColor: colour.line } }}
+        sx={{
+          flex: 'none',
+          height: 7,
+          cursor: 'row-resize',
+          touchAction: 'none',
+          borderTop: `1px solid ${colour.middle}`,
+          backgroundColor: colour.light,
+          '&::after': {
+            content: '""',
+            display: 'block',
+            width: 36,
+            height: 2,
+            margin: '2px auto',
+            backgroundColor: colour.line,
+          },
+        }}
       />
-      <Box component="section" aria-label={label} sx={{ flex: 'none', height: size, minHeight: 0, display: 'flex', flexDirection: 'column', backgroundColor: '#fff' }}>
+      <Box
+        component="section"
+        aria-label={label}
+        sx={{
+          flex: 'none',
+          height: size,
+          minHeight: 0,
+          display: 'flex',
+          flexDirection: 'column',
+          backgroundColor: '#fff',
+        }}
+      >
         {tray}
       </Box>
     </Box>
@@ -57,8 +96,32 @@ export function WithTray({ name, label, height = 300, tray, children }: { name: 
 /** The bar over a pane of the tray: what it shows, and what can be done with it. */
 export function PaneBar({ title, children }: { title: ReactNode; children?: ReactNode }) {
   return (
-    <Box sx={{ flex: 'none', display: 'flex', alignItems: 'center', gap: 1, minHeight: 34, px: 1.5, borderBottom: `1px solid ${colour.light}`, backgroundColor: colour.paper }}>
-      <Box component="h2" sx={{ m: 0, fontSize: 12.5, fontWeight: 700, color: 'text.secondary', flex: 1, minWidth: 0, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
+    <Box
+      sx={{
+        flex: 'none',
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1,
+        minHeight: 34,
+        px: 1.5,
+        borderBottom: `1px solid ${colour.light}`,
+        backgroundColor: colour.paper,
+      }}
+    >
+      <Box
+        component="h2"
+        sx={{
+          m: 0,
+          fontSize: 12.5,
+          fontWeight: 700,
+          color: 'text.secondary',
+          flex: 1,
+          minWidth: 0,
+          overflow: 'hidden',
+          textOverflow: 'ellipsis',
+          whiteSpace: 'nowrap',
+        }}
+      >
         {title}
       </Box>
       {children}

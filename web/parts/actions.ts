@@ -31,16 +31,29 @@ export function downloadText(text: string, name: string, type: string): void {
 
 /** A name as a file name: lower case, ASCII, words joined by hyphens. */
 export const fileName = (text: string): string =>
-  text.normalize('NFKD').replace(/[\u0300-\u036f]/g, '').toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '').slice(0, 60) || 'unnamed';
+  text
+    .normalize('NFKD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
+    .slice(0, 60) || 'unnamed';
 
 /** Says what went wrong. */
 export function useComplain(): (error: unknown) => void {
   const { enqueueSnackbar } = useSnackbar();
-  return useCallback((error) => enqueueSnackbar(inWords(error), { variant: 'error', persist: false, autoHideDuration: 9000 }), [enqueueSnackbar]);
+  return useCallback(
+    (error) => enqueueSnackbar(inWords(error), { variant: 'error', persist: false, autoHideDuration: 9000 }),
+    [enqueueSnackbar],
+  );
 }
 
 /** Deletes a thing and offers to bring it back. */
-export function useDeleteWithUndo(): (thing: Thing, name: string, undo: (restore: () => void) => React.ReactNode) => void {
+export function useDeleteWithUndo(): (
+  thing: Thing,
+  name: string,
+  undo: (restore: () => void) => React.ReactNode,
+) => void {
   const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   const remove = useDelete();
   const complain = useComplain();
@@ -56,7 +69,10 @@ export function useDeleteWithUndo(): (thing: Thing, name: string, undo: (restore
               autoHideDuration: 12_000,
               action: undo(() => {
                 closeSnackbar(key);
-                mutate({ thing, restore: true }, { onError: complain, onSuccess: () => enqueueSnackbar(`“${name}” is back.`) });
+                mutate(
+                  { thing, restore: true },
+                  { onError: complain, onSuccess: () => enqueueSnackbar(`“${name}” is back.`) },
+                );
               }),
             });
           },

@@ -49,50 +49,117 @@ function CheckOf({ branch }: { branch: Branch }) {
   };
   const openFile = async (file: File): Promise<void> => {
     if (file.size > limits.pageBytes) {
-      complain(new Error(`${file.name} has ${megabytes(file.size)}; at most ${megabytes(limits.pageBytes)} are read. The source in hand is as it was.`));
+      complain(
+        new Error(
+          `${file.name} has ${megabytes(file.size)}; at most ${megabytes(limits.pageBytes)} are read. The source in hand is as it was.`,
+        ),
+      );
       return;
     }
     load(decodeText(new Uint8Array(await file.arrayBuffer())).text, file.name);
   };
-  const { getRootProps, getInputProps, open, isDragActive } = useDropzone({ noClick: true, noKeyboard: true, multiple: false, onDrop: ([file]) => { if (file) openFile(file).catch(complain); } });
+  const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
+    noClick: true,
+    noKeyboard: true,
+    multiple: false,
+    onDrop: ([file]) => {
+      if (file) openFile(file).catch(complain);
+    },
+  });
 
   return (
-    <Box {...getRootProps()} sx={{ height: '100%', outline: isDragActive ? `3px solid ${colour.plum}` : 'none', outlineOffset: -3 }}>
+    <Box
+      {...getRootProps()}
+      sx={{ height: '100%', outline: isDragActive ? `3px solid ${colour.plum}` : 'none', outlineOffset: -3 }}
+    >
       <input {...getInputProps({ 'aria-label': 'File to check' })} />
       <WithTray
         name="check"
         label="Source"
-        height={320}
+        height={230}
         tray={
           <>
             <PaneBar title={name ? `Source: ${name}` : 'Source'}>
-              <Button disabled={!source} onClick={() => { copy(source, 'Source'); }}>Copy</Button>
-              <Button disabled={!source} onClick={() => { downloadText(source, name.split('/').at(-1) || 'checked.html', 'text/html'); }}>Download</Button>
-              <Button disabled={!source} onClick={() => { load('', ''); }}>Clear</Button>
+              <Button
+                disabled={!source}
+                onClick={() => {
+                  copy(source, 'Source');
+                }}
+              >
+                Copy
+              </Button>
+              <Button
+                disabled={!source}
+                onClick={() => {
+                  downloadText(source, name.split('/').at(-1) || 'checked.html', 'text/html');
+                }}
+              >
+                Download
+              </Button>
+              <Button
+                disabled={!source}
+                onClick={() => {
+                  load('', '');
+                }}
+              >
+                Clear
+              </Button>
             </PaneBar>
             <SourceEditor first={first} findings={check?.findings ?? NONE} onChange={take} handle={editor} />
           </>
         }
       >
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, px: 2, py: 0.75, borderBottom: `1px solid ${colour.light}` }}>
+        <Box
+          sx={{
+            display: 'flex',
+            alignItems: 'center',
+            gap: 1,
+            px: 2,
+            py: 0.75,
+            borderBottom: `1px solid ${colour.light}`,
+          }}
+        >
           <Button onClick={open}>Open file</Button>
-          <PageChoice clientId={branch.clientId} onPage={(id, path) => { askText(`/pages/${String(id)}/source`).then((text) => { load(text, path); }, complain); }} />
-          <TextField value={url} onChange={({ target }) => { setUrl(target.value); }} placeholder="Address of the page, for relative links" slotProps={{ htmlInput: { 'aria-label': 'Address of the page' } }} sx={{ maxWidth: 340, '& input': { py: 0.5, fontSize: 13.5 } }} />
+          <PageChoice
+            clientId={branch.clientId}
+            onPage={(id, path) => {
+              askText(`/pages/${String(id)}/source`).then((text) => {
+                load(text, path);
+              }, complain);
+            }}
+          />
+          <TextField
+            value={url}
+            onChange={({ target }) => {
+              setUrl(target.value);
+            }}
+            placeholder="Address of the page, for relative links"
+            slotProps={{ htmlInput: { 'aria-label': 'Address of the page' } }}
+            sx={{ maxWidth: 340, '& input': { py: 0.5, fontSize: 13.5 } }}
+          />
           <Box sx={{ flex: 1 }} />
           {check && (
             <Box role="status" data-busy={busy} sx={{ whiteSpace: 'nowrap' }}>
-              <b>{check.summary.must}</b> must, <b>{check.summary.should}</b> should, <b>{check.summary.note}</b> note
+              <b>{check.summary.must}</b> must, <b>{check.summary.should}</b> should,{' '}
+              <b>{check.summary.note}</b> note
             </Box>
           )}
         </Box>
         {check ? (
           <>
             <ThreeWay rows={check.threeWay} onPlace={(place) => editor.current?.show(place)} />
-            <Findings source={source} findings={check.findings} onPlace={(place) => editor.current?.show(place)} onMend={(edits) => editor.current?.apply(edits)} />
+            <Findings
+              source={source}
+              findings={check.findings}
+              onPlace={(place) => editor.current?.show(place)}
+              onMend={(edits) => editor.current?.apply(edits)}
+            />
           </>
         ) : (
           <EmptyState title="Nothing to check yet.">
-            Paste a page, a script element or bare JSON-LD into the source below, drop a file anywhere here, or choose one of the site’s pages. It is read the way a machine reads it and compared with the record of {branch.label}.
+            Paste a page, a script element or bare JSON-LD into the source below, drop a file anywhere here,
+            or choose one of the site’s pages. It is read the way a machine reads it and compared with the
+            record of {branch.label}.
           </EmptyState>
         )}
       </WithTray>
@@ -104,10 +171,18 @@ function PageChoice({ clientId, onPage }: { clientId: number; onPage: (id: numbe
   const { data } = usePages(clientId);
   const pages = data?.pages ?? [];
   return (
-    <Select size="small" displayEmpty value="" disabled={pages.length === 0} onChange={({ target }) => {
-      const page = pages.find(({ id }) => String(id) === target.value);
-      if (page) onPage(page.id, page.path);
-    }} inputProps={{ 'aria-label': 'Page of the site' }} sx={{ fontSize: 13.5, '& .MuiSelect-select': { py: 0.4 } }}>
+    <Select
+      size="small"
+      displayEmpty
+      value=""
+      disabled={pages.length === 0}
+      onChange={({ target }) => {
+        const page = pages.find(({ id }) => String(id) === target.value);
+        if (page) onPage(page.id, page.path);
+      }}
+      inputProps={{ 'aria-label': 'Page of the site' }}
+      sx={{ fontSize: 13.5, '& .MuiSelect-select': { py: 0.4 } }}
+    >
       <MenuItem value="" disabled>
         {pages.length === 0 ? 'The site has no pages yet' : 'Choose a page of the site'}
       </MenuItem>

@@ -24,9 +24,38 @@ export function Findings({ source, findings, onPlace, onMend }: FindingsProps) {
   }
   return (
     <Box component="section" aria-label="Findings" sx={{ pb: 2 }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, px: 2, py: 0.75, borderBottom: `1px solid ${colour.line}`, borderTop: `1px solid ${colour.line}` }}>
-        <Box component="h2" sx={{ m: 0, fontSize: 12.5, color: 'text.secondary' }}>Findings</Box>
-        <ToggleButtonGroup size="small" value={grades} onChange={(_, next: Finding['grade'][]) => { setGrades(next); }} aria-label="Grades shown" sx={{ '& .MuiToggleButton-root': { py: 0.1, px: 1, gap: 0.5, textTransform: 'none', fontSize: 12.5, color: 'text.primary' } }}>
+      <Box
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: 1,
+          px: 2,
+          py: 0.75,
+          borderBottom: `1px solid ${colour.line}`,
+          borderTop: `1px solid ${colour.line}`,
+        }}
+      >
+        <Box component="h2" sx={{ m: 0, fontSize: 12.5, color: 'text.secondary' }}>
+          Findings
+        </Box>
+        <ToggleButtonGroup
+          size="small"
+          value={grades}
+          onChange={(_, next: Finding['grade'][]) => {
+            setGrades(next);
+          }}
+          aria-label="Grades shown"
+          sx={{
+            '& .MuiToggleButton-root': {
+              py: 0.1,
+              px: 1,
+              gap: 0.5,
+              textTransform: 'none',
+              fontSize: 12.5,
+              color: 'text.primary',
+            },
+          }}
+        >
           {(['must', 'should', 'note'] as const).map((grade) => (
             <ToggleButton key={grade} value={grade}>
               <GradeMark grade={grade} /> {grade} {findings.filter((one) => one.grade === grade).length}
@@ -35,7 +64,13 @@ export function Findings({ source, findings, onPlace, onMend }: FindingsProps) {
         </ToggleButtonGroup>
         <Box sx={{ flex: 1 }} />
         {mendable.length > 0 && (
-          <Button variant="contained" color="primary" onClick={() => { onMend(mendable.flatMap(({ mend }) => mend?.edits ?? [])); }}>
+          <Button
+            variant="contained"
+            color="primary"
+            onClick={() => {
+              onMend(mendable.flatMap(({ mend }) => mend?.edits ?? []));
+            }}
+          >
             Mend all {mendable.length}
           </Button>
         )}
@@ -43,23 +78,62 @@ export function Findings({ source, findings, onPlace, onMend }: FindingsProps) {
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
         {shown.map((finding, at) => {
           const key = `${finding.code} ${String(finding.place.start)} ${String(at)}`;
-          return <FindingRow key={key} source={source} finding={finding} open={open === key} onOpen={() => { setOpen(open === key ? undefined : key); }} onPlace={onPlace} onMend={onMend} />;
+          return (
+            <FindingRow
+              key={key}
+              source={source}
+              finding={finding}
+              open={open === key}
+              onOpen={() => {
+                setOpen(open === key ? undefined : key);
+              }}
+              onPlace={onPlace}
+              onMend={onMend}
+            />
+          );
         })}
       </Box>
     </Box>
   );
 }
 
-function FindingRow({ source, finding, open, onOpen, onPlace, onMend }: { source: string; finding: Finding; open: boolean; onOpen: () => void; onPlace: (place: Place) => void; onMend: (edits: readonly Edit[]) => void }) {
+function FindingRow({
+  source,
+  finding,
+  open,
+  onOpen,
+  onPlace,
+  onMend,
+}: {
+  source: string;
+  finding: Finding;
+  open: boolean;
+  onOpen: () => void;
+  onPlace: (place: Place) => void;
+  onMend: (edits: readonly Edit[]) => void;
+}) {
   const { code, grade, message, place, mend } = finding;
   return (
     <Box component="li" data-code={code} sx={{ px: 2, py: 0.6, borderBottom: `1px solid ${colour.light}` }}>
       <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
         <GradeMark grade={grade} />
         <Box sx={{ flex: 1, minWidth: 0 }}>
-          {message} <Box component="span" sx={{ color: 'text.secondary', fontSize: 12 }}>{code}</Box>
+          {message}{' '}
+          <Box component="span" sx={{ color: 'text.secondary', fontSize: 12 }}>
+            {code}
+          </Box>
         </Box>
-        <ButtonBase onClick={() => { onPlace(place); }} sx={{ font: 'inherit', fontSize: 12.5, color: 'primary.main', '&:hover': { textDecoration: 'underline' } }}>
+        <ButtonBase
+          onClick={() => {
+            onPlace(place);
+          }}
+          sx={{
+            font: 'inherit',
+            fontSize: 12.5,
+            color: 'primary.main',
+            '&:hover': { textDecoration: 'underline' },
+          }}
+        >
           line {place.line}, column {place.column}
         </ButtonBase>
         {mend && (
@@ -68,16 +142,43 @@ function FindingRow({ source, finding, open, onOpen, onPlace, onMend }: { source
           </Button>
         )}
       </Box>
-      {open && mend && <MendPreview source={source} edits={mend.edits} onMend={() => { onMend(mend.edits); }} />}
+      {open && mend && (
+        <MendPreview
+          source={source}
+          edits={mend.edits}
+          onMend={() => {
+            onMend(mend.edits);
+          }}
+        />
+      )}
     </Box>
   );
 }
 
 /** The lines a mend changes, before and after in one. */
-function MendPreview({ source, edits, onMend }: { source: string; edits: readonly Edit[]; onMend: () => void }) {
+function MendPreview({
+  source,
+  edits,
+  onMend,
+}: {
+  source: string;
+  edits: readonly Edit[];
+  onMend: () => void;
+}) {
   const { before, after } = around(source, edits);
   return (
-    <Box sx={{ mt: 0.75, ml: 3, p: 1, border: `1px solid ${colour.line}`, backgroundColor: '#fff', display: 'flex', gap: 1, alignItems: 'flex-start' }}>
+    <Box
+      sx={{
+        mt: 0.75,
+        ml: 3,
+        p: 1,
+        border: `1px solid ${colour.line}`,
+        backgroundColor: '#fff',
+        display: 'flex',
+        gap: 1,
+        alignItems: 'flex-start',
+      }}
+    >
       <Box sx={{ flex: 1, minWidth: 0, fontFamily: mono }}>
         <DifferentText reference={before} text={after} />
       </Box>

@@ -1,7 +1,16 @@
 import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
 import { highlightSelectionMatches, search, searchKeymap } from '@codemirror/search';
 import { EditorState, RangeSet, StateEffect, StateField } from '@codemirror/state';
-import { Decoration, EditorView, gutter, GutterMarker, keymap, lineNumbers, placeholder, type DecorationSet } from '@codemirror/view';
+import {
+  Decoration,
+  EditorView,
+  gutter,
+  GutterMarker,
+  keymap,
+  lineNumbers,
+  placeholder,
+  type DecorationSet,
+} from '@codemirror/view';
 import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
 import type { Finding } from '#core/checking';
 import type { Edit } from '#core/text';
@@ -40,7 +49,8 @@ const findingMarks = StateField.define<DecorationSet>({
   create: () => Decoration.none,
   update(marks, transaction) {
     let now = marks.map(transaction.changes);
-    for (const effect of transaction.effects) if (effect.is(setFindings)) now = decorate(effect.value, transaction.state.doc.length);
+    for (const effect of transaction.effects)
+      if (effect.is(setFindings)) now = decorate(effect.value, transaction.state.doc.length);
     return now;
   },
   provide: (field) => EditorView.decorations.from(field),
@@ -51,7 +61,14 @@ function decorate(findings: readonly Finding[], length: number): DecorationSet {
     const start = Math.min(place.start, Math.max(0, length - 1));
     const end = Math.min(Math.max(place.end, start + 1), length);
     // A place of many lines would paint the whole source: its first characters are enough.
-    return end > start ? [Decoration.mark({ class: `finding-${grade}`, attributes: { title: message } }).range(start, Math.min(end, start + 200))] : [];
+    return end > start
+      ? [
+          Decoration.mark({ class: `finding-${grade}`, attributes: { title: message } }).range(
+            start,
+            Math.min(end, start + 200),
+          ),
+        ]
+      : [];
   });
   return Decoration.set(ranges, true);
 }
@@ -62,11 +79,17 @@ const gradeGutter = gutter({
     const worst = new Map<number, Finding['grade']>();
     view.state.field(findingMarks).between(0, view.state.doc.length, (from, _to, { spec }) => {
       const line = view.state.doc.lineAt(from).from;
-      const grade = (['must', 'should', 'note'] as const).find((one) => String((spec as { class?: string }).class) === `finding-${one}`) ?? 'note';
+      const grade =
+        (['must', 'should', 'note'] as const).find(
+          (one) => String((spec as { class?: string }).class) === `finding-${one}`,
+        ) ?? 'note';
       const known = worst.get(line);
       if (!known || grade === 'must' || (grade === 'should' && known === 'note')) worst.set(line, grade);
     });
-    return RangeSet.of([...worst].map(([line, grade]) => new GradeSign(grade).range(line)), true);
+    return RangeSet.of(
+      [...worst].map(([line, grade]) => new GradeSign(grade).range(line)),
+      true,
+    );
   },
 });
 
@@ -78,7 +101,17 @@ const findingLook = EditorView.theme({
 });
 
 /** The source in hand, with its findings in the margin. */
-export function SourceEditor({ first, findings, onChange, handle }: { first: string; findings: readonly Finding[]; onChange: (source: string) => void; handle: Ref<EditorHandle> }) {
+export function SourceEditor({
+  first,
+  findings,
+  onChange,
+  handle,
+}: {
+  first: string;
+  findings: readonly Finding[];
+  onChange: (source: string) => void;
+  handle: Ref<EditorHandle>;
+}) {
   const place = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView | undefined>(undefined);
   const changed = useRef(onChange);
@@ -126,11 +159,16 @@ export function SourceEditor({ first, findings, onChange, handle }: { first: str
       const editor = view.current;
       if (!editor) return;
       const { length } = editor.state.doc;
-      editor.dispatch({ selection: { anchor: Math.min(from, length), head: Math.min(end, from + 200, length) }, effects: EditorView.scrollIntoView(Math.min(from, length), { y: 'center' }) });
+      editor.dispatch({
+        selection: { anchor: Math.min(from, length), head: Math.min(end, from + 200, length) },
+        effects: EditorView.scrollIntoView(Math.min(from, length), { y: 'center' }),
+      });
       editor.focus();
     },
     apply: (edits) => {
-      view.current?.dispatch({ changes: edits.map(({ start: from, end, text }) => ({ from, to: end, insert: text })) });
+      view.current?.dispatch({
+        changes: edits.map(({ start: from, end, text }) => ({ from, to: end, insert: text })),
+      });
     },
     replace: (source) => {
       const editor = view.current;

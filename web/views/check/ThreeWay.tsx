@@ -6,7 +6,13 @@ import { AgreementMark } from '../../parts/Marks.tsx';
 import { mono } from '../../theme.ts';
 
 /** A row for each fact: what the record says, what the markup says, what a visitor sees. */
-export function ThreeWay({ rows, onPlace }: { rows: readonly ThreeWayRow[]; onPlace: (place: Place) => void }) {
+export function ThreeWay({
+  rows,
+  onPlace,
+}: {
+  rows: readonly ThreeWayRow[];
+  onPlace: (place: Place) => void;
+}) {
   if (rows.length === 0) return null;
   return (
     <Table size="small" aria-label="Three-way reading" sx={{ tableLayout: 'fixed' }}>
@@ -28,9 +34,18 @@ export function ThreeWay({ rows, onPlace }: { rows: readonly ThreeWayRow[]; onPl
             <TableCell>
               {row.markup.length === 0 && '—'}
               {row.markup.map(({ syntax, text, agreement, place }) => (
-                <Reading key={syntax} reference={row.record ?? text} text={text} place={place} onPlace={onPlace} shows={agreement !== 'exact' && row.fact !== 'telephone'}>
+                <Reading
+                  key={syntax}
+                  reference={row.record ?? text}
+                  text={text}
+                  place={place}
+                  onPlace={onPlace}
+                  shows={agreement !== 'exact' && row.fact !== 'telephone'}
+                >
                   {agreement && <AgreementMark agreement={agreement} />}
-                  <Box component="span" sx={{ fontSize: 12, color: 'text.secondary' }}>{syntax === 'jsonld' ? 'JSON-LD' : 'microdata'}</Box>
+                  <Box component="span" sx={{ fontSize: 12, color: 'text.secondary' }}>
+                    {syntax === 'jsonld' ? 'JSON-LD' : 'microdata'}
+                  </Box>
                 </Reading>
               ))}
             </TableCell>
@@ -38,7 +53,13 @@ export function ThreeWay({ rows, onPlace }: { rows: readonly ThreeWayRow[]; onPl
               {row.visitor.agreement === undefined && !row.visitor.text ? (
                 '—'
               ) : (
-                <Reading reference={row.record ?? row.visitor.text} text={row.visitor.text} place={row.visitor.place} onPlace={onPlace} shows={row.visitor.agreement !== 'exact'}>
+                <Reading
+                  reference={row.record ?? row.visitor.text}
+                  text={row.visitor.text}
+                  place={row.visitor.place}
+                  onPlace={onPlace}
+                  shows={row.visitor.agreement !== 'exact'}
+                >
                   {row.visitor.agreement && <AgreementMark agreement={row.visitor.agreement} />}
                 </Reading>
               )}
@@ -50,12 +71,39 @@ export function ThreeWay({ rows, onPlace }: { rows: readonly ThreeWayRow[]; onPl
   );
 }
 
-function Reading({ reference, text, place, onPlace, shows, children }: { reference: string; text: string; place: Place | undefined; onPlace: (place: Place) => void; shows: boolean; children: React.ReactNode }) {
-  const words = shows && text ? <DifferentText reference={reference} text={text} /> : <Box component="span" sx={{ fontFamily: mono, fontSize: 13, overflowWrap: 'anywhere' }}>{text}</Box>;
+function Reading({
+  reference,
+  text,
+  place,
+  onPlace,
+  shows,
+  children,
+}: {
+  reference: string;
+  text: string;
+  place: Place | undefined;
+  onPlace: (place: Place) => void;
+  shows: boolean;
+  children: React.ReactNode;
+}) {
+  const words =
+    shows && text ? (
+      <DifferentText reference={reference} text={text} />
+    ) : (
+      <Box component="span" sx={{ fontFamily: mono, fontSize: 13, overflowWrap: 'anywhere' }}>
+        {text}
+      </Box>
+    );
   return (
-    <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline', flexWrap: 'wrap' }}>
+    <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', columnGap: 1, flexWrap: 'wrap' }}>
       {place ? (
-        <ButtonBase onClick={() => { onPlace(place); }} title={`Line ${String(place.line)} of the source`} sx={{ textAlign: 'left', font: 'inherit', '&:hover': { textDecoration: 'underline' } }}>
+        <ButtonBase
+          onClick={() => {
+            onPlace(place);
+          }}
+          title={`Line ${String(place.line)} of the source`}
+          sx={{ textAlign: 'left', font: 'inherit', '&:hover': { textDecoration: 'underline' } }}
+        >
           {words}
         </ButtonBase>
       ) : (

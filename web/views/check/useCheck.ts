@@ -7,7 +7,11 @@ import type { Checker } from './checker.worker.ts';
 const PAUSE_MS = 150;
 
 /** The check of a source, made anew in a worker a moment after anything changed. */
-export function useCheck(source: string, url: string, record: BusinessRecord | undefined): { check: Check | undefined; busy: boolean } {
+export function useCheck(
+  source: string,
+  url: string,
+  record: BusinessRecord | undefined,
+): { check: Check | undefined; busy: boolean } {
   const [result, setResult] = useState<{ source: string; check: Check } | undefined>();
   const checker = useRef<Remote<Checker> | undefined>(undefined);
   useEffect(() => {

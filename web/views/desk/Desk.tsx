@@ -12,27 +12,49 @@ import { undoButton } from '../../parts/UndoButton.tsx';
 import { colour } from '../../theme.ts';
 
 /** What is being named: a new client, a new branch of a client, or a thing that has a name already. */
-type Naming = { readonly kind: 'client' } | { readonly kind: 'branch'; readonly clientId: number } | { readonly kind: 'rename'; readonly thing: Thing; readonly name: string };
+type Naming =
+  | { readonly kind: 'client' }
+  | { readonly kind: 'branch'; readonly clientId: number }
+  | { readonly kind: 'rename'; readonly thing: Thing; readonly name: string };
 
 /** Every client and branch as a row, each step of its chain with its state. */
 export function Desk() {
   const { data, error, isPending, refetch } = useClients();
   const [naming, setNaming] = useState<Naming | undefined>();
   if (isPending) return <Loading />;
-  if (error) return <Failure error={error} retry={<Button onClick={() => void refetch()}>Try again</Button>} />;
+  if (error)
+    return <Failure error={error} retry={<Button onClick={() => void refetch()}>Try again</Button>} />;
   const { clients } = data;
   return (
     <Box sx={{ height: '100%', overflow: 'auto' }}>
-      <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, px: 2, py: 1, borderBottom: `1px solid ${colour.light}` }}>
+      <Box
+        sx={{
+          display: 'flex',
+          alignItems: 'center',
+          gap: 1,
+          px: 2,
+          py: 1,
+          borderBottom: `1px solid ${colour.light}`,
+        }}
+      >
         <Box component="h1" sx={{ m: 0, fontSize: 17, flex: 1 }}>
           Desk
         </Box>
-        <Button variant="contained" color="primary" onClick={() => { setNaming({ kind: 'client' }); }}>
+        <Button
+          variant="contained"
+          color="primary"
+          onClick={() => {
+            setNaming({ kind: 'client' });
+          }}
+        >
           Add client
         </Button>
       </Box>
       {clients.length === 0 ? (
-        <EmptyState title="No client yet.">Add the first client, then a branch for each of its places of business. Everything else (markup, pages, photos) is made from a branch’s record.</EmptyState>
+        <EmptyState title="No client yet.">
+          Add the first client, then a branch for each of its places of business. Everything else (markup,
+          pages, photos) is made from a branch’s record.
+        </EmptyState>
       ) : (
         <Table size="small" stickyHeader aria-label="Clients and branches">
           <TableHead>
@@ -50,7 +72,14 @@ export function Desk() {
           ))}
         </Table>
       )}
-      {naming && <Names naming={naming} onClose={() => { setNaming(undefined); }} />}
+      {naming && (
+        <Names
+          naming={naming}
+          onClose={() => {
+            setNaming(undefined);
+          }}
+        />
+      )}
     </Box>
   );
 }
@@ -64,13 +93,35 @@ function ClientRows({ client, onName }: { client: ClientSummary; onName: (naming
         <TableCell component="th" scope="rowgroup" colSpan={5} sx={{ fontWeight: 700 }}>
           {client.name}
           <Box component="span" sx={{ ml: 1, fontWeight: 400, color: 'text.secondary' }}>
-            {client.branches.length === 1 ? '1 branch' : `${String(client.branches.length)} branches`}, {client.pages === 1 ? '1 page' : `${String(client.pages)} pages`}
+            {client.branches.length === 1 ? '1 branch' : `${String(client.branches.length)} branches`},{' '}
+            {client.pages === 1 ? '1 page' : `${String(client.pages)} pages`}
           </Box>
         </TableCell>
         <TableCell sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
-          <RowButton label={`Add a branch to ${client.name}`} onClick={() => { onName({ kind: 'branch', clientId: client.id }); }}>Add branch</RowButton>
-          <RowButton label={`Rename ${client.name}`} onClick={() => { onName({ kind: 'rename', thing, name: client.name }); }}>Rename</RowButton>
-          <RowButton label={`Delete ${client.name}`} onClick={() => { remove(thing, client.name, undoButton); }}>Delete</RowButton>
+          <RowButton
+            label={`Add a branch to ${client.name}`}
+            onClick={() => {
+              onName({ kind: 'branch', clientId: client.id });
+            }}
+          >
+            Add branch
+          </RowButton>
+          <RowButton
+            label={`Rename ${client.name}`}
+            onClick={() => {
+              onName({ kind: 'rename', thing, name: client.name });
+            }}
+          >
+            Rename
+          </RowButton>
+          <RowButton
+            label={`Delete ${client.name}`}
+            onClick={() => {
+              remove(thing, client.name, undoButton);
+            }}
+          >
+            Delete
+          </RowButton>
         </TableCell>
       </TableRow>
       {client.branches.map((branch) => (
@@ -78,7 +129,9 @@ function ClientRows({ client, onName }: { client: ClientSummary; onName: (naming
       ))}
       {client.branches.length === 0 && (
         <TableRow>
-          <TableCell colSpan={6} sx={{ color: 'text.secondary' }}>No branch yet. Add one to begin its record.</TableCell>
+          <TableCell colSpan={6} sx={{ color: 'text.secondary' }}>
+            No branch yet. Add one to begin its record.
+          </TableCell>
         </TableRow>
       )}
     </TableBody>
@@ -91,7 +144,13 @@ function BranchRow({ branch, onName }: { branch: BranchSummary; onName: (naming:
   const next = nextStep(branch);
   const cell = (view: BranchView, step: BranchSummary['steps']['record']) => (
     <TableCell>
-      <Link component={RouterLink} to={viewPath(branch.id, view)} underline="hover" color="inherit" aria-label={`${branch.label}: ${view}, ${step.detail}`}>
+      <Link
+        component={RouterLink}
+        to={viewPath(branch.id, view)}
+        underline="hover"
+        color="inherit"
+        aria-label={`${branch.label}: ${view}, ${step.detail}`}
+      >
         <StepMark step={step} />
       </Link>
     </TableCell>
@@ -99,10 +158,19 @@ function BranchRow({ branch, onName }: { branch: BranchSummary; onName: (naming:
   return (
     <TableRow hover>
       <TableCell component="th" scope="row">
-        <Link component={RouterLink} to={viewPath(branch.id, 'record')} underline="hover" sx={{ fontWeight: 600 }}>
+        <Link
+          component={RouterLink}
+          to={viewPath(branch.id, 'record')}
+          underline="hover"
+          sx={{ fontWeight: 600 }}
+        >
           {branch.label}
         </Link>
-        {branch.town && <Box component="span" sx={{ ml: 1, color: 'text.secondary' }}>{branch.town}</Box>}
+        {branch.town && (
+          <Box component="span" sx={{ ml: 1, color: 'text.secondary' }}>
+            {branch.town}
+          </Box>
+        )}
       </TableCell>
       {cell('record', branch.steps.record)}
       {cell('pages', branch.steps.pages)}
@@ -115,8 +183,22 @@ function BranchRow({ branch, onName }: { branch: BranchSummary; onName: (naming:
         )}
       </TableCell>
       <TableCell sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
-        <RowButton label={`Rename ${branch.label}`} onClick={() => { onName({ kind: 'rename', thing, name: branch.label }); }}>Rename</RowButton>
-        <RowButton label={`Delete ${branch.label}`} onClick={() => { remove(thing, branch.label, undoButton); }}>Delete</RowButton>
+        <RowButton
+          label={`Rename ${branch.label}`}
+          onClick={() => {
+            onName({ kind: 'rename', thing, name: branch.label });
+          }}
+        >
+          Rename
+        </RowButton>
+        <RowButton
+          label={`Delete ${branch.label}`}
+          onClick={() => {
+            remove(thing, branch.label, undoButton);
+          }}
+        >
+          Delete
+        </RowButton>
       </TableCell>
     </TableRow>
   );
@@ -125,17 +207,23 @@ function BranchRow({ branch, onName }: { branch: BranchSummary; onName: (naming:
 /** What to do next in a branch: the first step of its chain that is not at its end. */
 function nextStep({ steps }: BranchSummary): { view: BranchView; words: string } | undefined {
   if (steps.record.state === 'missing') return { view: 'record', words: 'Begin the record' };
-  if (steps.record.state === 'findings') return { view: 'record', words: 'Mend the record' };
+  if (steps.record.state === 'must') return { view: 'record', words: 'Mend the record' };
   if (steps.pages.state === 'out-of-date') return { view: 'pages', words: 'Place the markup again' };
   if (steps.pages.state === 'missing') return { view: 'pages', words: 'Place the markup' };
   if (steps.photos.state === 'missing') return { view: 'photos', words: 'Add photos' };
   if (steps.photos.state !== 'proved') return { view: 'photos', words: 'Stamp the photos' };
+  if (steps.record.state === 'should') return { view: 'record', words: 'Complete the record' };
   return undefined;
 }
 
 function RowButton({ label, onClick, children }: { label: string; onClick: () => void; children: string }) {
   return (
-    <Button variant="text" aria-label={label} onClick={onClick} sx={{ py: 0, px: 0.75, fontWeight: 400, color: 'text.secondary' }}>
+    <Button
+      variant="text"
+      aria-label={label}
+      onClick={onClick}
+      sx={{ py: 0, px: 0.75, fontWeight: 400, color: 'text.secondary' }}
+    >
       {children}
     </Button>
   );
@@ -147,11 +235,42 @@ function Names({ naming, onClose }: { naming: Naming; onClose: () => void }) {
   const [addClient, addBranch, rename] = [useAddClient(), useAddBranch(), useRename()];
   const failed = { onError: complain };
   if (naming.kind === 'client') {
-    return <NameDialog title="Add a client" label="Name of the client" action="Add" onClose={onClose} onName={(name) => { addClient.mutate(name, failed); }} />;
+    return (
+      <NameDialog
+        title="Add a client"
+        label="Name of the client"
+        action="Add"
+        onClose={onClose}
+        onName={(name) => {
+          addClient.mutate(name, failed);
+        }}
+      />
+    );
   }
   if (naming.kind === 'branch') {
     const open = ({ id }: { id: number }): void => void navigate(viewPath(id, 'record'));
-    return <NameDialog title="Add a branch" label="What you call the branch" action="Add" onClose={onClose} onName={(label) => { addBranch.mutate({ clientId: naming.clientId, label }, { ...failed, onSuccess: open }); }} />;
+    return (
+      <NameDialog
+        title="Add a branch"
+        label="What you call the branch"
+        action="Add"
+        onClose={onClose}
+        onName={(label) => {
+          addBranch.mutate({ clientId: naming.clientId, label }, { ...failed, onSuccess: open });
+        }}
+      />
+    );
   }
-  return <NameDialog title="Rename" label="Name" first={naming.name} action="Rename" onClose={onClose} onName={(name) => { rename.mutate({ thing: naming.thing, name }, failed); }} />;
+  return (
+    <NameDialog
+      title="Rename"
+      label="Name"
+      first={naming.name}
+      action="Rename"
+      onClose={onClose}
+      onName={(name) => {
+        rename.mutate({ thing: naming.thing, name }, failed);
+      }}
+    />
+  );
 }

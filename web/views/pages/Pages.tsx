@@ -1,4 +1,15 @@
-import { Box, Button, Link, MenuItem, Select, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
+import {
+  Box,
+  Button,
+  Link,
+  MenuItem,
+  Select,
+  Table,
+  TableBody,
+  TableCell,
+  TableHead,
+  TableRow,
+} from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useMemo, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
@@ -6,7 +17,14 @@ import { limits, megabytes, type Branch, type Page } from '#contract';
 import { writeMarkup, type MarkupForm } from '#core/markup';
 import { place, remove, type Placement } from '#core/page';
 import { factLabel } from '#core/record';
-import { useAddPage, useBranch, usePages, usePageSource, usePlace, useRemovePlaced } from '../../api/queries.ts';
+import {
+  useAddPage,
+  useBranch,
+  usePages,
+  usePageSource,
+  usePlace,
+  useRemovePlaced,
+} from '../../api/queries.ts';
 import { inWords } from '../../api/request.ts';
 import { useComplain, useDeleteWithUndo } from '../../parts/actions.ts';
 import { DifferencePane } from '../../parts/CodePane.tsx';
@@ -39,13 +57,37 @@ export default function Pages() {
 
 function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) {
   const [chosen, setChosen] = useState<number | undefined>();
-  const page = pages.find(({ id }) => id === chosen) ?? pages[0];
+  const own = pages.find(({ path }) => isPageOf(path, branch.record.url));
+  const page = pages.find(({ id }) => id === chosen) ?? own ?? pages[0];
   const drop = useDropPages(branch.clientId);
   return (
-    <Box {...drop.getRootProps()} sx={{ height: '100%', outline: drop.isDragActive ? `3px solid ${colour.plum}` : 'none', outlineOffset: -3 }}>
+    <Box
+      {...drop.getRootProps()}
+      sx={{
+        height: '100%',
+        outline: drop.isDragActive ? `3px solid ${colour.plum}` : 'none',
+        outlineOffset: -3,
+      }}
+    >
       <input {...drop.getInputProps({ 'aria-label': 'Pages or a zip to add' })} />
-      <WithTray name="pages" label="What placing changes" height={360} tray={page ? <PlacingTray key={page.id} branch={branch} page={page} /> : <PaneBar title="Difference" />}>
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, px: 2, py: 0.75, borderBottom: `1px solid ${colour.light}` }}>
+      <WithTray
+        name="pages"
+        label="What placing changes"
+        height={360}
+        tray={
+          page ? <PlacingTray key={page.id} branch={branch} page={page} /> : <PaneBar title="Difference" />
+        }
+      >
+        <Box
+          sx={{
+            display: 'flex',
+            alignItems: 'center',
+            gap: 1,
+            px: 2,
+            py: 0.75,
+            borderBottom: `1px solid ${colour.light}`,
+          }}
+        >
           <Button onClick={drop.open}>Add pages or a zip</Button>
           <Box sx={{ color: 'text.secondary' }}>{drop.busy || 'or drop them anywhere here'}</Box>
           <Box sx={{ flex: 1 }} />
@@ -56,13 +98,23 @@ function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) 
           )}
         </Box>
         {pages.length === 0 ? (
-          <EmptyState title="The site has no pages here yet.">Add its HTML files, or one zip of them. What you add stays as it is; placing shows every change before it is made, and removing restores the source byte for byte.</EmptyState>
+          <EmptyState title="The site has no pages here yet.">
+            Add its HTML files, or one zip of them. What you add stays as it is; placing shows every change
+            before it is made, and removing restores the source byte for byte.
+          </EmptyState>
         ) : (
-          <PageTable pages={pages} chosen={page?.id} onChoose={setChosen} />
+          <PageTable pages={pages} own={own?.id} chosen={page?.id} onChoose={setChosen} />
         )}
       </WithTray>
     </Box>
   );
+}
+
+/** Whether a file is the page that an address names: a folder's address names its index page. */
+function isPageOf(path: string, url: string): boolean {
+  if (!URL.canParse(url)) return false;
+  const { pathname } = new URL(url);
+  return `/${path}` === (pathname.endsWith('/') ? `${pathname}index.html` : pathname);
 }
 
 function useDropPages(clientId: number) {
@@ -79,7 +131,9 @@ function useDropPages(clientId: number) {
       setBusy(`Adding ${String(at + 1)} of ${String(files.length)} …`);
       const most = /\.zip$/i.test(file.name) ? limits.zipBytes : limits.pageBytes;
       if (file.size > most) {
-        refuse(`${file.name} has ${megabytes(file.size)}; at most ${megabytes(most)} are taken. Everything else is as it was.`);
+        refuse(
+          `${file.name} has ${megabytes(file.size)}; at most ${megabytes(most)} are taken. Everything else is as it was.`,
+        );
         continue;
       }
       try {
@@ -91,12 +145,25 @@ function useDropPages(clientId: number) {
       }
     }
     setBusy('');
-    if (added > 0) enqueueSnackbar(`${String(added)} ${added === 1 ? 'page' : 'pages'} added${refused ? `, ${String(refused)} not taken` : ''}.`);
+    if (added > 0)
+      enqueueSnackbar(
+        `${String(added)} ${added === 1 ? 'page' : 'pages'} added${refused ? `, ${String(refused)} not taken` : ''}.`,
+      );
   };
   return { ...useDropzone({ noClick: true, noKeyboard: true, onDrop: (files) => void addAll(files) }), busy };
 }
 
-function PageTable({ pages, chosen, onChoose }: { pages: readonly Page[]; chosen: number | undefined; onChoose: (id: number) => void }) {
+function PageTable({
+  pages,
+  own,
+  chosen,
+  onChoose,
+}: {
+  pages: readonly Page[];
+  own: number | undefined;
+  chosen: number | undefined;
+  onChoose: (id: number) => void;
+}) {
   const removePage = useDeleteWithUndo();
   return (
     <Table size="small" stickyHeader aria-label="Pages">
@@ -111,22 +178,68 @@ function PageTable({ pages, chosen, onChoose }: { pages: readonly Page[]; chosen
       </TableHead>
       <TableBody>
         {pages.map((page) => (
-          <TableRow key={page.id} hover selected={page.id === chosen} onClick={() => { onChoose(page.id); }} sx={{ cursor: 'pointer' }}>
+          <TableRow
+            key={page.id}
+            hover
+            selected={page.id === chosen}
+            onClick={() => {
+              onChoose(page.id);
+            }}
+            sx={{ cursor: 'pointer' }}
+          >
             <TableCell component="th" scope="row">
-              <Link component="button" type="button" underline="hover" aria-pressed={page.id === chosen} onClick={() => { onChoose(page.id); }} sx={{ font: 'inherit', fontWeight: 600 }}>
+              <Link
+                component="button"
+                type="button"
+                underline="hover"
+                aria-pressed={page.id === chosen}
+                onClick={() => {
+                  onChoose(page.id);
+                }}
+                sx={{ font: 'inherit', fontWeight: 600 }}
+              >
                 {page.path}
               </Link>
+              {page.id === own && (
+                <Box component="span" sx={{ ml: 1, color: 'text.secondary' }}>
+                  this branch’s page
+                </Box>
+              )}
             </TableCell>
             <TableCell>
               <Placements page={page} />
             </TableCell>
-            <TableCell sx={{ color: 'text.secondary' }}>{[page.items.jsonld && `${String(page.items.jsonld)} JSON-LD`, page.items.microdata && `${String(page.items.microdata)} microdata`].filter(Boolean).join(', ') || 'nothing'}</TableCell>
+            <TableCell sx={{ color: 'text.secondary' }}>
+              {[
+                page.items.jsonld && `${String(page.items.jsonld)} JSON-LD`,
+                page.items.microdata && `${String(page.items.microdata)} microdata`,
+              ]
+                .filter(Boolean)
+                .join(', ') || 'nothing'}
+            </TableCell>
             <TableCell sx={{ color: 'text.secondary' }}>{page.encoding}</TableCell>
             <TableCell sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
-              <Button variant="text" component="a" href={`/api/pages/${String(page.id)}/download`} aria-label={`Download ${page.path}`} onClick={(event) => { event.stopPropagation(); }} sx={{ py: 0, fontWeight: 400, color: 'text.secondary' }}>
+              <Button
+                variant="text"
+                component="a"
+                href={`/api/pages/${String(page.id)}/download`}
+                aria-label={`Download ${page.path}`}
+                onClick={(event) => {
+                  event.stopPropagation();
+                }}
+                sx={{ py: 0, fontWeight: 400, color: 'text.secondary' }}
+              >
                 Download
               </Button>
-              <Button variant="text" aria-label={`Delete ${page.path}`} onClick={(event) => { event.stopPropagation(); removePage({ kind: 'pages', id: page.id }, page.path, undoButton); }} sx={{ py: 0, fontWeight: 400, color: 'text.secondary' }}>
+              <Button
+                variant="text"
+                aria-label={`Delete ${page.path}`}
+                onClick={(event) => {
+                  event.stopPropagation();
+                  removePage({ kind: 'pages', id: page.id }, page.path, undoButton);
+                }}
+                sx={{ py: 0, fontWeight: 400, color: 'text.secondary' }}
+              >
                 Delete
               </Button>
             </TableCell>
@@ -138,13 +251,30 @@ function PageTable({ pages, chosen, onChoose }: { pages: readonly Page[]; chosen
 }
 
 function Placements({ page }: { page: Page }) {
-  if (page.placements.length === 0) return <Box component="span" sx={{ color: 'text.secondary' }}>nothing</Box>;
+  if (page.placements.length === 0)
+    return (
+      <Box component="span" sx={{ color: 'text.secondary' }}>
+        nothing
+      </Box>
+    );
   return (
     <>
       {page.placements.map(({ form, branchLabel, state, misread }) => (
-        <Box key={form} data-placement={form} data-state={state} sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}>
-          {state === 'proved' ? <SealMark /> : state === 'out-of-date' ? <StaleMark /> : <GradeMark grade="must" />}
-          {FORM_LABEL[form]} of {branchLabel}: {state === 'out-of-date' ? 'out of date' : state === 'absent' ? 'not found on the page' : state}
+        <Box
+          key={form}
+          data-placement={form}
+          data-state={state}
+          sx={{ display: 'flex', gap: 0.75, alignItems: 'center' }}
+        >
+          {state === 'proved' ? (
+            <SealMark />
+          ) : state === 'out-of-date' ? (
+            <StaleMark />
+          ) : (
+            <GradeMark grade="must" />
+          )}
+          {FORM_LABEL[form]} of {branchLabel}:{' '}
+          {state === 'out-of-date' ? 'out of date' : state === 'absent' ? 'not found on the page' : state}
           {misread.length > 0 && ` (${misread.map(({ fact }) => factLabel(fact)).join(', ')})`}
         </Box>
       ))}
@@ -161,18 +291,50 @@ function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
   const complain = useComplain();
   const placed = page.placements.find((one) => one.form === form);
   const { enqueueSnackbar } = useSnackbar();
-  const result = useMemo(() => source.data === undefined ? undefined : place(source.data, form, writeMarkup(branch.record, form).text, at), [source.data, branch.record, form, at]);
+  const result = useMemo(
+    () =>
+      source.data === undefined
+        ? undefined
+        : place(source.data, form, writeMarkup(branch.record, form).text, at),
+    [source.data, branch.record, form, at],
+  );
   const busy = placing.isPending || removing.isPending;
   const put = (): void => {
-    placing.mutate({ pageId: page.id, input: { branchId: branch.id, form, at } }, { onError: complain, onSuccess: ({ placements }) => enqueueSnackbar(placements.find((one) => one.form === form)?.state === 'proved' ? `Placed on ${page.path}, read back and proved.` : `Placed on ${page.path}, but not all reads back as meant.`) });
+    placing.mutate(
+      { pageId: page.id, input: { branchId: branch.id, form, at } },
+      {
+        onError: complain,
+        onSuccess: ({ placements }) =>
+          enqueueSnackbar(
+            placements.find((one) => one.form === form)?.state === 'proved'
+              ? `Placed on ${page.path}, read back and proved.`
+              : `Placed on ${page.path}, but not all reads back as meant.`,
+          ),
+      },
+    );
   };
   const take = (): void => {
-    removing.mutate({ pageId: page.id, form }, { onError: complain, onSuccess: () => enqueueSnackbar(`${FORM_LABEL[form]} removed from ${page.path}; its source is as it was.`) });
+    removing.mutate(
+      { pageId: page.id, form },
+      {
+        onError: complain,
+        onSuccess: () =>
+          enqueueSnackbar(`${FORM_LABEL[form]} removed from ${page.path}; its source is as it was.`),
+      },
+    );
   };
   return (
     <>
       <PaneBar title={`${page.path}: as it is, and as it will be`}>
-        <Select size="small" value={choice} onChange={({ target }) => { setChoice(Number(target.value)); }} inputProps={{ 'aria-label': 'What to place, and where' }} sx={{ fontSize: 13.5, '& .MuiSelect-select': { py: 0.3 } }}>
+        <Select
+          size="small"
+          value={choice}
+          onChange={({ target }) => {
+            setChoice(Number(target.value));
+          }}
+          inputProps={{ 'aria-label': 'What to place, and where' }}
+          sx={{ fontSize: 13.5, '& .MuiSelect-select': { py: 0.3 } }}
+        >
           {CHOICES.map(({ label }, index) => (
             <MenuItem key={label} value={index}>
               {label}
@@ -186,7 +348,17 @@ function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
           Remove
         </Button>
       </PaneBar>
-      {source.error ? <Failure error={source.error} /> : !result ? <Loading /> : !result.ok ? <Failure error={new Error(result.message)} /> : result.source === source.data ? <Unchanged before={remove(source.data, form)} now={source.data} /> : <DifferencePane before={source.data ?? ''} after={result.source} label="Source of the page" />}
+      {source.error ? (
+        <Failure error={source.error} />
+      ) : !result ? (
+        <Loading />
+      ) : !result.ok ? (
+        <Failure error={new Error(result.message)} />
+      ) : result.source === source.data ? (
+        <Unchanged before={remove(source.data, form)} now={source.data} />
+      ) : (
+        <DifferencePane before={source.data ?? ''} after={result.source} label="Source of the page" />
+      )}
     </>
   );
 }

@@ -5,16 +5,32 @@ import type { BusinessRecord } from '#core/record';
 import { GradeMark, SealMark } from '../../parts/Marks.tsx';
 import { PaneBar } from '../../parts/Tray.tsx';
 import { mono } from '../../theme.ts';
-import type { Words } from './Photos.tsx';
+import { keywordsOf, type Words } from './words.ts';
 
 /** What a photo came with, what a stamp writes now, and what was read back after the last one. */
-export function CarriedTray({ photo, record, words }: { photo: Photo; record: BusinessRecord; words: Words }) {
-  const keywords = words.keywords.split(',').map((word) => word.trim()).filter(Boolean);
+export function CarriedTray({
+  photo,
+  record,
+  words,
+}: {
+  photo: Photo;
+  record: BusinessRecord;
+  words: Words;
+}) {
+  const keywords = keywordsOf(words);
   const fields = stampFields(record, { ...words, keywords });
   const { carried } = photo;
-  const point = fields.point ? `${fields.point.latitude.toFixed(5)}, ${fields.point.longitude.toFixed(5)}` : '';
+  const point = fields.point
+    ? `${fields.point.latitude.toFixed(5)}, ${fields.point.longitude.toFixed(5)}`
+    : '';
   const rows: [string, string, string][] = [
-    ['Coordinates', carried?.latitude != null && carried.longitude != null ? `${carried.latitude.toFixed(5)}, ${carried.longitude.toFixed(5)}` : '', point],
+    [
+      'Coordinates',
+      typeof carried?.latitude === 'number' && typeof carried.longitude === 'number'
+        ? `${carried.latitude.toFixed(5)}, ${carried.longitude.toFixed(5)}`
+        : '',
+      point,
+    ],
     ['Title', carried?.xmp.title || carried?.iptc.title || '', fields.title],
     ['Caption', carried?.xmp.caption || carried?.iptc.caption || carried?.exif.caption || '', fields.caption],
     ['Keywords', (carried?.xmp.keywords ?? []).join(', '), keywords.join(', ')],
@@ -26,8 +42,19 @@ export function CarriedTray({ photo, record, words }: { photo: Photo; record: Bu
   ];
   return (
     <>
-      <PaneBar title={`${photo.name}${carried?.width ? `, ${String(carried.width)} × ${String(carried.height)}` : ''}`} />
-      <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto', display: 'grid', gridTemplateColumns: '1.5fr 1fr', alignItems: 'start' }}>
+      <PaneBar
+        title={`${photo.name}${carried?.width ? `, ${String(carried.width)} × ${String(carried.height)}` : ''}`}
+      />
+      <Box
+        sx={{
+          flex: 1,
+          minHeight: 0,
+          overflow: 'auto',
+          display: 'grid',
+          gridTemplateColumns: '1.5fr 1fr',
+          alignItems: 'start',
+        }}
+      >
         <Table size="small" aria-label="What the photo carries and what will be written">
           <TableHead>
             <TableRow>
@@ -39,9 +66,13 @@ export function CarriedTray({ photo, record, words }: { photo: Photo; record: Bu
           <TableBody>
             {rows.map(([label, came, written]) => (
               <TableRow key={label}>
-                <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>{label}</TableCell>
+                <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
+                  {label}
+                </TableCell>
                 <TableCell sx={{ overflowWrap: 'anywhere' }}>{came || '—'}</TableCell>
-                <TableCell sx={{ whiteSpace: 'pre-line', overflowWrap: 'anywhere' }}>{written || '—'}</TableCell>
+                <TableCell sx={{ whiteSpace: 'pre-line', overflowWrap: 'anywhere' }}>
+                  {written || '—'}
+                </TableCell>
               </TableRow>
             ))}
           </TableBody>
@@ -55,14 +86,20 @@ export function CarriedTray({ photo, record, words }: { photo: Photo; record: Bu
           <TableBody>
             {photo.proof.length === 0 && (
               <TableRow>
-                <TableCell colSpan={3} sx={{ color: 'text.secondary' }}>{photo.message || 'Not stamped yet.'}</TableCell>
+                <TableCell colSpan={3} sx={{ color: 'text.secondary' }}>
+                  {photo.message || 'Not stamped yet.'}
+                </TableCell>
               </TableRow>
             )}
             {photo.proof.map(({ field, where, read, agrees }) => (
               <TableRow key={`${field} ${where}`}>
-                <TableCell sx={{ whiteSpace: 'nowrap' }}>{agrees ? <SealMark /> : <GradeMark grade="must" />} {field}</TableCell>
+                <TableCell sx={{ whiteSpace: 'nowrap' }}>
+                  {agrees ? <SealMark /> : <GradeMark grade="must" />} {field}
+                </TableCell>
                 <TableCell sx={{ color: 'text.secondary' }}>{where === 'image' ? '' : where}</TableCell>
-                <TableCell sx={{ fontFamily: mono, fontSize: '12.5px !important', overflowWrap: 'anywhere' }}>{read}</TableCell>
+                <TableCell sx={{ fontFamily: mono, fontSize: '12.5px !important', overflowWrap: 'anywhere' }}>
+                  {read}
+                </TableCell>
               </TableRow>
             ))}
           </TableBody>

@@ -14,6 +14,7 @@ import { PaneBar, WithTray } from '../../parts/Tray.tsx';
 import { undoButton } from '../../parts/UndoButton.tsx';
 import { colour } from '../../theme.ts';
 import { CarriedTray } from './CarriedTray.tsx';
+import { firstWords, keepWords, keywordsOf, type Words } from './words.ts';
 
 /** The contact sheet of a branch's photos: what each carries, what will be written, stamp, proof, download. */
 export default function Photos() {
@@ -26,24 +27,6 @@ export default function Photos() {
   return <PhotosOf key={branchId} branch={branch.data} photos={photos.data.photos} />;
 }
 
-/** The words as they are typed; keywords in one line with commas. */
-export interface Words {
-  readonly title: string;
-  readonly caption: string;
-  readonly keywords: string;
-  readonly alt: string;
-}
-
-const wordsKey = (branchId: number): string => `words:${String(branchId)}`;
-
-function firstWords(branch: Branch): Words {
-  const kept = localStorage.getItem(wordsKey(branch.id));
-  if (kept) return JSON.parse(kept) as Words;
-  const { name, address } = branch.record;
-  const place = [name, address.addressLocality].filter(Boolean).join(', ');
-  return { title: place, caption: '', keywords: '', alt: '' };
-}
-
 function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[] }) {
   const [chosen, setChosen] = useState<readonly number[]>([]);
   const [words, setWords] = useState(() => firstWords(branch));
@@ -52,19 +35,60 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
   const shown = selected[0] ?? photos[0];
   const change = (next: Words): void => {
     setWords(next);
-    localStorage.setItem(wordsKey(branch.id), JSON.stringify(next));
+    keepWords(branch.id, next);
   };
-  const toggle = (id: number): void => { setChosen((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id])); };
+  const toggle = (id: number): void => {
+    setChosen((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id]));
+  };
   const targets = selected.length > 0 ? selected : photos;
   return (
-    <Box {...drop.getRootProps()} sx={{ height: '100%', outline: drop.isDragActive ? `3px solid ${colour.plum}` : 'none', outlineOffset: -3 }}>
+    <Box
+      {...drop.getRootProps()}
+      sx={{
+        height: '100%',
+        outline: drop.isDragActive ? `3px solid ${colour.plum}` : 'none',
+        outlineOffset: -3,
+      }}
+    >
       <input {...drop.getInputProps({ 'aria-label': 'Photos to add' })} />
-      <WithTray name="photos" label="What the photo carries" height={270} tray={shown ? <CarriedTray photo={shown} record={branch.record} words={words} /> : <PaneBar title="What the photo carries" />}>
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, px: 2, py: 0.75, borderBottom: `1px solid ${colour.light}`, position: 'sticky', top: 0, zIndex: 2, backgroundColor: colour.paper }}>
+      <WithTray
+        name="photos"
+        label="What the photo carries"
+        height={270}
+        tray={
+          shown ? (
+            <CarriedTray photo={shown} record={branch.record} words={words} />
+          ) : (
+            <PaneBar title="What the photo carries" />
+          )
+        }
+      >
+        <Box
+          sx={{
+            display: 'flex',
+            alignItems: 'center',
+            gap: 1,
+            px: 2,
+            py: 0.75,
+            borderBottom: `1px solid ${colour.light}`,
+            position: 'sticky',
+            top: 0,
+            zIndex: 2,
+            backgroundColor: colour.paper,
+          }}
+        >
           <Button onClick={drop.open}>Add photos</Button>
           <Box sx={{ color: 'text.secondary' }}>{drop.busy || 'or drop JPEGs anywhere here'}</Box>
           <Box sx={{ flex: 1 }} />
-          {photos.length > 0 && <Button onClick={() => { setChosen(selected.length === photos.length ? [] : photos.map(({ id }) => id)); }}>{selected.length === photos.length ? 'Select none' : 'Select all'}</Button>}
+          {photos.length > 0 && (
+            <Button
+              onClick={() => {
+                setChosen(selected.length === photos.length ? [] : photos.map(({ id }) => id));
+              }}
+            >
+              {selected.length === photos.length ? 'Select none' : 'Select all'}
+            </Button>
+          )}
           {photos.some(({ proof }) => proof.length > 0) && (
             <Button component="a" href={`/api/branches/${String(branch.id)}/photos.zip`}>
               Download stamped as zip
@@ -72,13 +96,40 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
           )}
         </Box>
         {photos.length === 0 ? (
-          <EmptyState title="No photos of this branch yet.">Drop JPEGs here. Nothing is written into them until you stamp, the originals are kept as they are, and every stamped file is read back before it is called proved.</EmptyState>
+          <EmptyState title="No photos of this branch yet.">
+            Drop JPEGs here. Nothing is written into them until you stamp, the originals are kept as they are,
+            and every stamped file is read back before it is called proved.
+          </EmptyState>
         ) : (
           <>
-            <StampBar branch={branch} words={words} onWords={change} targets={targets} some={selected.length > 0} />
-            <Box component="ul" aria-label="Contact sheet" sx={{ listStyle: 'none', m: 0, p: 2, display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(190px, 1fr))', gap: 1.5 }}>
+            <StampBar
+              branch={branch}
+              words={words}
+              onWords={change}
+              targets={targets}
+              some={selected.length > 0}
+            />
+            <Box
+              component="ul"
+              aria-label="Contact sheet"
+              sx={{
+                listStyle: 'none',
+                m: 0,
+                p: 2,
+                display: 'grid',
+                gridTemplateColumns: 'repeat(auto-fill, minmax(190px, 1fr))',
+                gap: 1.5,
+              }}
+            >
               {photos.map((photo) => (
-                <PhotoTile key={photo.id} photo={photo} chosen={chosen.includes(photo.id)} onToggle={() => { toggle(photo.id); }} />
+                <PhotoTile
+                  key={photo.id}
+                  photo={photo}
+                  chosen={chosen.includes(photo.id)}
+                  onToggle={() => {
+                    toggle(photo.id);
+                  }}
+                />
               ))}
             </Box>
           </>
@@ -94,11 +145,14 @@ function useDropPhotos(branchId: number) {
   const [busy, setBusy] = useState('');
   const addAll = async (files: readonly File[]): Promise<void> => {
     let added = 0;
-    const refuse = (message: string): unknown => enqueueSnackbar(message, { variant: 'error', autoHideDuration: 10_000 });
+    const refuse = (message: string): unknown =>
+      enqueueSnackbar(message, { variant: 'error', autoHideDuration: 10_000 });
     for (const [at, file] of files.entries()) {
       setBusy(`Adding ${String(at + 1)} of ${String(files.length)} …`);
       if (file.size > limits.photoBytes) {
-        refuse(`${file.name} has ${megabytes(file.size)}; at most ${megabytes(limits.photoBytes)} are taken. The others are not affected.`);
+        refuse(
+          `${file.name} has ${megabytes(file.size)}; at most ${megabytes(limits.photoBytes)} are taken. The others are not affected.`,
+        );
         continue;
       }
       try {
@@ -116,7 +170,19 @@ function useDropPhotos(branchId: number) {
   return { ...useDropzone({ noClick: true, noKeyboard: true, onDrop: (files) => void addAll(files) }), busy };
 }
 
-function StampBar({ branch, words, onWords, targets, some }: { branch: Branch; words: Words; onWords: (words: Words) => void; targets: readonly Photo[]; some: boolean }) {
+function StampBar({
+  branch,
+  words,
+  onWords,
+  targets,
+  some,
+}: {
+  branch: Branch;
+  words: Words;
+  onWords: (words: Words) => void;
+  targets: readonly Photo[];
+  some: boolean;
+}) {
   const complain = useComplain();
   const queries = useQueryClient();
   const jobs = useOpenJobs(branch.id);
@@ -132,36 +198,83 @@ function StampBar({ branch, words, onWords, targets, some }: { branch: Branch; w
     running.current = Boolean(job);
   });
   const stamp = (): void => {
-    const keywords = words.keywords.split(',').map((word) => word.trim()).filter(Boolean);
-    const input = stampInputSchema.safeParse({ photoIds: targets.map(({ id }) => id), title: words.title, caption: words.caption, alt: words.alt, keywords });
+    const keywords = keywordsOf(words);
+    const input = stampInputSchema.safeParse({
+      photoIds: targets.map(({ id }) => id),
+      title: words.title,
+      caption: words.caption,
+      alt: words.alt,
+      keywords,
+    });
     if (!input.success) {
-      complain(new Error(input.error.issues.map(({ message, path }) => `${path.join(' ')}: ${message}`).join(' ')));
+      complain(
+        new Error(input.error.issues.map(({ message, path }) => `${path.join(' ')}: ${message}`).join(' ')),
+      );
       return;
     }
-    startStamping(branch.id, input.data).then(() => queries.invalidateQueries({ queryKey: ['jobs', branch.id] }), complain);
+    startStamping(branch.id, input.data).then(
+      () => queries.invalidateQueries({ queryKey: ['jobs', branch.id] }),
+      complain,
+    );
   };
-  const field = (name: keyof Words, label: string) => <TextField label={label} value={words[name]} onChange={({ target }) => { onWords({ ...words, [name]: target.value }); }} />;
+  const field = (name: keyof Words, label: string) => (
+    <TextField
+      label={label}
+      value={words[name]}
+      onChange={({ target }) => {
+        onWords({ ...words, [name]: target.value });
+      }}
+    />
+  );
   return (
     <Box sx={{ px: 2, pt: 1.5, pb: 1, borderBottom: `1px solid ${colour.light}` }}>
-      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1.4fr 1fr 1.2fr auto', gap: 1, alignItems: 'start' }}>
+      <Box
+        sx={{ display: 'grid', gridTemplateColumns: '1fr 1.4fr 1fr 1.2fr auto', gap: 1, alignItems: 'start' }}
+      >
         {field('title', 'Title')}
         {field('caption', 'Caption')}
         {field('keywords', 'Keywords, with commas')}
         {field('alt', 'Alternative text')}
-        <Button variant="contained" color="primary" disabled={Boolean(job)} onClick={stamp} sx={{ height: 37, whiteSpace: 'nowrap' }}>
-          Stamp {some ? `${String(targets.length)} selected` : targets.length === 1 ? 'the photo' : `all ${String(targets.length)}`}
+        <Button
+          variant="contained"
+          color="primary"
+          disabled={Boolean(job)}
+          onClick={stamp}
+          sx={{ height: 37, whiteSpace: 'nowrap' }}
+        >
+          Stamp{' '}
+          {some
+            ? `${String(targets.length)} selected`
+            : targets.length === 1
+              ? 'the photo'
+              : `all ${String(targets.length)}`}
         </Button>
       </Box>
       <Box sx={{ mt: 0.5, fontSize: 12.5, color: 'text.secondary' }}>
-        Name, address, telephone and coordinates come from the record. Some platforms drop what a photo carries when it is uploaded.
+        Name, address, telephone and coordinates come from the record. Some platforms drop what a photo
+        carries when it is uploaded.
       </Box>
       {job && (
         <Box sx={{ mt: 1, display: 'flex', alignItems: 'center', gap: 1 }}>
-          <LinearProgress variant="determinate" value={(100 * job.done) / Math.max(1, job.total)} aria-label="Stamping" sx={{ flex: 1 }} />
+          <LinearProgress
+            variant="determinate"
+            value={(100 * job.done) / Math.max(1, job.total)}
+            aria-label="Stamping"
+            sx={{ flex: 1 }}
+          />
           <Box role="status">
             {job.done} of {job.total} stamped{job.failed > 0 ? `, ${String(job.failed)} failed` : ''}
           </Box>
-          <Button onClick={() => { cancelJob(job.id).then(() => { void jobs.refetch(); refresh(); }, complain); }}>Cancel</Button>
+          <Button
+            onClick={() => {
+              cancelJob(job.id).then(() => {
+                void jobs.refetch();
+                refresh();
+              }, complain);
+            }}
+          >
+            Cancel
+          </Button>
         </Box>
       )}
     </Box>
@@ -172,30 +285,84 @@ const TILE_STEP = {
   bare: { state: 'unproved', detail: 'not stamped' },
   stamped: { state: 'proved', detail: 'stamped and proved' },
   'out-of-date': { state: 'out-of-date', detail: 'out of date' },
-  failed: { state: 'findings', detail: 'failed' },
+  failed: { state: 'must', detail: 'failed' },
 } as const;
 
 function PhotoTile({ photo, chosen, onToggle }: { photo: Photo; chosen: boolean; onToggle: () => void }) {
   const remove = useDeleteWithUndo();
   const { carried } = photo;
-  const holds = [carried?.latitude != null && 'coordinates', carried?.xmp.title && 'title', carried?.camera].filter(Boolean).join(', ');
+  const holds = [
+    typeof carried?.latitude === 'number' && 'coordinates',
+    carried?.xmp.title && 'title',
+    carried?.camera,
+  ]
+    .filter(Boolean)
+    .join(', ');
   return (
-    <Box component="li" data-photo={photo.name} data-state={photo.state} sx={{ border: `1px solid ${chosen ? colour.plum : colour.line}`, boxShadow: chosen ? `inset 0 0 0 1px ${colour.plum}` : 'none', backgroundColor: '#fff' }}>
-      <Box component="img" src={`/api/photos/${String(photo.id)}/thumbnail`} alt={`Thumbnail of ${photo.name}`} onClick={onToggle} sx={{ display: 'block', width: '100%', aspectRatio: '4 / 3', objectFit: 'cover', cursor: 'pointer' }} />
+    <Box
+      component="li"
+      data-photo={photo.name}
+      data-state={photo.state}
+      sx={{
+        border: `1px solid ${chosen ? colour.plum : colour.line}`,
+        boxShadow: chosen ? `inset 0 0 0 1px ${colour.plum}` : 'none',
+        backgroundColor: '#fff',
+      }}
+    >
+      <Box
+        component="img"
+        src={`/api/photos/${String(photo.id)}/thumbnail`}
+        alt={`Thumbnail of ${photo.name}`}
+        onClick={onToggle}
+        sx={{ display: 'block', width: '100%', aspectRatio: '4 / 3', objectFit: 'cover', cursor: 'pointer' }}
+      />
       <Box sx={{ p: 1, fontSize: 12.5 }}>
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
-          <Checkbox size="small" checked={chosen} onChange={onToggle} slotProps={{ input: { 'aria-label': `Select ${photo.name}` } }} sx={{ p: 0 }} />
-          <Box sx={{ flex: 1, minWidth: 0, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', fontWeight: 600 }} title={photo.name}>{photo.name}</Box>
+          <Checkbox
+            size="small"
+            checked={chosen}
+            onChange={onToggle}
+            slotProps={{ input: { 'aria-label': `Select ${photo.name}` } }}
+            sx={{ p: 0 }}
+          />
+          <Box
+            sx={{
+              flex: 1,
+              minWidth: 0,
+              overflow: 'hidden',
+              textOverflow: 'ellipsis',
+              whiteSpace: 'nowrap',
+              fontWeight: 600,
+            }}
+            title={photo.name}
+          >
+            {photo.name}
+          </Box>
         </Box>
         <StepMark step={TILE_STEP[photo.state]} />
-        <Box sx={{ color: 'text.secondary' }}>{photo.message || (holds ? `came with ${holds}` : 'came bare')}</Box>
+        <Box sx={{ color: 'text.secondary' }}>
+          {photo.message || (holds ? `came with ${holds}` : 'came bare')}
+        </Box>
         <Box sx={{ display: 'flex', gap: 1, mt: 0.25 }}>
           {photo.proof.length > 0 && (
-            <Button variant="text" component="a" href={`/api/photos/${String(photo.id)}/stamped`} aria-label={`Download ${photo.name}`} sx={{ p: 0, fontWeight: 400 }}>
+            <Button
+              variant="text"
+              component="a"
+              href={`/api/photos/${String(photo.id)}/stamped`}
+              aria-label={`Download ${photo.name}`}
+              sx={{ p: 0, fontWeight: 400 }}
+            >
               Download
             </Button>
           )}
-          <Button variant="text" aria-label={`Delete ${photo.name}`} onClick={() => { remove({ kind: 'photos', id: photo.id }, photo.name, undoButton); }} sx={{ p: 0, fontWeight: 400, color: 'text.secondary' }}>
+          <Button
+            variant="text"
+            aria-label={`Delete ${photo.name}`}
+            onClick={() => {
+              remove({ kind: 'photos', id: photo.id }, photo.name, undoButton);
+            }}
+            sx={{ p: 0, fontWeight: 400, color: 'text.secondary' }}
+          >
             Delete
           </Button>
         </Box>

@@ -4,10 +4,18 @@ import { countryCode, countryName } from '#core/address';
 import { clockOf, hoursLines, readDay, type Day } from '#core/hours';
 import { markupTypes } from '#core/markup';
 import { readTelephone } from '#core/phone';
-import { readPin } from '#core/pin';
-import { countryOf, factGroups, factRows, factText, type BusinessRecord, type Fact, type FactFault, type FactGroup } from '#core/record';
+import {
+  countryOf,
+  factGroups,
+  factRows,
+  factText,
+  type BusinessRecord,
+  type Fact,
+  type FactFault,
+  type FactGroup,
+} from '#core/record';
 import { findTypes, typeLabel } from '#core/vocabulary';
-import { GradeMark, SealMark } from '../../parts/Marks.tsx';
+import { GradeMark } from '../../parts/Marks.tsx';
 import { colour } from '../../theme.ts';
 
 interface SheetProps {
@@ -18,7 +26,15 @@ interface SheetProps {
   readonly onPoint: (facts: readonly Fact[]) => void;
 }
 
-const GROUP_LABEL: Readonly<Record<FactGroup, string>> = { identity: 'Identity', place: 'Place', hours: 'Hours', contact: 'Contact', offer: 'Offer', profiles: 'Profiles', images: 'Images' };
+const GROUP_LABEL: Readonly<Record<FactGroup, string>> = {
+  identity: 'Identity',
+  place: 'Place',
+  hours: 'Hours',
+  contact: 'Contact',
+  offer: 'Offer',
+  profiles: 'Profiles',
+  images: 'Images',
+};
 const LISTS: readonly Fact[] = ['image', 'sameAs'];
 
 const PLACEHOLDERS: Partial<Record<string, string>> = {
@@ -37,22 +53,53 @@ const PLACEHOLDERS: Partial<Record<string, string>> = {
 /** Every fact as a row: its name, its value edited in place, what a machine is told, and what is wrong. */
 export function FactSheet(props: SheetProps) {
   return (
-    <Box component="form" aria-label="Facts" autoComplete="off" onSubmit={(event) => { event.preventDefault(); }} sx={{ pb: 3 }}>
+    <Box
+      component="form"
+      aria-label="Facts"
+      autoComplete="off"
+      onSubmit={(event) => {
+        event.preventDefault();
+      }}
+      sx={{ pb: 3 }}
+    >
       {factGroups.map((group) => (
         <Box component="fieldset" key={group} sx={{ border: 0, m: 0, p: 0, minWidth: 0 }}>
-          <Box component="legend" sx={{ width: '100%', px: 2, pt: 1.25, pb: 0.5, fontSize: 12, fontWeight: 700, color: 'text.secondary', borderBottom: `1px solid ${colour.line}` }}>
+          <Box
+            component="legend"
+            sx={{
+              width: '100%',
+              px: 2,
+              pt: 1.25,
+              pb: 0.5,
+              fontSize: 12,
+              fontWeight: 700,
+              color: 'text.secondary',
+              borderBottom: `1px solid ${colour.line}`,
+            }}
+          >
             {GROUP_LABEL[group]}
           </Box>
-          {factRows.filter((row) => row.group === group).map(({ fact, label, wanted }) => (
-            <Row key={fact} {...props} fact={fact} label={label} wanted={wanted} />
-          ))}
+          {factRows
+            .filter((row) => row.group === group)
+            .map(({ fact, label, wanted }) => (
+              <Row key={fact} {...props} fact={fact} label={label} wanted={wanted} />
+            ))}
         </Box>
       ))}
     </Box>
   );
 }
 
-function Row({ record, faults, onSet, pointed, onPoint, fact, label, wanted }: SheetProps & { fact: Fact; label: string; wanted: string }) {
+function Row({
+  record,
+  faults,
+  onSet,
+  pointed,
+  onPoint,
+  fact,
+  label,
+  wanted,
+}: SheetProps & { fact: Fact; label: string; wanted: string }) {
   const own = faults.filter((one) => one.fact === fact);
   const text = factText(record, fact);
   const lit = pointed.includes(fact);
@@ -60,19 +107,50 @@ function Row({ record, faults, onSet, pointed, onPoint, fact, label, wanted }: S
   return (
     <Box
       data-fact={fact}
-      onMouseEnter={() => { onPoint([fact]); }}
-      onMouseLeave={() => { onPoint([]); }}
-      onFocus={() => { onPoint([fact]); }}
-      sx={{ display: 'grid', gridTemplateColumns: '130px minmax(220px, 1.2fr) minmax(160px, 1fr)', columnGap: 1.5, px: 2, borderBottom: `1px solid ${colour.light}`, backgroundColor: lit ? colour.plumLight : 'transparent', '&:focus-within': { boxShadow: `inset 2px 0 ${colour.plum}` } }}
+      onMouseEnter={() => {
+        onPoint([fact]);
+      }}
+      onMouseLeave={() => {
+        onPoint([]);
+      }}
+      onFocus={() => {
+        onPoint([fact]);
+      }}
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: '130px minmax(220px, 1.2fr) minmax(160px, 1fr)',
+        columnGap: 1.5,
+        px: 2,
+        borderBottom: `1px solid ${colour.light}`,
+        backgroundColor: lit ? colour.plumLight : 'transparent',
+        '&:focus-within': { boxShadow: `inset 2px 0 ${colour.plum}` },
+      }}
     >
       <Box component="label" htmlFor={`fact-${fact}`} sx={{ py: 0.6, color: 'text.secondary' }}>
         {label}
-        {!text && wanted !== 'optional' && <Box component="span" sx={{ fontSize: 12 }}> ({wanted})</Box>}
+        {!text && wanted !== 'optional' && (
+          <Box component="span" sx={{ fontSize: 12 }}>
+            {' '}
+            ({wanted})
+          </Box>
+        )}
       </Box>
       {fact === 'types' ? (
-        <TypeField types={record.types} onSet={(types) => { onSet('types', types.join('\n')); }} describedBy={describedBy} />
+        <TypeField
+          types={record.types}
+          onSet={(types) => {
+            onSet('types', types.join('\n'));
+          }}
+          describedBy={describedBy}
+        />
       ) : (
-        <TextInput fact={fact} text={text} onSet={onSet} describedBy={describedBy} invalid={own.some(({ grade }) => grade === 'must')} />
+        <TextInput
+          fact={fact}
+          text={text}
+          onSet={onSet}
+          describedBy={describedBy}
+          invalid={own.some(({ grade }) => grade === 'must')}
+        />
       )}
       <Box sx={{ py: 0.6, minWidth: 0, fontSize: 13 }}>
         {own.length > 0 ? (
@@ -85,20 +163,44 @@ function Row({ record, faults, onSet, pointed, onPoint, fact, label, wanted }: S
             ))}
           </Box>
         ) : (
-          text && <Told record={record} fact={fact} />
+          text && <Box sx={{ color: 'text.secondary', overflowWrap: 'anywhere' }}>{toldOf(record, fact)}</Box>
         )}
       </Box>
     </Box>
   );
 }
 
-const inputLook = { width: '100%', fontSize: 13.5, py: 0.3, px: 0.75, '& .MuiInputBase-input': { p: 0, py: 0.25 }, '&:hover': { backgroundColor: '#fff' }, '&.Mui-focused': { backgroundColor: '#fff' } } as const;
+const inputLook = {
+  width: '100%',
+  fontSize: 13.5,
+  py: 0.3,
+  px: 0.75,
+  '& .MuiInputBase-input': { p: 0, py: 0.25 },
+  '&:hover': { backgroundColor: '#fff' },
+  '&.Mui-focused': { backgroundColor: '#fff' },
+} as const;
 
-function TextInput({ fact, text, onSet, describedBy, invalid }: { fact: Fact; text: string; onSet: (fact: Fact, text: string) => void; describedBy: string | undefined; invalid: boolean }) {
+function TextInput({
+  fact,
+  text,
+  onSet,
+  describedBy,
+  invalid,
+}: {
+  fact: Fact;
+  text: string;
+  onSet: (fact: Fact, text: string) => void;
+  describedBy: string | undefined;
+  invalid: boolean;
+}) {
   const list = LISTS.includes(fact);
   // A list drops blank lines when it is read, so the line just begun lives here until something stands in it.
   const [typed, setTyped] = useState(text);
-  const trimmed = typed.split('\n').map((line) => line.trim()).filter(Boolean).join('\n');
+  const trimmed = typed
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean)
+    .join('\n');
   return (
     <InputBase
       id={`fact-${fact}`}
@@ -109,20 +211,34 @@ function TextInput({ fact, text, onSet, describedBy, invalid }: { fact: Fact; te
         setTyped(target.value);
         onSet(fact, target.value);
       }}
-      inputProps={{ 'aria-describedby': describedBy, 'aria-invalid': invalid, spellCheck: fact === 'description' }}
+      inputProps={{
+        'aria-describedby': describedBy,
+        'aria-invalid': invalid,
+        spellCheck: fact === 'description',
+      }}
       sx={inputLook}
     />
   );
 }
 
-function TypeField({ types, onSet, describedBy }: { types: readonly string[]; onSet: (types: readonly string[]) => void; describedBy: string | undefined }) {
+function TypeField({
+  types,
+  onSet,
+  describedBy,
+}: {
+  types: readonly string[];
+  onSet: (types: readonly string[]) => void;
+  describedBy: string | undefined;
+}) {
   return (
     <Autocomplete
       multiple
       id="fact-types"
       options={findTypes('').map(({ name }) => name)}
       value={[...types]}
-      onChange={(_, chosen) => { onSet(chosen); }}
+      onChange={(_, chosen) => {
+        onSet(chosen);
+      }}
       filterOptions={(_, { inputValue }) => findTypes(inputValue, 60).map(({ name }) => name)}
       isOptionEqualToValue={(option, value) => option === value}
       renderOption={(attributes, name) => {
@@ -131,9 +247,23 @@ function TypeField({ types, onSet, describedBy }: { types: readonly string[]; on
           <li {...attributes} key={name}>
             <Box>
               <Box sx={{ fontWeight: 600 }}>
-                {typeLabel(name)} <Box component="span" sx={{ color: 'text.secondary', fontWeight: 400 }}>{name}</Box>
+                {typeLabel(name)}{' '}
+                <Box component="span" sx={{ color: 'text.secondary', fontWeight: 400 }}>
+                  {name}
+                </Box>
               </Box>
-              <Box sx={{ fontSize: 12.5, color: 'text.secondary', display: '-webkit-box', WebkitLineClamp: 2, WebkitBoxOrient: 'vertical', overflow: 'hidden' }}>{found?.caution || found?.description}</Box>
+              <Box
+                sx={{
+                  fontSize: 12.5,
+                  color: 'text.secondary',
+                  display: '-webkit-box',
+                  WebkitLineClamp: 2,
+                  WebkitBoxOrient: 'vertical',
+                  overflow: 'hidden',
+                }}
+              >
+                {found?.caution || found?.description}
+              </Box>
             </Box>
           </li>
         );
@@ -142,37 +272,39 @@ function TypeField({ types, onSet, describedBy }: { types: readonly string[]; on
       slotProps={{ chip: { size: 'small', sx: { borderRadius: '3px', height: 20 } } }}
       renderInput={({ slotProps, ...parameters }) => {
         const { input, htmlInput } = slotProps as { input: object; htmlInput: object };
-        return <InputBase {...(parameters as object)} {...input} inputProps={{ ...htmlInput, 'aria-describedby': describedBy }} placeholder={types.length === 0 ? 'Type a trade: vet, optician, pottery …' : ''} sx={{ ...inputLook, flexWrap: 'wrap', gap: 0.5 }} />;
+        return (
+          <InputBase
+            {...(parameters as object)}
+            {...input}
+            inputProps={{ ...htmlInput, 'aria-describedby': describedBy }}
+            placeholder={types.length === 0 ? 'Type a trade: vet, optician, pottery …' : ''}
+            sx={{ ...inputLook, flexWrap: 'wrap', gap: 0.5 }}
+          />
+        );
       }}
     />
   );
 }
 
-/** What a machine or a visitor is told of a fact, where that differs from what was typed. */
-function Told({ record, fact }: { record: BusinessRecord; fact: Fact }) {
-  const words = toldOf(record, fact);
-  return (
-    <Box sx={{ display: 'flex', gap: 0.75, color: 'text.secondary', overflowWrap: 'anywhere' }}>
-      <SealMark title="reads right" />
-      <span>{words}</span>
-    </Box>
-  );
-}
-
+/** What a machine or a visitor is told of a fact, where that differs from what was typed; else ''. */
 function toldOf(record: BusinessRecord, fact: Fact): string {
   const country = countryOf(record);
   if (fact === 'telephone') {
     const { telephone } = readTelephone(record.telephone, country);
-    return telephone ? `${telephone.international}${telephone.assumedCountry ? `, read in ${countryName(country)}` : ''}` : '';
+    return telephone
+      ? `${telephone.international}${telephone.assumedCountry ? `, read in ${countryName(country)}` : ''}`
+      : '';
   }
   if (fact === 'types') return markupTypes(record.types).join(', ');
   if (fact === 'address.addressCountry') return countryName(countryCode(record.address.addressCountry));
   if (fact.startsWith('hours.')) {
     const day = fact.slice(6) as Day;
-    return readDay(record.hours[day]).spans ? (hoursLines(record.hours, clockOf(country)).find(({ days }) => days.includes(day))?.text ?? '') : '';
+    return readDay(record.hours[day]).spans
+      ? (hoursLines(record.hours, clockOf(country)).find(({ days }) => days.includes(day))?.text ?? '')
+      : '';
   }
-  if (fact.startsWith('pin.')) return readPin(record.pin).point ? `${factText(record, fact)}°` : '';
   if (fact === 'description') return `${String(record.description.length)} characters`;
-  if (fact === 'sameAs' || fact === 'image') return record[fact].length === 1 ? '1 address' : `${String(record[fact].length)} addresses`;
+  if (fact === 'sameAs' || fact === 'image')
+    return record[fact].length === 1 ? '1 address' : `${String(record[fact].length)} addresses`;
   return '';
 }

@@ -15,7 +15,8 @@ import { useDraft, type Draft } from './useDraft.ts';
 export default function Record() {
   const branchId = useBranchId();
   const { data, error, refetch } = useBranch(branchId);
-  if (error && !data) return <Failure error={error} retry={<Button onClick={() => void refetch()}>Try again</Button>} />;
+  if (error && !data)
+    return <Failure error={error} retry={<Button onClick={() => void refetch()}>Try again</Button>} />;
   if (!data) return <Loading />;
   return <RecordOf key={branchId} branch={data} />;
 }
@@ -33,7 +34,12 @@ function RecordOf({ branch }: { branch: Branch }) {
   };
   return (
     <Box onKeyDownCapture={keys} sx={{ height: '100%' }}>
-      <WithTray name="record" label="Markup" height={310} tray={<MarkupTray record={record} label={branch.label} pointed={pointed} onPoint={setPointed} />}>
+      <WithTray
+        name="record"
+        label="Markup"
+        height={310}
+        tray={<MarkupTray record={record} label={branch.label} pointed={pointed} onPoint={setPointed} />}
+      >
         <SaveBar draft={draft} faults={faults.filter(({ grade }) => grade !== 'note').length} />
         <FactSheet record={record} faults={faults} onSet={draft.set} pointed={pointed} onPoint={setPointed} />
       </WithTray>
@@ -41,27 +47,65 @@ function RecordOf({ branch }: { branch: Branch }) {
   );
 }
 
-const SAVE_WORDS = { saved: 'All saved', typing: 'Not saved yet …', saving: 'Saving …', kept: 'Not saved', conflict: 'Saved elsewhere' } as const;
+const SAVE_WORDS = {
+  saved: 'All saved',
+  typing: 'Not saved yet …',
+  saving: 'Saving …',
+  kept: 'Not saved',
+  conflict: 'Saved elsewhere',
+} as const;
 
 function SaveBar({ draft, faults }: { draft: Draft; faults: number }) {
   const { state } = draft;
   const trouble = state.kind === 'kept' || state.kind === 'conflict';
   return (
-    <Box sx={{ position: 'sticky', top: 0, zIndex: 2, display: 'flex', alignItems: 'center', gap: 1, px: 2, py: 0.5, minHeight: 36, borderBottom: `1px solid ${colour.light}`, backgroundColor: trouble ? colour.plumLight : colour.paper }}>
+    <Box
+      sx={{
+        position: 'sticky',
+        top: 0,
+        zIndex: 2,
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1,
+        px: 2,
+        py: 0.5,
+        minHeight: 36,
+        borderBottom: `1px solid ${colour.light}`,
+        backgroundColor: trouble ? colour.plumLight : colour.paper,
+      }}
+    >
       <Box role="status" data-state={state.kind} sx={{ fontWeight: 600, whiteSpace: 'nowrap' }}>
         {SAVE_WORDS[state.kind]}
       </Box>
       {trouble && <Box sx={{ minWidth: 0 }}>{state.message}</Box>}
       {state.kind === 'conflict' && (
         <>
-          <Button onClick={() => { draft.resolve('mine'); }}>Keep mine</Button>
-          <Button onClick={() => { draft.resolve('theirs'); }}>Take theirs</Button>
+          <Button
+            onClick={() => {
+              draft.resolve('mine');
+            }}
+          >
+            Keep mine
+          </Button>
+          <Button
+            onClick={() => {
+              draft.resolve('theirs');
+            }}
+          >
+            Take theirs
+          </Button>
         </>
       )}
       <Box sx={{ flex: 1 }} />
-      <Box sx={{ color: 'text.secondary', whiteSpace: 'nowrap' }}>{faults === 0 ? 'No findings' : faults === 1 ? '1 finding' : `${String(faults)} findings`}</Box>
-      <Button disabled={!draft.canUndo} onClick={draft.undo}>Undo</Button>
-      <Button disabled={!draft.canRedo} onClick={draft.redo}>Redo</Button>
+      <Box sx={{ color: 'text.secondary', whiteSpace: 'nowrap' }}>
+        {faults === 0 ? 'No findings' : faults === 1 ? '1 finding' : `${String(faults)} findings`}
+      </Box>
+      <Button disabled={!draft.canUndo} onClick={draft.undo}>
+        Undo
+      </Button>
+      <Button disabled={!draft.canRedo} onClick={draft.redo}>
+        Redo
+      </Button>
     </Box>
   );
 }

@@ -6,7 +6,9 @@ import { factText, recordSchema, withFact, type BusinessRecord, type Fact } from
 import { ask, inWords, json, RequestFailed } from '../../api/request.ts';
 
 /** How the draft stands to what is saved. `kept`: saving failed, the text is in this browser. */
-export type SaveState = { readonly kind: 'saved' | 'typing' | 'saving' } | { readonly kind: 'kept' | 'conflict'; readonly message: string };
+export type SaveState =
+  | { readonly kind: 'saved' | 'typing' | 'saving' }
+  | { readonly kind: 'kept' | 'conflict'; readonly message: string };
 
 export interface Draft {
   readonly record: BusinessRecord;
@@ -46,7 +48,14 @@ export function useDraft(branch: Branch): Draft {
   const [first] = useState(() => readBackup(branch.id));
   const stale = first !== undefined && first.version !== branch.version;
   const [record, setRecord] = useState(first?.record ?? branch.record);
-  const [state, setState] = useState<SaveState>(stale ? { kind: 'conflict', message: 'This browser holds text that was not saved, and the record was saved elsewhere since.' } : { kind: first ? 'typing' : 'saved' });
+  const [state, setState] = useState<SaveState>(
+    stale
+      ? {
+          kind: 'conflict',
+          message: 'This browser holds text that was not saved, and the record was saved elsewhere since.',
+        }
+      : { kind: first ? 'typing' : 'saved' },
+  );
   const [past, setPast] = useState<readonly BusinessRecord[]>([]);
   const [future, setFuture] = useState<readonly BusinessRecord[]>([]);
   const latest = useRef(record);
@@ -55,6 +64,7 @@ export function useDraft(branch: Branch): Draft {
   const busy = useRef(false);
   const lastEdit = useRef<{ fact: Fact; at: number } | undefined>(undefined);
   const queries = useQueryClient();
+  const saveSoon = useRef<(pause: number) => void>(() => undefined);
 
   const save = useCallback(async (): Promise<void> => {
     if (busy.current) return;
@@ -63,9 +73,16 @@ export function useDraft(branch: Branch): Draft {
     const sent = latest.current;
     let again = 0;
     try {
-      const saved = await ask(savedSchema, `/branches/${String(branch.id)}/record`, json('PUT', { record: sent, version: version.current }));
+      const saved = await ask(
+        savedSchema,
+        `/branches/${String(branch.id)}/record`,
+        json('PUT', { record: sent, version: version.current }),
+      );
       version.current = saved.version;
-      queries.setQueryData<Branch>(['branch', branch.id], (known) => known && { ...known, record: sent, version: saved.version });
+      queries.setQueryData<Branch>(
+        ['branch', branch.id],
+        (known) => known && { ...known, record: sent, version: saved.version },
+      );
       void queries.invalidateQueries({ queryKey: ['clients'] });
       if (latest.current === sent) {
         localStorage.removeItem(backupKey(branch.id));
@@ -78,7 +95,7 @@ export function useDraft(branch: Branch): Draft {
     } finally {
       busy.current = false;
     }
-    if (again > 0) timer.current = setTimeout(() => void save(), again);
+    if (again > 0) saveSoon.current(again);
   }, [branch.id, queries]);
 
   const take = useCallback(
@@ -87,15 +104,18 @@ export function useDraft(branch: Branch): Draft {
       setRecord(next);
       localStorage.setItem(backupKey(branch.id), JSON.stringify({ record: next, version: version.current }));
       setState((now) => (now.kind === 'conflict' ? now : { kind: 'typing' }));
-      clearTimeout(timer.current);
-      timer.current = setTimeout(() => void save(), PAUSE_MS);
+      saveSoon.current(PAUSE_MS);
     },
-    [branch.id, save],
+    [branch.id],
   );
 
   // What was left unsaved is saved now; what is unsaved when the view is left is saved at once.
   useEffect(() => {
-    if (first && !stale) timer.current = setTimeout(() => void save(), PAUSE_MS);
+    saveSoon.current = (pause) => {
+      clearTimeout(timer.current);
+      timer.current = setTimeout(() => void save(), pause);
+    };
+    if (first && !stale) saveSoon.current(PAUSE_MS);
     return () => {
       clearTimeout(timer.current);
       if (localStorage.getItem(backupKey(branch.id)) !== null && !stale) void save();
@@ -143,8 +163,12 @@ export function useDraft(branch: Branch): Draft {
     record,
     state,
     set,
-    undo: () => { step(past, setPast, setFuture); },
-    redo: () => { step(future, setFuture, setPast); },
+    undo: () => {
+      step(past, setPast, setFuture);
+    },
+    redo: () => {
+      step(future, setFuture, setPast);
+    },
     canUndo: past.length > 0,
     canRedo: future.length > 0,
     resolve,

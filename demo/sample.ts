@@ -1,13 +1,17 @@
-import type { BusinessRecord } from './record.ts';
-
-/** An invented branch with every fact set, for tests. */
-export const larkspur: BusinessRecord = {
+/** An invented branch with every fact set, for tests and benchmarks. */
+export const larkspur = {
   name: 'Larkspur & Vane Veterinary Care',
   types: ['VeterinaryCare', 'LocalBusiness'],
   id: 'https://larkspurvane.example/port-ellery/#branch',
   url: 'https://larkspurvane.example/port-ellery/',
   telephone: '(360) 555-0142',
-  address: { streetAddress: '214 Quay Street', addressLocality: 'Port Ellery', addressRegion: 'WA', postalCode: '98299', addressCountry: 'US' },
+  address: {
+    streetAddress: '214 Quay Street',
+    addressLocality: 'Port Ellery',
+    addressRegion: 'WA',
+    postalCode: '98299',
+    addressCountry: 'US',
+  },
   pin: { latitude: '48.51234', longitude: '-122.61230' },
   hours: {
     Monday: '08:00-18:00',

@@ -1,0 +1,51 @@
+// `npm test`: set-up, lint, unit tests, server tests on a MariaDB of their own, browser tests on the built application.
+import { spawnSync } from 'node:child_process';
+import { readFileSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { install, installDebian } from './install.mjs';
+
+const home = fileURLToPath(new URL('..', import.meta.url));
+install();
+installDebian({ mariadbd: 'mariadb-server', chromium: 'chromium', exiftool: 'libimage-exiftool-perl' });
+
+const results = join(tmpdir(), `zinc-test-${process.pid}.json`);
+const run = (command, words, environment = {}) =>
+  spawnSync(command, words, { cwd: home, stdio: 'inherit', env: { ...process.env, ...environment } })
+    .status ?? 1;
+
+const lint = run('npm', ['run', '--silent', 'lint']);
+console.log(lint === 0 ? 'lint: clean' : 'lint: faults, see above');
+const build = run(process.execPath, [
+  '--import',
+  'tsx',
+  '-e',
+  "const { buildWeb } = await import('./bin/build.ts'); await buildWeb();",
+]);
+const jest = run(process.execPath, [
+  '--experimental-vm-modules',
+  '--no-warnings',
+  'node_modules/jest/bin/jest.js',
+  '--json',
+  `--outputFile=${results}`,
+  ...process.argv.slice(2),
+]);
+
+let { passed, failed } = { passed: 0, failed: 0 };
+try {
+  const summary = JSON.parse(readFileSync(results, 'utf8'));
+  passed = summary.numPassedTests;
+  failed = summary.numFailedTests + summary.numRuntimeErrorTestSuites;
+} catch (error) {
+  console.error(`The test runner left no results: ${error.message}`);
+}
+rmSync(results, { force: true });
+// Lint and build count as one check each.
+for (const status of [lint, build]) {
+  if (status === 0) passed += 1;
+  else failed += 1;
+}
+if (jest !== 0 && failed === 0) failed = 1;
+console.log(`${passed} passed, ${failed} failed`);
+process.exit(failed === 0 && passed > 2 ? 0 : 1);

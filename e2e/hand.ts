@@ -1,0 +1,91 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { ElementHandle, Page } from 'puppeteer-core';
+
+const WAIT_MS = 15_000;
+
+/** What a person does with a page: finds things by their names, clicks, types, waits to see. */
+export class Hand {
+  readonly page: Page;
+
+  constructor(page: Page) {
+    this.page = page;
+    page.setDefaultTimeout(WAIT_MS);
+  }
+
+  async find(role: string, name: string): Promise<ElementHandle> {
+    const found = await this.page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`);
+    if (!found) throw new Error(`There is no ${role} “${name}”.`);
+    return found;
+  }
+
+  async click(role: string, name: string): Promise<void> {
+    await (await this.find(role, name)).click();
+  }
+
+  /** Replaces what stands in a field. */
+  async fill(selector: string, text: string): Promise<void> {
+    await this.page.waitForSelector(selector);
+    await this.page.click(selector, { count: 3 });
+    await this.page.keyboard.press('Backspace');
+    if (text) await this.page.type(selector, text);
+  }
+
+  /** Waits until a text stands in an element. */
+  async see(text: string, selector = 'body'): Promise<void> {
+    await this.page
+      .waitForFunction(
+        (where, what) =>
+          [...document.querySelectorAll(where)].some((element) =>
+            (element as HTMLElement).innerText.includes(what),
+          ),
+        {},
+        selector,
+        text,
+      )
+      .catch(async () => {
+        const shown = await this.page.$$eval(selector, (all) =>
+          all.map((element) => (element as HTMLElement).innerText).join('\n'),
+        );
+        throw new Error(`“${text}” did not come to stand in ${selector}:\n${shown.slice(0, 2000)}`);
+      });
+  }
+
+  async text(selector: string): Promise<string> {
+    return this.page.$eval(selector, (element) => (element as HTMLElement).innerText);
+  }
+
+  async upload(label: string, ...files: string[]): Promise<void> {
+    const input = await this.page.waitForSelector(`input[type=file][aria-label="${label}"]`);
+    await (input as ElementHandle<HTMLInputElement>).uploadFile(...files);
+  }
+
+  /** The bytes behind an address of the application, fetched by the page itself. */
+  async fetchBytes(path: string): Promise<Buffer> {
+    const base64 = await this.page.evaluate(async (address) => {
+      const response = await fetch(address);
+      const bytes = new Uint8Array(await response.arrayBuffer());
+      return btoa(Array.from(bytes, (byte) => String.fromCharCode(byte)).join(''));
+    }, path);
+    return Buffer.from(base64, 'base64');
+  }
+
+  /** What axe finds against accessibility, in words; [] where it finds nothing. */
+  async accessibilityFaults(): Promise<readonly string[]> {
+    await this.page.evaluate(axeSource);
+    const violations = await this.page.evaluate(async () => {
+      const axe = Reflect.get(window, 'axe') as {
+        run: (
+          options: unknown,
+        ) => Promise<{ violations: { id: string; help: string; nodes: { html: string }[] }[] }>;
+      };
+      const result = await axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'] });
+      return result.violations.map(
+        ({ id, help, nodes }) => `${id}: ${help}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
+      );
+    });
+    return violations;
+  }
+}
+
+const axeSource = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
