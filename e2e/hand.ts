@@ -13,14 +13,8 @@ export class Hand {
     page.setDefaultTimeout(WAIT_MS);
   }
 
-  async find(role: string, name: string): Promise<ElementHandle> {
-    const found = await this.page.waitForSelector(`::-p-aria([name="${name}"][role="${role}"])`);
-    if (!found) throw new Error(`There is no ${role} “${name}”.`);
-    return found;
-  }
-
   async click(role: string, name: string): Promise<void> {
-    await (await this.find(role, name)).click();
+    await this.page.locator(`::-p-aria([name="${name}"][role="${role}"])`).click();
   }
 
   /** Replaces what stands in a field. */

@@ -25,6 +25,8 @@ export const theme = createTheme({
     background: { default: colour.paper, paper: colour.paper },
   },
   shape: { borderRadius: 3 },
+  // A calm instrument: nothing fades or slides.
+  transitions: { create: () => 'none' },
   typography: {
     fontFamily: '"Atkinson Hyperlegible Next", system-ui, sans-serif',
     fontSize: 13.5,

@@ -29,6 +29,7 @@ export const codeLook = [
     },
     '.cm-activeLine, .cm-activeLineGutter': { backgroundColor: '#f3f1f3' },
     '&.cm-focused': { outline: 'none' },
+    '.cm-placeholder': { color: colour.middle },
     '&.cm-merge-a .cm-changedText, &.cm-merge-a .cm-deletedChunk .cm-deletedText': {
       background: colour.removed,
     },

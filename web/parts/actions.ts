@@ -57,28 +57,23 @@ export function useDeleteWithUndo(): (
   const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   const remove = useDelete();
   const complain = useComplain();
-  const { mutate } = remove;
+  const { mutateAsync } = remove;
   return useCallback(
     (thing, name, undo) => {
-      mutate(
-        { thing, restore: false },
-        {
-          onError: complain,
-          onSuccess: () => {
-            const key = enqueueSnackbar(`“${name}” was deleted.`, {
-              autoHideDuration: 12_000,
-              action: undo(() => {
-                closeSnackbar(key);
-                mutate(
-                  { thing, restore: true },
-                  { onError: complain, onSuccess: () => enqueueSnackbar(`“${name}” is back.`) },
-                );
-              }),
-            });
-          },
-        },
-      );
+      // Promises, not callbacks of the mutation: those end with the row that is being deleted.
+      const restore = (): Promise<unknown> =>
+        mutateAsync({ thing, restore: true }).then(() => enqueueSnackbar(`“${name}” is back.`), complain);
+      const offer = (): void => {
+        const key = enqueueSnackbar(`“${name}” was deleted.`, {
+          autoHideDuration: 12_000,
+          action: undo(() => {
+            closeSnackbar(key);
+            void restore();
+          }),
+        });
+      };
+      void mutateAsync({ thing, restore: false }).then(offer, complain);
     },
-    [mutate, complain, enqueueSnackbar, closeSnackbar],
+    [mutateAsync, complain, enqueueSnackbar, closeSnackbar],
   );
 }

@@ -99,7 +99,7 @@ function ClientRows({ client, onName }: { client: ClientSummary; onName: (naming
         </TableCell>
         <TableCell sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
           <RowButton
-            label={`Add a branch to ${client.name}`}
+            label={`Add branch to ${client.name}`}
             onClick={() => {
               onName({ kind: 'branch', clientId: client.id });
             }}
@@ -229,11 +229,12 @@ function RowButton({ label, onClick, children }: { label: string; onClick: () =>
   );
 }
 
+/** The dialog for a name. It closes at once; what the name is for goes on without it. */
 function Names({ naming, onClose }: { naming: Naming; onClose: () => void }) {
   const navigate = useNavigate();
   const complain = useComplain();
   const [addClient, addBranch, rename] = [useAddClient(), useAddBranch(), useRename()];
-  const failed = { onError: complain };
+  const done = (change: Promise<unknown>): void => void change.catch(complain);
   if (naming.kind === 'client') {
     return (
       <NameDialog
@@ -242,22 +243,23 @@ function Names({ naming, onClose }: { naming: Naming; onClose: () => void }) {
         action="Add"
         onClose={onClose}
         onName={(name) => {
-          addClient.mutate(name, failed);
+          done(addClient.mutateAsync(name));
         }}
       />
     );
   }
   if (naming.kind === 'branch') {
-    const open = ({ id }: { id: number }): void => void navigate(viewPath(id, 'record'));
+    const { clientId } = naming;
+    const add = (label: string): void => {
+      done(addBranch.mutateAsync({ clientId, label }).then(({ id }) => navigate(viewPath(id, 'record'))));
+    };
     return (
       <NameDialog
         title="Add a branch"
         label="What you call the branch"
         action="Add"
         onClose={onClose}
-        onName={(label) => {
-          addBranch.mutate({ clientId: naming.clientId, label }, { ...failed, onSuccess: open });
-        }}
+        onName={add}
       />
     );
   }
@@ -269,7 +271,7 @@ function Names({ naming, onClose }: { naming: Naming; onClose: () => void }) {
       action="Rename"
       onClose={onClose}
       onName={(name) => {
-        rename.mutate({ thing: naming.thing, name }, failed);
+        done(rename.mutateAsync({ thing: naming.thing, name }));
       }}
     />
   );

@@ -300,28 +300,20 @@ function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
   );
   const busy = placing.isPending || removing.isPending;
   const put = (): void => {
-    placing.mutate(
-      { pageId: page.id, input: { branchId: branch.id, form, at } },
-      {
-        onError: complain,
-        onSuccess: ({ placements }) =>
-          enqueueSnackbar(
-            placements.find((one) => one.form === form)?.state === 'proved'
-              ? `Placed on ${page.path}, read back and proved.`
-              : `Placed on ${page.path}, but not all reads back as meant.`,
-          ),
-      },
-    );
+    const say = ({ placements }: Page): unknown =>
+      enqueueSnackbar(
+        placements.find((one) => one.form === form)?.state === 'proved'
+          ? `Placed on ${page.path}, read back and proved.`
+          : `Placed on ${page.path}, but not all reads back as meant.`,
+      );
+    void placing
+      .mutateAsync({ pageId: page.id, input: { branchId: branch.id, form, at } })
+      .then(say, complain);
   };
   const take = (): void => {
-    removing.mutate(
-      { pageId: page.id, form },
-      {
-        onError: complain,
-        onSuccess: () =>
-          enqueueSnackbar(`${FORM_LABEL[form]} removed from ${page.path}; its source is as it was.`),
-      },
-    );
+    const say = (): unknown =>
+      enqueueSnackbar(`${FORM_LABEL[form]} removed from ${page.path}; its source is as it was.`);
+    void removing.mutateAsync({ pageId: page.id, form }).then(say, complain);
   };
   return (
     <>

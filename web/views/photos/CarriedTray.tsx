@@ -46,6 +46,9 @@ export function CarriedTray({
         title={`${photo.name}${carried?.width ? `, ${String(carried.width)} × ${String(carried.height)}` : ''}`}
       />
       <Box
+        tabIndex={0}
+        role="region"
+        aria-label="Carried and proved"
         sx={{
           flex: 1,
           minHeight: 0,

@@ -1,5 +1,5 @@
 import { Autocomplete, Box, InputBase } from '@mui/material';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { countryCode, countryName } from '#core/address';
 import { clockOf, hoursLines, readDay, type Day } from '#core/hours';
 import { markupTypes } from '#core/markup';
@@ -82,7 +82,7 @@ export function FactSheet(props: SheetProps) {
           {factRows
             .filter((row) => row.group === group)
             .map(({ fact, label, wanted }) => (
-              <Row key={fact} {...props} fact={fact} label={label} wanted={wanted} />
+              <Row key={fact} fact={fact} label={label} wanted={wanted} {...rowOf(props, fact)} />
             ))}
         </Box>
       ))}
@@ -90,19 +90,47 @@ export function FactSheet(props: SheetProps) {
   );
 }
 
-function Row({
-  record,
-  faults,
-  onSet,
-  pointed,
-  onPoint,
-  fact,
-  label,
-  wanted,
-}: SheetProps & { fact: Fact; label: string; wanted: string }) {
-  const own = faults.filter((one) => one.fact === fact);
+/** What a row shows of the record. */
+function rowOf({ record, faults, pointed, onSet, onPoint }: SheetProps, fact: Fact) {
   const text = factText(record, fact);
-  const lit = pointed.includes(fact);
+  return {
+    text,
+    told: text ? toldOf(record, fact) : '',
+    faults: faults.filter((one) => one.fact === fact),
+    lit: pointed.includes(fact),
+    onSet,
+    onPoint,
+  };
+}
+
+interface RowProps {
+  readonly fact: Fact;
+  readonly label: string;
+  readonly wanted: string;
+  readonly text: string;
+  /** What a machine or a visitor is told. */
+  readonly told: string;
+  readonly faults: readonly FactFault[];
+  readonly lit: boolean;
+  readonly onSet: SheetProps['onSet'];
+  readonly onPoint: SheetProps['onPoint'];
+}
+
+/** A row is drawn anew only when something of its own changed: typing must not wait for the whole sheet. */
+const Row = memo(DrawnRow, (before, after) => {
+  const sameFaults =
+    before.faults.length === after.faults.length &&
+    before.faults.every(({ message }, at) => message === after.faults[at]?.message);
+  return (
+    sameFaults &&
+    before.text === after.text &&
+    before.told === after.told &&
+    before.lit === after.lit &&
+    before.onSet === after.onSet
+  );
+});
+
+function DrawnRow({ fact, label, wanted, text, told, faults: own, lit, onSet, onPoint }: RowProps) {
   const describedBy = own.length > 0 ? `faults-${fact}` : undefined;
   return (
     <Box
@@ -137,7 +165,7 @@ function Row({
       </Box>
       {fact === 'types' ? (
         <TypeField
-          types={record.types}
+          types={text.split('\n').filter(Boolean)}
           onSet={(types) => {
             onSet('types', types.join('\n'));
           }}
@@ -163,7 +191,7 @@ function Row({
             ))}
           </Box>
         ) : (
-          text && <Box sx={{ color: 'text.secondary', overflowWrap: 'anywhere' }}>{toldOf(record, fact)}</Box>
+          <Box sx={{ color: 'text.secondary', overflowWrap: 'anywhere' }}>{told}</Box>
         )}
       </Box>
     </Box>

@@ -1,5 +1,5 @@
 import { Box, Button } from '@mui/material';
-import { useMemo, useState, type KeyboardEvent } from 'react';
+import { useDeferredValue, useMemo, useState, type KeyboardEvent } from 'react';
 import type { Branch } from '#contract';
 import { judgeRecord, type Fact } from '#core/record';
 import { useBranch } from '../../api/queries.ts';
@@ -25,6 +25,8 @@ function RecordOf({ branch }: { branch: Branch }) {
   const draft = useDraft(branch);
   const [pointed, setPointed] = useState<readonly Fact[]>([]);
   const { record } = draft;
+  // The tray follows as soon as there is time; the letter just typed comes first.
+  const settled = useDeferredValue(record);
   const faults = useMemo(() => judgeRecord(record), [record]);
   const keys = (event: KeyboardEvent): void => {
     if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
@@ -38,7 +40,7 @@ function RecordOf({ branch }: { branch: Branch }) {
         name="record"
         label="Markup"
         height={310}
-        tray={<MarkupTray record={record} label={branch.label} pointed={pointed} onPoint={setPointed} />}
+        tray={<MarkupTray record={settled} label={branch.label} pointed={pointed} onPoint={setPointed} />}
       >
         <SaveBar draft={draft} faults={faults.filter(({ grade }) => grade !== 'note').length} />
         <FactSheet record={record} faults={faults} onSet={draft.set} pointed={pointed} onPoint={setPointed} />
