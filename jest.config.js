@@ -17,6 +17,7 @@ const shared = {
 
 /** `core` needs nothing but Node; `server` starts a MariaDB of its own; `e2e` drives the built application. */
 export default {
+  testTimeout: 120_000,
   projects: [
     {
       ...shared,

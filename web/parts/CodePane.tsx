@@ -65,6 +65,7 @@ export function DifferencePane({ before, after, label }: { before: string; after
       collapseUnchanged: { margin: 3, minSize: 6 },
       gutter: true,
     });
+    for (const side of [view.a, view.b]) side.scrollDOM.tabIndex = 0;
     return () => {
       view.destroy();
     };

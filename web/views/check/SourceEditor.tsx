@@ -145,6 +145,7 @@ export function SourceEditor({
         ],
       }),
     });
+    editor.scrollDOM.tabIndex = 0; // so that it can be scrolled by keyboard without a caret in it
     view.current = editor;
     return () => {
       start.current = editor.state.doc.toString();

@@ -1,5 +1,5 @@
 import { Autocomplete, Box, InputBase } from '@mui/material';
-import { memo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import { countryCode, countryName } from '#core/address';
 import { clockOf, hoursLines, readDay, type Day } from '#core/hours';
 import { markupTypes } from '#core/markup';
@@ -132,6 +132,8 @@ const Row = memo(DrawnRow, (before, after) => {
 
 function DrawnRow({ fact, label, wanted, text, told, faults: own, lit, onSet, onPoint }: RowProps) {
   const describedBy = own.length > 0 ? `faults-${fact}` : undefined;
+  // The same list as long as it says the same: a new one would make the field forget what is being typed.
+  const types = useMemo(() => text.split('\n').filter(Boolean), [text]);
   return (
     <Box
       data-fact={fact}
@@ -165,7 +167,7 @@ function DrawnRow({ fact, label, wanted, text, told, faults: own, lit, onSet, on
       </Box>
       {fact === 'types' ? (
         <TypeField
-          types={text.split('\n').filter(Boolean)}
+          types={types}
           onSet={(types) => {
             onSet('types', types.join('\n'));
           }}
@@ -254,7 +256,7 @@ function TypeField({
   onSet,
   describedBy,
 }: {
-  types: readonly string[];
+  types: string[];
   onSet: (types: readonly string[]) => void;
   describedBy: string | undefined;
 }) {
@@ -263,7 +265,7 @@ function TypeField({
       multiple
       id="fact-types"
       options={findTypes('').map(({ name }) => name)}
-      value={[...types]}
+      value={types}
       onChange={(_, chosen) => {
         onSet(chosen);
       }}
