@@ -35,14 +35,14 @@ async function take(
 }
 
 const quay = branchId('Quay Street');
-await take('record', `/branches/${quay}/record`, () => page.hover('[data-fact="telephone"]'));
+await take('record', `/branches/${quay}/record`, () => page.hover('[data-fact="address.streetAddress"]'));
 await take('check', `/branches/${branchId('Studio')}/check`, async () => {
   await page.locator('::-p-aria([name="Page of the site"][role="combobox"])').click();
   await page.locator('[role=option]:last-child').click();
   await page.waitForSelector('[data-code]');
 });
-await take('pages', `/branches/${quay}/pages`, async () => {
-  await page.locator('::-p-text(Place)').click();
+await take('pages', `/branches/${branchId('Tallow Bay')}/pages`, async () => {
+  await page.waitForSelector('.cm-merge-b');
 });
 await take('photos', `/branches/${quay}/photos`, async () => {
   const stamp = await page.waitForSelector('::-p-text(Stamp all)');

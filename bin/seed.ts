@@ -1,24 +1,34 @@
 import { Op } from 'sequelize';
 import { demoClients, drawPhoto, sitePages } from '#demo';
+import { usualPlacement } from '#core/page';
 import { emptyRecord, recordSchema } from '#core/record';
 import type { PhotoStore } from '#server/gateways/photoStore.ts';
-import { addBranch } from '#server/store/branches.ts';
+import { addBranch, saveRecord } from '#server/store/branches.ts';
 import { addClient } from '#server/store/clients.ts';
 import { ClientRow } from '#server/store/models.ts';
-import { keepPage } from '#server/store/pages.ts';
+import { keepPage, placeOnPage } from '#server/store/pages.ts';
 import { keepPhoto } from '#server/store/photos.ts';
 
 /** Puts the demo's clients into the database, with their pages and photos. */
 export async function seedDemo(photos: PhotoStore): Promise<void> {
   for (const client of demoClients) {
     const clientId = await addClient(client.name);
-    for (const { path, bytes } of sitePages(client.site)) await keepPage(clientId, path, bytes);
+    const pages = new Map<string, number>();
+    for (const { path, bytes } of sitePages(client.site))
+      pages.set(path, (await keepPage(clientId, path, bytes)).id);
     for (const branch of client.branches) {
+      const record = recordSchema.parse({ ...emptyRecord, ...branch.record });
+      const placed = 'placed' in branch ? branch.placed : undefined;
       const branchId = await addBranch(
         clientId,
         branch.label,
-        recordSchema.parse({ ...emptyRecord, ...branch.record }),
+        placed ? { ...record, telephone: placed.telephone } : record,
       );
+      const pageId = placed && pages.get(placed.page);
+      if (pageId !== undefined) {
+        await placeOnPage(pageId, { branchId, form: 'jsonld', at: usualPlacement.jsonld });
+        await saveRecord(branchId, record, 0);
+      }
       for (const [at, scene] of branch.photos.entries()) {
         const bytes = await drawPhoto(scene, at % 2 === 0);
         await keepPhoto(branchId, `${scene}.jpg`, bytes, await photos.put([bytes]));

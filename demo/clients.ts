@@ -76,6 +76,7 @@ export const clients = [
       },
       {
         label: 'Night clinic, Gull Lane',
+        placed: { page: 'night-clinic.html', telephone: '(360) 555-0143' },
         photos: ['front', 'ward'],
         record: larkspur('night-clinic', {
           telephone: '(360) 555-0143',
@@ -96,6 +97,8 @@ export const clients = [
       },
       {
         label: 'Tallow Bay',
+        // Placed before the telephone number changed.
+        placed: { page: 'tallow-bay.html', telephone: '(360) 555-0150' },
         photos: ['front', 'reception'],
         record: larkspur('tallow-bay', {
           telephone: '(360) 555-0151',

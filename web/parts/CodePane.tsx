@@ -38,6 +38,7 @@ export const codeLook = [
     '&.cm-merge-b .cm-changedLine': { backgroundColor: colour.added },
     '&.cm-merge-a .cm-changedLineGutter': { background: colour.plum },
     '&.cm-merge-b .cm-changedLineGutter': { background: colour.dark },
+    '.cm-collapsedLines:before, .cm-collapsedLines:after': { content: '""' },
     '.cm-collapsedLines': { background: colour.light, color: colour.middle, padding: '2px 12px' },
   }),
 ];

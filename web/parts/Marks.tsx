@@ -52,12 +52,11 @@ export function SealMark({ title = 'proved' }: { title?: string }) {
   );
 }
 
-/** Out of date: a ring with a notch. */
+/** Out of date: a ring with a notch cut into it. */
 export function StaleMark({ title = 'out of date' }: { title?: string }) {
   return (
     <Mark title={title}>
-      <path d="M10.6 2.6A6 6 0 1 0 13.4 5.4" stroke={colour.plum} strokeWidth="2" />
-      <path d="M10.2 5.8 14 2" stroke={colour.plum} />
+      <path d="M8 2A6 6 0 1 0 14 8L10 8L8 6Z" stroke={colour.plum} strokeWidth="1.8" strokeLinejoin="round" />
     </Mark>
   );
 }

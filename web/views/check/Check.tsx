@@ -123,7 +123,8 @@ function CheckOf({ branch }: { branch: Branch }) {
           <PageChoice
             clientId={branch.clientId}
             onPage={(id, path) => {
-              askText(`/pages/${String(id)}/source`).then((text) => {
+              if (URL.canParse(branch.record.url)) setUrl(new URL(`/${path}`, branch.record.url).href);
+              void askText(`/pages/${String(id)}/source`).then((text) => {
                 load(text, path);
               }, complain);
             }}

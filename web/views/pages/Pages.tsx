@@ -15,7 +15,8 @@ import { useMemo, useState } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { limits, megabytes, type Branch, type Page } from '#contract';
 import { writeMarkup, type MarkupForm } from '#core/markup';
-import { place, remove, type Placement } from '#core/page';
+import { place, placedOn, remove, type Placement } from '#core/page';
+import { businessesIn, readSource } from '#core/reading';
 import { factLabel } from '#core/record';
 import {
   useAddPage,
@@ -298,6 +299,7 @@ function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
         : place(source.data, form, writeMarkup(branch.record, form).text, at),
     [source.data, branch.record, form, at],
   );
+  const others = useMemo(() => (result?.ok ? strangers(result.source, form) : 0), [result, form]);
   const busy = placing.isPending || removing.isPending;
   const put = (): void => {
     const say = ({ placements }: Page): unknown =>
@@ -340,6 +342,12 @@ function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
           Remove
         </Button>
       </PaneBar>
+      {others > 0 && (
+        <Box sx={{ px: 1.5, py: 0.5, display: 'flex', gap: 0.75, alignItems: 'center' }}>
+          <GradeMark grade="should" /> The page carries other {form === 'jsonld' ? 'JSON-LD' : 'microdata'} of
+          a business as well; a machine reads both. Take the old one out if they describe the same branch.
+        </Box>
+      )}
       {source.error ? (
         <Failure error={source.error} />
       ) : !result ? (
@@ -353,6 +361,14 @@ function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
       )}
     </>
   );
+}
+
+/** How many businesses a machine reads in the same syntax beside what we place. */
+function strangers(source: string, form: MarkupForm): number {
+  const ours = placedOn(source).find((placed) => placed.form === form);
+  return businessesIn(readSource(source).items).filter(
+    ({ syntax, place: at }) => syntax === form && ours && (at.start < ours.start || at.end > ours.end),
+  ).length;
 }
 
 /** What is placed is what the record yields now: the difference to the page without it. */
