@@ -1,6 +1,7 @@
 import type { MarkupForm } from '#core/markup';
 import { binaryBytes, binaryText, decodeText } from '#core/text';
-import { place, remove, type Placement } from './placing.ts';
+import type { Placement } from './placements.ts';
+import { place, remove } from './placing.ts';
 
 export type BytesResult =
   { readonly ok: true; readonly bytes: Uint8Array } | { readonly ok: false; readonly message: string };

@@ -1,3 +1,4 @@
 export * from './bytes.ts';
+export * from './placements.ts';
 export * from './placing.ts';
 export * from './verifying.ts';

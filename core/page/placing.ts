@@ -1,16 +1,7 @@
 import type { MarkupForm } from '#core/markup';
 import { readDocument, type HtmlDocument, type HtmlElement } from '#core/reading';
+import { usualPlacement, type Placement } from './placements.ts';
 import { applyEdits, asciiHtml, asciiJson, type Edit } from '#core/text';
-
-/** Where markup can stand on a page. */
-export const placements = ['head', 'body-end'] as const;
-export type Placement = (typeof placements)[number];
-
-/** Where each form stands unless told otherwise. The NAP block is for visitors, so never in the head. */
-export const usualPlacement: Readonly<Record<MarkupForm, Placement>> = {
-  jsonld: 'head',
-  microdata: 'body-end',
-};
 
 /** Markup of ours on a page, with its marks, as offsets of the source. */
 export interface Placed {
