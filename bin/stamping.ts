@@ -18,8 +18,9 @@ export interface Stamped {
 const sameBytes = (a: Uint8Array, b: Uint8Array): boolean => Buffer.compare(a, b) === 0;
 
 /** The metadata of nearly every photo ends within its first bytes, and its image within its last. */
-const HEAD_BYTES = 256 * 1024;
-const TAIL_BYTES = 64 * 1024;
+const HEAD_BYTES = 96 * 1024;
+const TAIL_BYTES = 16 * 1024;
+const COPY_BYTES = 256 * 1024;
 
 /** Not a failure of ours: the photo cannot be stamped, and this says why. */
 class Refused extends Error {}
@@ -31,7 +32,7 @@ class Refused extends Error {}
 export class FileStamper {
   readonly #fields: StampFields;
   readonly #stampJpeg: (bytes: Uint8Array) => StampResult;
-  readonly #buffer = Buffer.allocUnsafeSlow(HEAD_BYTES);
+  readonly #buffer = Buffer.allocUnsafeSlow(COPY_BYTES);
 
   constructor(fields: StampFields) {
     this.#fields = fields;
@@ -118,18 +119,19 @@ export class FileStamper {
 
 /** The first `head` and the last TAIL_BYTES bytes of a file, one behind the other; all of a shorter file. */
 function readEnds(file: number, size: number, head: number): Uint8Array {
-  if (size <= head + TAIL_BYTES) return readAt(file, 0, size);
-  return Buffer.concat([readAt(file, 0, head), readAt(file, size - TAIL_BYTES, TAIL_BYTES)]);
+  const whole = size <= head + TAIL_BYTES;
+  const buffer = Buffer.allocUnsafe(whole ? size : head + TAIL_BYTES);
+  readAt(file, buffer.subarray(0, whole ? size : head), 0);
+  if (!whole) readAt(file, buffer.subarray(head), size - TAIL_BYTES);
+  return buffer;
 }
 
-function readAt(file: number, start: number, length: number): Buffer {
-  const buffer = Buffer.allocUnsafe(length);
-  for (let at = 0; at < length;) {
-    const count = readSync(file, buffer, at, length - at, start + at);
+function readAt(file: number, buffer: Buffer, start: number): void {
+  for (let at = 0; at < buffer.length;) {
+    const count = readSync(file, buffer, at, buffer.length - at, start + at);
     if (count === 0) throw new Refused('the file became shorter while it was read.');
     at += count;
   }
-  return buffer;
 }
 
 function writeAll(file: number, bytes: Uint8Array): void {
