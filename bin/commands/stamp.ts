@@ -1,6 +1,7 @@
 import { mkdir } from 'node:fs/promises';
 import { basename, join } from 'node:path';
 import { stampFields } from '#core/photo';
+import { freeName } from '#core/text';
 import { FileStamper, type Stamped } from '../stamping.ts';
 import { CannotRun, readRecord, readWords, type Command } from './command.ts';
 import { reason } from '../reason.ts';
@@ -44,15 +45,6 @@ export const command: Command = {
     return done.every(({ proved }) => proved) ? 0 : 1;
   },
 };
-
-/** Two photos of the same name from two folders get two names. */
-function freeName(name: string, taken: Set<string>): string {
-  let free = name;
-  for (let count = 2; taken.has(free.toLowerCase()); count += 1)
-    free = name.replace(/(\.[^.]*)?$/, `-${String(count)}$1`);
-  taken.add(free.toLowerCase());
-  return free;
-}
 
 function tell({ photo, out, message, lines }: Stamped): string {
   const wrong = lines.map(

@@ -11,7 +11,9 @@ import {
   decodeText,
   escapeHtml,
   escapeXml,
+  fileName,
   fold,
+  freeName,
   jsonString,
 } from './index.ts';
 
@@ -99,4 +101,16 @@ describe('decoding', () => {
 
 test('folding puts case, marks, punctuation and spacing aside', () => {
   expect(fold('  CAFÉ\u00a0 O’Brien & Sons, Ltd. ')).toBe(fold('cafe obrien and sons ltd'));
+});
+
+test('file names are plain, and never taken twice', () => {
+  expect(fileName('Zoë’s Practice, Port Ellery!')).toBe('zoe-s-practice-port-ellery');
+  expect(fileName('店')).toBe('unnamed');
+  const taken = new Set<string>();
+  expect(['a.jpg', 'A.jpg', 'a.jpg', 'b'].map((name) => freeName(name, taken))).toEqual([
+    'a.jpg',
+    'A-2.jpg',
+    'a-3.jpg',
+    'b',
+  ]);
 });

@@ -2,6 +2,7 @@ import { Router, type Response } from 'express';
 import sharp from 'sharp';
 import { idSchema, limits, stampInputSchema } from '#contract';
 import { readJpeg } from '#core/photo';
+import { freeName } from '#core/text';
 import type { PhotoStore } from '../gateways/photoStore.ts';
 import { zipOf } from '../gateways/zipPages.ts';
 import { notFound, parse, Refusal } from '../problem.ts';
@@ -109,13 +110,4 @@ async function sendPhoto(response: Response, store: PhotoStore, key: string, nam
   const bytes = await store.get(key);
   if (!bytes) throw notFound('photo');
   response.attachment(name).type('image/jpeg').send(bytes);
-}
-
-/** Photos of the same name get a number behind it. */
-function freeName(name: string, taken: Set<string>): string {
-  let free = name;
-  for (let count = 2; taken.has(free.toLowerCase()); count += 1)
-    free = name.replace(/(\.[^.]*)?$/, `-${String(count)}$1`);
-  taken.add(free.toLowerCase());
-  return free;
 }

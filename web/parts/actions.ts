@@ -29,16 +29,6 @@ export function downloadText(text: string, name: string, type: string): void {
   }, 10_000);
 }
 
-/** A name as a file name: lower case, ASCII, words joined by hyphens. */
-export const fileName = (text: string): string =>
-  text
-    .normalize('NFKD')
-    .replace(/[\u0300-\u036f]/g, '')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-    .slice(0, 60) || 'unnamed';
-
 /** Says what went wrong. */
 export function useComplain(): (error: unknown) => void {
   const { enqueueSnackbar } = useSnackbar();

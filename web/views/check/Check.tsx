@@ -1,15 +1,14 @@
 import { Box, Button, MenuItem, Select, TextField } from '@mui/material';
 import { useRef, useState } from 'react';
-import { useDropzone } from 'react-dropzone';
 import { limits, megabytes, type Branch } from '#contract';
 import { decodeText } from '#core/text';
 import { useBranch, usePages } from '../../api/queries.ts';
 import { askText } from '../../api/request.ts';
 import { downloadText, useComplain, useCopy } from '../../parts/actions.ts';
+import { ActionBar, DropFrame } from '../../parts/Drop.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
 import { PaneBar, WithTray } from '../../parts/Tray.tsx';
-import { colour } from '../../theme.ts';
 import { Findings } from './Findings.tsx';
 import { SourceEditor, type EditorHandle } from './SourceEditor.tsx';
 import { ThreeWay } from './ThreeWay.tsx';
@@ -58,113 +57,102 @@ function CheckOf({ branch }: { branch: Branch }) {
     }
     load(decodeText(new Uint8Array(await file.arrayBuffer())).text, file.name);
   };
-  const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
-    noClick: true,
-    noKeyboard: true,
-    multiple: false,
-    onDrop: ([file]) => {
-      if (file) openFile(file).catch(complain);
-    },
-  });
+  const drop = ([file]: readonly File[]): void => {
+    if (file) void openFile(file).catch(complain);
+  };
 
   return (
-    <Box
-      {...getRootProps()}
-      sx={{ height: '100%', outline: isDragActive ? `3px solid ${colour.plum}` : 'none', outlineOffset: -3 }}
-    >
-      <input {...getInputProps({ 'aria-label': 'File to check' })} />
-      <WithTray
-        name="check"
-        label="Source"
-        height={230}
-        tray={
-          <>
-            <PaneBar title={name ? `Source: ${name}` : 'Source'}>
-              <Button
-                disabled={!source}
-                onClick={() => {
-                  copy(source, 'Source');
-                }}
-              >
-                Copy
-              </Button>
-              <Button
-                disabled={!source}
-                onClick={() => {
-                  downloadText(source, name.split('/').at(-1) || 'checked.html', 'text/html');
-                }}
-              >
-                Download
-              </Button>
-              <Button
-                disabled={!source}
-                onClick={() => {
-                  load('', '');
-                }}
-              >
-                Clear
-              </Button>
-            </PaneBar>
-            <SourceEditor first={first} findings={check?.findings ?? NONE} onChange={take} handle={editor} />
-          </>
-        }
-      >
-        <Box
-          sx={{
-            display: 'flex',
-            alignItems: 'center',
-            gap: 1,
-            px: 2,
-            py: 0.75,
-            borderBottom: `1px solid ${colour.light}`,
-          }}
+    <DropFrame label="File to check" multiple={false} onFiles={drop}>
+      {(open) => (
+        <WithTray
+          name="check"
+          label="Source"
+          height={230}
+          tray={
+            <>
+              <PaneBar title={name ? `Source: ${name}` : 'Source'}>
+                <Button
+                  disabled={!source}
+                  onClick={() => {
+                    copy(source, 'Source');
+                  }}
+                >
+                  Copy
+                </Button>
+                <Button
+                  disabled={!source}
+                  onClick={() => {
+                    downloadText(source, name.split('/').at(-1) || 'checked.html', 'text/html');
+                  }}
+                >
+                  Download
+                </Button>
+                <Button
+                  disabled={!source}
+                  onClick={() => {
+                    load('', '');
+                  }}
+                >
+                  Clear
+                </Button>
+              </PaneBar>
+              <SourceEditor
+                first={first}
+                findings={check?.findings ?? NONE}
+                onChange={take}
+                handle={editor}
+              />
+            </>
+          }
         >
-          <Button onClick={open}>Open file</Button>
-          <PageChoice
-            clientId={branch.clientId}
-            onPage={(id, path) => {
-              if (URL.canParse(branch.record.url)) setUrl(new URL(`/${path}`, branch.record.url).href);
-              void askText(`/pages/${String(id)}/source`).then((text) => {
-                load(text, path);
-              }, complain);
-            }}
-          />
-          <TextField
-            value={url}
-            onChange={({ target }) => {
-              setUrl(target.value);
-            }}
-            placeholder="Address of the page, for relative links"
-            slotProps={{ htmlInput: { 'aria-label': 'Address of the page' } }}
-            sx={{ maxWidth: 340, '& input': { py: 0.5, fontSize: 13.5 } }}
-          />
-          <Box sx={{ flex: 1 }} />
-          {check && (
-            <Box role="status" data-busy={busy} sx={{ whiteSpace: 'nowrap' }}>
-              <b>{check.summary.must}</b> must, <b>{check.summary.should}</b> should,{' '}
-              <b>{check.summary.note}</b> note
-            </Box>
-          )}
-        </Box>
-        {check ? (
-          <>
-            <ThreeWay rows={check.threeWay} onPlace={(place) => editor.current?.show(place)} />
-            <Findings
-              source={source}
-              findings={check.findings}
-              onPlace={(place) => editor.current?.show(place)}
-              onMend={(edits) => editor.current?.apply(edits)}
+          <ActionBar>
+            <Button onClick={open}>Open file</Button>
+            <PageChoice
+              clientId={branch.clientId}
+              onPage={(id, path) => {
+                if (URL.canParse(branch.record.url)) setUrl(new URL(`/${path}`, branch.record.url).href);
+                void askText(`/pages/${String(id)}/source`).then((text) => {
+                  load(text, path);
+                }, complain);
+              }}
             />
-          </>
-        ) : (
-          <EmptyState title="Nothing to check yet.">
-            Paste a page, a script element or bare JSON-LD into the source below, drop a file anywhere here,
-            or choose one of the site’s pages. It is read the way a machine reads it and compared with the
-            record of {branch.label}.
-          </EmptyState>
-        )}
-      </WithTray>
-    </Box>
+            <TextField
+              value={url}
+              onChange={({ target }) => {
+                setUrl(target.value);
+              }}
+              placeholder="Address of the page, for relative links"
+              slotProps={{ htmlInput: { 'aria-label': 'Address of the page' } }}
+              sx={{ maxWidth: 340, '& input': { py: 0.5, fontSize: 13.5 } }}
+            />
+            <Box sx={{ flex: 1 }} />
+            {check && (
+              <Box role="status" data-busy={busy} sx={{ whiteSpace: 'nowrap' }}>
+                <b>{check.summary.must}</b> must, <b>{check.summary.should}</b> should,{' '}
+                <b>{check.summary.note}</b> note
+              </Box>
+            )}
+          </ActionBar>
+          {check ? (
+            <>
+              <ThreeWay rows={check.threeWay} onPlace={(place) => editor.current?.show(place)} />
+              <Findings
+                source={source}
+                findings={check.findings}
+                onPlace={(place) => editor.current?.show(place)}
+                onMend={(edits) => editor.current?.apply(edits)}
+              />
+            </>
+          ) : (
+            <EmptyState title="Nothing to check yet.">
+              Paste a page, a script element or bare JSON-LD into the source below, drop a file anywhere here,
+              or choose one of the site’s pages. It is read the way a machine reads it and compared with the
+              record of {branch.label}.
+            </EmptyState>
+          )}
+        </WithTray>
+      )}
+    </DropFrame>
   );
 }
 

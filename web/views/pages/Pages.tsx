@@ -12,8 +12,7 @@ import {
 } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useMemo, useState } from 'react';
-import { useDropzone } from 'react-dropzone';
-import { limits, megabytes, type Branch, type Page } from '#contract';
+import { limits, type Branch, type Page } from '#contract';
 import { writeMarkup, type MarkupForm } from '#core/markup';
 import { place, placedOn, remove, type Placement } from '#core/page';
 import { businessesIn, readSource } from '#core/reading';
@@ -26,15 +25,14 @@ import {
   usePlace,
   useRemovePlaced,
 } from '../../api/queries.ts';
-import { inWords } from '../../api/request.ts';
 import { useComplain, useDeleteWithUndo } from '../../parts/actions.ts';
 import { DifferencePane } from '../../parts/CodePane.tsx';
+import { ActionBar, DropFrame, useUpload } from '../../parts/Drop.tsx';
 import { GradeMark, SealMark, StaleMark } from '../../parts/Marks.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
 import { PaneBar, WithTray } from '../../parts/Tray.tsx';
 import { undoButton } from '../../parts/UndoButton.tsx';
-import { colour } from '../../theme.ts';
 
 /** What a placement is called, and where it stands. */
 const CHOICES = [
@@ -60,54 +58,39 @@ function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) 
   const [chosen, setChosen] = useState<number | undefined>();
   const own = pages.find(({ path }) => isPageOf(path, branch.record.url));
   const page = pages.find(({ id }) => id === chosen) ?? own ?? pages[0];
-  const drop = useDropPages(branch.clientId);
+  const upload = useUploadPages(branch.clientId);
   return (
-    <Box
-      {...drop.getRootProps()}
-      sx={{
-        height: '100%',
-        outline: drop.isDragActive ? `3px solid ${colour.plum}` : 'none',
-        outlineOffset: -3,
-      }}
-    >
-      <input {...drop.getInputProps({ 'aria-label': 'Pages or a zip to add' })} />
-      <WithTray
-        name="pages"
-        label="What placing changes"
-        height={360}
-        tray={
-          page ? <PlacingTray key={page.id} branch={branch} page={page} /> : <PaneBar title="Difference" />
-        }
-      >
-        <Box
-          sx={{
-            display: 'flex',
-            alignItems: 'center',
-            gap: 1,
-            px: 2,
-            py: 0.75,
-            borderBottom: `1px solid ${colour.light}`,
-          }}
+    <DropFrame label="Pages or a zip to add" onFiles={upload.take}>
+      {(open) => (
+        <WithTray
+          name="pages"
+          label="What placing changes"
+          height={360}
+          tray={
+            page ? <PlacingTray key={page.id} branch={branch} page={page} /> : <PaneBar title="Difference" />
+          }
         >
-          <Button onClick={drop.open}>Add pages or a zip</Button>
-          <Box sx={{ color: 'text.secondary' }}>{drop.busy || 'or drop them anywhere here'}</Box>
-          <Box sx={{ flex: 1 }} />
-          {pages.length > 0 && (
-            <Button component="a" href={`/api/clients/${String(branch.clientId)}/pages.zip`}>
-              Download all as zip
-            </Button>
+          <ActionBar>
+            <Button onClick={open}>Add pages or a zip</Button>
+            <Box sx={{ color: 'text.secondary' }}>{upload.busy || 'or drop them anywhere here'}</Box>
+            <Box sx={{ flex: 1 }} />
+            {pages.length > 0 && (
+              <Button component="a" href={`/api/clients/${String(branch.clientId)}/pages.zip`}>
+                Download all as zip
+              </Button>
+            )}
+          </ActionBar>
+          {pages.length === 0 ? (
+            <EmptyState title="The site has no pages here yet.">
+              Add its HTML files, or one zip of them. What you add stays as it is; placing shows every change
+              before it is made, and removing restores the source byte for byte.
+            </EmptyState>
+          ) : (
+            <PageTable pages={pages} own={own?.id} chosen={page?.id} onChoose={setChosen} />
           )}
-        </Box>
-        {pages.length === 0 ? (
-          <EmptyState title="The site has no pages here yet.">
-            Add its HTML files, or one zip of them. What you add stays as it is; placing shows every change
-            before it is made, and removing restores the source byte for byte.
-          </EmptyState>
-        ) : (
-          <PageTable pages={pages} own={own?.id} chosen={page?.id} onChoose={setChosen} />
-        )}
-      </WithTray>
-    </Box>
+        </WithTray>
+      )}
+    </DropFrame>
   );
 }
 
@@ -118,40 +101,20 @@ function isPageOf(path: string, url: string): boolean {
   return `/${path}` === (pathname.endsWith('/') ? `${pathname}index.html` : pathname);
 }
 
-function useDropPages(clientId: number) {
+function useUploadPages(clientId: number) {
   const add = useAddPage();
-  const { enqueueSnackbar } = useSnackbar();
-  const [busy, setBusy] = useState('');
-  const addAll = async (files: readonly File[]): Promise<void> => {
-    let [added, refused] = [0, 0];
-    const refuse = (message: string): void => {
-      refused += 1;
-      enqueueSnackbar(message, { variant: 'error', autoHideDuration: 10_000 });
-    };
-    for (const [at, file] of files.entries()) {
-      setBusy(`Adding ${String(at + 1)} of ${String(files.length)} …`);
-      const most = /\.zip$/i.test(file.name) ? limits.zipBytes : limits.pageBytes;
-      if (file.size > most) {
-        refuse(
-          `${file.name} has ${megabytes(file.size)}; at most ${megabytes(most)} are taken. Everything else is as it was.`,
-        );
-        continue;
-      }
-      try {
-        const result = await add.mutateAsync({ clientId, file, path: file.name });
-        added += result.added.length;
-        for (const { path, reason } of result.refused.slice(0, 4)) refuse(`${path} was not taken. ${reason}`);
-      } catch (error) {
-        refuse(inWords(error));
-      }
-    }
-    setBusy('');
-    if (added > 0)
-      enqueueSnackbar(
-        `${String(added)} ${added === 1 ? 'page' : 'pages'} added${refused ? `, ${String(refused)} not taken` : ''}.`,
-      );
-  };
-  return { ...useDropzone({ noClick: true, noKeyboard: true, onDrop: (files) => void addAll(files) }), busy };
+  return useUpload({
+    noun: 'page',
+    most: ({ name }) => (/\.zip$/i.test(name) ? limits.zipBytes : limits.pageBytes),
+    add: async (file) => {
+      const { added, refused } = await add.mutateAsync({ clientId, file, path: file.name });
+      return {
+        added: added.length,
+        refused: refused.map(({ path, reason }) => `${path} was not taken. ${reason}`),
+      };
+    },
+    done: () => undefined,
+  });
 }
 
 function PageTable({

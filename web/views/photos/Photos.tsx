@@ -1,12 +1,10 @@
 import { Box, Button, Checkbox, LinearProgress, TextField } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { useSnackbar } from 'notistack';
 import { useEffect, useRef, useState } from 'react';
-import { useDropzone } from 'react-dropzone';
-import { limits, megabytes, stampInputSchema, type Branch, type Photo } from '#contract';
+import { limits, stampInputSchema, type Branch, type Photo } from '#contract';
 import { addPhoto, cancelJob, startStamping, useBranch, useOpenJobs, usePhotos } from '../../api/queries.ts';
-import { inWords } from '../../api/request.ts';
 import { useComplain, useDeleteWithUndo } from '../../parts/actions.ts';
+import { ActionBar, DropFrame, useUpload } from '../../parts/Drop.tsx';
 import { StepMark } from '../../parts/Marks.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
@@ -30,7 +28,7 @@ export default function Photos() {
 function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[] }) {
   const [chosen, setChosen] = useState<readonly number[]>([]);
   const [words, setWords] = useState(() => firstWords(branch));
-  const drop = useDropPhotos(branch.id);
+  const upload = useUploadPhotos(branch.id);
   const selected = photos.filter(({ id }) => chosen.includes(id));
   const shown = selected[0] ?? photos[0];
   const change = (next: Words): void => {
@@ -42,132 +40,98 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
   };
   const targets = selected.length > 0 ? selected : photos;
   return (
-    <Box
-      {...drop.getRootProps()}
-      sx={{
-        height: '100%',
-        outline: drop.isDragActive ? `3px solid ${colour.plum}` : 'none',
-        outlineOffset: -3,
-      }}
-    >
-      <input {...drop.getInputProps({ 'aria-label': 'Photos to add' })} />
-      <WithTray
-        name="photos"
-        label="What the photo carries"
-        height={270}
-        tray={
-          shown ? (
-            <CarriedTray photo={shown} record={branch.record} words={words} />
-          ) : (
-            <PaneBar title="What the photo carries" />
-          )
-        }
-      >
-        <Box
-          sx={{
-            display: 'flex',
-            alignItems: 'center',
-            gap: 1,
-            px: 2,
-            py: 0.75,
-            borderBottom: `1px solid ${colour.light}`,
-            position: 'sticky',
-            top: 0,
-            zIndex: 2,
-            backgroundColor: colour.paper,
-          }}
+    <DropFrame label="Photos to add" onFiles={upload.take}>
+      {(open) => (
+        <WithTray
+          name="photos"
+          label="What the photo carries"
+          height={270}
+          tray={
+            shown ? (
+              <CarriedTray photo={shown} record={branch.record} words={words} />
+            ) : (
+              <PaneBar title="What the photo carries" />
+            )
+          }
         >
-          <Button onClick={drop.open}>Add photos</Button>
-          <Box sx={{ color: 'text.secondary' }}>{drop.busy || 'or drop JPEGs anywhere here'}</Box>
-          <Box sx={{ flex: 1 }} />
-          {photos.length > 0 && (
-            <Button
-              onClick={() => {
-                setChosen(selected.length === photos.length ? [] : photos.map(({ id }) => id));
-              }}
-            >
-              {selected.length === photos.length ? 'Select none' : 'Select all'}
-            </Button>
+          <ActionBar>
+            <Button onClick={open}>Add photos</Button>
+            <Box sx={{ color: 'text.secondary' }}>{upload.busy || 'or drop JPEGs anywhere here'}</Box>
+            <Box sx={{ flex: 1 }} />
+            {photos.length > 0 && (
+              <Button
+                onClick={() => {
+                  setChosen(selected.length === photos.length ? [] : photos.map(({ id }) => id));
+                }}
+              >
+                {selected.length === photos.length ? 'Select none' : 'Select all'}
+              </Button>
+            )}
+            {photos.some(({ proof }) => proof.length > 0) && (
+              <Button component="a" href={`/api/branches/${String(branch.id)}/photos.zip`}>
+                Download stamped as zip
+              </Button>
+            )}
+          </ActionBar>
+          {photos.length === 0 ? (
+            <EmptyState title="No photos of this branch yet.">
+              Drop JPEGs here. Nothing is written into them until you stamp, the originals are kept as they
+              are, and every stamped file is read back before it is called proved.
+            </EmptyState>
+          ) : (
+            <>
+              <StampBar
+                branch={branch}
+                words={words}
+                onWords={change}
+                targets={targets}
+                some={selected.length > 0}
+              />
+              <Box
+                component="ul"
+                aria-label="Contact sheet"
+                sx={{
+                  listStyle: 'none',
+                  m: 0,
+                  p: 2,
+                  display: 'grid',
+                  gridTemplateColumns: 'repeat(auto-fill, minmax(190px, 1fr))',
+                  gap: 1.5,
+                }}
+              >
+                {photos.map((photo) => (
+                  <PhotoTile
+                    key={photo.id}
+                    photo={photo}
+                    chosen={chosen.includes(photo.id)}
+                    onToggle={() => {
+                      toggle(photo.id);
+                    }}
+                  />
+                ))}
+              </Box>
+            </>
           )}
-          {photos.some(({ proof }) => proof.length > 0) && (
-            <Button component="a" href={`/api/branches/${String(branch.id)}/photos.zip`}>
-              Download stamped as zip
-            </Button>
-          )}
-        </Box>
-        {photos.length === 0 ? (
-          <EmptyState title="No photos of this branch yet.">
-            Drop JPEGs here. Nothing is written into them until you stamp, the originals are kept as they are,
-            and every stamped file is read back before it is called proved.
-          </EmptyState>
-        ) : (
-          <>
-            <StampBar
-              branch={branch}
-              words={words}
-              onWords={change}
-              targets={targets}
-              some={selected.length > 0}
-            />
-            <Box
-              component="ul"
-              aria-label="Contact sheet"
-              sx={{
-                listStyle: 'none',
-                m: 0,
-                p: 2,
-                display: 'grid',
-                gridTemplateColumns: 'repeat(auto-fill, minmax(190px, 1fr))',
-                gap: 1.5,
-              }}
-            >
-              {photos.map((photo) => (
-                <PhotoTile
-                  key={photo.id}
-                  photo={photo}
-                  chosen={chosen.includes(photo.id)}
-                  onToggle={() => {
-                    toggle(photo.id);
-                  }}
-                />
-              ))}
-            </Box>
-          </>
-        )}
-      </WithTray>
-    </Box>
+        </WithTray>
+      )}
+    </DropFrame>
   );
 }
 
-function useDropPhotos(branchId: number) {
+function useUploadPhotos(branchId: number) {
   const queries = useQueryClient();
-  const { enqueueSnackbar } = useSnackbar();
-  const [busy, setBusy] = useState('');
-  const addAll = async (files: readonly File[]): Promise<void> => {
-    let added = 0;
-    const refuse = (message: string): unknown =>
-      enqueueSnackbar(message, { variant: 'error', autoHideDuration: 10_000 });
-    for (const [at, file] of files.entries()) {
-      setBusy(`Adding ${String(at + 1)} of ${String(files.length)} …`);
-      if (file.size > limits.photoBytes) {
-        refuse(
-          `${file.name} has ${megabytes(file.size)}; at most ${megabytes(limits.photoBytes)} are taken. The others are not affected.`,
-        );
-        continue;
-      }
-      try {
-        await addPhoto(branchId, file);
-        added += 1;
-      } catch (error) {
-        refuse(inWords(error));
-      }
-    }
-    setBusy('');
-    await queries.invalidateQueries({ queryKey: ['photos', branchId] });
-    await queries.invalidateQueries({ queryKey: ['clients'] });
-    if (added > 0) enqueueSnackbar(`${String(added)} ${added === 1 ? 'photo' : 'photos'} added.`);
-  };
-  return { ...useDropzone({ noClick: true, noKeyboard: true, onDrop: (files) => void addAll(files) }), busy };
+  return useUpload({
+    noun: 'photo',
+    most: () => limits.photoBytes,
+    add: async (file) => {
+      await addPhoto(branchId, file);
+      return { added: 1, refused: [] };
+    },
+    done: () => {
+      void queries.invalidateQueries({ queryKey: ['photos', branchId] });
+      void queries.invalidateQueries({ queryKey: ['clients'] });
+    },
+  });
 }
 
 function StampBar({

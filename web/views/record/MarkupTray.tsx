@@ -2,7 +2,8 @@ import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { jsonLd, napBlock, type Markup } from '#core/markup';
 import type { BusinessRecord, Fact } from '#core/record';
-import { downloadText, fileName, useCopy } from '../../parts/actions.ts';
+import { fileName } from '#core/text';
+import { downloadText, useCopy } from '../../parts/actions.ts';
 import { PaneBar } from '../../parts/Tray.tsx';
 import { colour, mono } from '../../theme.ts';
 

@@ -1,0 +1,109 @@
+import { Box } from '@mui/material';
+import { useSnackbar } from 'notistack';
+import { useState, type ReactNode } from 'react';
+import { useDropzone } from 'react-dropzone';
+import { megabytes } from '#contract';
+import { inWords } from '../api/request.ts';
+import { colour } from '../theme.ts';
+
+/** A view on which files can be dropped anywhere. `children` is given what opens the file dialog instead. */
+export function DropFrame({
+  label,
+  multiple = true,
+  onFiles,
+  children,
+}: {
+  label: string;
+  multiple?: boolean;
+  onFiles: (files: readonly File[]) => void;
+  children: (open: () => void) => ReactNode;
+}) {
+  const { getRootProps, getInputProps, open, isDragActive } = useDropzone({
+    noClick: true,
+    noKeyboard: true,
+    multiple,
+    onDrop: onFiles,
+  });
+  return (
+    <Box
+      {...getRootProps()}
+      sx={{ height: '100%', outline: isDragActive ? `3px solid ${colour.plum}` : 'none', outlineOffset: -3 }}
+    >
+      <input {...getInputProps({ 'aria-label': label })} />
+      {children(open)}
+    </Box>
+  );
+}
+
+/** The bar over a view's work surface, with what can be done first. It stays when the surface scrolls. */
+export function ActionBar({ children }: { children: ReactNode }) {
+  return (
+    <Box
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1,
+        px: 2,
+        py: 0.75,
+        borderBottom: `1px solid ${colour.light}`,
+        position: 'sticky',
+        top: 0,
+        zIndex: 3,
+        backgroundColor: colour.paper,
+      }}
+    >
+      {children}
+    </Box>
+  );
+}
+
+interface Upload {
+  /** "page", "photo": one of what is added. */
+  readonly noun: string;
+  /** Bytes a file may have. */
+  readonly most: (file: File) => number;
+  /** Adds one file: how many came of it, and what was refused with its reason. */
+  readonly add: (file: File) => Promise<{ readonly added: number; readonly refused: readonly string[] }>;
+  readonly done: () => void;
+}
+
+const MOST_COMPLAINTS = 4;
+
+/** Adds files one by one, tells the count on the way, and says of each that was refused why; the others go on. */
+export function useUpload({ noun, most, add, done }: Upload): {
+  busy: string;
+  take: (files: readonly File[]) => void;
+} {
+  const { enqueueSnackbar } = useSnackbar();
+  const [busy, setBusy] = useState('');
+  const addOne = async (file: File): ReturnType<Upload['add']> => {
+    if (file.size > most(file)) {
+      return {
+        added: 0,
+        refused: [
+          `${file.name} has ${megabytes(file.size)}; at most ${megabytes(most(file))} are taken. Everything else is as it was.`,
+        ],
+      };
+    }
+    return add(file).catch((error: unknown) => ({ added: 0, refused: [inWords(error)] }));
+  };
+  const addAll = async (files: readonly File[]): Promise<void> => {
+    let added = 0;
+    const refused: string[] = [];
+    for (const [at, file] of files.entries()) {
+      setBusy(`Adding ${String(at + 1)} of ${String(files.length)} …`);
+      const result = await addOne(file);
+      added += result.added;
+      refused.push(...result.refused);
+    }
+    setBusy('');
+    done();
+    for (const message of refused.slice(0, MOST_COMPLAINTS))
+      enqueueSnackbar(message, { variant: 'error', autoHideDuration: 10_000 });
+    if (added > 0)
+      enqueueSnackbar(
+        `${String(added)} ${noun}${added === 1 ? '' : 's'} added${refused.length > 0 ? `, ${String(refused.length)} not taken` : ''}.`,
+      );
+  };
+  return { busy, take: (files) => void addAll(files) };
+}
