@@ -19,10 +19,12 @@ const shared = {
 export default {
   testTimeout: 120_000,
   projects: [
+    { ...shared, displayName: 'core', testMatch: ['<rootDir>/{core,contract,bin,bench}/**/*.test.ts'] },
     {
       ...shared,
-      displayName: 'core',
-      testMatch: ['<rootDir>/{core,contract,bin,bench,web}/**/*.test.ts?(x)'],
+      displayName: 'web',
+      testEnvironment: 'jsdom',
+      testMatch: ['<rootDir>/web/**/*.test.ts?(x)'],
     },
     {
       ...shared,

@@ -91,8 +91,9 @@ export function vocabularyModule(quads: string): string {
 
   const row = (...cells: (string | readonly string[])[]): string =>
     cells.map((cell) => (typeof cell === 'string' ? cell : [...cell].sort().join(','))).join('|');
+  // A row a line, so that a new edition of the vocabulary can be read as a difference.
   const table = (name: string, doc: string, rows: readonly string[]): string =>
-    `/** ${doc} */\nexport const ${name} = ${JSON.stringify(rows.join('\n'))};\n`;
+    `/** ${doc} */\nexport const ${name} = \`${rows.join('\n').replace(/[\\`]|\$(?=\{)/g, '\\$&')}\`;\n`;
 
   const members = terms.flatMap(([name, term]) => {
     const enumerations = [...term.kinds].filter((kind) => classNames.has(kind));

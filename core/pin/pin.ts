@@ -86,7 +86,7 @@ export function readPin(pin: Pin): PinReading {
       tell(
         part,
         'value/coordinates-coarse',
-        `${pin[part]} has ${String(decimals)} decimals: the point can be off by ${coarseness(decimals)}. Give at least five.`,
+        `${pin[part]} has ${String(decimals)} decimal${decimals === 1 ? '' : 's'}: the point can be off by ${coarseness(decimals)}. Give at least five.`,
       );
   }
   return { point: { latitude, longitude }, faults };

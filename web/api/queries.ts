@@ -21,8 +21,9 @@ const createdSchema = z.object({ id: z.number() });
 export const useClients = () =>
   useQuery({ queryKey: ['clients'], queryFn: () => ask(clientsSchema, '/clients') });
 
-export const useBranch = (id: number) =>
-  useQuery({ queryKey: ['branch', id], queryFn: () => ask(branchSchema, `/branches/${String(id)}`) });
+export const askBranch = (id: number) => ask(branchSchema, `/branches/${String(id)}`);
+
+export const useBranch = (id: number) => useQuery({ queryKey: ['branch', id], queryFn: () => askBranch(id) });
 
 /** Something of the client tree is changed; the tree is asked for again. */
 function useTreeChange<V, R>(change: (input: V) => Promise<R>) {

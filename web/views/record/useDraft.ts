@@ -3,6 +3,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import * as z from 'zod';
 import { savedSchema, type Branch } from '#contract';
 import { factText, recordSchema, withFact, type BusinessRecord, type Fact } from '#core/record';
+import { askBranch } from '../../api/queries.ts';
 import { ask, inWords, json, RequestFailed } from '../../api/request.ts';
 
 /** How the draft stands to what is saved. `kept`: saving failed, the text is in this browser. */
@@ -28,6 +29,10 @@ const GROUP_MS = 1500;
 
 const backupSchema = z.object({ record: recordSchema, version: z.number() });
 const backupKey = (branchId: number): string => `draft:${String(branchId)}`;
+
+function keepBackup(branchId: number, record: BusinessRecord, version: number): void {
+  localStorage.setItem(backupKey(branchId), JSON.stringify({ record, version }));
+}
 
 /** What was typed and not saved when the page was left. */
 function readBackup(branchId: number): z.infer<typeof backupSchema> | undefined {
@@ -87,7 +92,10 @@ export function useDraft(branch: Branch): Draft {
       if (latest.current === sent) {
         localStorage.removeItem(backupKey(branch.id));
         setState({ kind: 'saved' });
-      } else again = PAUSE_MS;
+      } else {
+        keepBackup(branch.id, latest.current, saved.version);
+        again = PAUSE_MS;
+      }
     } catch (error) {
       const conflict = error instanceof RequestFailed && error.problem.status === 409;
       setState({ kind: conflict ? 'conflict' : 'kept', message: inWords(error) });
@@ -102,7 +110,7 @@ export function useDraft(branch: Branch): Draft {
     (next: BusinessRecord): void => {
       latest.current = next;
       setRecord(next);
-      localStorage.setItem(backupKey(branch.id), JSON.stringify({ record: next, version: version.current }));
+      keepBackup(branch.id, next, version.current);
       setState((now) => (now.kind === 'conflict' ? now : { kind: 'typing' }));
       saveSoon.current(PAUSE_MS);
     },
@@ -147,15 +155,15 @@ export function useDraft(branch: Branch): Draft {
   };
 
   const resolve = (keep: 'mine' | 'theirs'): void => {
-    void queries.fetchQuery<Branch>({ queryKey: ['branch', branch.id], staleTime: 0 }).then((theirs) => {
+    const settle = (theirs: Branch): void => {
+      const mine = latest.current;
       version.current = theirs.version;
       setState({ kind: 'typing' });
-      if (keep === 'mine') take(latest.current);
-      else {
-        const mine = latest.current;
-        setPast((list) => [...list, mine]);
-        take(theirs.record);
-      }
+      if (keep === 'theirs') setPast((list) => [...list, mine]);
+      take(keep === 'mine' ? mine : theirs.record);
+    };
+    void askBranch(branch.id).then(settle, (error: unknown) => {
+      setState({ kind: 'conflict', message: inWords(error) });
     });
   };
 

@@ -1,0 +1,82 @@
+import { describe, expect, jest, test } from '@jest/globals';
+import { render, screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { check } from '#core/checking';
+import { jsonLd } from '#core/markup';
+import { larkspur } from '#sample';
+import { Findings } from './Findings.tsx';
+import { ThreeWay } from './ThreeWay.tsx';
+
+const source =
+  '{"@context":"https://schema.org","@type":"Optician","name" "A","telephone":"020 7946 0321","address":{"@type":"PostalAddress","streetAddress":"9 Hollins Row","addressLocality":"Saltby","postalCode":"TQ1 2AB","addressCountry":"England"}}';
+
+function showFindings() {
+  const [onPlace, onMend] = [jest.fn(), jest.fn()];
+  const { findings } = check(source);
+  render(<Findings source={source} findings={findings} onPlace={onPlace} onMend={onMend} />);
+  return { findings, onPlace, onMend, rows: () => screen.getAllByRole('listitem') };
+}
+
+describe('findings', () => {
+  test('stand with the worst first, their reason, and their place to go to', async () => {
+    const { findings, onPlace, rows } = showFindings();
+    expect(rows()).toHaveLength(findings.length);
+    expect(rows()[0]?.textContent).toContain('A colon is missing');
+    await userEvent.click(screen.getByRole('button', { name: 'line 1, column 59' }));
+    expect(onPlace).toHaveBeenCalledWith(findings[0]?.place);
+  });
+
+  test('show a mend as a difference before it is done', async () => {
+    const { findings, onMend, rows } = showFindings();
+    const country = rows().find((row) => row.textContent.includes('“England”'));
+    if (!country) throw new Error('no finding for the country');
+    await userEvent.click(within(country).getByRole('button', { name: 'Mend …' }));
+    expect(country.querySelector('del')?.textContent).toContain('n');
+    expect(onMend).not.toHaveBeenCalled();
+    await userEvent.click(within(country).getByRole('button', { name: 'Mend this' }));
+    expect(onMend).toHaveBeenCalledWith(findings.find(({ code }) => code === 'value/country')?.mend?.edits);
+  });
+
+  test('are mended all at once', async () => {
+    const { findings, onMend } = showFindings();
+    const mendable = findings.filter(({ mend }) => mend);
+    await userEvent.click(screen.getByRole('button', { name: `Mend all ${String(mendable.length)}` }));
+    expect(onMend).toHaveBeenCalledWith(mendable.flatMap(({ mend }) => mend?.edits ?? []));
+  });
+
+  test('are shown by grade', async () => {
+    const { findings, rows } = showFindings();
+    await userEvent.click(screen.getByRole('button', { name: /^must/ }));
+    expect(rows()).toHaveLength(findings.filter(({ grade }) => grade !== 'must').length);
+  });
+
+  test('are said to be none where there are none', () => {
+    render(<Findings source="" findings={[]} onPlace={jest.fn()} onMend={jest.fn()} />);
+    expect(screen.getByText(/Nothing to find fault with/)).toBeDefined();
+  });
+});
+
+describe('the three-way reading', () => {
+  test('marks the very characters that differ, and leads to their place', async () => {
+    const onPlace = jest.fn();
+    const page = `${jsonLd({ ...larkspur, address: { ...larkspur.address, streetAddress: '214 Quay St.' } }).text}<p>${larkspur.name.replace('&', '&amp;')}<p>214 Quay  Street`;
+    const { threeWay } = check(page, { record: larkspur });
+    render(<ThreeWay rows={threeWay} onPlace={onPlace} />);
+    const street = screen.getByRole('row', { name: /^Street/ });
+    const cells = within(street).getAllByRole('cell');
+    expect(cells[0]?.textContent).toBe('214 Quay Street');
+    expect(cells[1]?.textContent).toContain('written differently');
+    expect([...street.querySelectorAll('del')].map((part) => part.textContent)).toContain('reet');
+    expect(cells[2]?.textContent).toContain('exact');
+    const [first] = within(street).getAllByRole('button');
+    if (first) await userEvent.click(first);
+    expect(onPlace).toHaveBeenCalledWith(
+      threeWay.find(({ fact }) => fact === 'address.streetAddress')?.markup[0]?.place,
+    );
+  });
+
+  test('is not there when there is nothing to compare', () => {
+    const { container } = render(<ThreeWay rows={[]} onPlace={jest.fn()} />);
+    expect(container.textContent).toBe('');
+  });
+});
