@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, afterEach, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Browser } from 'puppeteer-core';
+import { ZipFile } from 'yazl';
 import { drawPhoto, sitesFolder } from '#demo';
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import { openBrowser, startApplication, type Application } from './application.ts';
@@ -282,6 +283,49 @@ describe('the whole job, once', () => {
       '--json',
     );
     expect(JSON.parse(stamp.output)).toMatchObject({ photos: [{ proved: true }] });
+  });
+
+  test('4: a page of the site can be chosen, and text pasted, and what is in hand survives a reload', async () => {
+    await go(`${branchPath}check`);
+    await hand.click('button', 'Clear');
+    await hand.see('Nothing to check yet');
+    await hand.click('combobox', 'Page of the site');
+    await hand.click('option', 'index.html');
+    await hand.see('A colon is missing', '[data-code="syntax/missing-colon"]');
+    // Its address is known from the record, so relative addresses have a mend.
+    expect(
+      await hand.page.$eval(
+        'input[aria-label="Address of the page"]',
+        (input) => (input as HTMLInputElement).value,
+      ),
+    ).toBe('https://harbourbooks.example/index.html');
+    await hand.page.focus('.cm-content');
+    await hand.page.keyboard.down('Control');
+    await hand.page.keyboard.press('a');
+    await hand.page.keyboard.up('Control');
+    await hand.page.keyboard.sendCharacter(
+      '{"@context":"https://schema.org","@type":"BookStore","name":"Harbour",}',
+    );
+    await hand.see('The comma before', '[data-code="syntax/trailing-comma"]');
+    await go(`${branchPath}check`);
+    await hand.see('The comma before', '[data-code="syntax/trailing-comma"]');
+  });
+
+  test('5: a zip brings its pages, and says which files it did not take and why', async () => {
+    const zip = new ZipFile();
+    zip.addBuffer(Buffer.from('<!doctype html><title>a</title><p>One'), 'shop/one.html');
+    zip.addBuffer(Buffer.alloc(12_000_000), 'bomb.html');
+    zip.end();
+    const chunks: Buffer[] = [];
+    for await (const chunk of zip.outputStream) chunks.push(Buffer.from(chunk as Uint8Array));
+    writeFileSync(join(folder, 'site.zip'), Buffer.concat(chunks));
+    writeFileSync(join(folder, 'notes.txt'), 'notes');
+    await go(`${branchPath}pages`);
+    await hand.upload('Pages or a zip to add', join(folder, 'site.zip'), join(folder, 'notes.txt'));
+    await hand.see('1 page added, 2 not taken');
+    await hand.see('swells to hundreds of times');
+    await hand.see('notes.txt was not taken');
+    await hand.see('shop/one.html', 'table');
   });
 
   test('the keyboard finds every view', async () => {
