@@ -25,7 +25,7 @@ import { larkspur } from '#sample';
 import { createApp } from './app.ts';
 import { folderPhotoStore } from './gateways/photoStore.ts';
 import { JobRunner } from './jobs/runner.ts';
-import { addJob, leaseJob } from './store/jobs.ts';
+import { addJob, leaseJob, renewLease } from './store/jobs.ts';
 import { openDatabase } from './store/database.ts';
 import { migrate } from './store/migrations.ts';
 import { defineModels } from './store/models.ts';
@@ -398,6 +398,20 @@ describe('a job', () => {
     expect(taken.filter(Boolean)).toHaveLength(1);
     expect(await leaseJob(database, new Date(now.getTime() + 500), 1000)).toBeNull();
     expect(await leaseJob(database, new Date(now.getTime() + 2000), 1000)).not.toBeNull();
+  });
+
+  test('that another process took over is given up by the one whose lease ran out', async () => {
+    const now = new Date();
+    await addJob(branchId, input);
+    const first = await leaseJob(database, now, 1000);
+    const second = await leaseJob(database, new Date(now.getTime() + 2000), 60_000);
+    if (!first || !second) throw new Error('the job was not leased');
+    const until = new Date(now.getTime() + 90_000);
+    expect(await renewLease(first, 1, 0, until)).toBe(false);
+    expect(await renewLease(second, 1, 0, until)).toBe(true);
+    expect(await renewLease(second, 2, 0, new Date(until.getTime() + 1))).toBe(true);
+    await api().delete(`/api/jobs/${String(second.id)}`);
+    expect(await renewLease(second, 3, 0, until)).toBe(false);
   });
 
   test('can be cancelled', async () => {

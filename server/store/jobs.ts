@@ -65,14 +65,21 @@ export async function leaseJob(database: Sequelize, now: Date, leaseMs: number):
   });
 }
 
-/** Notes how far a job has come and keeps its lease; whether it is still wanted. */
+/**
+ * Notes how far a job has come and keeps its lease; whether it is still ours to work on. It is not when it was
+ * cancelled, or when another process took it because our lease had run out.
+ */
 export async function renewLease(
-  { id }: JobRow,
+  job: JobRow,
   done: number,
   failed: number,
   leasedUntil: Date,
 ): Promise<boolean> {
-  const [changed] = await JobRow.update({ done, failed, leasedUntil }, { where: { id, state: 'running' } });
+  const [changed] = await JobRow.update(
+    { done, failed, leasedUntil },
+    { where: { id: job.id, state: 'running', leasedUntil: job.leasedUntil } },
+  );
+  if (changed === 1) job.set({ done, failed, leasedUntil });
   return changed === 1;
 }
 

@@ -148,7 +148,7 @@ function DrawnRow({ fact, label, wanted, text, told, faults: own, lit, onSet, on
       }}
       sx={{
         display: 'grid',
-        gridTemplateColumns: '130px minmax(220px, 1.2fr) minmax(160px, 1fr)',
+        gridTemplateColumns: '170px minmax(220px, 1.2fr) minmax(160px, 1fr)',
         columnGap: 1.5,
         px: 2,
         borderBottom: `1px solid ${colour.light}`,
@@ -278,9 +278,11 @@ function TypeField({
             <Box>
               <Box sx={{ fontWeight: 600 }}>
                 {typeLabel(name)}{' '}
-                <Box component="span" sx={{ color: 'text.secondary', fontWeight: 400 }}>
-                  {name}
-                </Box>
+                {typeLabel(name) !== name && (
+                  <Box component="span" sx={{ color: 'text.secondary', fontWeight: 400 }}>
+                    {name}
+                  </Box>
+                )}
               </Box>
               <Box
                 sx={{

@@ -1,7 +1,7 @@
 import { Box, Button } from '@mui/material';
 import { useDeferredValue, useMemo, useState, type KeyboardEvent } from 'react';
 import type { Branch } from '#contract';
-import { judgeRecord, type Fact } from '#core/record';
+import { judgeRecord, lackingFacts, type Fact } from '#core/record';
 import { useBranch } from '../../api/queries.ts';
 import { Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
@@ -42,7 +42,11 @@ function RecordOf({ branch }: { branch: Branch }) {
         height={310}
         tray={<MarkupTray record={settled} label={branch.label} pointed={pointed} onPoint={setPointed} />}
       >
-        <SaveBar draft={draft} faults={faults.filter(({ grade }) => grade !== 'note').length} />
+        <SaveBar
+          draft={draft}
+          faults={faults.filter(({ grade }) => grade !== 'note').length}
+          lacking={lackingFacts(record)}
+        />
         <FactSheet record={record} faults={faults} onSet={draft.set} pointed={pointed} onPoint={setPointed} />
       </WithTray>
     </Box>
@@ -57,7 +61,7 @@ const SAVE_WORDS = {
   conflict: 'Saved elsewhere',
 } as const;
 
-function SaveBar({ draft, faults }: { draft: Draft; faults: number }) {
+function SaveBar({ draft, faults, lacking }: { draft: Draft; faults: number; lacking: readonly string[] }) {
   const { state } = draft;
   const trouble = state.kind === 'kept' || state.kind === 'conflict';
   return (
@@ -101,6 +105,7 @@ function SaveBar({ draft, faults }: { draft: Draft; faults: number }) {
       <Box sx={{ flex: 1 }} />
       <Box sx={{ color: 'text.secondary', whiteSpace: 'nowrap' }}>
         {faults === 0 ? 'No findings' : faults === 1 ? '1 finding' : `${String(faults)} findings`}
+        {lacking.length > 0 && `, recommended and missing: ${lacking.join(', ')}`}
       </Box>
       <Button disabled={!draft.canUndo} onClick={draft.undo}>
         Undo
