@@ -1,5 +1,7 @@
-import { fault, type Fault } from '#core/fault';
+import type { Fault } from '#core/fault';
 import type { Edit } from '#core/text';
+import { jsonFault, shorten, type JsonFault } from './jsonFault.ts';
+import { opensString, readJsonString } from './jsonString.ts';
 
 /** A JSON value with its place. Offsets are UTF-16 code units, end exclusive. */
 export type JsonNode =
@@ -30,13 +32,6 @@ export interface JsonMember {
   readonly value: JsonNode;
 }
 
-/** A fault of syntax with its place, and the edits that mend it where one mend is certain. */
-export interface JsonFault extends Fault {
-  readonly start: number;
-  readonly end: number;
-  readonly edits: readonly Edit[] | null;
-}
-
 export interface JsonReading {
   readonly values: readonly JsonNode[];
   readonly faults: readonly JsonFault[];
@@ -57,9 +52,6 @@ export function readJson(source: string, start = 0, end = source.length): JsonRe
 
 /** Thrown inside the reader only, to leave it at a depth or a number of faults where going on is no use. */
 class GiveUp extends Error {}
-
-const OPEN_QUOTES = '"\'“”„‟‘’‚‛«»';
-const closerOf = (quote: string): string => (quote === '"' ? '"' : quote === "'" ? "'" : '“”„‟‘’‚‛«»');
 
 class JsonReader {
   readonly #source: string;
@@ -133,12 +125,7 @@ class JsonReader {
     end: number,
     edits: readonly Edit[] | null,
   ): void {
-    this.#faults.push({
-      ...fault(code, message),
-      start,
-      end: Math.min(Math.max(end, start), this.#end),
-      edits,
-    });
+    this.#faults.push(jsonFault(code, message, start, Math.min(Math.max(end, start), this.#end), edits));
     if (this.#faults.length >= MAX_FAULTS) throw new GiveUp();
   }
 
@@ -221,8 +208,7 @@ class JsonReader {
     const character = start < this.#end ? (this.#source[start] ?? '') : '';
     if (character === '{') return this.#nested(() => this.#readObject());
     if (character === '[') return this.#nested(() => this.#readArray());
-    if (character === '"') return this.#readString();
-    if (character && OPEN_QUOTES.includes(character)) return this.#readString();
+    if (opensString(character)) return this.#readString();
     if (/[-+.\d]/.test(character)) return this.#readNumber();
     if (character === '' || ',}]:'.includes(character)) {
       this.#tell(
@@ -429,7 +415,7 @@ class JsonReader {
   #readName(): string | undefined {
     const start = this.#at;
     const character = this.#source[start] ?? '';
-    if (OPEN_QUOTES.includes(character)) {
+    if (opensString(character)) {
       const node = this.#readString(true);
       return node.kind === 'scalar' ? String(node.value) : '';
     }
@@ -511,200 +497,9 @@ class JsonReader {
 
   #readString(isName = false): JsonNode {
     const start = this.#at;
-    const quote = this.#source[start] ?? '"';
-    const plain = quote === '"' ? this.#readPlainString() : undefined;
-    return plain ?? this.#readFaultyString(quote, isName);
+    const { value, end, faults } = readJsonString(this.#source, start, this.#end, isName);
+    this.#at = end;
+    for (const one of faults) this.#tell(one.code, one.message, one.start, one.end, one.edits);
+    return { kind: 'scalar', value, start, end };
   }
-
-  /** The quick way for a string without anything wrong in it; undefined sends it the careful way. */
-  #readPlainString(): JsonNode | undefined {
-    const start = this.#at;
-    let escaped = false;
-    let at = start + 1;
-    for (; at < this.#end; at += 1) {
-      const code = this.#source.charCodeAt(at);
-      if (code === 34) break;
-      if (code < 32) return undefined;
-      if (code === 92) {
-        escaped = true;
-        at += 1;
-      }
-    }
-    if (at >= this.#end || !this.#closesHere(at)) return undefined;
-    const raw = this.#source.slice(start, at + 1);
-    let value = raw.slice(1, -1);
-    if (escaped) {
-      if (!/^(?:[^\\]|\\(?:["\\/bfnrt]|u[\dA-Fa-f]{4}))*$/.test(value)) return undefined;
-      value = unescapeJson(value);
-    }
-    this.#at = at + 1;
-    return { kind: 'scalar', value, start, end: this.#at };
-  }
-
-  /** Whether a double quote here ends a string, judged by what follows on its line. */
-  #closesHere(at: number): boolean {
-    let next = at + 1;
-    while (next < this.#end && (this.#source[next] === ' ' || this.#source[next] === '\t')) next += 1;
-    if (next >= this.#end) return true;
-    return (
-      !/[\p{L}\p{N}.!?%$€£(&]/u.test(this.#source[next] ?? '') ||
-      !/^[^"\r\n{}[\]:]*"\s*(?:[,}\]]|$)|^[^"\r\n:]*"[^"\r\n:]*"\s*(?:[,}\]\r\n]|$)/.test(
-        this.#source.slice(next, Math.min(this.#end, this.#lineEnd(next), next + 500)),
-      )
-    );
-  }
-
-  #readFaultyString(quote: string, isName: boolean): JsonNode {
-    const start = this.#at;
-    const closers = closerOf(quote);
-    const edits: Edit[] = [];
-    const found: [Fault['code'], string, number, number, readonly Edit[] | null][] = [];
-    let text = '';
-    let at = start + 1;
-    let closed = false;
-    while (at < this.#end) {
-      const character = this.#source[at] ?? '';
-      if (closers.includes(character) || (quote !== '"' && quote !== "'" && character === '"')) {
-        if (quote === '"' && !this.#closesHere(at)) {
-          found.push([
-            'syntax/unexpected-text',
-            'A double quote inside a text ends it for a machine. Write \\" there.',
-            at,
-            at + 1,
-            [{ start: at, end: at + 1, text: '\\"' }],
-          ]);
-        } else if (
-          quote === "'" &&
-          /\p{L}/u.test(this.#source[at + 1] ?? '') &&
-          /\p{L}/u.test(this.#source[at - 1] ?? '')
-        ) {
-          text += character; // the apostrophe of "Ellery's"
-          at += 1;
-          continue;
-        } else {
-          closed = true;
-          break;
-        }
-        text += '"';
-      } else if (character === '\n' || character === '\r') {
-        if (isName || this.#lineStartsAnew(at)) break;
-        const length = character === '\r' && this.#source[at + 1] === '\n' ? 2 : 1;
-        found.push([
-          'syntax/raw-line-break',
-          'A line break stands inside a text. Write \\n or a blank instead.',
-          at,
-          at + length,
-          [{ start: at, end: at + length, text: '\\n' }],
-        ]);
-        text += '\n';
-        at += length;
-        continue;
-      } else if (character < ' ') {
-        const written = JSON.stringify(character).slice(1, -1);
-        found.push([
-          'syntax/raw-line-break',
-          `A control character stands inside a text. Write ${written} instead.`,
-          at,
-          at + 1,
-          [{ start: at, end: at + 1, text: written }],
-        ]);
-        text += character;
-      } else if (character === '\\') {
-        const escape = /^\\(?:["\\/bfnrt]|u[\dA-Fa-f]{4})/.exec(
-          this.#source.slice(at, Math.min(at + 6, this.#end)),
-        )?.[0];
-        if (escape) {
-          text += unescapeJson(escape);
-          at += escape.length;
-          continue;
-        }
-        const next = this.#source[at + 1] ?? '';
-        if (next === "'" && at + 1 < this.#end) {
-          found.push([
-            'syntax/bad-escape',
-            `JSON does not know \\'. An apostrophe needs no backslash.`,
-            at,
-            at + 2,
-            [{ start: at, end: at + 1, text: '' }],
-          ]);
-          text += next;
-          at += 2;
-          continue;
-        } else {
-          found.push([
-            'syntax/bad-escape',
-            `JSON does not know “\\${shorten(next)}”. A backslash that is meant is written twice.`,
-            at,
-            Math.min(at + 2, this.#end),
-            [{ start: at, end: at + 1, text: '\\\\' }],
-          ]);
-          text += '\\';
-        }
-      } else {
-        if (character === '"') edits.push({ start: at, end: at + 1, text: '\\"' });
-        text += character;
-      }
-      at += 1;
-    }
-    if (closed && quote !== '"') {
-      const all = [{ start, end: start + 1, text: '"' }, ...edits, { start: at, end: at + 1, text: '"' }];
-      const [code, kind] =
-        quote === "'"
-          ? (['syntax/single-quotes', 'single'] as const)
-          : (['syntax/curly-quotes', 'typographic'] as const);
-      this.#tell(
-        code,
-        `“${shorten(text)}” stands in ${kind} quotes; JSON knows only the straight double quote.`,
-        start,
-        at + 1,
-        all,
-      );
-    }
-    this.#at = closed ? at + 1 : this.#unclosedString(start, quote, at);
-    if (!closed) text = text.slice(0, Math.max(0, this.#at - start - 1));
-    for (const [code, message, from, until, mend] of found)
-      if (from < this.#at) this.#tell(code, message, from, until, mend);
-    return { kind: 'scalar', value: text, start, end: this.#at };
-  }
-
-  /** Whether the line behind this line break looks like JSON again rather than like more text. */
-  #lineStartsAnew(at: number): boolean {
-    return /^\s*(?:["'“][^"'”\r\n]*["'”]\s*[:,\]}\r\n]|[}\]]|$)/.test(
-      this.#source.slice(at, Math.min(at + 400, this.#end)),
-    );
-  }
-
-  /** Tells that a string is not closed on its line; the offset where it ends. */
-  #unclosedString(start: number, quote: string, lineEnd: number): number {
-    let at = this.#lastSolid(lineEnd);
-    const mended = quote === '"' ? '' : '"';
-    while (at > start + 1 && /[,}\]]/.test(this.#source[at - 1] ?? '')) at = this.#lastSolid(at - 1);
-    at = Math.max(at, start + 1);
-    const edits = [
-      ...(mended ? [{ start, end: start + 1, text: mended }] : []),
-      { start: at, end: at, text: '"' },
-    ];
-    this.#tell(
-      'syntax/missing-quote',
-      `The text “${shorten(this.#source.slice(start + 1, at))}” is not closed: a double quote is missing at its end.`,
-      at,
-      at,
-      edits,
-    );
-    return at;
-  }
-}
-
-const ESCAPES: Readonly<Record<string, string>> = { b: '\b', f: '\f', n: '\n', r: '\r', t: '\t' };
-
-/** A run of valid JSON escapes and plain characters as text. */
-function unescapeJson(raw: string): string {
-  return raw.replace(/\\(?:u([\dA-Fa-f]{4})|(.))/g, (_, hex: string | undefined, single: string) =>
-    hex ? String.fromCharCode(parseInt(hex, 16)) : (ESCAPES[single] ?? single),
-  );
-}
-
-function shorten(text: string): string {
-  const line = text.replace(/\s+/g, ' ').trim();
-  return line.length > 40 ? `${line.slice(0, 39)}…` : line;
 }
