@@ -14,14 +14,7 @@ import { isRunning, startMariaDb, type MariaDb } from './mariadb.ts';
 import { removeDemo, seedDemo } from './seed.ts';
 
 const home = join(import.meta.dirname, '..');
-const { values: options } = parseArgs({
-  options: {
-    empty: { type: 'boolean', default: false },
-    'reset-demo': { type: 'boolean', default: false },
-    port: { type: 'string', default: process.env['ZINC_PORT'] ?? '4600' },
-    data: { type: 'string', default: process.env['ZINC_DATA'] ?? join(home, '.data') },
-  },
-});
+const options = readOptions();
 const files = {
   running: join(options.data, 'running.json'),
   begun: join(options.data, 'begun'),
@@ -45,6 +38,25 @@ try {
   if (!stopping) {
     process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
     await stop(1);
+  }
+}
+
+function readOptions() {
+  try {
+    const { values } = parseArgs({
+      options: {
+        empty: { type: 'boolean', default: false },
+        'reset-demo': { type: 'boolean', default: false },
+        port: { type: 'string', default: process.env['ZINC_PORT'] ?? '4600' },
+        data: { type: 'string', default: process.env['ZINC_DATA'] ?? join(home, '.data') },
+      },
+    });
+    return values;
+  } catch (error) {
+    process.stderr.write(
+      `${error instanceof Error ? error.message : String(error)}\nnpm start -- [--empty] [--reset-demo] [--port PORT] [--data DIR]\n`,
+    );
+    process.exit(2);
   }
 }
 

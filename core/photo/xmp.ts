@@ -100,7 +100,7 @@ function locate(packet: string, names: ReadonlySet<string>): Located | undefined
   for (const child of elementsOf(found.rdf)) {
     const scope = scopeOf(child, found.scope);
     if (expand(child.nodeName, scope) !== `${RDF}Description`) continue;
-    about ??= child.attributes.find(({ nodeName }) => /^(rdf:)?about$/.test(nodeName))?.value;
+    about ??= child.attributes.find(({ nodeName }) => isAbout(nodeName, scope))?.value;
     removals.push(...removalsIn(packet, child, scope, names));
   }
   return { rdfEnd: found.rdf.contentEnd, about: about ?? '', removals };
@@ -128,7 +128,7 @@ function removalsIn(
     gone: names.has(expand(child.nodeName, scopeOf(child, scope))),
   }));
   const attributes = description.attributes
-    .filter(({ nodeName }) => !/^xmlns(:|$)/.test(nodeName) && !/^(rdf:)?about$/.test(nodeName))
+    .filter(({ nodeName }) => !/^xmlns(:|$)/.test(nodeName) && !isAbout(nodeName, scope))
     .map((attribute) => ({ attribute, gone: names.has(expand(attribute.nodeName, scope)) }));
   const all = [...elements, ...attributes];
   if (all.length > 0 && all.every(({ gone }) => gone))
@@ -146,6 +146,10 @@ function removalsIn(
       })),
   ];
 }
+
+/** The subject of a description; old packets write it without a prefix. */
+const isAbout = (qualified: string, scope: Scope): boolean =>
+  qualified === 'about' || expand(qualified, scope) === `${RDF}about`;
 
 const elementsOf = (node: XmlNode): readonly XmlNode[] =>
   node.childNodes.filter(({ tagName }) => tagName !== undefined);
