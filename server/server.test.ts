@@ -434,7 +434,14 @@ describe('the door', () => {
   test('is shut to other hosts and origins, and carries its headers', async () => {
     await api().get('/api/clients').set('Host', 'evil.example').expect(403);
     await api().post('/api/clients').set('Origin', 'https://evil.example').send({ name: 'x' }).expect(403);
-    await api().get('/api/clients').set('Sec-Fetch-Site', 'cross-site').expect(403);
+    for (const site of ['cross-site', 'same-site']) {
+      await api().get('/api/clients').set('Sec-Fetch-Site', site).expect(403);
+      await api()
+        .get('/api/clients')
+        .set({ 'Sec-Fetch-Site': site, 'Sec-Fetch-Mode': 'navigate' })
+        .expect(200);
+    }
+    await api().get('/api/clients').set('Sec-Fetch-Site', 'same-origin').expect(200);
     const { headers } = await api().get('/health').expect(200, { ok: true, database: 'answers' });
     expect(headers['content-security-policy']).toContain("default-src 'self'");
     expect(headers['x-powered-by']).toBeUndefined();
