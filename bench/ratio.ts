@@ -13,11 +13,12 @@ export interface Figure {
   readonly what: string;
   readonly value: number;
   readonly unit: 'ms' | '×';
-  /** At most this. */
-  readonly target: number;
+  /** At most this; undefined for a figure that is only told. */
+  readonly target: number | undefined;
 }
 
 export function tell({ what, value, unit, target }: Figure): string {
-  const shown = `${value < 10 ? value.toFixed(2) : value.toFixed(1)} ${unit}`;
-  return `${value <= target ? 'met   ' : 'MISSED'}  ${shown.padStart(10)}  (target at most ${String(target)} ${unit})  ${what}`;
+  const shown = `${value < 10 ? value.toFixed(2) : value.toFixed(1)} ${unit}`.padStart(10);
+  if (target === undefined) return `told    ${shown}  (no target)  ${what}`;
+  return `${value <= target ? 'met   ' : 'MISSED'}  ${shown}  (target at most ${String(target)} ${unit})  ${what}`;
 }
