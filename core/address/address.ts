@@ -1,7 +1,7 @@
 import localizedAddressFormat from 'localized-address-format';
 import * as z from 'zod';
 import { fault, type Fault } from '#core/fault';
-import { fold } from '#core/text';
+import { fold, remember } from '#core/text';
 import { expandAbbreviations } from './abbreviations.ts';
 import { countryCode, countryName } from './country.ts';
 import { postalCodes } from './postal-codes.ts';
@@ -165,6 +165,4 @@ export const partNames: Readonly<Record<AddressPart, string>> = {
 };
 
 /** A part of an address without what two spellings of it may differ in: abbreviations, case, punctuation. */
-export function foldAddress(text: string): string {
-  return expandAbbreviations(fold(text));
-}
+export const foldAddress = remember((text) => expandAbbreviations(fold(text)));

@@ -1,2 +1,5 @@
 export * from './address.ts';
 export * from './country.ts';
+export * from './form.ts';
+export * from './regions.ts';
+export * from './split.ts';

@@ -111,6 +111,11 @@ const rows = {
     meaning: 'A JSON-LD script is wrapped in an HTML comment.',
     source: 'HTML Living Standard, 4.12.1.3',
   },
+  'syntax/script-type': {
+    grade: 'must',
+    meaning: 'A script holds JSON-LD, but its type says something else, so that no machine reads it as such.',
+    source: `${JSONLD} §7.2, HTML Living Standard, 4.12.1`,
+  },
   'vocabulary/unknown-type': {
     grade: 'must',
     meaning: 'schema.org has no type of this name.',
@@ -135,6 +140,26 @@ const rows = {
     grade: 'should',
     meaning: 'The term has been superseded by another.',
     source: `${SCHEMA}, supersededBy`,
+  },
+  'vocabulary/pending': {
+    grade: 'note',
+    meaning: 'The term is still pending in schema.org and may change.',
+    source: `${SCHEMA}, pending`,
+  },
+  'vocabulary/abstract': {
+    grade: 'should',
+    meaning: 'The type is so general that it says nothing.',
+    source: SCHEMA,
+  },
+  'vocabulary/value-kind': {
+    grade: 'should',
+    meaning: 'The value is of a kind that the property does not take.',
+    source: `${SCHEMA}, rangeIncludes`,
+  },
+  'vocabulary/enumeration': {
+    grade: 'must',
+    meaning: 'The value is no member of the enumeration that the property takes its values from.',
+    source: `${SCHEMA}, Enumeration`,
   },
   'vocabulary/discouraged': { grade: 'note', meaning: 'schema.org discourages this type.', source: SCHEMA },
   'vocabulary/no-local-business': {
@@ -228,6 +253,43 @@ const rows = {
     meaning: 'The address lacks a part that its country needs.',
     source: 'Universal Postal Union, postal addressing systems',
   },
+  'value/date': {
+    grade: 'must',
+    meaning: 'Not a date as year, month and day.',
+    source: `${SCHEMA}/Date, ISO 8601`,
+  },
+  'value/time-zone': {
+    grade: 'must',
+    meaning: 'Not a time zone (told in the record only; markup has none).',
+    source: 'IANA time zone database',
+  },
+  'value/email': {
+    grade: 'must',
+    meaning: 'Not an email address.',
+    source: 'HTML Living Standard, 4.10.5.1.5',
+  },
+  'value/currency': { grade: 'must', meaning: 'Not a currency code.', source: 'ISO 4217' },
+  'value/rating': {
+    grade: 'must',
+    meaning: 'A rating off its scale, or without the number of reviews behind it.',
+    source: PROFILE,
+  },
+  'value/size': { grade: 'must', meaning: 'Not a size of a picture in pixels.', source: `${SCHEMA}/width` },
+  'value/url-tracking': {
+    grade: 'note',
+    meaning: 'The address carries tracking parameters.',
+    source: PROFILE,
+  },
+  'value/profile': {
+    grade: 'should',
+    meaning: 'sameAs names a home page or the business’s own site instead of a profile.',
+    source: `${SCHEMA}/sameAs`,
+  },
+  'guideline/self-rating': {
+    grade: 'note',
+    meaning: 'A rating that a business gives itself on its own site is not shown.',
+    source: PROFILE,
+  },
   'value/price-range': {
     grade: 'should',
     meaning: 'The price range is 100 characters long or longer.',
@@ -261,6 +323,87 @@ const rows = {
     source: `${MICRODATA} 5.2.3`,
   },
   'structure/no-type': { grade: 'must', meaning: 'An item has no type.', source: `${MICRODATA} 5.2.2` },
+  'structure/no-itemscope': {
+    grade: 'must',
+    meaning: 'An element has an itemtype but no itemscope, so that no item begins there.',
+    source: `${MICRODATA} 5.2.2`,
+  },
+  'structure/itemtype-relative': {
+    grade: 'must',
+    meaning: 'An itemtype is no whole address.',
+    source: `${MICRODATA} 5.2.2`,
+  },
+  'structure/itemref': {
+    grade: 'must',
+    meaning: 'An itemref names an id that the page does not have.',
+    source: `${MICRODATA} 5.2.2`,
+  },
+  'structure/content-ignored': {
+    grade: 'should',
+    meaning:
+      'A content attribute stands on an element whose value is its text, so that machines pass it over.',
+    source: `${MICRODATA} 5.2.4`,
+  },
+  'structure/shown-otherwise': {
+    grade: 'should',
+    meaning: 'An attribute tells machines something else than the element shows.',
+    source: `${MICRODATA} 5.2.4`,
+  },
+  'structure/no-vocab': {
+    grade: 'must',
+    meaning: 'A typeof stands under no vocab, so that its names mean nothing.',
+    source: 'RDFa Lite 1.1 §2.1',
+  },
+  'structure/in-comment': {
+    grade: 'should',
+    meaning: 'Markup stands inside a comment, where no machine reads it.',
+    source: 'HTML Living Standard, 13.1.6',
+  },
+  'structure/in-template': {
+    grade: 'should',
+    meaning: 'Markup stands inside a template, whose content is not on the page.',
+    source: 'HTML Living Standard, 4.12.3',
+  },
+  'structure/in-noscript': {
+    grade: 'should',
+    meaning: 'Markup stands inside noscript, which machines that run scripts read as text.',
+    source: 'HTML Living Standard, 4.12.2',
+  },
+  'structure/in-frame': {
+    grade: 'note',
+    meaning: 'Markup stands inside a frame, which is a page of its own to a machine.',
+    source: 'HTML Living Standard, 4.8.5',
+  },
+  'agreement/items': {
+    grade: 'must',
+    meaning: 'Two items describe the same business and contradict each other.',
+    source: PROFILE,
+  },
+  'agreement/pages': {
+    grade: 'must',
+    meaning: 'Two pages describe the same business and contradict each other.',
+    source: PROFILE,
+  },
+  'agreement/url': {
+    grade: 'should',
+    meaning: 'The url of the business is not the address of the page that describes it.',
+    source: PROFILE,
+  },
+  'agreement/every-page': {
+    grade: 'should',
+    meaning: 'The same branch is described on every page of the site, also on those of other branches.',
+    source: PROFILE,
+  },
+  'agreement/wrong-branch': {
+    grade: 'must',
+    meaning: 'A branch’s own page describes another branch.',
+    source: PROFILE,
+  },
+  'agreement/no-page': {
+    grade: 'should',
+    meaning: 'No page of the site carries the markup of a branch.',
+    source: PROFILE,
+  },
   'agreement/record': {
     grade: 'must',
     meaning: 'The markup says something else than the record.',
@@ -269,6 +412,21 @@ const rows = {
   'agreement/record-spelling': {
     grade: 'should',
     meaning: 'The markup says the same as the record, written differently.',
+    source: PROFILE,
+  },
+  'agreement/record-other': {
+    grade: 'should',
+    meaning: 'The markup and the record differ in a fact that is no name, address, number or hours.',
+    source: PROFILE,
+  },
+  'agreement/not-in-record': {
+    grade: 'note',
+    meaning: 'The markup says something that the record does not know.',
+    source: PROFILE,
+  },
+  'agreement/other-telephone': {
+    grade: 'note',
+    meaning: 'The page also shows a telephone number that is none of the record’s.',
     source: PROFILE,
   },
   'agreement/visitor': {

@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { fault, type Fault } from '#core/fault';
+import { remember } from '#core/text';
 import { readTime, showTime } from './time.ts';
 
 /** The days as schema.org/DayOfWeek names them, in the order of ISO 8601. */
@@ -38,15 +39,21 @@ export interface DayReading {
   /** undefined: nothing said or not readable; []: closed. */
   readonly spans: readonly Span[] | undefined;
   readonly faults: readonly Fault[];
+  /** Only by appointment: said to visitors, markup has no way to say it. */
+  readonly appointment?: boolean;
 }
 
 const ALL_DAY: Span = { opens: '00:00', closes: '23:59' };
 
 /** Reads the hours of one day as people type them. What is not certain is a fault, never a guess. */
-export function readDay(text: string): DayReading {
+export const readDay = remember(readDayAnew);
+
+function readDayAnew(text: string): DayReading {
   const written = text.trim().toLowerCase();
   if (!written) return { spans: undefined, faults: [] };
   if (/^(closed|shut|–|-)$/.test(written)) return { spans: [], faults: [] };
+  if (/^(only )?by appointment( only)?$/.test(written))
+    return { spans: undefined, faults: [], appointment: true };
   if (/^(24 ?hours?|24h|open 24 hours|all day|around the clock|24\/7)$/.test(written))
     return { spans: [ALL_DAY], faults: [] };
   const spans: Span[] = [];
@@ -136,15 +143,22 @@ export interface HoursLine {
   readonly text: string;
 }
 
-/** The hours for visitors, neighbouring days with equal hours joined. */
-export function hoursLines(hours: Hours, clock: 12 | 24): readonly HoursLine[] {
+/** How hours are shown. */
+export interface HoursStyle {
+  readonly joinDays?: boolean;
+  readonly closedDays?: boolean;
+}
+
+/** The hours for visitors; neighbouring days with equal hours are joined and closed days shown unless told not to. */
+export function hoursLines(hours: Hours, clock: 12 | 24, style: HoursStyle = {}): readonly HoursLine[] {
   const lines: { days: Day[]; label: string; text: string }[] = [];
   let previous = '';
   for (const day of days) {
-    const { spans } = readDay(hours[day]);
-    const text = spans ? showSpans(spans, clock) : '';
+    const { spans, appointment } = readDay(hours[day]);
+    const hidden = spans?.length === 0 && style.closedDays === false;
+    const text = hidden ? '' : spans ? showSpans(spans, clock) : appointment ? 'by appointment' : '';
     const last = lines.at(-1);
-    if (text && last && text === previous) {
+    if (text && last && text === previous && style.joinDays !== false) {
       last.days.push(day);
       last.label = `${(last.days[0] ?? day).slice(0, 3)}–${day.slice(0, 3)}`;
     } else if (text) {
@@ -155,7 +169,8 @@ export function hoursLines(hours: Hours, clock: 12 | 24): readonly HoursLine[] {
   return lines;
 }
 
-function showSpans(spans: readonly Span[], clock: 12 | 24): string {
+/** Spans for visitors: "9:00 AM – 5:00 PM", "closed", "open 24 hours". */
+export function showSpans(spans: readonly Span[], clock: 12 | 24): string {
   if (spans.length === 0) return 'closed';
   if (writeDay(spans) === '24 hours') return 'open 24 hours';
   return spans
@@ -186,6 +201,21 @@ function readDays(text: string): readonly Day[] | undefined {
       found.push(days[at] ?? from);
   }
   return found;
+}
+
+/** "Mo-We,Fr" for days in the order of the week. */
+export function shortDays(grouped: readonly Day[]): string {
+  const runs: Day[][] = [];
+  for (const day of grouped) {
+    const run = runs.at(-1);
+    const last = run?.at(-1);
+    if (run && last && days.indexOf(last) === days.indexOf(day) - 1) run.push(day);
+    else runs.push([day]);
+  }
+  const short = (day: Day | undefined): string => (day ?? '').slice(0, 2);
+  return runs
+    .map((run) => (run.length > 1 ? `${short(run[0])}-${short(run.at(-1))}` : short(run[0])))
+    .join(',');
 }
 
 /** Reads one text of schema.org/openingHours, such as "Mo-Fr 09:00-17:00" or "Sa 10:00-12:00". */

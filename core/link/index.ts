@@ -1,1 +1,3 @@
+export * from './email.ts';
 export * from './link.ts';
+export * from './profile.ts';

@@ -1,5 +1,5 @@
-import { expect, test } from '@jest/globals';
-import { foldUrl, judgeUrl } from './index.ts';
+import { describe, expect, test } from '@jest/globals';
+import { foldUrl, isEmail, judgeProfile, judgeUrl, normaliseProfile } from './index.ts';
 
 test.each([
   ['https://larkspurvane.example/port-ellery/', []],
@@ -23,4 +23,32 @@ test('a host alone is offered with its scheme', () => {
 test('addresses that differ in spelling only fold to the same', () => {
   expect(foldUrl('HTTP://www.Larkspur.example/a/')).toBe(foldUrl('https://larkspur.example/a'));
   expect(foldUrl('https://larkspur.example/a')).not.toBe(foldUrl('https://larkspur.example/b'));
+});
+
+describe('a profile', () => {
+  test.each([
+    ['social.example/larkspur', 'https://social.example/larkspur'],
+    ['https://social.example/larkspur?utm_source=mail&utm_medium=x', 'https://social.example/larkspur'],
+    ['https://social.example/p?id=7&fbclid=abc', 'https://social.example/p?id=7'],
+    ['https://social.example/larkspur', 'https://social.example/larkspur'],
+    ['ask at the desk', 'ask at the desk'],
+  ])('%s is cleaned to %s', (typed, clean) => {
+    expect(normaliseProfile(typed)).toBe(clean);
+  });
+
+  test('is another site’s, and more than its home page', () => {
+    const codes = (text: string): string[] =>
+      judgeProfile(text, 'https://www.larkspurvane.example/').map(({ code }) => code);
+    expect(codes('https://social.example/larkspur')).toEqual([]);
+    expect(codes('https://social.example/')).toEqual(['value/profile']);
+    expect(codes('https://larkspurvane.example/about')).toEqual(['value/profile']);
+    expect(codes('https://social.example/l?gclid=1')).toEqual(['value/url-tracking']);
+    expect(codes('social.example/larkspur')).toEqual(['value/url-relative']);
+  });
+});
+
+test('an email address is one that can be written to', () => {
+  for (const good of ['a@b.example', 'first.last+tag@sub.b.example']) expect(isEmail(good)).toBe(true);
+  for (const bad of ['', 'a', 'a@b', 'a b@c.example', '@c.example', 'a@c..example', 'a@-c.example'])
+    expect(isEmail(bad)).toBe(false);
 });

@@ -1,4 +1,5 @@
 import { fault, type Fault } from '#core/fault';
+import { remember } from '#core/text';
 
 /** Faults of an address that machines must be able to fetch: absolute, http or https (URL Standard). */
 export function judgeUrl(text: string): readonly Fault[] {
@@ -32,12 +33,17 @@ export function judgeUrl(text: string): readonly Fault[] {
 
 /** The text as a URL, or undefined where it is none. */
 export function parseUrl(text: string, base?: string): URL | undefined {
-  return URL.canParse(text, base) ? new URL(text, base) : undefined;
+  // Parsed once: asking whether it can be would parse it twice.
+  try {
+    return new URL(text, base);
+  } catch {
+    return undefined;
+  }
 }
 
 /** An address without what two spellings of it differ in: scheme, `www.`, capitals of the host, a last slash. */
-export function foldUrl(text: string): string {
+export const foldUrl = remember((text) => {
   const url = parseUrl(text.trim());
   if (!url) return text.trim().toLowerCase();
   return `${url.hostname.replace(/^www\./, '')}${url.port ? `:${url.port}` : ''}${url.pathname.replace(/\/$/, '')}${url.search}${url.hash}`;
-}
+});

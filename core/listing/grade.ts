@@ -1,7 +1,8 @@
 import { foldAddress } from '#core/address';
 import { foldUrl } from '#core/link';
+import { days, type Hours } from '#core/hours';
 import { readTelephone } from '#core/phone';
-import { distance, readPin, type Pin } from '#core/pin';
+import { distance, readPin, type Coordinates } from '#core/pin';
 import { collapse, fold } from '#core/text';
 
 /**
@@ -56,7 +57,7 @@ export const gradeUrl = (reference: string, other: string): Agreement => gradeTe
 const SAME_PLACE_METRES = 15;
 
 /** Compares pins by distance: up to 15 m apart is the same place written differently. */
-export function gradePin(reference: Pin, other: Pin): Agreement {
+export function gradePin(reference: Coordinates, other: Coordinates): Agreement {
   if (!other.latitude.trim() && !other.longitude.trim()) return 'missing';
   const [a, b] = [readPin(reference).point, readPin(other).point];
   if (!a || !b)
@@ -65,4 +66,13 @@ export function gradePin(reference: Pin, other: Pin): Agreement {
       : 'different';
   if (a.latitude === b.latitude && a.longitude === b.longitude) return 'exact';
   return distance(a, b) <= SAME_PLACE_METRES ? 'written-differently' : 'different';
+}
+
+/** Compares the hours of a week day by day: closed and not said are alike. **partly**: some days are not said. */
+export function gradeHours(reference: Hours, other: Hours): Agreement {
+  const said = (hours: Hours, day: (typeof days)[number]): string =>
+    /^(closed|by appointment)$/i.test(hours[day].trim()) ? '' : hours[day].trim();
+  const differing = days.filter((day) => said(reference, day) !== said(other, day));
+  if (differing.length === 0) return 'exact';
+  return differing.every((day) => said(other, day) === '') ? 'partly' : 'different';
 }

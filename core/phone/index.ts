@@ -1,1 +1,2 @@
+export * from './messaging.ts';
 export * from './phone.ts';

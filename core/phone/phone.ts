@@ -1,5 +1,11 @@
-import { isSupportedCountry, parsePhoneNumberFromString } from 'libphonenumber-js/max';
+import {
+  isSupportedCountry,
+  parsePhoneNumberFromString,
+  type CountryCode,
+  type PhoneNumber,
+} from 'libphonenumber-js/max';
 import { fault, type Fault } from '#core/fault';
+import { remember } from '#core/text';
 
 /** A telephone number in its forms. `typed` is kept as it came. */
 export interface Telephone {
@@ -26,11 +32,21 @@ export interface TelephoneReading {
  * (ISO 3166-1 alpha-2, '' for unknown) and that is said. Bad input gives faults and no number.
  */
 export function readTelephone(typed: string, country = ''): TelephoneReading {
+  return remembered(`${country}\n${typed}`);
+}
+
+/** The same numbers are asked for again and again: by each family of rules, and at each keystroke. */
+const remembered = remember((key) => {
+  const end = key.indexOf('\n');
+  return readAnew(key.slice(end + 1), key.slice(0, end));
+});
+
+function readAnew(typed: string, country: string): TelephoneReading {
   const text = typed.trim().slice(0, 250);
   if (!text) return { telephone: undefined, faults: [] };
   const home = isSupportedCountry(country) ? country : undefined;
-  const number = parsePhoneNumberFromString(text.replace(/^tel:/i, ''), home);
-  if (!number?.isPossible() || /^(\d)\1+$/.test(number.nationalNumber)) {
+  const number = parseNumber(text, home);
+  if (!number) {
     const message = home
       ? `“${text}” is not a telephone number of ${home} that can be dialled. Write area code and number, best with the country code: +1 360 555 0142.`
       : `“${text}” cannot be dialled: write the number with its country code, like +1 360 555 0142.`;
@@ -53,6 +69,23 @@ export function readTelephone(typed: string, country = ''): TelephoneReading {
         ),
       ];
   return { telephone, faults };
+}
+
+/** The number, or undefined where it cannot be dialled. */
+function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber | undefined {
+  const number = parsePhoneNumberFromString(text.replace(/^tel:/i, ''), home);
+  return number?.isPossible() && !/^(\d)\1+$/.test(number.nationalNumber) ? number : undefined;
+}
+
+/** What markup needs of a number, undefined where it cannot be read: less than half the work of reading it whole. */
+export function machineForms(
+  typed: string,
+  country = '',
+): Pick<Telephone, 'international' | 'e164'> | undefined {
+  const text = typed.trim().slice(0, 250);
+  if (!text) return undefined;
+  const number = parseNumber(text, isSupportedCountry(country) ? country : undefined);
+  return number && { international: number.formatInternational(), e164: number.number };
 }
 
 /** Faults of a telephone number in markup, where the country code should stand. */

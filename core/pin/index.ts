@@ -1,1 +1,2 @@
+export * from './notation.ts';
 export * from './pin.ts';

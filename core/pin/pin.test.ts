@@ -22,7 +22,10 @@ describe('a pin', () => {
     ['91.00001', '170.00001', ['value/coordinate-range']],
     ['47.60621', '-182.33207', ['value/coordinate-range']],
     ['0', '0.0', ['value/coordinates-zero']],
-    ['47.606', '-122.33207', ['value/coordinates-coarse']],
+    ['47.61', '-122.33207', ['value/coordinates-coarse']],
+    // 47.60600, written as a number
+    ['47.606', '-122.33207', []],
+    ['47.606', '-122.332', ['value/coordinates-coarse', 'value/coordinates-coarse']],
   ])('%s, %s has the faults %j', (latitude, longitude, expected) => {
     expect(codes(latitude, longitude)).toEqual(expected);
   });

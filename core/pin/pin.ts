@@ -1,11 +1,28 @@
 import * as z from 'zod';
 import { fault, type Fault } from '#core/fault';
 
-/** The coordinates of a branch as typed, in decimal degrees WGS-84; '' for not set. */
-export const pinSchema = z.object({ latitude: z.string().max(60), longitude: z.string().max(60) });
+/** Where a pin came from. '' for not said. */
+export const pinOrigins = ['typed', 'pasted', 'searched', 'dragged', 'imported'] as const;
+/** What a pin marks; a hit of a search is never more exact than the map behind it. '' for not said. */
+export const exactnesses = ['door', 'street', 'postcode', 'town'] as const;
+export type Exactness = (typeof exactnesses)[number];
+
+/** The coordinates of a branch as typed, in decimal degrees WGS-84, and how they were found; '' for not set. */
+export const pinSchema = z.object({
+  latitude: z.string().max(60).default(''),
+  longitude: z.string().max(60).default(''),
+  origin: z
+    .enum(['', ...pinOrigins])
+    .catch('')
+    .default(''),
+  exactness: z
+    .enum(['', ...exactnesses])
+    .catch('')
+    .default(''),
+});
 export type Pin = Readonly<z.infer<typeof pinSchema>>;
 
-export const emptyPin: Pin = { latitude: '', longitude: '' };
+export const emptyPin: Pin = { latitude: '', longitude: '', origin: '', exactness: '' };
 
 /** A point in decimal degrees WGS-84. */
 export interface Point {
@@ -27,15 +44,17 @@ export const writeDegrees = (text: string): string =>
 export interface PinReading {
   /** undefined where the pin is not set or cannot be a place on earth. */
   readonly point: Point | undefined;
-  readonly faults: readonly (Fault & { readonly part: keyof Pin })[];
+  readonly faults: readonly (Fault & { readonly part: PinHalf })[];
 }
+
+type PinHalf = 'latitude' | 'longitude';
 
 const MIN_DECIMALS = 5;
 
 /** Reads and judges a pin. A pin that is not set at all has no fault here. */
-export function readPin(pin: Pin): PinReading {
-  const faults: (Fault & { part: keyof Pin })[] = [];
-  const tell = (part: keyof Pin, code: Fault['code'], message: string): void => {
+export function readPin(pin: Pick<Pin, PinHalf>): PinReading {
+  const faults: (Fault & { part: PinHalf })[] = [];
+  const tell = (part: PinHalf, code: Fault['code'], message: string): void => {
     faults.push({ part, ...fault(code, message) });
   };
   if (!pin.latitude.trim() && !pin.longitude.trim()) return { point: undefined, faults };
@@ -80,9 +99,12 @@ export function readPin(pin: Pin): PinReading {
     tell('latitude', 'value/coordinates-zero', '0, 0 lies in the sea off Africa: the pin was never set.');
     return { point: undefined, faults };
   }
+  const decimalsOf = (part: PinHalf): number => writeDegrees(pin[part]).split('.')[1]?.length ?? 0;
+  const finest = Math.max(decimalsOf('latitude'), decimalsOf('longitude'));
   for (const part of ['latitude', 'longitude'] as const) {
-    const decimals = writeDegrees(pin[part]).split('.')[1]?.length ?? 0;
-    if (decimals < MIN_DECIMALS)
+    const decimals = decimalsOf(part);
+    // A number loses the zeros at its end: beside a fine half, two of them may be gone.
+    if (decimals < (finest >= MIN_DECIMALS ? MIN_DECIMALS - 2 : MIN_DECIMALS))
       tell(
         part,
         'value/coordinates-coarse',

@@ -12,14 +12,16 @@ export interface DecodedText {
 const PRESCAN_BYTES = 1024;
 
 /**
- * Reads bytes as a browser would: byte order mark, then the encoding named in the first 1024 bytes
+ * Reads bytes as a browser would: byte order mark, then the encoding of `contentType` (the header of a page that
+ * was fetched), then the one named in the first 1024 bytes
  * (HTML Living Standard, 13.2.3.2 "Determining the character encoding"), then UTF-8 where the bytes are
  * valid UTF-8, then windows-1252. Unknown names are passed over. Never fails.
  */
-export function decodeText(bytes: Uint8Array): DecodedText {
+export function decodeText(bytes: Uint8Array, contentType = ''): DecodedText {
   const bom = byteOrderMark(bytes);
   if (bom) return { ...decodeAs(bytes.subarray(bom.length), bom.encoding), bom: bom.length };
-  const named = namedEncoding(bytes);
+  const named =
+    encodingNamed(/charset\s*=\s*["']?\s*([\w:.-]+)/i.exec(contentType)?.[1]) ?? namedEncoding(bytes);
   if (named) return { ...decodeAs(bytes, named), bom: 0 };
   const utf8 = decodeAs(bytes, 'utf-8');
   return { ...(utf8.damaged ? decodeAs(bytes, 'windows-1252') : utf8), bom: 0 };
@@ -34,11 +36,14 @@ function byteOrderMark(bytes: Uint8Array): { encoding: string; length: number } 
 
 function namedEncoding(bytes: Uint8Array): string | undefined {
   const head = binaryText(bytes.subarray(0, PRESCAN_BYTES)).replace(/<!--[\s\S]*?-->/g, '');
-  const label = /<meta\b[^>]*?\bcharset\s*=\s*["']?\s*([\w:.-]+)/i.exec(head)?.[1];
+  const named = encodingNamed(/<meta\b[^>]*?\bcharset\s*=\s*["']?\s*([\w:.-]+)/i.exec(head)?.[1]);
+  return named?.startsWith('utf-16') ? 'utf-8' : named;
+}
+
+function encodingNamed(label: string | undefined): string | undefined {
   if (!label) return undefined;
   try {
-    const { encoding } = new TextDecoder(label);
-    return encoding.startsWith('utf-16') ? 'utf-8' : encoding;
+    return new TextDecoder(label).encoding;
   } catch {
     return undefined; // a label the Encoding Standard does not know: as if none had been given
   }
@@ -46,14 +51,33 @@ function namedEncoding(bytes: Uint8Array): string | undefined {
 
 function decodeAs(bytes: Uint8Array, encoding: string): Omit<DecodedText, 'bom'> {
   try {
-    return {
-      text: new TextDecoder(encoding, { fatal: true, ignoreBOM: true }).decode(bytes),
-      encoding,
-      damaged: false,
-    };
+    return { text: decodeBytes(bytes, encoding, true), encoding, damaged: false };
   } catch {
-    return { text: new TextDecoder(encoding, { ignoreBOM: true }).decode(bytes), encoding, damaged: true };
+    return { text: decodeBytes(bytes, encoding), encoding, damaged: true };
   }
+}
+
+/** What windows-1252 has where ISO 8859-1 has control characters, from 0x80 on (Encoding Standard, index). */
+const WINDOWS_1252 = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008DŽ\u008F\u0090‘’“”•–—˜™š›œ\u009DžŸ';
+
+/**
+ * Bytes as text in an encoding of the Encoding Standard, a byte order mark kept. Some decoders read
+ * windows-1252 as ISO 8859-1; what they leave as control characters is put right. Throws where `fatal` is set
+ * and the bytes are not valid.
+ */
+export function decodeBytes(bytes: Uint8Array, encoding: string, fatal = false): string {
+  const text = new TextDecoder(encoding, { fatal, ignoreBOM: true }).decode(bytes);
+  if (encoding !== 'windows-1252') return text;
+  return text.replace(/[\u0080-\u009F]/g, (control) => WINDOWS_1252[control.charCodeAt(0) - 0x80] ?? control);
+}
+
+/**
+ * A text as UTF-8 bytes that are read as the same text again: with a byte order mark where the text names
+ * another encoding for itself, as a page does that was read as windows-1252.
+ */
+export function utf8Bytes(text: string): Uint8Array<ArrayBuffer> {
+  const bytes = new TextEncoder().encode(text);
+  return decodeText(bytes).text === text ? bytes : new TextEncoder().encode(`\uFEFF${text}`);
 }
 
 /** Every byte as the character of the same number (ISO-8859-1 proper), so that offsets are byte offsets. */

@@ -20,6 +20,8 @@ export function escapeHtml(text: string): string {
  * a comment, no U+2028/2029 (HTML Living Standard, 4.12.1.3 "Restrictions for contents of script elements").
  */
 export function jsonString(text: string): string {
+  // Most texts need no escape at all.
+  if (/^[\u0020!#-;=-[\]-\u007E\u00A0-\u2027]*$/.test(text)) return `"${text}"`;
   return JSON.stringify(text).replace(/[<\u2028\u2029]/g, (character) => unicodeEscape(character));
 }
 

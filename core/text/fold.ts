@@ -1,3 +1,5 @@
+import { remember } from './remember.ts';
+
 /** White space collapsed to single blanks and trimmed, no-break and other Unicode spaces included. */
 export function collapse(text: string): string {
   return text.replace(/[\s\u00A0\u200B]+/g, ' ').trim();
@@ -7,8 +9,8 @@ export function collapse(text: string): string {
  * A text without what two spellings of the same thing may differ in: case, diacritics, punctuation and
  * white space (Unicode NFKD, marks left out). "Café  O’Brien" and "cafe obrien" fold to the same.
  */
-export function fold(text: string): string {
-  return collapse(
+export const fold = remember((text) =>
+  collapse(
     text
       .normalize('NFKD')
       .replace(/[\u0300-\u036F]/g, '')
@@ -16,5 +18,14 @@ export function fold(text: string): string {
       .replace(/&/g, ' and ')
       .replace(/['’‘`]/g, '')
       .replace(/[^\p{L}\p{N}]+/gu, ' '),
-  );
+  ),
+);
+
+/** A text as any markup can carry it: trimmed, line breaks as U+000A, without other control characters. */
+export function plainText(text: string): string {
+  if (text === '' || !/[\u0000-\u001F\u007F]/.test(text)) return text.trim();
+  return text
+    .replace(/\r\n?/g, '\n')
+    .replace(/[\u0000-\u0009\u000B-\u001F\u007F]/g, (character) => (character === '\t' ? ' ' : ''))
+    .trim();
 }

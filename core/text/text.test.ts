@@ -15,6 +15,7 @@ import {
   fold,
   freeName,
   jsonString,
+  utf8Bytes,
 } from './index.ts';
 
 const nasty = `</script><!--&"'\u2028\u2029<b>é</b>`;
@@ -90,6 +91,16 @@ describe('decoding', () => {
     fc.assert(fc.property(fc.uint8Array(), (bytes) => typeof decodeText(bytes).text === 'string'));
   });
 
+  test('UTF-8 says so where the text names another encoding for itself', () => {
+    const page = '<meta charset="windows-1252"><p>café';
+    expect(decodeText(utf8Bytes(page)).text).toBe(page);
+    expect(decodeText(utf8Bytes(page)).bom).toBe(3);
+    expect(utf8Bytes('<p>café')).toEqual(new TextEncoder().encode('<p>café'));
+    fc.assert(
+      fc.property(fc.string({ unit: 'grapheme' }), (text) => decodeText(utf8Bytes(text)).text === text),
+    );
+  });
+
   test('binary text keeps every byte', () => {
     fc.assert(
       fc.property(fc.uint8Array({ maxLength: 20_000 }), (bytes) => {
@@ -113,4 +124,10 @@ test('file names are plain, and never taken twice', () => {
     'a-3.jpg',
     'b',
   ]);
+});
+
+test('windows-1252 has quotes and dashes where ISO 8859-1 has controls', () => {
+  const bytes = Uint8Array.from([0x93, 0x80, 0x96, 0xe9, 0x94, 0x81]);
+  expect(decodeText(bytes).text).toBe('“€–é”\u0081');
+  expect(decodeText(new TextEncoder().encode('é'), 'text/html; charset=iso-8859-1').text).toBe('Ã©');
 });

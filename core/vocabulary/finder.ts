@@ -19,6 +19,12 @@ export function typeLabel(name: string): string {
   return words.map((word, at) => (at > 0 && !/^[A-Z]{2,}$/.test(word) ? word.toLowerCase() : word)).join(' ');
 }
 
+/** Why a type is a poor choice; '' for a good one and for names that are no organisation. */
+export const typeCaution = (name: string): string => found.get(name)?.caution ?? '';
+
+/** The words of the trades for a type. */
+export const tradeWordsOf = (name: string): readonly string[] => tradeWords[name] ?? [];
+
 function caution(name: string, supersededBy: string, area: string): string {
   if (supersededBy) return `Superseded by ${supersededBy}.`;
   if (name === 'ProfessionalService')

@@ -76,6 +76,14 @@ export const memberNamed = (name: string): VocabularyMember | undefined => membe
 /** What schema.org says of Organization or one of its subtypes; '' for every other name. */
 export const describeType = (name: string): string => descriptions.get(name)?.description ?? '';
 
+const memberNames = new Map<string, string[]>();
+for (const { name, enumerations } of members.values())
+  for (const enumeration of enumerations)
+    memberNames.set(enumeration, [...(memberNames.get(enumeration) ?? []), name]);
+
+/** The members of an enumeration, in the order of the alphabet; none for a name that is no enumeration. */
+export const membersOf = (enumeration: string): readonly string[] => memberNames.get(enumeration) ?? [];
+
 const ancestry = new Map<string, ReadonlySet<string>>();
 
 /** The type and everything above it, up to Thing. Empty for a name schema.org does not have. */
@@ -111,3 +119,18 @@ export const organizationTypes: readonly VocabularyType[] = [...descriptions.key
 /** All types and all properties, for looking up the nearest name. */
 export const typeNames: readonly string[] = [...types.keys()];
 export const propertyNames: readonly string[] = [...properties.keys()];
+
+const below = new Map<string, string[]>();
+for (const { name, parents } of types.values())
+  for (const parent of parents) below.set(parent, [...(below.get(parent) ?? []), name]);
+
+/** The types directly below a type, in the order of the alphabet. */
+export const subtypesOf = (name: string): readonly string[] => below.get(name) ?? [];
+
+/** The ways down from an ancestor to a type, both included; a type with several parents has several. */
+export function typePathsTo(ancestor: string, name: string): readonly (readonly string[])[] {
+  if (name === ancestor) return [[name]];
+  return (types.get(name)?.parents ?? [])
+    .filter((parent) => isSubtype(parent, ancestor))
+    .flatMap((parent) => typePathsTo(ancestor, parent).map((path) => [...path, name]));
+}

@@ -1,0 +1,3 @@
+export * from './geocodeJson.ts';
+export * from './places.ts';
+export * from './streets.ts';

@@ -1,0 +1,201 @@
+import { fault, type Fault } from '#core/fault';
+import { remember } from '#core/text';
+import { days, emptyHours, readDay, writeDay, type Day, type Hours } from './hours.ts';
+
+export interface WeekReading {
+  /** Each day as the record writes it; '' for days that nothing is said of. */
+  readonly hours: Hours;
+  /** Where half of the day was not written and daytime was taken. */
+  readonly assumed: boolean;
+  readonly faults: readonly Fault[];
+}
+
+const DAY = String.raw`(?:mon(?:day)?s?|tue(?:s|sday)?s?|wed(?:nesday|s)?s?|thu(?:rs|r|rsday)?s?|fri(?:day)?s?|sat(?:urday)?s?|sun(?:day)?s?|mo|tu|we|th|fr|sa|su|daily|every ?day|weekdays?|weekends?|all week)`;
+const DAYS = new RegExp(
+  String.raw`(?<![\p{L}\d])${DAY}\b\.?(?:\s*(?:-|–|—|to|thru|through|until|,|&|\+|and)\s*${DAY}\b\.?)*`,
+  'giu',
+);
+
+/**
+ * Reads a week as people write it on a door: "Mon–Thu 9-5.30, Sat 10 to noon, closed Sundays". Hours without
+ * a day are those of every day. Where the half of the day is not written ("9-5"), daytime is taken and
+ * `assumed` says so: show it before you take it. What cannot be read is a fault and leaves the rest as read.
+ */
+export const readWeek = remember(readWeekAnew);
+
+function readWeekAnew(text: string): WeekReading {
+  const written = text.trim().slice(0, 1000).replace(/\s+/g, ' ');
+  if (!written) return { hours: emptyHours, assumed: false, faults: [] };
+  const segments = cut(written);
+  const hours: Record<Day, string> = { ...emptyHours };
+  const faults: Fault[] = [];
+  let assumed = false;
+  const tell = (what: string): void => {
+    faults.push(
+      fault(
+        'value/hours',
+        `“${what}” cannot be read with certainty. Write it like Mon–Fri 9:00-17:00, Sat closed.`,
+      ),
+    );
+  };
+  const set = (named: readonly Day[], times: string): void => {
+    const read = readTimes(times);
+    if (!read) {
+      tell(times);
+      return;
+    }
+    assumed ||= read.assumed;
+    for (const day of named) hours[day] = read.text;
+  };
+  let pendingDays: readonly Day[] | undefined;
+  let pendingHours: string | undefined;
+  for (const segment of segments) {
+    if (segment.days) {
+      if (pendingHours !== undefined) {
+        set(segment.days, pendingHours);
+        pendingHours = undefined;
+      } else {
+        if (pendingDays) tell(pendingDays.join(', '));
+        pendingDays = segment.days;
+      }
+    } else if (pendingDays) {
+      set(pendingDays, segment.text);
+      pendingDays = undefined;
+    } else {
+      if (pendingHours !== undefined) tell(pendingHours);
+      pendingHours = segment.text;
+    }
+  }
+  if (pendingDays) tell(pendingDays.join(', '));
+  if (pendingHours !== undefined) {
+    if (segments.length === 1) set(days, pendingHours);
+    else tell(pendingHours);
+  }
+  return { hours, assumed, faults };
+}
+
+interface Segment {
+  readonly days?: readonly Day[];
+  readonly text: string;
+}
+
+/** Groups of days and what stands between them; "closed" stands apart from the times before it. */
+function cut(text: string): readonly Segment[] {
+  const segments: Segment[] = [];
+  const between = (from: number, until: number): void => {
+    const trimmed = text
+      .slice(from, until)
+      .replace(/^[\s,;:.()–—-]+|[\s,;:().–—-]+$|\s*\bon$|\band$/gi, '')
+      .replace(/^(?:are|is|from|and|open)\s+/i, '')
+      .trim();
+    if (!trimmed || /^(and|on|open|from|hours|opening hours|:)$/i.test(trimmed)) return;
+    const closed = /^(.*\d.*|.*noon.*)[\s,;]+(?:and )?(closed|shut)$/i.exec(trimmed);
+    const leading = /^(closed|shut)[\s,;]+(.*\d.*)$/i.exec(trimmed);
+    for (const part of closed ? [closed[1], closed[2]] : leading ? [leading[1], leading[2]] : [trimmed])
+      segments.push({ text: (part ?? '').replace(/[\s,;]+$/, '') });
+  };
+  let end = 0;
+  for (const match of text.matchAll(DAYS)) {
+    between(end, match.index);
+    segments.push({ days: daysOf(match[0]), text: match[0] });
+    end = match.index + match[0].length;
+  }
+  between(end, text.length);
+  return segments;
+}
+
+function daysOf(text: string): readonly Day[] {
+  const found = new Set<Day>();
+  const tokens = text.toLowerCase().match(/[a-z]+(?: (?:day|week))?|[-–—]/g) ?? [];
+  let last: Day | undefined;
+  let range = false;
+  for (const token of tokens) {
+    if (/^(-|–|—|to|thru|through|until)$/.test(token)) range = true;
+    else if (token === 'and') range = false;
+    else {
+      const named = daysNamed(token);
+      const [first] = named;
+      if (range && last && first)
+        for (let at = days.indexOf(last); ; at = (at + 1) % 7) {
+          found.add(days[at] ?? first);
+          if (days[at] === first) break;
+        }
+      for (const day of named) found.add(day);
+      last = named.at(-1);
+      range = false;
+    }
+  }
+  return days.filter((day) => found.has(day));
+}
+
+function daysNamed(token: string): readonly Day[] {
+  if (/^(daily|every ?day|all week)$/.test(token)) return days;
+  if (token.startsWith('weekd')) return days.slice(0, 5);
+  if (token.startsWith('weeke')) return days.slice(5);
+  return days.filter((day) => day.toLowerCase().startsWith(token.slice(0, Math.min(3, token.length))));
+}
+
+/** One day's hours, daytime taken where a half of the day is not written. */
+function readTimes(written: string): { text: string; assumed: boolean } | undefined {
+  const text = written.replace(/\b12\s+(noon|midnight)\b/gi, '$1');
+  const sure = readDay(text);
+  if (sure.appointment) return { text: 'by appointment', assumed: false };
+  if (sure.spans) return { text: writeDay(sure.spans), assumed: false };
+  const guess = readDay(daytime(text));
+  return guess.spans ? { text: writeDay(guess.spans), assumed: true } : undefined;
+}
+
+/** "9-5.30" → "9:00am-5:30pm": a place opens from six in the morning on, and closes after it opened. */
+function daytime(text: string): string {
+  const time = String.raw`(\d{1,2})(?:[:.h](\d{2}))?\s*([ap]\.?m\.?)?`;
+  return text.replace(
+    new RegExp(
+      String.raw`${time}\s*(?:-|–|—|\bto\b|\buntil\b|\btill?\b)\s*(?:${time}|(noon|midday|midnight))`,
+      'gi',
+    ),
+    (
+      whole,
+      fromHour: string,
+      fromMinute?: string,
+      fromHalf?: string,
+      untilHour?: string,
+      untilMinute?: string,
+      untilHalf?: string,
+      word?: string,
+    ) => {
+      const opens = Number(fromHour);
+      const closes = word ? (/midnight/i.test(word) ? 24 : 12) : Number(untilHour);
+      if (opens > 12 || opens < 1 || (closes > 12 && !word)) return whole;
+      const opensHalf = fromHalf ?? (opens >= 6 && opens < 12 ? 'am' : 'pm');
+      const closing =
+        word ??
+        `${untilHour ?? ''}:${untilMinute ?? '00'}${untilHalf ?? (closes <= 12 && (closes === 12 || closes <= opens || /p/i.test(opensHalf)) ? 'pm' : 'am')}`;
+      return `${fromHour}:${fromMinute ?? '00'}${opensHalf}-${closing}`;
+    },
+  );
+}
+
+/** A week in a few words for people and spreadsheets: "Mon–Fri 09:00-17:00, Sat closed". '' where nothing is set. */
+export function writeWeek(hours: Hours): string {
+  const groups: { first: Day; last: Day; text: string }[] = [];
+  for (const day of days) {
+    const { spans } = readDay(hours[day]);
+    const text = spans ? writeDay(spans) : hours[day].trim();
+    const last = groups.at(-1);
+    if (!text) continue;
+    if (last && last.text === text && days.indexOf(last.last) === days.indexOf(day) - 1) last.last = day;
+    else groups.push({ first: day, last: day, text });
+  }
+  return groups
+    .map(
+      ({ first, last, text }) =>
+        `${first.slice(0, 3)}${first === last ? '' : `–${last.slice(0, 3)}`} ${text}`,
+    )
+    .join('; ');
+}
+
+/** One text for all days where they are alike. */
+export function writeSpecialWeek(hours: Hours): string {
+  const texts = new Set(days.map((day) => hours[day]));
+  return texts.size === 1 ? hours.Monday : writeWeek(hours);
+}

@@ -1,0 +1,2 @@
+export * from './price.ts';
+export * from './rating.ts';

@@ -1,0 +1,28 @@
+import { expect, test } from '@jest/globals';
+import { judgeCurrencies, judgeRating, priceRangesFor } from './index.ts';
+
+test('currencies are those of ISO 4217', () => {
+  expect(judgeCurrencies('USD, CAD; eur')).toMatchObject([
+    { message: expect.stringContaining('Write EUR.') as unknown },
+  ]);
+  expect(judgeCurrencies('GBP')).toEqual([]);
+  expect(judgeCurrencies('dollars XXQ')).toHaveLength(2);
+});
+
+test('a price range follows from the average sale, in the sign of the country', () => {
+  expect(priceRangesFor(35, 'US')).toEqual(['$$', '$20–70']);
+  expect(priceRangesFor(250, 'GB')).toEqual(['££££', '£150–500']);
+  expect(priceRangesFor(4, 'DE')).toEqual(['€', '€2–8']);
+  for (const nothing of [0, -1, NaN, Infinity]) expect(priceRangesFor(nothing, 'US')).toBeUndefined();
+});
+
+test('a rating lies on its scale and has a count', () => {
+  const codes = (ratingValue: string, count: string, bestRating = '', worstRating = ''): number =>
+    judgeRating({ ratingValue, count, bestRating, worstRating }, true).length;
+  expect([codes('4.7', '31'), codes('4,7', '31'), codes('', ''), codes('9', '3', '10')]).toEqual([
+    0, 0, 0, 0,
+  ]);
+  expect([codes('6', '3'), codes('4', ''), codes('4', '0'), codes('good', '3'), codes('0', '3')]).toEqual([
+    1, 1, 1, 1, 1,
+  ]);
+});

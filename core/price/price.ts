@@ -1,0 +1,60 @@
+import currencies from 'currency-codes';
+import { fault, type Fault } from '#core/fault';
+
+/** The codes of a text like "USD, CAD". */
+export const currencyCodes = (text: string): readonly string[] => text.split(/[\s,;/]+/).filter(Boolean);
+
+/** A fault for every code that ISO 4217 does not have. */
+export function judgeCurrencies(text: string): readonly Fault[] {
+  return currencyCodes(text).flatMap((code) => {
+    if (/^[A-Z]{3}$/.test(code) && currencies.code(code)) return [];
+    const upper =
+      /^[a-z]{3}$/i.test(code) && currencies.code(code.toUpperCase())
+        ? ` Write ${code.toUpperCase()}.`
+        : ' Write a code like USD, GBP or EUR.';
+    return [fault('value/currency', `“${code}” is no currency of ISO 4217.${upper}`)];
+  });
+}
+
+/** The guideline profile asks for fewer than 100 characters. */
+export function judgePriceRange(text: string): readonly Fault[] {
+  if (text.trim().length < 100) return [];
+  return [
+    fault(
+      'value/price-range',
+      `The price range has ${String(text.trim().length)} characters; from 100 on it is not shown. Write $$ or $20–60.`,
+    ),
+  ];
+}
+
+/**
+ * Where an average sale, in units of the currency, counts as cheap, usual or dear. Our own scale, for
+ * currencies whose unit buys about as much as a dollar; what is usual differs by trade, so it is an offer only.
+ */
+const STEPS = [20, 60, 200] as const;
+
+const SIGNS: Readonly<Record<string, string>> = {
+  GB: '£',
+  US: '$',
+  CA: '$',
+  AU: '$',
+  NZ: '$',
+  JP: '¥',
+  IN: '₹',
+};
+const EURO = new Set(['AT', 'BE', 'DE', 'ES', 'FI', 'FR', 'GR', 'IE', 'IT', 'LU', 'NL', 'PT']);
+
+/** The currency sign of a country (alpha-2); "$" where it is not known. */
+export const currencySign = (country: string): string => SIGNS[country] ?? (EURO.has(country) ? '€' : '$');
+
+/** A price range derived from the average sale: as signs, and as a range of amounts round it; undefined for no amount. */
+export function priceRangesFor(averageSale: number, country: string): readonly [string, string] | undefined {
+  if (!(averageSale > 0) || averageSale > 1e9) return undefined;
+  const sign = currencySign(country);
+  const level = 1 + STEPS.filter((step) => averageSale >= step).length;
+  const round = (amount: number): number => {
+    const step = 10 ** Math.max(0, Math.floor(Math.log10(amount)) - 1) * (amount >= 10 ? 5 : 1);
+    return Math.max(1, Math.round(amount / step) * step);
+  };
+  return [sign.repeat(level), `${sign}${String(round(averageSale * 0.5))}–${String(round(averageSale * 2))}`];
+}

@@ -1,0 +1,19 @@
+const LONGEST = 1000;
+
+/**
+ * A pure function of one text that remembers its last answers, for texts that come again and again (the hours
+ * of a day in thousands of branches). At most `most` answers are kept; then it begins anew. Of texts longer than
+ * 1,000 characters none is.
+ */
+export function remember<T>(ask: (text: string) => T, most = 2000): (text: string) => T {
+  const answers = new Map<string, { readonly answer: T }>();
+  return (text) => {
+    if (text.length > LONGEST) return ask(text);
+    const known = answers.get(text);
+    if (known) return known.answer;
+    const answer = ask(text);
+    if (answers.size >= most) answers.clear();
+    answers.set(text, { answer });
+    return answer;
+  };
+}
