@@ -1,5 +1,7 @@
 export * from './business.ts';
-export { readDocument, type HtmlDocument, type HtmlElement } from './document.ts';
 export * from './item.ts';
-export { jsonLdScripts, readSource, type Reading, type ReadingFault } from './source.ts';
+export { readJson, type JsonNode } from './json.ts';
+export { linksOf } from './links.ts';
+export { readSitemap, type Sitemap } from './sitemap.ts';
+export { readSource, type Reading, type ReadingFault } from './source.ts';
 export { sourceOf, type VisibleText } from './visible.ts';

@@ -1,8 +1,18 @@
 import type { Place } from '#core/text';
 
+export const syntaxes = ['jsonld', 'microdata', 'rdfa'] as const;
+export type Syntax = (typeof syntaxes)[number];
+
+/** What people call a syntax. */
+export const syntaxName: Readonly<Record<Syntax, string>> = {
+  jsonld: 'JSON-LD',
+  microdata: 'microdata',
+  rdfa: 'RDFa',
+};
+
 /** An item as a machine reads it, in whichever syntax it stands. */
 export interface ReadItem {
-  readonly syntax: 'jsonld' | 'microdata';
+  readonly syntax: Syntax;
   /** Bare names for types of schema.org, whole addresses for others. */
   readonly types: readonly string[];
   readonly id: string | null;
@@ -22,14 +32,19 @@ export interface ReadProperty {
   readonly place: Place;
 }
 
+/** A JSON value, the value of an attribute in these quotes ('' for none), or the text of an element. */
+export type Holder = 'json' | 'attribute"' | "attribute'" | 'attribute' | 'text';
+
 export type ReadValue =
   | {
       readonly kind: 'text';
       readonly text: string;
       /** How JSON wrote it; microdata has texts only. */
       readonly json: string | number | boolean | null;
-      /** The value alone in the source. */
+      /** The value alone in the source: the JSON value, the value of the attribute, or what stands in the element. */
       readonly place: Place;
+      /** What the value is written in, which says how another is written in its place. */
+      readonly holder: Holder;
       /** Where an attribute holds the value: the text shown to visitors instead, undefined where none is. */
       readonly shown?: string;
     }
@@ -37,18 +52,24 @@ export type ReadValue =
 
 /** The values of a property, in the order of the source. */
 export function valuesOf(item: ReadItem, name: string): readonly ReadValue[] {
-  return item.properties.flatMap((property) => (property.name === name ? [property.value] : []));
+  const values: ReadValue[] = [];
+  for (const property of item.properties) if (property.name === name) values.push(property.value);
+  return values;
 }
 
 /** The first text of a property; '' where there is none. */
 export function textOf(item: ReadItem, name: string): string {
-  for (const value of valuesOf(item, name)) if (value.kind === 'text') return value.text;
+  for (const property of item.properties)
+    if (property.name === name && property.value.kind === 'text') return property.value.text;
   return '';
 }
 
 /** The items that are values of a property. */
 export function itemsOf(item: ReadItem, name: string): readonly ReadItem[] {
-  return valuesOf(item, name).flatMap((value) => (value.kind === 'item' ? [value.item] : []));
+  const items: ReadItem[] = [];
+  for (const property of item.properties)
+    if (property.name === name && property.value.kind === 'item') items.push(property.value.item);
+  return items;
 }
 
 /** The bare name of a schema.org term, whatever scheme, `www.` or `schema:` prefix it was written with. */
@@ -58,7 +79,7 @@ export function schemaName(term: string): string {
 
 /** An item and everything inside it as plain JSON: properties as arrays of texts and items. */
 export interface PlainItem {
-  readonly syntax: 'jsonld' | 'microdata';
+  readonly syntax: Syntax;
   readonly types: readonly string[];
   readonly id: string | null;
   readonly properties: Readonly<Record<string, readonly (string | number | boolean | null | PlainItem)[]>>;

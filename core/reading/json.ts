@@ -1,7 +1,7 @@
 import type { Fault } from '#core/fault';
 import type { Edit } from '#core/text';
 import { jsonFault, shorten, type JsonFault } from './jsonFault.ts';
-import { opensString, readJsonString } from './jsonString.ts';
+import { opensString, readJsonString, type JsonStringReading } from './jsonString.ts';
 
 /** A JSON value with its place. Offsets are UTF-16 code units, end exclusive. */
 export type JsonNode =
@@ -113,6 +113,7 @@ class JsonReader {
           from,
           from + rest.length,
           mend,
+          true,
         );
       }
     }
@@ -124,8 +125,10 @@ class JsonReader {
     start: number,
     end: number,
     edits: readonly Edit[] | null,
+    guess = false,
   ): void {
-    this.#faults.push(jsonFault(code, message, start, Math.min(Math.max(end, start), this.#end), edits));
+    const until = Math.min(Math.max(end, start), this.#end);
+    this.#faults.push(jsonFault(code, message, start, until, edits, guess));
     if (this.#faults.length >= MAX_FAULTS) throw new GiveUp();
   }
 
@@ -168,6 +171,7 @@ class JsonReader {
         start,
         start + 1,
         [{ start, end: start + 1, text: '' }],
+        true,
       );
       this.#at += 1;
       return;
@@ -202,14 +206,18 @@ class JsonReader {
     return at;
   }
 
-  #readValue(): JsonNode {
+  /** `isMember`: the value of a property, which ends where the next property or the object's end begins. */
+  #readValue(isMember = false): JsonNode {
     this.#skipSpace();
     const start = this.#at;
     const character = start < this.#end ? (this.#source[start] ?? '') : '';
-    if (character === '{') return this.#nested(() => this.#readObject());
-    if (character === '[') return this.#nested(() => this.#readArray());
-    if (opensString(character)) return this.#readString();
-    if (/[-+.\d]/.test(character)) return this.#readNumber();
+    if (character === '{') {
+      this.#at += 1;
+      return this.#nested(() => this.#readMembers(start));
+    }
+    if (character === '[') return this.#nested(() => this.#readArray(isMember));
+    if (opensString(character)) return this.#readText();
+    if (/[-+.\d]/.test(character)) return this.#readNumber(isMember);
     if (character === '' || ',}]:'.includes(character)) {
       this.#tell(
         'syntax/missing-value',
@@ -221,6 +229,31 @@ class JsonReader {
       return { kind: 'scalar', value: null, start, end: start };
     }
     return this.#readWord();
+  }
+
+  /** A text where a value is expected. With a colon behind it, it is the first name of an object without its brace. */
+  #readText(): JsonNode {
+    const start = this.#at;
+    const told = this.#faults.length;
+    const text = this.#readString();
+    if (!this.#isBeforeColon()) return text;
+    this.#at = start;
+    this.#faults.length = told; // they are told again with the name
+    this.#tell(
+      'syntax/missing-bracket',
+      'An object begins here without its “{”.',
+      start,
+      start,
+      [{ start, end: start, text: '{' }],
+      true,
+    );
+    return this.#nested(() => this.#readMembers(start));
+  }
+
+  #isBeforeColon(): boolean {
+    let at = this.#at;
+    while (at < this.#end && /\s/.test(this.#source[at] ?? '')) at += 1;
+    return at < this.#end && this.#source[at] === ':';
   }
 
   #nested(read: () => JsonNode): JsonNode {
@@ -240,11 +273,10 @@ class JsonReader {
     return node;
   }
 
-  #readObject(): JsonNode {
-    const start = this.#at;
+  /** The members of the object that begins at `start`, from behind its brace to the other one. */
+  #readMembers(start: number): JsonNode {
     const members: JsonMember[] = [];
     const names = new Map<string, number>();
-    this.#at += 1;
     for (;;) {
       this.#skipSpace();
       const character = this.#at < this.#end ? (this.#source[this.#at] ?? '') : '';
@@ -275,8 +307,9 @@ class JsonReader {
     return { kind: 'object', members, start, end: this.#at };
   }
 
-  #readArray(): JsonNode {
+  #readArray(isMember: boolean): JsonNode {
     const start = this.#at;
+    let valuesEnd = start;
     const elements: JsonNode[] = [];
     this.#at += 1;
     for (;;) {
@@ -292,12 +325,30 @@ class JsonReader {
         continue;
       }
       const before = this.#at;
+      if (isMember && elements.length > 0 && opensString(character) && this.#isName()) {
+        // The next property of the object around it: the array should have ended before.
+        this.#at = valuesEnd;
+        const last = this.#faults.at(-1);
+        if (last?.code === 'syntax/missing-comma' && last.start === valuesEnd) this.#faults.pop(); // told again outside
+        this.#unclosed(']', start, true);
+        return { kind: 'array', elements, start, end: this.#at };
+      }
       elements.push(this.#readValue());
       if (this.#at === before) this.#at += 1; // a colon, which was told as a missing value
+      valuesEnd = this.#at;
       this.#separator(']', 'value');
     }
     this.#at += 1;
     return { kind: 'array', elements, start, end: this.#at };
+  }
+
+  /** Whether the text that begins here has a colon behind it. */
+  #isName(): boolean {
+    const start = this.#at;
+    this.#at = readJsonString(this.#source, start, this.#end, true).end;
+    const found = this.#isBeforeColon();
+    this.#at = start;
+    return found;
   }
 
   #strayComma(afterValue: boolean): void {
@@ -307,11 +358,13 @@ class JsonReader {
       this.#at,
       this.#at + 1,
       [{ start: this.#at, end: this.#at + 1, text: '' }],
+      // More of them: what stood between may have been lost.
+      this.#source[this.#at + 1] === ',',
     );
     this.#at += 1;
   }
 
-  #unclosed(bracket: '}' | ']', opened: number): void {
+  #unclosed(bracket: '}' | ']', opened: number, guess = this.#at < this.#end): void {
     const at = this.#lastSolid(this.#at);
     const what = bracket === '}' ? 'object' : 'array';
     this.#tell(
@@ -320,6 +373,7 @@ class JsonReader {
       at,
       at,
       [{ start: at, end: at, text: bracket }],
+      guess,
     );
   }
 
@@ -351,13 +405,14 @@ class JsonReader {
         );
       return;
     }
-    if (character === ';') {
+    if (character === ';' || character === ':') {
       this.#tell(
         'syntax/unexpected-text',
-        `A semicolon stands where a comma belongs.`,
+        `A ${character === ';' ? 'semicolon' : 'colon'} stands where a comma belongs.`,
         this.#at,
         this.#at + 1,
         [{ start: this.#at, end: this.#at + 1, text: ',' }],
+        character === ':',
       );
       this.#at += 1;
       return;
@@ -373,7 +428,10 @@ class JsonReader {
 
   #readMember(): JsonMember | undefined {
     const nameStart = this.#at;
+    const faults = this.#faults.length;
     const name = this.#readName();
+    // Where the name itself is broken, it is not certain that it ends here.
+    const broken = this.#faults.slice(faults).some(({ code }) => code === 'syntax/missing-quote');
     if (name === undefined) return undefined;
     const nameEnd = this.#at;
     this.#skipSpace();
@@ -397,6 +455,7 @@ class JsonReader {
         nameEnd,
         nameEnd,
         mend,
+        broken || name.trim() === '' || /["':{}[\],]/.test(name),
       );
       if (!mend)
         return {
@@ -407,7 +466,7 @@ class JsonReader {
         };
     }
     const before = this.#at;
-    const value = this.#readValue();
+    const value = this.#readValue(true);
     if (this.#at === before && this.#source[this.#at] === ':') this.#at += 1;
     return { name, nameStart, nameEnd, value };
   }
@@ -453,12 +512,18 @@ class JsonReader {
     return at;
   }
 
-  #readNumber(): JsonNode {
+  #readNumber(isMember: boolean): JsonNode {
     const start = this.#at;
-    const written = /^[-+.\w]*/.exec(this.#source.slice(start, Math.min(start + 400, this.#end)))?.[0] ?? '';
+    const ahead = this.#source.slice(start, Math.min(start + 400, this.#end));
+    // A time, a date or a telephone number without quotes goes on behind what a number may have.
+    const goesOn = isMember ? /^[-+.\d][-+.\d:() ]*(?=\s*(?:[,}\]\r\n]|$))/ : /^\d\d?:[\d:]+/;
+    const written = goesOn.exec(ahead)?.[0].trimEnd() ?? /^[-+.\w]*/.exec(ahead)?.[0] ?? '';
     this.#at += Math.max(1, written.length);
     if (/^-?(0|[1-9]\d*)(\.\d+)?([eE][-+]?\d+)?$/.test(written))
       return { kind: 'scalar', value: Number(written), literal: written, start, end: this.#at };
+    // A text that only begins like a number, such as 2nd or 24hours.example/a.
+    if (this.#at < this.#end && /[^\s,}\]"/]/.test(this.#source[this.#at] ?? ''))
+      return this.#readBareText(start);
     this.#tell(
       'syntax/bad-number',
       `“${shorten(written)}” is no number as JSON writes them. In quotes it is a text, which is right for codes, times and telephone numbers.`,
@@ -479,6 +544,11 @@ class JsonReader {
       this.#at += word.length;
       return { kind: 'scalar', value: literal, start, end: this.#at };
     }
+    return this.#readBareText(start);
+  }
+
+  /** A text without quotes: up to the quote, comma or bracket that ends it, or the end of its line. */
+  #readBareText(start: number): JsonNode {
     const lineEnd = this.#lineEnd(start);
     const line = this.#source.slice(start, lineEnd);
     const length = Math.max(1, /^[^",{}[\]]*/.exec(line)?.[0].trimEnd().length ?? 1);
@@ -491,15 +561,46 @@ class JsonReader {
       start,
       this.#at,
       [{ start, end: this.#at, text: JSON.stringify(text) }],
+      true,
     );
     return { kind: 'scalar', value: text, start, end: this.#at };
   }
 
   #readString(isName = false): JsonNode {
     const start = this.#at;
-    const { value, end, faults } = readJsonString(this.#source, start, this.#end, isName);
+    const { value, end, faults } = this.#doubledQuote(start, isName) ?? this.#stringAt(start, isName);
     this.#at = end;
-    for (const one of faults) this.#tell(one.code, one.message, one.start, one.end, one.edits);
-    return { kind: 'scalar', value, start, end };
+    for (const one of faults)
+      this.#tell(one.code, one.message, one.start, one.end, one.edits, one.guess === true);
+    // The quote that ends it stands twice, and what may follow a text follows then.
+    if (
+      faults.length === 0 &&
+      /^"\s*(?:[,}\]:\r\n]|$)/.test(this.#source.slice(end, Math.min(end + 50, this.#end)))
+    )
+      this.#tellDoubled(end, 'ends');
+    return { kind: 'scalar', value, start, end: this.#at };
+  }
+
+  #stringAt(start: number, isName: boolean): JsonStringReading {
+    return readJsonString(this.#source, start, this.#end, isName);
+  }
+
+  /** A text whose first quote stands twice, as in what comes out of a spreadsheet; undefined for any other. */
+  #doubledQuote(start: number, isName: boolean): JsonStringReading | undefined {
+    if (!this.#source.startsWith('""', start)) return undefined;
+    if (!/^[\p{L}\p{N}+#/(&@$]/u.test(this.#source.slice(start + 2, Math.min(start + 4, this.#end))))
+      return undefined;
+    const read = this.#stringAt(start + 1, isName);
+    if (read.faults.length > 0) return undefined;
+    this.#at = start;
+    this.#tellDoubled(start, 'begins');
+    return read;
+  }
+
+  #tellDoubled(at: number, does: 'begins' | 'ends'): void {
+    this.#tell('syntax/unexpected-text', `The quote that ${does} the text stands twice.`, at, at + 1, [
+      { start: at, end: at + 1, text: '' },
+    ]);
+    this.#at = at + 1;
   }
 }

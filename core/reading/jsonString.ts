@@ -113,9 +113,17 @@ class FaultyString {
   }
 
   /** Tells of a stretch that JSON writes otherwise, and takes it as the text it was meant to be. */
-  #tell(code: JsonFault['code'], message: string, length: number, written: string, meant: string): void {
+  #tell(
+    code: JsonFault['code'],
+    message: string,
+    length: number,
+    written: string,
+    meant: string,
+    guess = false,
+  ): void {
     const end = Math.min(this.#at + length, this.#end);
-    this.#faults.push(jsonFault(code, message, this.#at, end, [{ start: this.#at, end, text: written }]));
+    const edits = [{ start: this.#at, end, text: written }];
+    this.#faults.push(jsonFault(code, message, this.#at, end, edits, guess));
     this.#text += meant;
     this.#at = end;
   }
@@ -134,6 +142,7 @@ class FaultyString {
         1,
         '\\"',
         '"',
+        true,
       );
       return false;
     }
@@ -215,10 +224,11 @@ class FaultyString {
     const end = start + 1 + line.replace(/[\s,}\]]+$/, '').length;
     const opening = this.#quote === '"' ? [] : [{ start, end: start + 1, text: '"' }];
     const message = `The text “${shorten(this.#source.slice(start + 1, end))}” is not closed: a double quote is missing at its end.`;
-    const missing = jsonFault('syntax/missing-quote', message, end, end, [
-      ...opening,
-      { start: end, end, text: '"' },
-    ]);
+    const edits = [...opening, { start: end, end, text: '"' }];
+    // Where only a comma or a bracket stands behind it, the end is certain.
+    const plain = this.#quote === '"' && !/["'\\\r\n\f{}]/.test(this.#source.slice(start + 1, end));
+    const guess = !plain || !/^[\s,}\]]*$/.test(this.#source.slice(end, this.#at));
+    const missing = jsonFault('syntax/missing-quote', message, end, end, edits, guess);
     return {
       value: this.#text.slice(0, end - start - 1),
       end,

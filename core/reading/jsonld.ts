@@ -9,6 +9,7 @@ export interface JsonLdReading {
     readonly start: number;
     readonly end: number;
     readonly edits: readonly Edit[] | null;
+    readonly guess?: boolean;
   })[];
 }
 
@@ -173,4 +174,5 @@ const scalar = (
   text: literal ?? String(value),
   json: value,
   place: lines.place(start, end),
+  holder: 'json',
 });

@@ -1,7 +1,8 @@
 import { parseUrl } from '#core/link';
 import { collapse, type Lines } from '#core/text';
-import { textContent, type HtmlDocument, type HtmlElement } from './document.ts';
+import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
 import { schemaName, type ReadItem, type ReadProperty } from './item.ts';
+import { Written } from './written.ts';
 
 export interface MicrodataReading {
   readonly items: readonly ReadItem[];
@@ -30,17 +31,13 @@ const words = (text: string | undefined): string[] => (text ?? '').split(/[ \t\r
  * The microdata items of a page (HTML Living Standard, 5.2): top-level items in the order of the source,
  * `itemref` followed with a guard against loops, addresses resolved against `base` where it is given.
  */
-export function readMicrodata({ elements }: HtmlDocument, lines: Lines, base: string): MicrodataReading {
-  const marked: HtmlElement[] = [];
-  const byId = new Map<string, HtmlElement>();
-  for (const element of elements) {
-    if (element.inert) continue;
-    const { attributes } = element;
-    if (attributes['itemscope'] !== undefined || attributes['itemprop'] !== undefined) marked.push(element);
-    const id = attributes['id'];
-    if (id && !byId.has(id)) byId.set(id, element);
-  }
-  const reader = new ItemReader(lines, base, byId);
+export function readMicrodata(document: HtmlDocument, lines: Lines, base: string): MicrodataReading {
+  const marked = document.marked.filter(
+    ({ inert, attributes }) => !inert && ('itemscope' in attributes || 'itemprop' in attributes),
+  );
+  const refers = marked.some(({ attributes }) => 'itemref' in attributes);
+  const byId = refers ? elementsById(document) : new Map<string, HtmlElement>();
+  const reader = new ItemReader(new Written(document.source, lines), base, byId);
   const items = marked
     .filter(({ attributes }) => 'itemscope' in attributes && !('itemprop' in attributes))
     .map((top) => reader.read(top, new Set()));
@@ -50,14 +47,24 @@ export function readMicrodata({ elements }: HtmlDocument, lines: Lines, base: st
   return { items, strays };
 }
 
+/** The first element of each id. */
+function elementsById({ elements }: HtmlDocument): ReadonlyMap<string, HtmlElement> {
+  const byId = new Map<string, HtmlElement>();
+  for (const element of elements) {
+    const id = element.attributes['id'];
+    if (id && !element.inert && !byId.has(id)) byId.set(id, element);
+  }
+  return byId;
+}
+
 class ItemReader {
   readonly belonging = new Set<HtmlElement>();
-  readonly #lines: Lines;
+  readonly #written: Written;
   readonly #base: string;
   readonly #byId: ReadonlyMap<string, HtmlElement>;
 
-  constructor(lines: Lines, base: string, byId: ReadonlyMap<string, HtmlElement>) {
-    this.#lines = lines;
+  constructor(written: Written, base: string, byId: ReadonlyMap<string, HtmlElement>) {
+    this.#written = written;
     this.#base = base;
     this.#byId = byId;
   }
@@ -71,8 +78,8 @@ class ItemReader {
       types: words(scope.attributes['itemtype']).map(schemaName),
       id: id ? this.#resolve(id) : null,
       properties,
-      place: this.#lines.place(scope.start, scope.end),
-      typePlace: this.#lines.place(scope.start, scope.contentStart),
+      place: this.#written.element(scope),
+      typePlace: this.#written.attribute(scope, 'itemtype'),
     };
   }
 
@@ -99,46 +106,35 @@ class ItemReader {
 
   #properties(element: HtmlElement, above: ReadonlySet<HtmlElement>): ReadProperty[] {
     this.belonging.add(element);
-    const place = this.#lines.place(element.start, element.end);
-    const namePlace = this.#lines.place(element.start, element.contentStart);
-    if ('itemscope' in element.attributes) {
-      if (above.has(element)) return [];
-      const item = this.read(element, above);
-      return words(element.attributes['itemprop']).map((name) => ({
+    const place = this.#written.element(element);
+    const named = (value: ReadProperty['value']): ReadProperty[] =>
+      words(element.attributes['itemprop']).map((name) => ({
         name: schemaName(name),
-        value: { kind: 'item', item },
-        namePlace,
+        value,
+        namePlace: this.#written.word(element, 'itemprop', name),
         place,
       }));
-    }
-    const text = this.#value(element);
+    if ('itemscope' in element.attributes)
+      return above.has(element) ? [] : named({ kind: 'item', item: this.read(element, above) });
+    const attribute = valueAttribute(element);
+    const text = this.#value(element, attribute);
+    // What visitors read instead: also where an author put a value into an attribute that is none here.
     const shown =
-      'value' in element.attributes || 'content' in element.attributes || 'datetime' in element.attributes
-        ? collapse(textContent(element))
-        : '';
-    const value = {
-      kind: 'text' as const,
+      attribute !== undefined && attribute in element.attributes ? collapse(textContent(element)) : '';
+    return named({
+      kind: 'text',
       text,
       json: text,
-      place,
+      ...this.#written.value(element, attribute),
       ...(shown && shown !== text ? { shown } : {}),
-    };
-    return words(element.attributes['itemprop']).map((name) => ({
-      name: schemaName(name),
-      value,
-      namePlace,
-      place,
-    }));
+    });
   }
 
-  #value(element: HtmlElement): string {
-    const { name, attributes } = element;
-    if (name === 'meta') return attributes['content'] ?? '';
-    const attribute = URL_ATTRIBUTE[name];
-    if (attribute) return attributes[attribute] === undefined ? '' : this.#resolve(attributes[attribute]);
-    if (name === 'data' || name === 'meter') return attributes['value'] ?? '';
-    if (name === 'time') return attributes['datetime'] ?? textContent(element);
-    return textContent(element);
+  #value(element: HtmlElement, attribute: string | undefined): string {
+    if (attribute === undefined) return textContent(element);
+    const written = element.attributes[attribute];
+    if (written === undefined) return '';
+    return attribute === URL_ATTRIBUTE[element.name] ? this.#resolve(written) : written;
   }
 
   /** Without a base a relative address stays as it is, so that it can be told. */
@@ -147,4 +143,12 @@ class ItemReader {
     if (!this.#base) return written;
     return parseUrl(written, this.#base)?.href ?? written;
   }
+}
+
+/** The attribute that holds the value of an element; undefined where its text does. */
+function valueAttribute({ name, attributes }: HtmlElement): string | undefined {
+  if (name === 'meta') return 'content';
+  if (name === 'data' || name === 'meter') return 'value';
+  if (name === 'time') return attributes['datetime'] === undefined ? undefined : 'datetime';
+  return URL_ATTRIBUTE[name];
 }

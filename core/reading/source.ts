@@ -1,24 +1,29 @@
 import { parseUrl } from '#core/link';
 import { Lines, type Edit, type Place } from '#core/text';
-import type { Fault } from '#core/fault';
-import { readDocument, type HtmlDocument, type HtmlElement } from './document.ts';
+import { fault, type Fault } from '#core/fault';
+import { attributeSpan, readDocument, textContent, type HtmlDocument, type HtmlElement } from '#core/html';
 import type { ReadItem } from './item.ts';
 import { readJson } from './json.ts';
 import { followReferences, readJsonLd } from './jsonld.ts';
 import { readMicrodata } from './microdata.ts';
+import { readRdfa } from './rdfa.ts';
 import { visibleText, type VisibleText } from './visible.ts';
 
 /** A fault of the source itself, found while reading it. */
 export interface ReadingFault extends Fault {
   readonly place: Place;
   readonly edits: readonly Edit[] | null;
+  /** Whether the edits are only what was probably meant. */
+  readonly guess?: boolean;
 }
 
 /** Everything a machine, and a visitor, reads out of a source. */
 export interface Reading {
   readonly source: string;
   readonly kind: 'html' | 'json';
-  /** The page's own address: `<base href>`, `url` as given, or ''. */
+  /** The address the source came from; '' where none was given. */
+  readonly address: string;
+  /** What relative addresses are read against: `<base href>`, the address, or ''. */
   readonly base: string;
   readonly items: readonly ReadItem[];
   readonly faults: readonly ReadingFault[];
@@ -26,6 +31,8 @@ export interface Reading {
   readonly strays: readonly { readonly name: string; readonly place: Place }[];
   /** What a visitor sees; undefined for bare JSON, which nobody sees. */
   readonly visible: VisibleText | undefined;
+  /** The page as a tree; undefined for bare JSON. */
+  readonly document: HtmlDocument | undefined;
   readonly lines: Lines;
 }
 
@@ -41,25 +48,29 @@ export function readSource(source: string, url = ''): Reading {
     return {
       source,
       kind,
+      address: url,
       base: url,
       items: followReferences(items),
       faults,
       strays: [],
       visible: undefined,
+      document: undefined,
       lines,
     };
   }
-  const document = readDocument(source);
+  const document = readDocument(source, TABLE_PART.test(source) ? 'table' : 'page');
+  const scripts = document.elements.filter(({ name, inert }) => name === 'script' && !inert);
   const base = baseOf(document, url);
   const items: ReadItem[] = [];
   const faults: ReadingFault[] = [];
-  for (const script of jsonLdScripts(document)) {
+  for (const script of scripts.filter(isJsonLd)) {
     const read = readScript(source, script.contentStart, script.contentEnd, lines);
     items.push(...read.items);
     faults.push(...read.faults);
   }
+  faults.push(...mistypedScripts(scripts, source, lines));
   const microdata = readMicrodata(document, lines, base);
-  items.push(...microdata.items);
+  items.push(...microdata.items, ...readRdfa(document, lines, base));
   items.sort((a, b) => a.place.start - b.place.start);
   const strays = microdata.strays.map(({ attributes, start, contentStart }) => ({
     name: attributes['itemprop'] ?? '',
@@ -68,21 +79,53 @@ export function readSource(source: string, url = ''): Reading {
   return {
     source,
     kind,
+    address: url,
     base,
     items: followReferences(items),
     faults,
     strays,
     visible: visibleText(document),
+    document,
     lines,
   };
 }
 
-/** The script elements whose type is JSON-LD (RFC 6838 types: case and parameters put aside). */
-export function jsonLdScripts({ elements }: HtmlDocument): readonly HtmlElement[] {
-  return elements.filter(
-    ({ name, inert, attributes }) =>
-      name === 'script' && !inert && /^\s*application\/ld\+json\s*(;|$)/i.test(attributes['type'] ?? ''),
-  );
+/** No page begins with a part of a table: it was copied out of one, and would lose its cells when read as a page. */
+const TABLE_PART = /^\s*(?:<!--[\s\S]*?-->\s*)*<(?:tr|td|th|tbody|thead|tfoot|caption|colgroup)[\s>]/i;
+
+const JSON_LD = 'application/ld+json';
+
+/** Whether a script's type says JSON-LD (RFC 6838: case and parameters put aside). */
+const isJsonLd = ({ attributes }: HtmlElement): boolean =>
+  /^\s*application\/ld\+json\s*(;|$)/i.test(attributes['type'] ?? '');
+
+/** Scripts that begin as JSON-LD does, under another type. */
+function mistypedScripts(
+  scripts: readonly HtmlElement[],
+  source: string,
+  lines: Lines,
+): readonly ReadingFault[] {
+  return scripts.flatMap((element) => {
+    const { attributes, start, contentStart } = element;
+    const type = attributes['type'];
+    if (attributes['src'] !== undefined || isJsonLd(element)) return [];
+    if (!/^\s*[[{]\s*(?:\{\s*)?"@(?:context|type|graph|id)"/.test(textContent(element))) return [];
+    const span = attributeSpan(source, element, 'type');
+    const edit = span
+      ? { start: span.start, end: span.end, text: span.quote ? JSON_LD : `"${JSON_LD}"` }
+      : { start: start + 7, end: start + 7, text: ` type="${JSON_LD}"` };
+    const written = type === undefined ? 'has no type' : `has the type “${type}”`;
+    return [
+      {
+        ...fault(
+          'syntax/script-type',
+          `This script holds JSON-LD, but ${written}, so that machines take it for something else. Write type="${JSON_LD}".`,
+        ),
+        place: lines.place(start, contentStart),
+        edits: [edit],
+      },
+    ];
+  });
 }
 
 function readScript(
@@ -93,14 +136,10 @@ function readScript(
 ): { items: readonly ReadItem[]; faults: readonly ReadingFault[] } {
   const json = readJson(source, start, end);
   const jsonLd = readJsonLd(json.values, lines);
-  const faults = [...json.faults, ...jsonLd.faults].map(
-    ({ code, message, start: from, end: until, edits }) => ({
-      code,
-      message,
-      place: lines.place(from, until),
-      edits,
-    }),
-  );
+  const faults = [...json.faults, ...jsonLd.faults].map(({ start: from, end: until, ...fault }) => ({
+    ...fault,
+    place: lines.place(from, until),
+  }));
   return { items: jsonLd.items, faults };
 }
 

@@ -1,4 +1,4 @@
-import type { HtmlDocument, HtmlElement } from './document.ts';
+import type { HtmlDocument, HtmlElement } from '#core/html';
 
 /** What a visitor can read on a page. */
 export interface VisibleText {

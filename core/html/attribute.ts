@@ -1,0 +1,37 @@
+import type { HtmlElement } from './document.ts';
+
+/** Where an attribute is written: the offsets of its value, without quotes, and the quote itself ('' for none). */
+export interface AttributeSpan {
+  readonly start: number;
+  readonly end: number;
+  readonly quote: '"' | "'" | '';
+}
+
+const ATTRIBUTE =
+  /[\t\n\f\r /]*([^\t\n\f\r />][^\t\n\f\r />=]*)(?:[\t\n\f\r ]*=[\t\n\f\r ]*(?:"([^"]*)"|'([^']*)'|([^\t\n\f\r >]*)))?/y;
+
+/**
+ * Where the value of an attribute stands in the source; for one without a value the offset behind its name.
+ * Undefined where the start tag has no such attribute, or the element has no start tag.
+ */
+export function attributeSpan(
+  source: string,
+  { start, contentStart }: HtmlElement,
+  name: string,
+): AttributeSpan | undefined {
+  ATTRIBUTE.lastIndex =
+    start +
+    (/^<[^\t\n\f\r />]*/.exec(source.slice(start, Math.min(contentStart, start + 200)))?.[0].length ?? 0);
+  while (ATTRIBUTE.lastIndex < contentStart - 1) {
+    const match = ATTRIBUTE.exec(source);
+    if (!match) return undefined;
+    const [written, found = '', double, single, bare] = match;
+    if (found.toLowerCase() !== name) continue;
+    const behind = match.index + written.length;
+    const quote = double !== undefined ? '"' : single !== undefined ? "'" : '';
+    const length = (double ?? single ?? bare ?? '').length;
+    const end = behind - quote.length;
+    return { start: end - length, end, quote };
+  }
+  return undefined;
+}

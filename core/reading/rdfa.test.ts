@@ -1,0 +1,91 @@
+import { describe, expect, test } from '@jest/globals';
+import { plainItem, readSource, type PlainItem } from './index.ts';
+
+const read = (body: string, url = ''): readonly PlainItem[] =>
+  readSource(`<!doctype html><body>${body}`, url).items.map(plainItem);
+const one = (body: string, url = ''): Pick<PlainItem, 'types' | 'id' | 'properties'> | undefined => {
+  const [item] = read(body, url);
+  return item && { types: item.types, id: item.id, properties: item.properties };
+};
+
+describe('RDFa Lite', () => {
+  test('reads typeof, property and resource under a vocabulary', () => {
+    expect(
+      one(
+        '<div vocab="https://schema.org/" typeof="Optician Store" resource="#b"><b property="name">A</b><a property="url" href="/b">x</a></div>',
+        'https://a.example/c',
+      ),
+    ).toEqual({
+      types: ['Optician', 'Store'],
+      id: 'https://a.example/c#b',
+      properties: { name: ['A'], url: ['https://a.example/b'] },
+    });
+  });
+
+  test('takes each value from where the standard says', () => {
+    expect(
+      one(`<div vocab="http://schema.org/" typeof="Optician"><meta property="telephone" content="1"><span property="name" content="A">shown</span>
+        <time property="foundingDate" datetime="1974">then</time><img property="logo" src="l.png"><link property="sameAs" href="https://s.example/x"><span property="slogan email">e</span></div>`)
+        ?.properties,
+    ).toEqual({
+      telephone: ['1'],
+      name: ['A'],
+      foundingDate: ['1974'],
+      logo: ['l.png'],
+      sameAs: ['https://s.example/x'],
+      slogan: ['e'],
+      email: ['e'],
+    });
+  });
+
+  test('nests items, several deep, and several on a page', () => {
+    const items = read(
+      `<div vocab="https://schema.org/"><div typeof="Optician"><div property="address" typeof="PostalAddress"><span property="postalCode">TQ1</span></div></div><p typeof="Person"><i property="name">I</i></p></div>`,
+    );
+    expect(items).toMatchObject([
+      {
+        types: ['Optician'],
+        properties: { address: [{ types: ['PostalAddress'], properties: { postalCode: ['TQ1'] } }] },
+      },
+      { types: ['Person'], properties: { name: ['I'] } },
+    ]);
+  });
+
+  test('knows prefixes, declared and initial, and passes over terms without a vocabulary', () => {
+    expect(
+      one(
+        '<div prefix="s: https://schema.org/" typeof="s:Optician"><b property="s:name">A</b><b property="name">lost</b></div>',
+      ),
+    ).toMatchObject({ types: ['Optician'], properties: { name: ['A'] } });
+    expect(
+      one('<div typeof="schema:Optician"><b property="schema:name og:title">A</b></div>')?.properties,
+    ).toEqual({ name: ['A'], 'http://ogp.me/ns#title': ['A'] });
+    expect(read('<meta property="og:title" content="A"><p property="name">x')).toEqual([]);
+  });
+
+  test('lets an address without a property be the subject of what is inside (RDFa Core 7.5, 5.2)', () => {
+    const wrong = one(
+      '<div vocab="https://schema.org/" typeof="Optician"><a href="tel:1"><b property="telephone">1</b></a></div>',
+    );
+    expect(wrong?.properties).toEqual({});
+    const right = one(
+      '<div vocab="https://schema.org/" typeof="Optician"><b property="telephone"><a href="tel:1">1</a></b></div>',
+    );
+    expect(right?.properties).toEqual({ telephone: ['1'] });
+  });
+
+  test('gathers what is said of one resource in several places, and passes over templates', () => {
+    const items = read(
+      '<div vocab="https://schema.org/"><div typeof="Optician" resource="#a"><b property="name">A</b></div><div resource="#a"><b property="telephone">1</b></div><template><p typeof="Person"></p></template></div>',
+    );
+    expect(items).toMatchObject([{ id: '#a', properties: { name: ['A'], telephone: ['1'] } }]);
+  });
+
+  test('keeps the places of items and values', () => {
+    const source = '<div vocab="https://schema.org/" typeof="Optician"><b property="name">A</b></div>';
+    const [item] = readSource(source).items;
+    expect(source.slice(item?.place.start, item?.place.end)).toBe(source);
+    const [property] = item?.properties ?? [];
+    expect(source.slice(property?.place.start, property?.place.end)).toBe('<b property="name">A</b>');
+  });
+});
