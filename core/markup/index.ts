@@ -1,6 +1,10 @@
+export { napBlock, plainBlock, visibleTelephone } from './block.ts';
+export { contactCard, hoursTable } from './blocks.ts';
 export * from './forms.ts';
-export { markupTypes, markupTelephone } from './item.ts';
-export { jsonLd } from './jsonld.ts';
-export { napBlock, visibleTelephone } from './napBlock.ts';
-export { writeMarkup } from './write.ts';
+export { branchId } from './graph.ts';
+export { businessItem, markupTelephone, markupTypes } from './item.ts';
+export { jsonLd, jsonLdGraph, jsonLdOrganization } from './jsonld.ts';
+export { propertyMarkup } from './property.ts';
+export { toldRecord } from './told.ts';
+export { leftOutOf, writeMarkup } from './write.ts';
 export type { Markup } from './writer.ts';

@@ -1,5 +1,7 @@
 import type { BusinessRecord, Fact } from '#core/record';
 import { jsonString } from '#core/text';
+import { jsonLdChoicesOf } from './choices.ts';
+import { graphItems, organizationItem } from './graph.ts';
 import { businessItem, type MarkupItem, type MarkupProperty, type MarkupValue } from './item.ts';
 import { MarkupWriter, type Markup } from './writer.ts';
 
@@ -10,55 +12,127 @@ const CONTEXT = 'https://schema.org';
  * two blanks, the same for the same record. Safe inside any HTML page.
  */
 export function jsonLd(record: BusinessRecord): Markup {
+  return script((writer) => {
+    writeItem(writer, businessItem(record, jsonLdChoicesOf(record)), '', CONTEXT);
+  });
+}
+
+/** Records as one `@graph` (JSON-LD 1.1 §4.9): organisation, pages, branches and images, each with its own `@id`. */
+export function jsonLdGraph(records: readonly BusinessRecord[]): Markup {
+  return script((writer) => {
+    writer.add(`{\n  "@context": ${jsonString(CONTEXT)},\n  "@graph": [\n`);
+    const items = graphItems(records);
+    for (const [at, item] of items.entries()) {
+      writer.add('    ');
+      writeItem(writer, item, '    ', '', item.types[0] !== 'ImageObject');
+      writer.add(at < items.length - 1 ? ',\n' : '\n');
+    }
+    writer.add('  ]\n}');
+  });
+}
+
+/** The organisation with its branches, and their departments, inside it. */
+export function jsonLdOrganization(records: readonly BusinessRecord[]): Markup {
+  return script((writer) => {
+    writeItem(writer, organizationItem(records), '', CONTEXT);
+  });
+}
+
+/** Properties of one name as a member of an object, every line of it indented. */
+export function jsonLdProperty(same: readonly MarkupProperty[], indent: string): string {
+  const writer = new MarkupWriter();
+  writeProperty(writer, same, indent);
+  return writer.done().text;
+}
+
+function script(write: (writer: MarkupWriter) => void): Markup {
   const writer = new MarkupWriter();
   writer.add('<script type="application/ld+json">\n');
-  writeItem(writer, businessItem(record), '', CONTEXT);
+  write(writer);
   writer.add('\n</script>');
   return writer.done();
 }
 
-function writeItem(writer: MarkupWriter, item: MarkupItem, indent: string, context = ''): void {
+function writeItem(
+  writer: MarkupWriter,
+  { types, id, properties }: MarkupItem,
+  indent: string,
+  context = '',
+  outer = context !== '',
+): void {
+  if (types.length === 0 && !context) {
+    writer.add(`{ "@id": ${jsonString(id)} }`);
+    return;
+  }
   const inner = `${indent}  `;
-  const head: [string, readonly Fact[]][] = [];
-  if (context) head.push([`"@context": ${jsonString(context)}`, []]);
-  const types = item.types.map(jsonString);
-  head.push([
-    `"@type": ${types.length === 1 ? (types[0] ?? '') : `[${types.join(', ')}]`}`,
-    context ? ['types'] : [],
-  ]);
-  if (item.id) head.push([`"@id": ${jsonString(item.id)}`, ['id']]);
-  writer.add('{\n');
-  for (const [at, [line, facts]] of head.entries()) {
-    const last = at === head.length - 1 && item.properties.length === 0;
-    writer.add(`${inner}${line}${last ? '' : ','}\n`, facts);
+  const facts = (fact: Fact): readonly Fact[] => (outer ? [fact] : NO_FACTS);
+  let between = '{\n';
+  if (context) {
+    writer.add(`${between}${inner}"@context": ${jsonString(context)}`);
+    between = ',\n';
   }
-  for (const [at, property] of item.properties.entries()) {
-    writeProperty(writer, property, inner);
-    writer.add(at < item.properties.length - 1 ? ',\n' : '\n');
+  if (types.length > 0) {
+    writer.add(between);
+    const [only] = types;
+    writer.add(
+      `${inner}"@type": ${types.length === 1 && only !== undefined ? jsonString(only) : `[${types.map(jsonString).join(', ')}]`}`,
+      facts('types'),
+    );
+    between = ',\n';
   }
-  writer.add(`${indent}}`);
+  if (id) {
+    writer.add(between);
+    writer.add(`${inner}"@id": ${jsonString(id)}`, facts('id'));
+    between = ',\n';
+  }
+  for (const same of together(properties)) {
+    writer.add(between);
+    writeProperty(writer, same, inner);
+    between = ',\n';
+  }
+  writer.add(`\n${indent}}`);
 }
 
-function writeProperty(writer: MarkupWriter, { name, facts, values }: MarkupProperty, indent: string): void {
-  const simple = values.every((value) => value.kind !== 'item');
-  if (simple && (values.length === 1 || name === 'dayOfWeek')) {
-    const written = values.map(scalar);
+const NO_FACTS: readonly Fact[] = [];
+
+/** A name may stand only once in an object: neighbours of one name go into one list. Items keep them together. */
+function together(properties: readonly MarkupProperty[]): readonly (readonly MarkupProperty[])[] {
+  const groups: MarkupProperty[][] = [];
+  for (const property of properties) {
+    const last = groups[groups.length - 1];
+    if (last?.[0]?.name === property.name) last.push(property);
+    else groups.push([property]);
+  }
+  return groups;
+}
+
+/** Names are our own words of schema.org and need no escape. */
+function writeProperty(writer: MarkupWriter, same: readonly MarkupProperty[], indent: string): void {
+  const [first] = same;
+  if (!first) return;
+  const count = same.reduce((sum, { values }) => sum + values.length, 0);
+  const [only] = first.values;
+  if (only && only.kind !== 'item' && (count === 1 || first.name === 'dayOfWeek')) {
+    const written = first.values.map(scalar);
     writer.add(
-      `${indent}${jsonString(name)}: ${written.length === 1 ? (written[0] ?? '') : `[${written.join(', ')}]`}`,
-      facts,
+      `${indent}"${first.name}": ${count === 1 ? scalar(only) : `[${written.join(', ')}]`}`,
+      first.facts,
     );
     return;
   }
-  writer.add(`${indent}${jsonString(name)}: `);
-  const many = values.length > 1;
+  writer.add(`${indent}"${first.name}": `);
+  const many = count > 1;
   if (many) writer.add('[\n');
-  for (const [at, value] of values.entries()) {
-    const inner = many ? `${indent}  ` : indent;
-    if (many) writer.add(inner);
-    if (value.kind === 'item') writeItem(writer, value.item, inner);
-    else writer.add(scalar(value), facts);
-    if (many) writer.add(at < values.length - 1 ? ',\n' : '\n');
-  }
+  const inner = many ? `${indent}  ` : indent;
+  let at = 0;
+  for (const { values, facts } of same)
+    for (const value of values) {
+      if (many) writer.add(inner);
+      if (value.kind === 'item') writeItem(writer, value.item, inner);
+      else writer.add(scalar(value), facts);
+      at += 1;
+      if (many) writer.add(at < count ? ',\n' : '\n');
+    }
   if (many) writer.add(`${indent}]`);
 }
 

@@ -13,9 +13,12 @@ export class MarkupWriter {
 
   /** Adds text that says the given facts. */
   add(text: string, facts: readonly Fact[] = []): void {
-    const start = this.#text.length + (text.length - text.trimStart().length);
+    const before = this.#text.length;
     this.#text += text;
-    for (const fact of facts) this.#spans.push({ fact, start, end: this.#text.trimEnd().length });
+    if (facts.length === 0) return;
+    const start = before + (text.length - text.trimStart().length);
+    const end = before + text.trimEnd().length;
+    for (const fact of facts) this.#spans.push({ fact, start, end });
   }
 
   done(): Markup {

@@ -1,5 +1,5 @@
-import type { MarkupForm } from '#core/markup';
-import { readDocument, type HtmlDocument, type HtmlElement } from '#core/reading';
+import { isScript, markupForms, type MarkupForm } from '#core/markup';
+import { insertionPoint, isWritten, readDocument, type HtmlDocument } from '#core/html';
 import { usualPlacement, type Placement } from './placements.ts';
 import { applyEdits, asciiHtml, asciiJson, type Edit } from '#core/text';
 
@@ -17,15 +17,16 @@ export type PlacingResult =
   | { readonly ok: false; readonly message: string };
 
 const mark = (form: MarkupForm, end: 'begin' | 'end'): string => `<!-- zinc-post ${form} ${end} -->`;
-const MARK = /^ zinc-post (jsonld|microdata) (begin|end) $/;
+const MARK = new RegExp(`^ zinc-post (${markupForms.join('|')}) (begin|end) $`);
 
 /** The markup that was placed on a page, in the order of the source. Marks without a partner are passed over. */
 export function placedOn(source: string, document: HtmlDocument = readDocument(source)): readonly Placed[] {
   const found: Placed[] = [];
   const open = new Map<string, { start: number; end: number }>();
   for (const { text, start, end } of document.comments) {
-    const [, form, which] = MARK.exec(text) ?? [];
-    if (form !== 'jsonld' && form !== 'microdata') continue;
+    const [, named, which] = MARK.exec(text) ?? [];
+    const form = markupForms.find((one) => one === named);
+    if (!form) continue;
     const begun = open.get(form);
     if (which === 'begin') open.set(form, { start, end });
     else if (begun) {
@@ -54,7 +55,7 @@ export function place(
   at: Placement = usualPlacement[form],
   carries: 'unicode' | 'ascii' = 'unicode',
 ): PlacingResult {
-  if (form === 'microdata' && at === 'head') {
+  if (!isScript(form) && at === 'head') {
     return {
       ok: false,
       message:
@@ -62,7 +63,7 @@ export function place(
     };
   }
   const document = readDocument(source);
-  if (document.elements.length === 0) {
+  if (!document.elements.some(isWritten)) {
     return { ok: false, message: 'This is no HTML page: it has not one element. Nothing was changed.' };
   }
   const newline = source.includes('\r\n') ? '\r\n' : '\n';
@@ -82,7 +83,7 @@ export function place(
 
 /** Markup in ASCII only, for a page whose encoding cannot carry every character. */
 export const asciiMarkup = (markup: string, form: MarkupForm): string =>
-  form === 'jsonld' ? asciiJson(markup) : asciiHtml(markup);
+  isScript(form) ? asciiJson(markup) : asciiHtml(markup);
 
 /** The source without the markup that was placed: of one form, or of all. */
 export function remove(source: string, form?: MarkupForm): string {
@@ -93,35 +94,4 @@ function removals(source: string, document: HtmlDocument, form: MarkupForm | und
   return placedOn(source, document)
     .filter((placed) => !form || placed.form === form)
     .map(({ start, end }) => ({ start, end, text: '' }));
-}
-
-/** At the beginning of the line where the head or body ends, or right there where the line holds more. */
-function insertionPoint({ root, elements, source }: HtmlDocument, at: Placement): number {
-  const named = new Map<string, HtmlElement>();
-  for (const element of elements)
-    if (!element.inert && !named.has(element.name)) named.set(element.name, element);
-  const [html, head, body] = [named.get('html'), named.get('head'), named.get('body')];
-  const exact =
-    at === 'head'
-      ? (head?.contentEnd ?? impliedHeadEnd(html ?? root, source))
-      : (body?.contentEnd ?? html?.contentEnd ?? source.length);
-  const lineStart = Math.max(source.lastIndexOf('\n', exact - 1) + 1, 0);
-  return /^[ \t]*$/.test(source.slice(lineStart, exact)) ? lineStart : exact;
-}
-
-const HEAD_ELEMENTS = new Set(['base', 'link', 'meta', 'noscript', 'script', 'style', 'template', 'title']);
-
-/** Where the head ends that a browser makes up: behind the elements at the beginning that belong into one. */
-function impliedHeadEnd(above: HtmlElement, source: string): number {
-  let end =
-    above.contentStart ||
-    (/^(?:\uFEFF|\u00EF\u00BB\u00BF)?\s*(?:<!--[\s\S]*?-->\s*)*(?:<!doctype[^>]*>)?/i.exec(source)?.[0]
-      .length ??
-      0);
-  for (const child of above.children) {
-    if (child.kind === 'text' && /^[\s\uFEFF\u00EF\u00BB\u00BF]*$/.test(child.text)) continue;
-    if (child.kind === 'text' || !HEAD_ELEMENTS.has(child.name)) break;
-    end = Math.max(end, child.end);
-  }
-  return end;
 }

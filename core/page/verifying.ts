@@ -1,7 +1,4 @@
-import { countryCode } from '#core/address';
-import { days, readDay, writeDay } from '#core/hours';
-import { markupTelephone, markupTypes, writeMarkup, type MarkupForm } from '#core/markup';
-import { writeDegrees } from '#core/pin';
+import { branchId, isScript, leftOutOf, toldRecord, writeMarkup, type MarkupForm } from '#core/markup';
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import { factRows, factText, type BusinessRecord, type Fact } from '#core/record';
 import { asciiMarkup, placedOn } from './placing.ts';
@@ -24,10 +21,13 @@ export function prove(source: string, form: MarkupForm, record: BusinessRecord, 
   const region = placedOn(source).find((placed) => placed.form === form);
   if (!region) return { state: 'absent', misread: [] };
   const item = businessesIn(readSource(source, url).items).find(
-    ({ syntax, place }) => syntax === form && place.start >= region.start && place.end <= region.end,
+    ({ syntax, place }) =>
+      syntax === (isScript(form) ? 'jsonld' : form) && place.start >= region.start && place.end <= region.end,
   );
   if (!item) return { state: 'absent', misread: [] };
-  const [meant, read] = [asMachinesAreTold(record), recordFromItem(item)];
+  const told = toldRecord(record, leftOutOf(record, form));
+  // In a graph every item needs a name of its own; where the record has none it is made.
+  const [meant, read] = [form === 'graph' ? { ...told, id: branchId(record) } : told, recordFromItem(item)];
   const misread = factRows.flatMap(({ fact }) => {
     const [one, other] = [factText(meant, fact), factText(read, fact)];
     return one === other ? [] : [{ fact, meant: one, read: other }];
@@ -42,38 +42,4 @@ export function isCurrent(source: string, form: MarkupForm, record: BusinessReco
   const placed = region.text.replace(/\r\n/g, '\n');
   const markup = writeMarkup(record, form).text;
   return placed === markup || placed === asciiMarkup(markup, form);
-}
-
-/** The record with each fact in the form that markup gives it. */
-function asMachinesAreTold(record: BusinessRecord): BusinessRecord {
-  const trimmed = (list: readonly string[]): string[] => list.map((entry) => entry.trim()).filter(Boolean);
-  const { address, pin } = record;
-  return {
-    name: record.name.trim(),
-    types: [...markupTypes(record.types)],
-    id: record.id.trim(),
-    url: record.url.trim(),
-    telephone: markupTelephone(record),
-    address: {
-      streetAddress: address.streetAddress.trim(),
-      addressLocality: address.addressLocality.trim(),
-      addressRegion: address.addressRegion.trim(),
-      postalCode: address.postalCode.trim(),
-      addressCountry: countryCode(address.addressCountry) || address.addressCountry.trim(),
-    },
-    pin: { latitude: writeDegrees(pin.latitude), longitude: writeDegrees(pin.longitude) },
-    hours: {
-      ...record.hours,
-      ...Object.fromEntries(
-        days.map((day) => {
-          const { spans } = readDay(record.hours[day]);
-          return [day, spans ? writeDay(spans) : ''];
-        }),
-      ),
-    },
-    image: trimmed(record.image),
-    priceRange: record.priceRange.trim(),
-    sameAs: trimmed(record.sameAs),
-    description: record.description.trim(),
-  };
 }

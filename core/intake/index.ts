@@ -1,0 +1,3 @@
+export * from './columns.ts';
+export * from './csv.ts';
+export * from './sheet.ts';

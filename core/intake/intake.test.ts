@@ -1,0 +1,230 @@
+import { writeCsv } from '#core/text';
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { accept } from '#core/proposal';
+import { emptyRecord, factRows } from '#core/record';
+import { larkspur } from '#sample';
+import {
+  branchOfRow,
+  columnLabel,
+  decodeCsv,
+  guessColumns,
+  guessCsvEncoding,
+  intakeCsv,
+  intakePage,
+  intakeQuestions,
+  readCsv,
+  readIntake,
+} from './index.ts';
+
+describe('CSV', () => {
+  test('goes through any cells, and is safe from formulas', () => {
+    const cell = fc
+      .string({
+        unit: fc.constantFrom('a', '"', ',', ';', '\n', '=', '+', '-', '@', 'é', '\t', ' '),
+        maxLength: 8,
+      })
+      .map((text) => `${text}x`);
+    fc.assert(
+      fc.property(fc.array(fc.tuple(cell, cell), { minLength: 1, maxLength: 5 }), (rows) => {
+        const head = ['one', 'two'];
+        expect(readCsv(writeCsv([head, ...rows]))).toEqual({ ok: true, rows: [head, ...rows] });
+      }),
+    );
+    expect(writeCsv([['=cmd()', '+1 360']])).toContain("'=cmd(),'+1 360");
+  });
+
+  test.each([
+    [
+      'a;b\n1,5;2',
+      [
+        ['a', 'b'],
+        ['1,5', '2'],
+      ],
+    ],
+    [
+      'a\tb\r\n1\t2',
+      [
+        ['a', 'b'],
+        ['1', '2'],
+      ],
+    ],
+    ['sep=;\na;b', [['a', 'b']]],
+    ['\uFEFFa,b\n\n1\n', [['a', 'b'], ['1']]],
+  ])('%j is read with its own delimiter', (text, rows) => {
+    expect(readCsv(text)).toEqual({ ok: true, rows });
+  });
+
+  test.each([
+    ['a,b\n"x,y\n1,2', /never closed/],
+    ['a,b\n1,x"y\n', /double quote/],
+    ['a,b\n"x"y,1\n', /double quote/],
+    ['   ', /empty/],
+  ])('%j is told with its line, nothing is guessed', (text, message) => {
+    expect(readCsv(text)).toMatchObject({ ok: false, message: expect.stringMatching(message) as unknown });
+  });
+
+  test('is decoded as whatever spreadsheet wrote it', () => {
+    const text = 'Name,Town\nCafé “Zürich”,Málaga\n';
+    const utf16 = new Uint8Array(
+      new Uint16Array([...`\uFEFF${text}`].map((one) => one.charCodeAt(0))).buffer,
+    );
+    const bytes: Readonly<Record<string, Uint8Array>> = {
+      'utf-8': new TextEncoder().encode(`\uFEFF${text}`),
+      'utf-16le': utf16,
+      'utf-16be': utf16.map((_, at) => utf16[at ^ 1] ?? 0),
+      'windows-1252': Uint8Array.from(
+        [...text].map((one) => ({ '“': 0x93, '”': 0x94 })[one] ?? one.charCodeAt(0)),
+      ),
+      macintosh: Uint8Array.from(
+        [...text].map(
+          (one) => ({ é: 0x8e, '“': 0xd2, '”': 0xd3, ü: 0x9f, á: 0x87 })[one] ?? one.charCodeAt(0),
+        ),
+      ),
+    };
+    for (const [encoding, file] of Object.entries(bytes)) {
+      const guessed = guessCsvEncoding(file);
+      expect([encoding, guessed, decodeCsv(file, guessed)]).toEqual([encoding, encoding, text]);
+    }
+    expect(guessCsvEncoding(utf16.slice(2))).toBe('utf-16le');
+  });
+});
+
+describe('a spreadsheet of branches', () => {
+  test('has its columns recognised, each once', () => {
+    expect(
+      guessColumns([
+        'Store Code',
+        'Location name',
+        'ZIP',
+        'Phone',
+        'Telephone',
+        'Opening hours',
+        'Lat',
+        'Shoe size',
+        'monday',
+        'hours.Tuesday',
+      ]),
+    ).toEqual([
+      'branchCode',
+      'label',
+      'address.postalCode',
+      'telephone',
+      undefined,
+      'week',
+      'pin.latitude',
+      undefined,
+      'hours.Monday',
+      'hours.Tuesday',
+    ]);
+    expect(guessColumns(factRows.map(({ fact }) => fact))).toEqual(factRows.map(({ fact }) => fact));
+    expect([columnLabel('week'), columnLabel('telephone')]).toEqual(['Hours of the week', 'Telephone']);
+  });
+
+  test('becomes branches with their faults, all of it kept as typed', () => {
+    const columns = guessColumns(['Name', 'Address', 'Coordinates', 'Hours', 'Phone', 'Country', 'Profiles']);
+    const row = [
+      'Quay',
+      '214 Quay Street, Port Ellery, WA 98299',
+      '48.51234, -122.6123',
+      'Mon-Fri 9-5',
+      '(360) 555-0142',
+      'United States',
+      'https://a.example/x; https://b.example/y',
+    ];
+    const { label, record, faults } = branchOfRow(row, columns);
+    expect(label).toBe('Port Ellery, 214 Quay Street');
+    expect(record).toMatchObject({
+      name: 'Quay',
+      address: { ...larkspur.address },
+      pin: { latitude: '48.51234', longitude: '-122.6123', origin: 'imported' },
+      hours: { Monday: '09:00-17:00', Saturday: '' },
+      sameAs: ['https://a.example/x', 'https://b.example/y'],
+    });
+    expect(faults).toEqual([]);
+    const wrong = branchOfRow(['', '9 Row, Saltby', 'here', 'whenever', '12', '', ''], columns, 'GB');
+    expect(wrong.record).toMatchObject({
+      telephone: '12',
+      hours: { Monday: 'whenever' },
+      pin: { latitude: 'here' },
+      address: { addressCountry: 'GB' },
+    });
+    expect(wrong.faults.map(({ fact }) => fact)).toEqual(
+      expect.arrayContaining(['telephone', 'hours.Monday', 'pin.latitude']),
+    );
+    expect(branchOfRow([], columns).label).toBe('');
+  });
+});
+
+describe('an intake sheet', () => {
+  const record = {
+    ...larkspur,
+    telephone: '',
+    description: '',
+    hours: { ...emptyRecord.hours, Monday: 'closed' },
+  };
+
+  test('asks what is open, and nothing that belongs to other trades', () => {
+    const keys = intakeQuestions(record).map(({ key }) => key);
+    expect(keys).toEqual(['description', 'telephone']);
+    expect(intakeQuestions(emptyRecord).map(({ key }) => key)).toContain('hours');
+    expect(intakeQuestions({ ...emptyRecord, types: ['Restaurant'] }).map(({ key }) => key)).toContain(
+      'hasMenu',
+    );
+    expect(intakeQuestions(larkspur, true).length).toBeGreaterThan(20);
+  });
+
+  test('filled in and read back proposes the answers, and ignores blanks and what is known', () => {
+    const questions = intakeQuestions(record, true);
+    const answered = readCsv(intakeCsv(questions));
+    if (!answered.ok) throw new Error(answered.message);
+    const fill: Readonly<Record<string, string>> = {
+      telephone: '(360) 555-0142',
+      hours: 'Mon–Fri 9-5',
+      makesOffer: 'Dentistry | https://a.example/d',
+      nonsense: 'x',
+      image: '',
+      'address.postalCode': '98277',
+    };
+    const rows = [
+      ...answered.rows.map((row) =>
+        fill[row[0] ?? ''] === undefined ? row : [row[0] ?? '', '', fill[row[0] ?? ''] ?? ''],
+      ),
+      ['nonsense', '', 'x'],
+    ];
+    const read = readIntake(writeCsv(rows), record);
+    if (!read.ok) throw new Error(read.message);
+    expect(read.passedOver).toEqual([`Row ${String(rows.length)}: there is no fact “nonsense”.`]);
+    expect(read.proposals.map(({ unit, shown }) => `${unit}: ${shown}`)).toEqual([
+      'address: 214 Quay Street, Port Ellery, WA 98277, US',
+      'hours: Mon–Fri 09:00-17:00',
+      'telephone: (360) 555-0142',
+      'makesOffer: Dentistry | https://a.example/d',
+    ]);
+    const taken = accept(
+      record,
+      read.proposals.flatMap(({ values }) => values),
+    );
+    expect(taken.address).toEqual({ ...larkspur.address, postalCode: '98277' });
+    expect(taken.hours.Friday).toBe('09:00-17:00');
+    expect(taken.sameAs).toEqual(larkspur.sameAs);
+  });
+
+  test('that is something else is told', () => {
+    expect(readIntake('a,b\n1,2', record)).toMatchObject({
+      ok: false,
+      message: expect.stringContaining('no intake sheet') as unknown,
+    });
+    expect(readIntake('"', record)).toMatchObject({ ok: false });
+  });
+
+  test('to print runs nothing and lets nothing out of its place', () => {
+    const page = intakePage(
+      [{ key: 'name', question: '<b>Name</b>?', how: '"&', known: '<script>alert(1)</script>' }],
+      'A & B',
+    );
+    expect(page).not.toContain('<script');
+    expect(page).toContain('&lt;b&gt;Name');
+    expect(page).toContain("default-src 'none'");
+  });
+});

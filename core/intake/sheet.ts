@@ -1,0 +1,166 @@
+import { days, readWeek, writeWeek } from '#core/hours';
+import { proposeRecord, type Proposal } from '#core/proposal';
+import {
+  emptyRecord,
+  factHead,
+  factNamed,
+  factRows,
+  factText,
+  isSet,
+  wantedOf,
+  withFact,
+  type BusinessRecord,
+  type Fact,
+} from '#core/record';
+import { escapeHtml, writeCsv } from '#core/text';
+import { readCsv } from './csv.ts';
+
+/** A question to the client, in words that need no knowledge of the trade. */
+export interface Question {
+  /** The fact, or `hours` for the week as a whole. */
+  readonly key: Fact | 'hours';
+  readonly question: string;
+  readonly how: string;
+  /** What is known already; '' for an open question. */
+  readonly known: string;
+}
+
+const asked: Readonly<Partial<Record<Fact | 'hours', readonly [question: string, how: string]>>> = {
+  name: ['What is the name over the door?', 'Exactly as it is written there, every capital and bracket'],
+  description: ['What do you do, in two or three sentences?', 'As you would tell a new customer'],
+  'address.streetAddress': ['Street and house number', '214 Quay Street'],
+  'address.addressLocality': ['Town', 'Port Ellery'],
+  'address.addressRegion': ['State, province or county', 'WA'],
+  'address.postalCode': ['Postal code', '98299'],
+  'address.addressCountry': ['Country', 'US'],
+  hours: ['When are you open?', 'Mon–Fri 9:00-17:30; Sat 10:00-12:00; Sun closed'],
+  specialHours: [
+    'Which holidays or other days differ?',
+    'One a line: Christmas Day | 2026-12-25 | 2026-12-25 | closed',
+  ],
+  telephone: ['Which number should customers ring?', 'With the area code'],
+  mobile: ['A mobile number for customers?', 'Leave blank if there is none'],
+  email: ['Which email address do customers write to?', 'desk@yourdomain'],
+  url: ['Which page of your site is about this branch?', 'The whole address, beginning with https://'],
+  priceRange: ['What does it cost?', '$$, or a range: $20–60'],
+  paymentAccepted: ['How can customers pay?', 'Cash, cards'],
+  makesOffer: ['What do you offer?', 'One a line: Service | address of its page'],
+  areaServed: ['Which places do you come to?', 'One a line'],
+  sameAs: ['Your profiles on other sites', 'Whole addresses, one a line'],
+  image: ['Pictures of the place', 'Whole addresses, one a line'],
+  logo: ['Where is your logo?', 'Its whole address'],
+  founder: ['Who founded the business?', 'One a line: Name | address of a profile'],
+  servesCuisine: ['Which kinds of food do you serve?', 'One a line'],
+  hasMenu: ['Where is your menu?', 'Its whole address'],
+  acceptsReservations: ['Can tables be reserved?', 'yes, no, or the address where'],
+  slogan: ['Do you have a slogan?', 'Leave blank if there is none'],
+  legalName: ['The registered name of the business', 'If it differs from the name over the door'],
+};
+
+/** The questions a record leaves open; with `all`, those that are answered too. */
+export function intakeQuestions(record: BusinessRecord, all = false): readonly Question[] {
+  const keys = Object.keys(asked) as (keyof typeof asked)[];
+  return keys.flatMap((key) => {
+    const [question, how] = asked[key] ?? ['', ''];
+    const known = key === 'hours' ? writeWeek(record.hours) : factText(record, key);
+    const row = key === 'hours' ? undefined : factNamed(key);
+    // Questions for other trades are not asked.
+    if (row?.of && wantedOf(row, record) === 'optional') return [];
+    const half = key.startsWith('address.') && isSet(record, 'address') && key === 'address.addressRegion';
+    return all || (!known && !half) ? [{ key, question, how, known }] : [];
+  });
+}
+
+const HEADINGS = ['Fact', 'Question', 'Answer', 'How to write it'] as const;
+
+/** The intake sheet as CSV: a row for each question, the answer to be filled in. */
+export const intakeCsv = (questions: readonly Question[]): string =>
+  writeCsv([[...HEADINGS], ...questions.map(({ key, question, how, known }) => [key, question, known, how])]);
+
+/** The intake sheet as a page to print: self-contained, nothing runs, nothing is fetched. */
+export function intakePage(questions: readonly Question[], title: string): string {
+  const rows = questions
+    .map(
+      ({ question, how, known }) =>
+        `<section><h2>${escapeHtml(question)}</h2><p class="how">${escapeHtml(how)}</p><div class="answer">${escapeHtml(known)}</div></section>`,
+    )
+    .join('\n');
+  return `<!doctype html>
+<html lang="en"><head><meta charset="utf-8"><title>${escapeHtml(title)}</title>
+<meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'">
+<style>
+body{font:12pt/1.4 system-ui,sans-serif;color:#1f2529;max-width:46rem;margin:2rem auto;padding:0 1rem}
+h1{font-size:18pt}h2{font-size:12pt;margin:0}.how{margin:0;color:#3c454b;font-size:10pt}
+section{break-inside:avoid;margin:0 0 1rem}.answer{min-height:2.2rem;border-bottom:1px solid #6b767d;white-space:pre-line}
+</style></head>
+<body><h1>${escapeHtml(title)}</h1><p>Please fill in what you know. What you leave blank stays as it is.</p>
+${rows}
+</body></html>
+`;
+}
+
+export type IntakeReading =
+  | { readonly ok: true; readonly proposals: readonly Proposal[]; readonly passedOver: readonly string[] }
+  | { readonly ok: false; readonly message: string };
+
+/** Reads a filled-in sheet: answers become proposals, blanks and what is known already do not. */
+export function readIntake(text: string, record: BusinessRecord): IntakeReading {
+  const csv = readCsv(text);
+  if (!csv.ok) return csv;
+  const [head = [], ...rows] = csv.rows;
+  const column = (name: string): number =>
+    head.findIndex((cell) => cell.trim().toLowerCase() === name.toLowerCase());
+  const [factAt, answerAt] = [column('Fact'), column('Answer')];
+  if (factAt < 0 || answerAt < 0)
+    return {
+      ok: false,
+      message: 'This is no intake sheet: it needs the columns “Fact” and “Answer”. Nothing was taken.',
+    };
+  let answered: BusinessRecord = emptyRecord;
+  const passedOver: string[] = [];
+  const lines = new Map<string, number>();
+  for (const [at, row] of rows.entries()) {
+    const key = (row[factAt] ?? '').trim();
+    const answer = (row[answerAt] ?? '').trim();
+    if (!answer) continue;
+    if (key === 'hours') {
+      const read = readWeek(answer);
+      if (read.faults.length > 0) passedOver.push(`Row ${String(at + 2)}: ${read.faults[0]?.message ?? ''}`);
+      else if (writeWeek(read.hours) !== writeWeek(record.hours)) {
+        answered = { ...answered, hours: read.hours };
+        lines.set('hours', at + 2);
+      }
+      continue;
+    }
+    const fact = factRows.find((one) => one.fact === key)?.fact;
+    if (!fact) passedOver.push(`Row ${String(at + 2)}: there is no fact “${key}”.`);
+    else if (factText(withFact(emptyRecord, fact, answer), fact) !== factText(record, fact)) {
+      answered = withFact(answered, fact, answer);
+      lines.set(factHead(fact), at + 2);
+    }
+  }
+  // Parts of an address that were not asked for stay.
+  if (isSet(answered, 'address'))
+    answered = {
+      ...answered,
+      address: {
+        ...record.address,
+        ...Object.fromEntries(Object.entries(answered.address).filter(([, part]) => part)),
+      },
+    };
+  if (isSet(answered, 'hours'))
+    answered = {
+      ...answered,
+      hours: {
+        ...record.hours,
+        ...Object.fromEntries(
+          days.flatMap((day) => (answered.hours[day] ? [[day, answered.hours[day]] as const] : [])),
+        ),
+      },
+    };
+  return {
+    ok: true,
+    proposals: proposeRecord(answered, 'sheet', (unit) => `row ${String(lines.get(unit) ?? 0)}`),
+    passedOver,
+  };
+}

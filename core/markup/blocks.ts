@@ -1,0 +1,77 @@
+import { clockOf, hoursLines, showSpans, specialOn } from '#core/hours';
+import { countryOf, emptyRecord, usualOutput, type BusinessRecord, type Fact } from '#core/record';
+import { escapeHtml, plainText } from '#core/text';
+import { block } from './block.ts';
+import { plainHtml } from './syntax.ts';
+import { specialGroups } from './item.ts';
+import { MarkupWriter, type Markup } from './writer.ts';
+
+/** A contact card: name, address and every way to reach the branch, for visitors alone. */
+export function contactCard(record: BusinessRecord): Markup {
+  const {
+    name,
+    url,
+    types,
+    address,
+    telephone,
+    mobile,
+    messaging,
+    messagingText,
+    faxNumber,
+    email,
+    contactPage,
+    hasMap,
+    output,
+  } = record;
+  return block(
+    {
+      ...emptyRecord,
+      name,
+      url,
+      types,
+      address,
+      telephone,
+      mobile,
+      messaging,
+      messagingText,
+      faxNumber,
+      email,
+      contactPage,
+      hasMap,
+      output,
+    },
+    plainHtml,
+  );
+}
+
+/** The hours as a table with a row for each day and each exception, for visitors alone. */
+export function hoursTable(record: BusinessRecord): Markup {
+  const { clock: chosen, closedDays, joinDays, classes } = (record.output ?? usualOutput).block;
+  const clock = chosen === 'country' ? clockOf(countryOf(record)) : chosen === '12' ? 12 : 24;
+  const writer = new MarkupWriter();
+  writer.add(
+    `<table${classes ? ` class="${escapeHtml(`${classes}-hours`)}"` : ''}>\n  <caption>Opening hours</caption>\n  <tbody>\n`,
+  );
+  const row = (head: string, text: string, facts: readonly Fact[]): void => {
+    writer.add(`    <tr><th scope="row">${escapeHtml(head)}</th><td>${escapeHtml(text)}</td></tr>\n`, facts);
+  };
+  for (const { days, label, text } of hoursLines(record.hours, clock, { closedDays, joinDays }))
+    row(
+      label,
+      text,
+      days.map((day): Fact => `hours.${day}`),
+    );
+  for (const special of record.specialHours) {
+    if (!specialOn([special], special.from.trim())) continue;
+    const dates =
+      special.through.trim() && special.through !== special.from
+        ? `${special.from} – ${special.through}`
+        : special.from;
+    for (const { grouped, spans } of specialGroups(special)) {
+      const weekdays = grouped.length < 7 ? ` ${grouped.map((day) => day.slice(0, 3)).join(', ')}` : '';
+      row(`${plainText(special.name)} ${dates}${weekdays}`.trim(), showSpans(spans, clock), ['specialHours']);
+    }
+  }
+  writer.add('  </tbody>\n</table>');
+  return writer.done();
+}

@@ -1,0 +1,101 @@
+import type { BusinessRecord } from '#core/record';
+import { plainText } from '#core/text';
+import { businessItem, imageValue, reference, type MarkupItem, type MarkupProperty } from './item.ts';
+import { jsonLdChoicesOf } from './choices.ts';
+
+const property = (name: string, ...values: MarkupProperty['values']): MarkupProperty => ({
+  name,
+  facts: [],
+  values,
+});
+
+/** The branch's own `@id`: as set, else its page's with a fragment, else a blank node's. */
+export function branchId(record: BusinessRecord, at = 0): string {
+  const [id, url] = [plainText(record.id), plainText(record.url)];
+  return id || (url ? `${url.replace(/#.*$/, '')}#branch` : `_:branch${String(at || '')}`);
+}
+
+function organizationId({ parentOrganization }: BusinessRecord): string {
+  const [id, url] = [plainText(parentOrganization.id), plainText(parentOrganization.url)];
+  return (
+    id ||
+    (url
+      ? `${url.replace(/#.*$/, '')}#organization`
+      : plainText(parentOrganization.name)
+        ? '_:organization'
+        : '')
+  );
+}
+
+/** The images with an `@id` each; one that stands there twice is two. */
+function picturesOf(
+  record: BusinessRecord,
+): readonly { readonly image: BusinessRecord['image'][number]; readonly id: string }[] {
+  const seen = new Map<string, number>();
+  return record.image
+    .filter(({ url }) => plainText(url))
+    .map((image) => {
+      const id = `${plainText(image.url).replace(/#.*$/, '')}#image`;
+      const times = (seen.get(id) ?? 0) + 1;
+      seen.set(id, times);
+      return { image, id: times > 1 ? `${id}-${String(times)}` : id };
+    });
+}
+
+/** Organisation, pages, branches and images as items that refer to each other by `@id`. */
+export function graphItems(records: readonly BusinessRecord[]): readonly MarkupItem[] {
+  const items = new Map<string, MarkupItem>();
+  for (const [at, record] of records.entries()) {
+    const id = branchId(record, at);
+    const organization = organizationId(record);
+    const business = businessItem(record, jsonLdChoicesOf(record));
+    const page = plainText(record.url).replace(/#.*$/, '');
+    const pictures = picturesOf(record);
+    const properties = business.properties.map((one): MarkupProperty => {
+      if (one.name === 'image') return { ...one, values: pictures.map((picture) => reference(picture.id)) };
+      if (one.name === 'parentOrganization' && organization) {
+        const [value] = one.values;
+        if (value?.kind === 'item' && !items.has(organization))
+          items.set(organization, { ...value.item, id: organization });
+        return { ...one, values: [reference(organization)] };
+      }
+      return one;
+    });
+    if (page)
+      items.set(page, {
+        types: ['WebPage'],
+        id: page,
+        properties: [property('url', { kind: 'link', text: page }), property('about', reference(id))],
+      });
+    items.set(id, { ...business, id, properties });
+    if (properties.some(({ name }) => name === 'image'))
+      for (const { image, id: imageId } of pictures) {
+        const value = imageValue(image, imageId);
+        if (value.kind === 'item') items.set(imageId, value.item);
+      }
+  }
+  return [...items.values()];
+}
+
+/** The organisation of a client with its branches as `subOrganization`; departments stay inside their branch. */
+export function organizationItem(records: readonly BusinessRecord[]): MarkupItem {
+  const first = records.find((record) => organizationId(record)) ?? records[0];
+  const own =
+    first && businessItem(first).properties.find(({ name }) => name === 'parentOrganization')?.values[0];
+  const head: MarkupItem =
+    own?.kind === 'item'
+      ? { ...own.item, id: first ? organizationId(first) : '' }
+      : { types: ['Organization'], id: '', properties: [] };
+  const branches = records.map((record, at): MarkupProperty['values'][number] => {
+    const business = businessItem(record, jsonLdChoicesOf(record));
+    return {
+      kind: 'item',
+      item: {
+        ...business,
+        id: branchId(record, at),
+        properties: business.properties.filter(({ name }) => name !== 'parentOrganization'),
+      },
+    };
+  });
+  return { ...head, properties: [...head.properties, property('subOrganization', ...branches)] };
+}

@@ -1,0 +1,60 @@
+import type { BusinessRecord } from '#core/record';
+import { escapeHtml } from '#core/text';
+import { businessItem, type MarkupItem, type MarkupProperty, type MarkupValue } from './item.ts';
+import { jsonLdProperty } from './jsonld.ts';
+import { microdata, rdfa, type HtmlSyntax } from './syntax.ts';
+
+/** What visitors should see is written for them; the rest stands for machines only. */
+const SHOWN = new Set(['name', 'telephone', 'faxNumber', 'email', 'priceRange', 'streetAddress']);
+
+/**
+ * One property of a record (or of its address) as it is put into an item that someone else wrote: the members of
+ * JSON-LD with `indent` before their lines, or elements of microdata or RDFa that may stand in any text. Hours
+ * are in the short form in HTML. '' for what the record does not say.
+ */
+export function propertyMarkup(
+  record: BusinessRecord,
+  name: string,
+  syntax: 'jsonld' | 'microdata' | 'rdfa',
+  indent = '',
+): string {
+  const isJson = syntax === 'jsonld';
+  const item = itemOf(record, isJson ? 'long' : 'short');
+  const called = !isJson && name === 'openingHoursSpecification' ? 'openingHours' : name;
+  const same = named(item, called);
+  if (same.length === 0) return '';
+  if (isJson) return jsonLdProperty(same, indent);
+  const html = syntax === 'microdata' ? microdata : rdfa;
+  return same.flatMap(({ values }) => values.map((value) => element(html, called, value))).join('');
+}
+
+const items = {
+  long: new WeakMap<BusinessRecord, MarkupItem>(),
+  short: new WeakMap<BusinessRecord, MarkupItem>(),
+};
+
+/** One record is asked for many of its properties. */
+function itemOf(record: BusinessRecord, hoursForm: 'long' | 'short'): MarkupItem {
+  let item = items[hoursForm].get(record);
+  if (!item) items[hoursForm].set(record, (item = businessItem(record, { hoursForm })));
+  return item;
+}
+
+/** The properties of a name: the item's own, or else those of its address. */
+function named({ properties }: MarkupItem, name: string): readonly MarkupProperty[] {
+  const own = properties.filter((property) => property.name === name);
+  if (own.length > 0) return own;
+  const [address] = properties.find((property) => property.name === 'address')?.values ?? [];
+  return address?.kind === 'item' ? address.item.properties.filter((property) => property.name === name) : [];
+}
+
+function element(html: HtmlSyntax, name: string, value: MarkupValue): string {
+  if (value.kind === 'link') return html.link(name, value.text);
+  if (value.kind !== 'item')
+    return SHOWN.has(name)
+      ? `<span${html.property(name)}>${escapeHtml(value.text)}</span>`
+      : html.meta(name, value.text);
+  const { types, id, properties } = value.item;
+  const inside = properties.flatMap((one) => one.values.map((inner) => element(html, one.name, inner)));
+  return `<span${html.item(types, id, name)}>${inside.join('')}</span>`;
+}

@@ -1,0 +1,3 @@
+export * from './accept.ts';
+export * from './proposal.ts';
+export * from './propose.ts';

@@ -1,0 +1,272 @@
+import { addressText, countryCode, splitAddress } from '#core/address';
+import { days, findWeeks, writeWeek } from '#core/hours';
+import { isEmail, parseUrl } from '#core/link';
+import { readTelephone } from '#core/phone';
+import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
+import type { Reading } from '#core/reading';
+import { factLabel, type Fact } from '#core/record';
+import { collapse } from '#core/text';
+import type { Proposal } from './proposal.ts';
+
+/** What a page shows or says of itself beside its markup. `home` (alpha-2) is the country that its markup names. */
+export function proposeFromPage(
+  document: HtmlDocument,
+  reading: Reading,
+  url: string,
+  home = '',
+): readonly Proposal[] {
+  const base = reading.base || url;
+  const found: Proposal[] = [];
+  const seen = new Set<string>();
+  const tell = (
+    values: Proposal['values'],
+    shown: string,
+    where: string,
+    unit: string,
+    label: string,
+  ): void => {
+    if (values.length === 0 || !shown.trim() || seen.has(`${unit} ${shown}`)) return;
+    seen.add(`${unit} ${shown}`);
+    found.push({ unit, label, values, shown, where, from: 'page' });
+  };
+  const one = (fact: Fact, text: string, where: string): void => {
+    tell([{ fact, text }], text, where, fact, factLabel(fact));
+  };
+  const at = ({ start }: { start: number }): string =>
+    `line ${String(reading.lines.place(start, start).line)}`;
+  const lines = visibleLines(reading);
+  const country = home || countryOfPage(document, base);
+
+  proposeHead(document, base, one, at);
+  const address = findAddress(document, lines, country);
+  if (address)
+    tell(
+      Object.entries(address.parts).flatMap(([part, text]) =>
+        text ? [{ fact: `address.${part}` as Fact, text }] : [],
+      ),
+      [addressText(address.parts), address.parts.addressCountry].filter(Boolean).join(', '),
+      `shown, ${address.where}`,
+      'address',
+      'Address',
+    );
+  const told = address?.parts.addressCountry || country;
+  for (const { text, where } of telephonesOf(document, lines, told, at).slice(0, 3))
+    one('telephone', text, where);
+  for (const { text, where } of emailsOf(document, lines, at).slice(0, 2)) one('email', text, where);
+  const hours = findHours(lines);
+  if (hours)
+    tell(
+      days.flatMap((day) =>
+        hours.hours[day] ? [{ fact: `hours.${day}` as const, text: hours.hours[day] }] : [],
+      ),
+      writeWeek(hours.hours),
+      `shown, ${hours.where}`,
+      'hours',
+      'Hours',
+    );
+  const profiles = profilesOf(document, base);
+  if (profiles.length > 0) one('sameAs', profiles.join('\n'), 'profile links of the page');
+  return found;
+}
+
+type One = (fact: Fact, text: string, where: string) => void;
+type At = (place: { start: number }) => string;
+
+/** Title, meta elements, canonical address, logo and picture. */
+function proposeHead({ elements }: HtmlDocument, base: string, one: One, at: At): void {
+  const live = elements.filter(({ inert }) => !inert);
+  const meta = (name: string): { text: string; where: string } | undefined => {
+    const element = live.find(
+      ({ name: tag, attributes }) =>
+        tag === 'meta' && (attributes['name'] ?? attributes['property'] ?? '').toLowerCase() === name,
+    );
+    const text = collapse(element?.attributes['content'] ?? '');
+    return element && text ? { text, where: `meta ${name}, ${at(element)}` } : undefined;
+  };
+  const absolute = (address: string): string => (base ? (parseUrl(address, base)?.href ?? address) : address);
+  const site = meta('og:site_name');
+  if (site) one('name', site.text, site.where);
+  const heading = live.find(({ name }) => name === 'h1');
+  if (heading && collapse(textContent(heading)))
+    one('name', collapse(textContent(heading)), `heading, ${at(heading)}`);
+  const title = live.find(({ name }) => name === 'title');
+  const [first] = title ? collapse(textContent(title)).split(/\s+[|–—·:-]\s+/) : [];
+  if (title && first) one('name', first, `page title, ${at(title)}`);
+  const description = meta('description') ?? meta('og:description');
+  if (description) one('description', description.text, description.where);
+  const canonical = live.find(
+    ({ name, attributes }) => name === 'link' && /\bcanonical\b/i.test(attributes['rel'] ?? ''),
+  );
+  if (canonical?.attributes['href'])
+    one('url', absolute(canonical.attributes['href']), `canonical link, ${at(canonical)}`);
+  else if (base) one('url', base, 'the page’s own address');
+  const logo = live.find(
+    ({ name, attributes }) =>
+      name === 'img' &&
+      ['class', 'id', 'src', 'alt'].some((key) => /\blogo\b|logo[._-]/i.test(attributes[key] ?? '')),
+  );
+  if (logo?.attributes['src']) one('logo', absolute(logo.attributes['src']), `picture, ${at(logo)}`);
+  const picture = meta('og:image');
+  if (picture) one('image', absolute(picture.text), picture.where);
+}
+
+interface Line {
+  readonly text: string;
+  readonly where: string;
+}
+
+function visibleLines({ visible, lines }: Reading): readonly Line[] {
+  if (!visible) return [];
+  const found: Line[] = [];
+  let at = 0;
+  let piece = 0;
+  for (const text of visible.text.split('\n')) {
+    while (piece + 1 < visible.pieces.length && (visible.pieces[piece + 1]?.at ?? 0) <= at) piece += 1;
+    const start = visible.pieces[piece]?.start ?? 0;
+    if (text.trim())
+      found.push({ text: collapse(text), where: `line ${String(lines.place(start, start).line)}` });
+    at += text.length + 1;
+  }
+  return found;
+}
+
+/** The country that the page's language or domain speaks for (ISO 3166-1 alpha-2); '' where neither does. */
+function countryOfPage({ elements }: HtmlDocument, base: string): string {
+  const language = elements.find(({ name }) => name === 'html')?.attributes['lang'] ?? '';
+  const region = /^[a-z]{2,3}-([a-z]{2})\b/i.exec(language)?.[1] ?? '';
+  if (countryCode(region)) return countryCode(region);
+  const domain = parseUrl(base)?.hostname.split('.').at(-1) ?? '';
+  return domain === 'uk' ? 'GB' : domain.length === 2 ? countryCode(domain) : '';
+}
+
+const STREET = /^\d+[a-z]?\s+\p{L}|^(?:p\.?\s?o\.?\s+box|\p{L}[\p{L} .'-]+\s+\d+[a-z]?$)/iu;
+
+/** The address in an address element, or the lines that end in a town with its postal code. */
+function findAddress(document: HtmlDocument, lines: readonly Line[], country: string) {
+  const candidates: Line[] = [];
+  for (const element of document.elements)
+    if (element.name === 'address' && !element.inert)
+      candidates.push({ text: spacedText(element), where: 'address element' });
+  for (const [at, { text, where }] of lines.entries()) {
+    const before = [lines[at - 2], lines[at - 1]].flatMap((line) => line?.text ?? []);
+    candidates.push({ text, where });
+    for (let take = 1; take <= before.length; take += 1)
+      if (before.slice(-take).every((line) => line.length < 80))
+        candidates.push({ text: [...before.slice(-take), text].join(', '), where });
+  }
+  // A sentence that ends with the address comes before the whole line.
+  const sentences = candidates.flatMap(({ text, where }) =>
+    text.split(/\.\s+(?=\p{Lu})/u).map((sentence) => ({ text: sentence, where })),
+  );
+  for (const { text, where } of [...sentences, ...candidates]) {
+    if (text.length > 250) continue;
+    const parts = splitAddress(text.replace(/^[^\d:]{0,40}:\s*/, ''), country);
+    if (!parts.postalCode || !parts.addressLocality) continue;
+    // What stands in front of the house number ("Visit us at") is no street.
+    const streets = parts.streetAddress.split(', ');
+    const from = streets.findIndex((piece) => STREET.test(piece));
+    if (from >= 0) return { parts: { ...parts, streetAddress: streets.slice(from).join(', ') }, where };
+  }
+  return undefined;
+}
+
+/** The text of an element with its blocks and breaks as commas. */
+function spacedText(element: HtmlElement): string {
+  const parts: string[] = [];
+  const visit = (node: HtmlElement): void => {
+    for (const child of node.children) {
+      if (child.kind === 'text') parts.push(child.text.replace(/\s+/g, ' '));
+      else {
+        if (/^(br|p|div|li|h\d)$/.test(child.name)) parts.push(', ');
+        visit(child);
+      }
+    }
+  };
+  visit(element);
+  return parts
+    .join('')
+    .replace(/(\s*,\s*)+/g, ', ')
+    .replace(/^[\s,]+|[\s,]+$/g, '');
+}
+
+function telephonesOf(
+  { elements }: HtmlDocument,
+  lines: readonly Line[],
+  country: string,
+  at: At,
+): readonly Line[] {
+  const found = new Map<string, Line>();
+  const add = (text: string, where: string): void => {
+    const { telephone } = readTelephone(text, country);
+    if (telephone && !found.has(telephone.e164)) found.set(telephone.e164, { text, where });
+  };
+  for (const element of elements) {
+    const href = element.attributes['href'] ?? '';
+    if (element.name !== 'a' || !/^tel:/i.test(href) || element.inert) continue;
+    const shown = collapse(textContent(element));
+    const same =
+      readTelephone(shown, country).telephone?.e164 === readTelephone(href, country).telephone?.e164;
+    add(same ? shown : href.slice(4), `telephone link, ${at(element)}`);
+  }
+  for (const { text, where } of lines) {
+    if (/\bfax\b/i.test(text)) continue;
+    for (const [number] of text.matchAll(/(?<![\w.])[+(]?\d[\d ().\u2010-\u2013\u00a0/-]{6,22}\d(?!\w)/g))
+      add(number, `shown, ${where}`);
+  }
+  return [...found.values()];
+}
+
+function emailsOf({ elements }: HtmlDocument, lines: readonly Line[], at: At): readonly Line[] {
+  const found = new Map<string, Line>();
+  const add = (text: string, where: string): void => {
+    if (isEmail(text) && !found.has(text.toLowerCase())) found.set(text.toLowerCase(), { text, where });
+  };
+  for (const element of elements) {
+    const href = element.attributes['href'] ?? '';
+    if (element.name === 'a' && /^mailto:/i.test(href) && !element.inert)
+      add(href.slice(7).replace(/\?.*$/, ''), `email link, ${at(element)}`);
+  }
+  for (const { text, where } of lines)
+    for (const [email] of text.matchAll(/[\w.+-]+@[\w-]+(?:\.[\w-]+)+/g)) add(email, `shown, ${where}`);
+  return [...found.values()];
+}
+
+/** The first run of lines that speak of days and times, read as a week. */
+function findHours(lines: readonly Line[]) {
+  const [found] = findWeeks(lines.map(({ text }) => text).join('\n'));
+  if (!found) return undefined;
+  let at = 0;
+  const line = lines.find(({ text }) => (at += text.length + 1) > found.start);
+  return { hours: found.hours, where: line?.where ?? '' };
+}
+
+/** Links to profiles elsewhere: those that say so, or stand where pages gather them. */
+function profilesOf({ elements }: HtmlDocument, base: string): readonly string[] {
+  const own = parseUrl(base)?.hostname.replace(/^www\./, '');
+  const found = new Set<string>();
+  for (const element of elements) {
+    const href = element.attributes['href'] ?? '';
+    if (element.name !== 'a' || element.inert || !/^https?:\/\//i.test(href)) continue;
+    const url = parseUrl(href);
+    if (!url || url.hostname.replace(/^www\./, '') === own || /^\/*$/.test(url.pathname)) continue;
+    if (/\b(share|intent|sharer)\b/i.test(url.pathname)) continue;
+    if (saysProfile(element)) found.add(url.href);
+  }
+  return [...found].slice(0, 20);
+}
+
+function saysProfile(element: HtmlElement): boolean {
+  if (/\bme\b/i.test(element.attributes['rel'] ?? '')) return true;
+  const words = ['class', 'aria-label', 'title', 'id']
+    .map((name) => element.attributes[name] ?? '')
+    .join(' ');
+  if (/\b(social|follow|profile)\b/i.test(`${words} ${collapse(textContent(element))}`)) return true;
+  for (let above = element.parent; above; above = above.parent)
+    if (
+      /\b(social|follow|profiles)\b/i.test(
+        `${above.attributes['class'] ?? ''} ${above.attributes['id'] ?? ''}`,
+      )
+    )
+      return true;
+  return false;
+}

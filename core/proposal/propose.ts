@@ -1,0 +1,103 @@
+import { addressText, splitAddress } from '#core/address';
+import { days, readWeek, writeWeek } from '#core/hours';
+import { parseUrl } from '#core/link';
+import { businessesIn, recordFromItem, valuesOf, type ReadItem, type Reading } from '#core/reading';
+import {
+  countryOf,
+  factHead,
+  factLabel,
+  factRows,
+  factText,
+  type BusinessRecord,
+  type Fact,
+} from '#core/record';
+import { proposeFromPage } from './page.ts';
+import type { Proposal } from './proposal.ts';
+
+const SYNTAX = { jsonld: 'JSON-LD', microdata: 'microdata', rdfa: 'RDFa' } as const;
+const WHOLES: Partial<Record<string, string>> = {
+  address: 'Address',
+  pin: 'Coordinates',
+  hours: 'Hours',
+  parentOrganization: 'Organisation',
+  aggregateRating: 'Rating',
+};
+
+/**
+ * What a source says of a business, as facts of a record: first of its markup, then what the page shows. The
+ * first proposal of each unit is the one to take unless people say otherwise. `url` is where the page stands.
+ */
+export function propose(reading: Reading, url = ''): readonly Proposal[] {
+  const [business] = businessesIn(reading.items);
+  const marked = business ? proposeFromItem(business, reading.base || url) : [];
+  // Numbers without a country code are read in the country that the markup names.
+  const home = business ? countryOf(recordFromItem(business)) : '';
+  const seen = reading.document ? proposeFromPage(reading.document, reading, url, home) : [];
+  const known = new Set(marked.map(({ unit, shown }) => `${unit} ${shown}`));
+  return [...marked, ...seen.filter(({ unit, shown }) => !known.has(`${unit} ${shown}`))];
+}
+
+function proposeFromItem(item: ReadItem, base: string): readonly Proposal[] {
+  return proposeRecord(mended(recordFromItem(item), item, base), 'markup', (unit) => {
+    const property = item.properties.find(({ name }) => name === (PROPERTY[unit] ?? unit));
+    return `${SYNTAX[item.syntax]}, line ${String((property?.place ?? item.typePlace).line)}`;
+  });
+}
+
+const PROPERTY: Partial<Record<string, string>> = {
+  pin: 'geo',
+  hours: 'openingHoursSpecification',
+  types: '@type',
+};
+
+/** What markup says loosely, read as people would: relative addresses, an address in one text, hours in words. */
+function mended(record: BusinessRecord, item: ReadItem, base: string): BusinessRecord {
+  const absolute = (address: string): string =>
+    base && address ? (parseUrl(address, base)?.href ?? address) : address;
+  const { address, hours, image, logo, url } = record;
+  const oneText = /[,\n]/.test(address.streetAddress) && !address.addressLocality && !address.postalCode;
+  const typed = valuesOf(item, 'openingHours').flatMap((value) =>
+    value.kind === 'text' ? [value.text] : [],
+  );
+  const week = days.some((day) => hours[day]) ? undefined : readWeek(typed.join('; '));
+  return {
+    ...record,
+    url: absolute(url),
+    logo: absolute(logo),
+    image: image.map((one) => ({ ...one, url: absolute(one.url) })),
+    address: oneText ? splitAddress(address.streetAddress) : address,
+    hours: week?.faults.length === 0 ? week.hours : hours,
+  };
+}
+
+/** Every fact of a record that is set, as proposals. */
+export function proposeRecord(
+  record: BusinessRecord,
+  from: Proposal['from'],
+  where: (unit: string) => string,
+): readonly Proposal[] {
+  const units = new Map<string, { fact: Fact; text: string }[]>();
+  for (const { fact } of factRows) {
+    const text = factText(record, fact);
+    if (!text.trim()) continue;
+    const unit = factHead(fact);
+    units.set(unit, [...(units.get(unit) ?? []), { fact, text }]);
+  }
+  return [...units].map(([unit, values]) => ({
+    unit,
+    label: labelOf(unit, values[0]?.fact ?? 'name'),
+    values,
+    shown: shownOf(record, unit, values),
+    where: where(unit),
+    from,
+  }));
+}
+
+export const labelOf = (unit: string, fact: Fact): string => WHOLES[unit] ?? factLabel(fact);
+
+function shownOf(record: BusinessRecord, unit: string, values: Proposal['values']): string {
+  if (unit === 'address')
+    return [addressText(record.address), record.address.addressCountry].filter(Boolean).join(', ');
+  if (unit === 'hours') return writeWeek(record.hours);
+  return values.map(({ text }) => text.replace(/\n/g, '; ')).join(', ');
+}

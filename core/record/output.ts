@@ -1,0 +1,35 @@
+import * as z from 'zod';
+
+/** How a record is told: choices that change no fact. */
+export const outputSchema = z.object({
+  /** Facts (keys of the record) left out of JSON-LD, and out of the block. */
+  leftOut: z
+    .object({ jsonld: z.array(z.string().max(60)).max(60), block: z.array(z.string().max(60)).max(60) })
+    .default({ jsonld: [], block: [] }),
+  /** `long`: openingHoursSpecification; `short`: the texts of openingHours, which cannot say names or dates. */
+  hoursForm: z.enum(['long', 'short']).default('long'),
+  block: z
+    .object({
+      /** One line or several. */
+      lines: z.enum(['several', 'one']).default('several'),
+      /** Whether "Telephone:" and the like stand before values. */
+      labels: z.boolean().default(true),
+      /** 12 or 24 hours; `country` for what the country is used to. */
+      clock: z.enum(['country', '12', '24']).default('country'),
+      closedDays: z.boolean().default(true),
+      joinDays: z.boolean().default(true),
+      linkTelephone: z.boolean().default(true),
+      linkEmail: z.boolean().default(true),
+      mapLink: z.boolean().default(true),
+      /** Written before every class name ("nap" gives nap-name, nap-hours …); '' for no classes. */
+      classes: z
+        .string()
+        .max(40)
+        .regex(/^([A-Za-z][\w-]*)?$/)
+        .default(''),
+    })
+    .prefault({}),
+});
+export type Output = Readonly<z.infer<typeof outputSchema>>;
+
+export const usualOutput: Output = outputSchema.parse({});
