@@ -1,62 +1,189 @@
-import { finding, type Finding } from './finding.ts';
-import type { Reading } from '#core/reading';
-import type { ThreeWayRow } from './threeWay.ts';
+import { readTelephone } from '#core/phone';
+import { parseUrl } from '#core/link';
+import { businessesIn, sourceOf, syntaxName, textOf, type Reading } from '#core/reading';
+import { countryOf, type BusinessRecord } from '#core/record';
+import { isContradiction, placeOfTold, toldProperties } from './contradiction.ts';
+import { describe, isLocalBusiness, placeOf, type Description } from './description.ts';
+import { finding, shortText, type Finding } from './finding.ts';
+import { isSameBusiness } from './sameBusiness.ts';
+import type { MarkupCell, ThreeWayRow } from './threeWay.ts';
+import type { VisitorSearch } from './visitor.ts';
 
-const SYNTAX = { jsonld: 'JSON-LD', microdata: 'microdata' } as const;
-
-/** Family `agreement`: where record, markup and visible text part. */
-export function judgeAgreement(reading: Reading, rows: readonly ThreeWayRow[]): readonly Finding[] {
-  return rows.flatMap((row) => [...againstRecord(row), ...againstVisitor(reading, row)]);
+/** Family `agreement`: where record, markup and visible text part, and where markup parts from markup. */
+export function judgeAgreement(
+  reading: Reading,
+  rows: readonly ThreeWayRow[],
+  record: BusinessRecord | undefined,
+  search: VisitorSearch | undefined,
+): readonly Finding[] {
+  return [
+    ...rows.flatMap((row) => [
+      ...row.markup.flatMap((cell) => againstRecord(row, cell)),
+      ...againstVisitor(row),
+    ]),
+    ...judgeItems(reading),
+    ...judgeAddress(reading),
+    ...(record && search ? otherTelephones(reading, record, search) : []),
+  ];
 }
 
-const propertyOf = ({ fact }: ThreeWayRow): string => (fact === 'pin' ? 'geo' : (fact.split('.')[1] ?? fact));
-
-function againstRecord(row: ThreeWayRow): readonly Finding[] {
-  return row.markup.flatMap(({ syntax, text, agreement, place }) => {
-    if (agreement === 'different' || agreement === 'partly') {
-      const message = row.record
-        ? `The ${SYNTAX[syntax]} says “${text}”, the record “${row.record}”.`
-        : `The ${SYNTAX[syntax]} says “${text}”; the record has no ${row.label.toLowerCase()}.`;
-      return [finding('agreement/record', message, place, propertyOf(row))];
-    }
-    // How an international number is spaced is the machine's business, not a reader's.
-    if (agreement === 'written-differently' && row.fact !== 'telephone' && row.fact !== 'pin') {
+function againstRecord(row: ThreeWayRow, cell: MarkupCell): readonly Finding[] {
+  const { syntax, text, agreement, place, edits } = cell;
+  // The record is right, but the page may be another branch's: to be looked at.
+  const proposal = { edits, guess: true };
+  const [said, known] = [`The ${syntaxName[syntax]} says “${shortText(text)}”`, shortText(row.record ?? '')];
+  const what = row.label.toLowerCase();
+  if (agreement === 'different' || agreement === 'partly') {
+    if (known)
       return [
         finding(
-          'agreement/record-spelling',
-          `The ${SYNTAX[syntax]} writes “${text}”, the record “${row.record ?? ''}”. The trade wants every character alike.`,
+          row.core ? 'agreement/record' : 'agreement/record-other',
+          `${said}, the record “${known}”.`,
           place,
-          propertyOf(row),
+          row.property,
+          proposal,
         ),
       ];
-    }
-    return [];
-  });
-}
-
-function againstVisitor({ lines }: Reading, row: ThreeWayRow): readonly Finding[] {
-  const [said] = row.markup;
-  if (!said) return [];
-  const { text, agreement, place } = row.visitor;
-  if (agreement === 'different' && said.agreement !== 'different') {
-    return [
-      finding(
-        'agreement/visitor',
-        `A visitor sees “${text}”, a machine is told “${said.text}”.`,
-        place ?? said.place,
-        propertyOf(row),
-      ),
-    ];
+    const code = REQUIRED.has(row.property) ? 'agreement/record' : 'agreement/not-in-record';
+    return [finding(code, `${said}; the record has no ${what}.`, place, row.property)];
   }
-  if (agreement === 'missing' && said.agreement !== 'different') {
+  if (agreement === 'missing')
+    return [finding('agreement/not-in-record', `${said}; the record has no ${what}.`, place, row.property)];
+  // How an international number is spaced is the machine's business, not a reader's.
+  if (agreement === 'written-differently' && row.core && !MACHINE_FORMS.has(row.property)) {
     return [
       finding(
-        'agreement/not-visible',
-        `The markup says “${said.text}”, but a visitor cannot see it on the page.`,
-        lines.place(said.place.start, said.place.end),
-        propertyOf(row),
+        'agreement/record-spelling',
+        `The ${syntaxName[syntax]} writes “${text}”, the record “${known}”. The trade wants every character alike.`,
+        place,
+        row.property,
+        proposal,
       ),
     ];
   }
   return [];
+}
+
+const REQUIRED = new Set([
+  'name',
+  'telephone',
+  'streetAddress',
+  'addressLocality',
+  'postalCode',
+  'addressCountry',
+  'geo',
+]);
+const MACHINE_FORMS = new Set(['telephone', 'geo', 'openingHoursSpecification']);
+
+function againstVisitor(row: ThreeWayRow): readonly Finding[] {
+  const [said] = row.markup;
+  if (!said || said.agreement === 'different') return [];
+  const { text, agreement, place } = row.visitor;
+  if (agreement === 'different') {
+    return [
+      finding(
+        'agreement/visitor',
+        `A visitor sees “${shortText(text)}”, a machine is told “${shortText(said.text)}”.`,
+        place ?? said.place,
+        row.property,
+        { related: [{ message: 'What a machine is told', place: said.place }] },
+      ),
+    ];
+  }
+  if (agreement !== 'missing') return [];
+  return [
+    finding(
+      'agreement/not-visible',
+      `The markup says “${shortText(said.text)}”, but a visitor cannot see it on the page.`,
+      said.place,
+      row.property,
+    ),
+  ];
+}
+
+/** Items of one page that describe the same business, whatever their syntax, and contradict each other. */
+function judgeItems({ items }: Reading): readonly Finding[] {
+  const described = businessesIn(items).map(describe);
+  const found: Finding[] = [];
+  const grouped = new Set<Description>();
+  for (const [at, first] of described.entries()) {
+    if (grouped.has(first)) continue;
+    for (const other of described.slice(at + 1)) {
+      if (!isSameBusiness(first, other)) continue;
+      grouped.add(other);
+      found.push(...contradictions(first, other));
+    }
+  }
+  return found;
+}
+
+function contradictions(first: Description, other: Description): readonly Finding[] {
+  return toldProperties
+    .filter((told) => isContradiction(told, first, other))
+    .map((told) => {
+      const { property, label, text } = told;
+      const message = `Two items describe the same business and give it a different ${label}: “${shortText(text(first))}” in the ${syntaxName[first.syntax]}, “${shortText(text(other))}” in the ${syntaxName[other.syntax]}. A machine cannot tell which is right.`;
+      return finding('agreement/items', message, placeOfTold(other, property), property, {
+        related: [{ message: `The other ${label}`, place: placeOfTold(first, property) }],
+      });
+    });
+}
+
+/** The url of a business that points to another site than the page stands on: markup that was copied. */
+function judgeAddress({ items, address }: Reading): readonly Finding[] {
+  const host = (url: string): string => parseUrl(url)?.hostname.replace(/^www\./, '') ?? '';
+  const own = host(address);
+  if (!own) return [];
+  return businessesIn(items).flatMap((item) => {
+    const url = textOf(item, 'url').trim();
+    const other = host(url);
+    if (!other || other === own || other.endsWith(`.${own}`) || own.endsWith(`.${other}`)) return [];
+    if (!isLocalBusiness(item)) return [];
+    return [
+      finding(
+        'agreement/url',
+        `The business names ${url} as its page, but this page stands on ${own}. The url must be the page’s own address.`,
+        placeOf(item, 'url') ?? item.place,
+        'url',
+      ),
+    ];
+  });
+}
+
+const MOST_TELEPHONES = 5;
+
+/** Numbers that the page shows and the record does not know. */
+function otherTelephones(
+  { visible, lines }: Reading,
+  record: BusinessRecord,
+  search: VisitorSearch,
+): readonly Finding[] {
+  if (!visible) return [];
+  const country = countryOf(record);
+  const typed = [
+    record.telephone,
+    record.mobile,
+    record.messaging,
+    record.faxNumber,
+    ...record.contactPoint.map(({ telephone }) => telephone),
+    ...record.department.map(({ telephone }) => telephone),
+  ];
+  const own = new Set(typed.flatMap((number) => readTelephone(number, country).telephone?.e164 ?? []));
+  const shown = search.telephones(country);
+  // Where the record's number is not shown, the three-way reading tells of the other.
+  if (!shown.some(({ e164 }) => own.has(e164))) return [];
+  const told = new Set<string>();
+  return shown.flatMap(({ text, e164, at }) => {
+    if (own.has(e164) || told.has(e164) || told.size >= MOST_TELEPHONES) return [];
+    told.add(e164);
+    const { start, end } = sourceOf(visible, at.start, at.end);
+    return [
+      finding(
+        'agreement/other-telephone',
+        `The page also shows ${text}, which is no number of the record.`,
+        lines.place(start, end),
+        'telephone',
+      ),
+    ];
+  });
 }

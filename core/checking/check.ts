@@ -2,11 +2,15 @@ import { plainItem, readSource, type PlainItem, type Reading } from '#core/readi
 import type { BusinessRecord } from '#core/record';
 import { judgeAgreement } from './agreement.ts';
 import { byGradeAndPlace, summarise, type Finding, type Summary } from './finding.ts';
+import { withProposal } from './fromRecord.ts';
 import { judgeGuidelines } from './guidelines.ts';
+import { putAside, type Ignore, type Ignored } from './ignore.ts';
+import { localBusinessProfile, type Profile } from './profile.ts';
 import { judgeStructure } from './structure.ts';
 import { judgeSyntax } from './syntax.ts';
-import { threeWay, type ThreeWayRow } from './threeWay.ts';
+import { describedBranch, threeWay, type ThreeWayRow } from './threeWay.ts';
 import { judgeValues } from './values.ts';
+import { VisitorSearch } from './visitor.ts';
 import { judgeVocabulary } from './vocabulary.ts';
 
 /** A source read and judged. */
@@ -14,6 +18,8 @@ export interface Check {
   readonly items: readonly PlainItem[];
   /** The worst first. */
   readonly findings: readonly Finding[];
+  /** What somebody chose not to be told. */
+  readonly ignored: readonly Ignored[];
   readonly summary: Summary;
   readonly threeWay: readonly ThreeWayRow[];
 }
@@ -23,23 +29,41 @@ export interface CheckOptions {
   readonly url?: string;
   /** What should be told; undefined to judge the source by itself. */
   readonly record?: BusinessRecord;
+  /** The local business profile where none is named. */
+  readonly profile?: Profile;
+  readonly ignores?: readonly Ignore[];
+  /** What ignores call the page; its address where nothing else is given. */
+  readonly page?: string;
 }
 
 /** Reads a source (HTML or JSON-LD) and judges it by every family of rules. Never fails. */
 export function check(source: string, options: CheckOptions = {}): Check {
-  return checkReading(readSource(source, options.url), options.record);
+  return checkReading(readSource(source, options.url), options);
 }
 
 /** Judges what was read. */
-export function checkReading(reading: Reading, record: BusinessRecord | undefined): Check {
-  const rows = threeWay(reading, record);
-  const findings = [
+export function checkReading(reading: Reading, options: CheckOptions): Check {
+  const { record, profile = localBusinessProfile, ignores = [], page = options.url ?? '' } = options;
+  const described = describedBranch(reading.items, record);
+  // A script by itself, or a page that scripts fill, shows nothing to compare with.
+  const search = reading.visible?.text ? new VisitorSearch(reading.visible, reading.document) : undefined;
+  const rows = threeWay(reading, record, described, search);
+  const all = [
     ...judgeSyntax(reading),
     ...judgeStructure(reading),
     ...judgeVocabulary(reading),
     ...judgeValues(reading),
-    ...judgeGuidelines(reading),
-    ...judgeAgreement(reading, rows),
+    ...judgeGuidelines(reading, profile),
+    ...judgeAgreement(reading, rows, record, search),
   ].sort(byGradeAndPlace);
-  return { items: reading.items.map(plainItem), findings, summary: summarise(findings), threeWay: rows };
+  const items = described.map(({ item }) => item);
+  const known = record ? all.map((one) => withProposal(one, { reading, record, items, rows })) : all;
+  const { findings, ignored } = putAside(reading.source, known, ignores, page);
+  return {
+    items: reading.items.map(plainItem),
+    findings,
+    ignored,
+    summary: summarise(findings),
+    threeWay: rows,
+  };
 }

@@ -1,106 +1,61 @@
 import { describe, expect, test } from '@jest/globals';
 import { faultTable, type FaultCode } from '#core/fault';
-import { jsonLd, napBlock } from '#core/markup';
+import { jsonLd, napBlock, writeMarkup } from '#core/markup';
 import { applyEdits } from '#core/text';
 import { larkspur } from '#sample';
-import { check, findingSchema, findingsPage } from './index.ts';
+import { examples, siteExamples } from './examples.ts';
+import { check, checkSitePage, findingSchema, findingsPage, judgeSite } from './index.ts';
+import { businessesIn, readSource, recordFromItem } from '#core/reading';
+import { emptyRecord, type BusinessRecord } from '#core/record';
 
 const page = (body: string): string =>
   `<!doctype html><html lang="en"><head><title>x</title></head><body>${body}</body></html>`;
-const script = (json: string): string => page(`<script type="application/ld+json">${json}</script>`);
 const business = (more: string): string =>
   `{"@context":"https://schema.org","@type":"Optician","name":"A","address":{"@type":"PostalAddress","streetAddress":"9 Hollins Row","addressLocality":"Saltby","postalCode":"TQ1 2AB","addressCountry":"GB"}${more ? `,${more}` : ''}}`;
 const codes = (source: string): string[] => check(source).findings.map(({ code }) => code);
 
-/** For each code a source that must have it; what the codes of `syntax` mean is tested where JSON is read. */
-const wrong: Partial<Record<FaultCode, string>> = {
-  'syntax/missing-colon': '{"name" "A"}',
-  'syntax/missing-comma': '{"a":"b" "c":"d"}',
-  'syntax/missing-quote': '{"a":"b\n}',
-  'syntax/missing-value': '{"a":}',
-  'syntax/missing-bracket': '{"a":1',
-  'syntax/trailing-comma': '{"a":1,}',
-  'syntax/single-quotes': "{'a':1}",
-  'syntax/curly-quotes': '{“a”:1}',
-  'syntax/unquoted-name': '{a:1}',
-  'syntax/comment': '{"a":1 /* b */}',
-  'syntax/raw-line-break': '{"a":"b\nc"}',
-  'syntax/bad-escape': '{"a":"\\q"}',
-  'syntax/bad-number': '{"a":01}',
-  'syntax/unexpected-text': '{"a":1}x',
-  'syntax/duplicate-name': '{"a":1,"a":2}',
-  'syntax/too-deep': '['.repeat(300),
-  'syntax/empty': script(' '),
-  'syntax/missing-context': '{"@type":"Optician"}',
-  'syntax/wrong-context': '{"@context":"https://example.com","@type":"Optician"}',
-  'syntax/html-comment': script(`<!--${business('')}-->`),
-  'vocabulary/unknown-type': '{"@context":"https://schema.org","@type":"Opticion"}',
-  'vocabulary/unknown-property': business('"adres":"x"'),
-  'vocabulary/capitals': business('"Telephone":"+44 20 7946 0321"'),
-  'vocabulary/not-of-type': business('"servesCuisine":"x"'),
-  'vocabulary/superseded': business('"reviews":"x"'),
-  'vocabulary/discouraged': '{"@context":"https://schema.org","@type":"ProfessionalService"}',
-  'vocabulary/no-local-business': business('').replace('Optician', 'VeterinaryCare'),
-  'value/telephone': business('"telephone":"0000000"'),
-  'value/telephone-unassigned': business('"telephone":"+44 1632 960123"'),
-  'value/telephone-country': business('"telephone":"020 7946 0321"'),
-  'value/url': business('"url":"https:// a"'),
-  'value/url-relative': business('"image":"/a.jpg"'),
-  'value/url-insecure': business('"url":"http://a.example/"'),
-  'value/coordinate': business('"geo":{"@type":"GeoCoordinates","latitude":"50° N","longitude":-3.51234}'),
-  'value/coordinate-range': business(
-    '"geo":{"@type":"GeoCoordinates","latitude":50.12345,"longitude":-193.51234}',
-  ),
-  'value/coordinates-swapped': business(
-    '"geo":{"@type":"GeoCoordinates","latitude":-122.61231,"longitude":48.51234}',
-  ),
-  'value/coordinates-zero': business('"geo":{"@type":"GeoCoordinates","latitude":0,"longitude":0}'),
-  'value/coordinates-coarse': business(
-    '"geo":{"@type":"GeoCoordinates","latitude":50.1,"longitude":-3.51234}',
-  ),
-  'value/coordinates-incomplete': business('"geo":{"@type":"GeoCoordinates","latitude":50.12345}'),
-  'value/time': business(
-    '"openingHoursSpecification":{"@type":"OpeningHoursSpecification","dayOfWeek":"Monday","opens":"9:00 AM","closes":"17:00"}',
-  ),
-  'value/hours': business('"openingHours":"Mon-Fri 9-5"'),
-  'value/day': business(
-    '"openingHoursSpecification":{"@type":"OpeningHoursSpecification","dayOfWeek":"Mon-Fri","opens":"09:00","closes":"17:00"}',
-  ),
-  'value/country': business('').replace('"GB"', '"England"'),
-  'value/postal-code': business('').replace('TQ1 2AB', 'TQ12'),
-  'value/address-part': business('').replace('"streetAddress":"9 Hollins Row",', ''),
-  'value/price-range': business(`"priceRange":"${'x'.repeat(100)}"`),
-  'value/empty': business('"telephone":""'),
-  'value/placeholder': business('').replace('"A"', '"Your Business Name"'),
-  'guideline/required': '{"@context":"https://schema.org","@type":"Optician"}',
-  'guideline/recommended': business(''),
-  'guideline/worth-having': business(''),
-  'structure/no-business': page('<p>hello'),
-  'structure/itemprop-outside': page('<p itemprop="name">A'),
-  'structure/no-type': page('<div itemscope><p itemprop="name">A</div>'),
-};
-
 describe('each code', () => {
-  const withRecord: FaultCode[] = [
-    'agreement/record',
-    'agreement/record-spelling',
-    'agreement/visitor',
-    'agreement/not-visible',
-  ];
-
-  test('has a source that shows it', () => {
-    expect([...Object.keys(wrong), ...withRecord].sort()).toEqual(Object.keys(faultTable).sort());
+  test('has a wrong and a right example', () => {
+    // Markup has no time zone: only the record can tell it.
+    const recordOnly: FaultCode[] = ['value/time-zone'];
+    expect([...Object.keys(examples), ...Object.keys(siteExamples), ...recordOnly].sort()).toEqual(
+      Object.keys(faultTable).sort(),
+    );
   });
 
-  test.each(Object.entries(wrong))('%s is found', (code, source) => {
-    const { findings } = check(source);
-    const found = findings.find((one) => one.code === code);
-    expect(found).toBeDefined();
+  const recordOf = (json: string | undefined): BusinessRecord | undefined => {
+    const [business] = businessesIn(readSource(json ?? '{}').items);
+    return business && recordFromItem(business);
+  };
+
+  test.each(Object.entries(examples))('%s is told of the wrong one only', (code, example) => {
+    const { wrong, right, url = '', record } = example;
+    const options = { url, ...(record ? { record: recordOf(record) } : {}) };
+    const { findings } = check(wrong, options);
+    expect(findings.map((one) => one.code)).toContain(code);
+    expect(check(right, options).findings.map((one) => one.code)).not.toContain(code);
     for (const one of findings) {
       expect(findingSchema.parse(one)).toEqual(one);
-      expect(one.place.end).toBeLessThanOrEqual(source.length);
+      expect(one.place.end).toBeLessThanOrEqual(wrong.length);
     }
   });
+
+  test.each(Object.entries(siteExamples))(
+    '%s is told of the wrong site only',
+    (code, { branches, wrong, right }) => {
+      const known = branches.map((json, at) => ({
+        id: at + 1,
+        label: `branch ${String(at + 1)}`,
+        record: recordOf(json) ?? emptyRecord,
+      }));
+      const told = (pages: Readonly<Record<string, string>>): string[] => {
+        const checked = Object.entries(pages).map(([url, source]) => checkSitePage(source, url, known));
+        return judgeSite(checked, known).map(({ finding }) => finding.code);
+      };
+      expect(told(wrong)).toContain(code);
+      expect(told(right)).toEqual([]);
+    },
+  );
 
   test('stands in docs/findings.md', () => {
     for (const code of Object.keys(faultTable)) expect(findingsPage()).toContain(`\`${code}\``);
@@ -112,6 +67,8 @@ describe('a clean source', () => {
   test.each([
     ['JSON-LD of ours', page(jsonLd(larkspur).text + napBlock(larkspur).text)],
     ['microdata of ours', visible],
+    ['RDFa of ours', page(writeMarkup(larkspur, 'rdfa').text)],
+    ['a graph of ours', page(writeMarkup(larkspur, 'graph').text + napBlock(larkspur).text)],
     ['bare JSON', jsonLd(larkspur).text.replace(/<\/?script[^>]*>/g, '')],
   ])('%s comes out clean', (_, source) => {
     const { findings, summary } = check(source, { record: larkspur });
@@ -137,9 +94,9 @@ describe('a mend', () => {
     ['value/country', '"addressCountry":"GB"'],
     ['vocabulary/capitals', '"telephone":"+44 20 7946 0321"'],
     ['value/coordinates-swapped', '"latitude":48.51234,"longitude":-122.61231'],
-    ['syntax/missing-context', '{"@context": "https://schema.org", "@type":"Optician"}'],
+    ['syntax/missing-context', '{"@context": "https://schema.org", "@type":"Optician","name":"A"}'],
   ] as const)('of %s puts it right and changes nothing else', (code, expected) => {
-    const source = wrong[code] ?? '';
+    const source = examples[code]?.wrong ?? '';
     const edits = check(source).findings.flatMap((one) => (one.code === code ? (one.mend?.edits ?? []) : []));
     expect(edits.length).toBeGreaterThan(0);
     const mended = applyEdits(source, edits);
@@ -160,7 +117,7 @@ describe('the three-way reading', () => {
   const shown =
     '<h1>Larkspur &amp; Vane Veterinary Care</h1><p>412 Quay Street, Port Ellery, WA 98299</p><p>Call <b>(360) 555-0199</b></p>';
   const source = page(
-    `${jsonLd({ ...larkspur, address: { ...larkspur.address, streetAddress: '214 Quay St.' }, pin: { latitude: '48.51234', longitude: '-122.70000' } }).text}${shown}`,
+    `${jsonLd({ ...larkspur, address: { ...larkspur.address, streetAddress: '214 Quay St.' }, pin: { ...larkspur.pin, longitude: '-122.70000' } }).text}${shown}`,
   );
   const { threeWay, findings } = check(source, { record: larkspur });
   const row = (fact: string) => threeWay.find((one) => one.fact === fact);
@@ -204,13 +161,16 @@ describe('the three-way reading', () => {
       code.startsWith('agreement/') ? [`${code} ${property ?? ''}`] : [],
     );
     expect(told.sort()).toEqual([
+      'agreement/not-visible openingHoursSpecification',
       'agreement/record geo',
       'agreement/record-spelling streetAddress',
       'agreement/visitor streetAddress',
       'agreement/visitor telephone',
     ]);
     expect(
-      check(page(jsonLd(larkspur).text), { record: larkspur }).findings.map(({ code }) => code),
+      check(page(`${jsonLd(larkspur).text}<p>Welcome`), { record: larkspur }).findings.map(
+        ({ code }) => code,
+      ),
     ).toContain('agreement/not-visible');
   });
 

@@ -1,6 +1,6 @@
 import * as z from 'zod';
-import { faultTable, gradeOf, gradeOrder, gradeSchema, isFaultCode, type FaultCode } from '#core/fault';
-import { editSchema, placeSchema } from '#core/text';
+import { gradeOf, gradeOrder, gradeSchema, isFaultCode, type FaultCode } from '#core/fault';
+import { editSchema, placeSchema, type Edit } from '#core/text';
 
 const codeSchema = z.custom<FaultCode>((code) => typeof code === 'string' && isFaultCode(code));
 
@@ -12,10 +12,31 @@ export const findingSchema = z.object({
   /** The property it is about; null where it is about none. */
   property: z.string().nullable(),
   place: placeSchema,
-  /** Edits of the source that put it right; null where no mend is certain. */
-  mend: z.object({ edits: z.array(editSchema) }).nullable(),
+  /**
+   * Edits of the source that put it right; null where there are none to offer. `certain` is false where what
+   * was meant is a guess.
+   */
+  mend: z.object({ edits: z.array(editSchema), certain: z.boolean() }).nullable(),
+  /** Other places it is about, such as the second of two that contradict each other; `page` where on another. */
+  related: z
+    .array(z.object({ message: z.string(), place: placeSchema, page: z.string().optional() }))
+    .default([]),
 });
 export type Finding = Readonly<z.infer<typeof findingSchema>>;
+
+/** A finding about a page as part of its site, or about a branch without a page (`url` is '' then). */
+export interface SiteFinding {
+  readonly url: string;
+  readonly finding: Finding;
+}
+
+/** What a finding may have beside its code, message and place. */
+export interface FindingDetails {
+  readonly edits?: readonly Edit[] | null;
+  /** The edits are only what was probably meant. */
+  readonly guess?: boolean;
+  readonly related?: Finding['related'];
+}
 
 /** A finding with the grade its code has in the table. */
 export function finding(
@@ -23,9 +44,16 @@ export function finding(
   message: string,
   place: Finding['place'],
   property: string | null = null,
-  edits: readonly { start: number; end: number; text: string }[] | null = null,
+  { edits = null, guess = false, related = [] }: FindingDetails = {},
 ): Finding {
-  return { code, grade: gradeOf(code), message, property, place, mend: edits ? { edits: [...edits] } : null };
+  const mend = edits && edits.length > 0 ? { edits: [...edits], certain: !guess } : null;
+  return { code, grade: gradeOf(code), message, property, place, mend, related };
+}
+
+/** A text as a message shows it: on one line, at most 160 characters. */
+export function shortText(text: string): string {
+  const line = text.replace(/\s+/g, ' ');
+  return line.length > 160 ? `${line.slice(0, 159)}…` : line;
 }
 
 /** How many findings there are of each grade. */
@@ -44,21 +72,3 @@ export function summarise(findings: readonly Finding[]): Summary {
 /** The worst first, then in the order of the source. */
 export const byGradeAndPlace = (a: Finding, b: Finding): number =>
   gradeOrder[a.grade] - gradeOrder[b.grade] || a.place.start - b.place.start;
-
-/** The page docs/findings.md: every code with its grade, meaning and source. */
-export function findingsPage(): string {
-  const rows = Object.entries(faultTable).map(
-    ([code, { grade, meaning, source }]) => `| \`${code}\` | ${grade} | ${meaning} | ${source} |`,
-  );
-  return [
-    '# Findings',
-    '',
-    'Made from the table in `core/fault/table.ts` by `npm run docs`. Codes are stable: they are never renamed.',
-    '**must**: a machine reads it wrong or not at all. **should**: poorer than it could be, or against the guidelines. **note**: worth knowing.',
-    '',
-    '| code | grade | what it says | after |',
-    '| --- | --- | --- | --- |',
-    ...rows,
-    '',
-  ].join('\n');
-}

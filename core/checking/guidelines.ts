@@ -1,8 +1,9 @@
 import type { FaultCode } from '#core/fault';
 import { businessesIn, valuesOf, type ReadItem, type Reading } from '#core/reading';
+import type { Edit } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 import { finding, type Finding } from './finding.ts';
-import { localBusinessProfile, type Want } from './profile.ts';
+import type { Profile, Want } from './profile.ts';
 
 const CODES: Readonly<Record<Want['weight'], FaultCode>> = {
   required: 'guideline/required',
@@ -11,17 +12,26 @@ const CODES: Readonly<Record<Want['weight'], FaultCode>> = {
 };
 
 /** Family `guideline`, and whether there is a local business at all. */
-export function judgeGuidelines(reading: Reading): readonly Finding[] {
+export function judgeGuidelines(reading: Reading, profile: Profile): readonly Finding[] {
   const businesses = businessesIn(reading.items);
   const local = businesses.filter((item) => item.types.some((type) => isSubtype(type, 'LocalBusiness')));
   const judged = local.length > 0 ? local : businesses.filter((item) => valuesOf(item, 'address').length > 0);
   const subjects = judged.length > 0 ? judged : businesses.slice(0, 1);
-  if (subjects.length === 0) return noBusiness(reading);
-  const missing = subjects.flatMap((item) => wantsOf(item));
+  if (subjects.length === 0) return profile.needsBusiness ? noBusiness(reading) : [];
+  const missing = subjects.flatMap((item) => wantsOf(item, profile));
   const [first] = subjects;
-  if (local.length > 0 || !first) return missing;
+  if (local.length > 0 || !first || !profile.needsBusiness) return missing;
   const message = `${first.types.join(', ')} is an organisation, but no LocalBusiness to a machine. Write "LocalBusiness" beside it: "@type": ["${first.types[0] ?? ''}", "LocalBusiness"].`;
-  return [finding('vocabulary/no-local-business', message, first.typePlace, '@type'), ...missing];
+  const edits = besideType(reading, first);
+  return [finding('vocabulary/no-local-business', message, first.typePlace, '@type', { edits }), ...missing];
+}
+
+/** LocalBusiness written beside the type, where one JSON text says the type and the business has an address. */
+function besideType({ source }: Reading, { syntax, typePlace, types, properties }: ReadItem): Edit[] | null {
+  const { start, end } = typePlace;
+  const placed = properties.some(({ name }) => name === 'address');
+  const isText = syntax === 'jsonld' && types.length === 1 && /^"[^"]*"$/.test(source.slice(start, end));
+  return placed && isText ? [{ start, end, text: `[${source.slice(start, end)}, "LocalBusiness"]` }] : null;
 }
 
 /** Where JSON is so broken that nothing was read, its own findings say enough. */
@@ -39,19 +49,19 @@ function noBusiness(reading: Reading): readonly Finding[] {
   return [finding('structure/no-business', message, reading.lines.place(0, 0))];
 }
 
-function wantsOf(item: ReadItem): readonly Finding[] {
+function wantsOf(item: ReadItem, { wants }: Profile): readonly Finding[] {
   const has = (name: string): boolean => item.properties.some((property) => property.name === name);
-  return localBusinessProfile.wants
+  return wants
     .filter(
       ({ properties, of }) =>
         !properties.some(has) && (!of || item.types.some((type) => isSubtype(type, of))),
     )
-    .map(({ properties: [name], weight, why }) => {
+    .map(({ properties: [name = ''], weight, why }) => {
       const verb = {
         required: 'is missing, and the guidelines require it',
         recommended: 'is missing; the guidelines recommend it',
         'worth-having': 'is not given',
       }[weight];
-      return finding(CODES[weight], `${name} ${verb}. ${why}`, item.typePlace, name);
+      return finding(CODES[weight], `${name} ${verb}. ${why}`.trim(), item.typePlace, name);
     });
 }

@@ -1,17 +1,56 @@
-import type { ReadItem, Reading } from '#core/reading';
+import { attributeSpan, textContent, type HtmlElement } from '#core/html';
+import { readDay } from '#core/hours';
+import { readTelephone } from '#core/phone';
+import { businessesIn, schemaName, type ReadItem, type ReadProperty, type Reading } from '#core/reading';
+import { collapse, fold, type Edit, type Place } from '#core/text';
+import { typeNamed } from '#core/vocabulary';
+import { attributeText } from './attributeText.ts';
 import { finding, type Finding } from './finding.ts';
 
-/** Family `structure`: items without a type, properties without an item. */
-export function judgeStructure({ items, strays }: Reading): readonly Finding[] {
-  const outside = strays.map(({ name, place }) =>
+/** Family `structure`: markup that is no item, is not on the page, or says one thing and shows another. */
+export function judgeStructure(reading: Reading): readonly Finding[] {
+  const outside = reading.strays.map(({ name, place }) =>
     finding(
       'structure/itemprop-outside',
-      `itemprop="${name}" stands outside every item, so a machine passes it over. Put itemscope and itemtype on an element around it.`,
+      `itemprop="${name}" stands outside every item, so a machine passes it over. Put itemscope and itemtype on an element around it, or name it in the item’s itemref.`,
       place,
       name,
+      { edits: referredTo(reading, name, place), guess: true },
     ),
   );
-  return [...outside, ...items.filter(isNameless).map(noType)];
+  const nameless = reading.items.filter(isNameless).map(noType);
+  return [
+    ...outside,
+    ...nameless,
+    ...judgeElements(reading),
+    ...judgeAsides(reading),
+    ...judgeShown(reading),
+  ];
+}
+
+/**
+ * A stray property named in the `itemref` of the page's only business (HTML Living Standard, 5.2.2), with an id of
+ * its own where it has none; null where there is another business it might be of.
+ */
+function referredTo({ source, items, document }: Reading, name: string, place: Place): Edit[] | null {
+  const [business, ...others] = businessesIn(items).filter(({ syntax }) => syntax === 'microdata');
+  const at = (offset: number): HtmlElement | undefined =>
+    document?.marked.find(({ start, contentStart }) => start <= offset && offset < contentStart);
+  const [stray, item] = [at(place.start), business && at(business.place.start)];
+  if (!document || !stray || !item || others.length > 0) return null;
+  const taken = new Set(document.elements.flatMap((one) => one.attributes['id'] ?? []));
+  let id = stray.attributes['id'] ?? name;
+  if (!stray.attributes['id']) for (let next = 2; taken.has(id); next += 1) id = `${name}-${String(next)}`;
+  if (!/^[\w-]+$/.test(id)) return null;
+  const behindName = (element: HtmlElement): number => element.start + 1 + element.name.length;
+  const edits: Edit[] = [];
+  if (!stray.attributes['id'])
+    edits.push({ start: behindName(stray), end: behindName(stray), text: ` id="${id}"` });
+  const refers = attributeSpan(source, item, 'itemref');
+  if (refers && refers.quote !== '') edits.push({ start: refers.end, end: refers.end, text: ` ${id}` });
+  else if (!refers) edits.push({ start: behindName(item), end: behindName(item), text: ` itemref="${id}"` });
+  else return null;
+  return edits;
 }
 
 const isNameless = ({ types, properties }: ReadItem): boolean => types.length === 0 && properties.length > 0;
@@ -23,4 +62,254 @@ function noType({ syntax, typePlace }: ReadItem): Finding {
     `This item has no type, so a machine does not know what it describes. Add ${where}.`,
     typePlace,
   );
+}
+
+const words = (text: string): string[] => text.split(/[ \t\r\n\f]+/).filter(Boolean);
+
+function judgeElements(reading: Reading): readonly Finding[] {
+  const { document } = reading;
+  if (!document) return [];
+  let ids: Set<string> | undefined;
+  return document.marked.flatMap((element) => {
+    const { attributes, inert } = element;
+    if (inert) return [];
+    const found: Finding[] = [];
+    if (attributes['itemtype'] !== undefined)
+      found.push(...judgeItemtype(reading, element, attributes['itemtype']));
+    if (attributes['itemref'] !== undefined) {
+      ids ??= new Set(document.elements.flatMap((one) => one.attributes['id'] ?? []));
+      found.push(...judgeItemref(reading, element, attributes['itemref'], ids));
+    }
+    if (attributes['typeof'] !== undefined)
+      found.push(...judgeTypeof(reading, element, attributes['typeof']));
+    return found;
+  });
+}
+
+function judgeItemtype(reading: Reading, element: HtmlElement, itemtype: string): readonly Finding[] {
+  const { source, lines } = reading;
+  const { attributes, start, contentStart, name } = element;
+  const found: Finding[] = [];
+  if (attributes['itemscope'] === undefined) {
+    const behindName = start + 1 + name.length;
+    found.push(
+      finding(
+        'structure/no-itemscope',
+        `itemtype="${itemtype}" stands without itemscope, so no item begins here and what is inside belongs to the item around it.`,
+        lines.place(start, contentStart),
+        attributes['itemprop'] ?? null,
+        { edits: [{ start: behindName, end: behindName, text: ' itemscope' }] },
+      ),
+    );
+  }
+  for (const type of words(itemtype)) {
+    if (/^[a-z][a-z0-9+.-]*:/i.test(type)) continue;
+    const meant = type.replace(/^(?:\/\/)?(?:www\.)?schema\.org\//i, '');
+    const span = attributeSpan(source, element, 'itemtype');
+    const at = span ? source.slice(span.start, span.end).indexOf(type) : -1;
+    const place =
+      span && at >= 0
+        ? lines.place(span.start + at, span.start + at + type.length)
+        : lines.place(start, contentStart);
+    const edits: Edit[] | null =
+      typeNamed(meant) && span && at >= 0
+        ? [
+            {
+              start: place.start,
+              end: place.end,
+              text: attributeText(
+                `https://schema.org/${meant}`,
+                span.quote === '' ? 'attribute' : 'attribute"',
+              ),
+            },
+          ]
+        : null;
+    found.push(
+      finding(
+        'structure/itemtype-relative',
+        `itemtype="${type}" is no whole address, so a machine knows no such type. Write https://schema.org/${typeNamed(meant) ? meant : '…'}.`,
+        place,
+        '@type',
+        { edits },
+      ),
+    );
+  }
+  return found;
+}
+
+function judgeItemref(
+  { lines }: Reading,
+  { start, contentStart }: HtmlElement,
+  itemref: string,
+  ids: ReadonlySet<string>,
+): readonly Finding[] {
+  return words(itemref)
+    .filter((id) => !ids.has(id))
+    .map((id) =>
+      finding(
+        'structure/itemref',
+        `itemref names “${id}”, and no element of the page has that id. What was meant to belong to this item does not.`,
+        lines.place(start, contentStart),
+      ),
+    );
+}
+
+/** RDFa: a type by a bare name means something only under a vocab. */
+function judgeTypeof({ lines }: Reading, element: HtmlElement, types: string): readonly Finding[] {
+  const bare = words(types).filter((type) => !type.includes(':'));
+  if (bare.length === 0) return [];
+  for (let above: HtmlElement | null = element; above; above = above.parent)
+    if ((above.attributes['vocab'] ?? '').trim()) return [];
+  const known = bare.some((type) => typeNamed(schemaName(type)));
+  const at = element.start + 1 + element.name.length;
+  return [
+    finding(
+      'structure/no-vocab',
+      `typeof="${types}" stands under no vocab, so a machine does not know whose words its names are. Write vocab="https://schema.org/" on it or around it.`,
+      lines.place(element.start, element.contentStart),
+      '@type',
+      { edits: known ? [{ start: at, end: at, text: ' vocab="https://schema.org/"' }] : null },
+    ),
+  ];
+}
+
+const MARKUP = /<script\b[^>]*\bld\+json|<[a-z][^>]*\sitemscope\b|<[a-z][^>]*\stypeof\s*=/i;
+
+/** Markup that stands where machines do not look: comments, templates, noscript and frames. */
+function judgeAsides({ document, lines, source }: Reading): readonly Finding[] {
+  if (!document) return [];
+  const found: Finding[] = [];
+  for (const { text, start, end } of document.comments) {
+    if (!MARKUP.test(text)) continue;
+    const isPlain = source.startsWith('<!--', start) && source.endsWith('-->', end);
+    found.push(
+      finding(
+        'structure/in-comment',
+        'Markup stands inside a comment here, so no machine reads it. Take it out of the comment, or take it away.',
+        lines.place(start, end),
+        null,
+        {
+          edits: isPlain
+            ? [
+                { start, end: start + 4, text: '' },
+                { start: end - 3, end, text: '' },
+              ]
+            : null,
+          guess: true,
+        },
+      ),
+    );
+  }
+  for (const element of document.elements) {
+    const { name, start, end, contentStart } = element;
+    const place = lines.place(start, Math.max(end, contentStart));
+    if (element.inert) {
+      if (isMarked(element))
+        found.push(
+          finding(
+            'structure/in-template',
+            'This markup stands inside a template. To a machine it is not on the page until a script puts it there.',
+            place,
+          ),
+        );
+    } else if (name === 'noscript' && MARKUP.test(textContent(element)))
+      found.push(
+        finding(
+          'structure/in-noscript',
+          'This markup stands inside noscript. Machines that run scripts read it as text, so they see none of it.',
+          place,
+        ),
+      );
+    else if (name === 'iframe' && MARKUP.test(element.attributes['srcdoc'] ?? ''))
+      found.push(
+        finding(
+          'structure/in-frame',
+          'This markup stands inside a frame. To a machine that is another page, and says nothing of this one.',
+          place,
+        ),
+      );
+  }
+  return found;
+}
+
+const isMarked = ({ name, attributes, parent }: HtmlElement): boolean =>
+  (name === 'script' && /ld\+json/i.test(attributes['type'] ?? '')) ||
+  (attributes['itemscope'] !== undefined &&
+    parent?.attributes['itemscope'] === undefined &&
+    attributes['itemprop'] === undefined);
+
+/** Attributes beside what visitors read on the same element. */
+function judgeShown({ items, document }: Reading): readonly Finding[] {
+  if (!document) return [];
+  const byStart = new Map<number, HtmlElement>();
+  for (const element of document.marked)
+    if (element.attributes['content'] !== undefined) byStart.set(element.start, element);
+  const found: Finding[] = [];
+  const seen = new Set<ReadItem>();
+  const visit = (item: ReadItem): void => {
+    if (seen.has(item) || item.syntax === 'jsonld') return;
+    seen.add(item);
+    for (const property of item.properties) {
+      if (property.value.kind === 'item') visit(property.value.item);
+      else found.push(...judgeOneShown(item, property, byStart.get(property.place.start)));
+    }
+  };
+  for (const item of items) visit(item);
+  return found;
+}
+
+const PLAIN = new Set([
+  'name',
+  'telephone',
+  'faxNumber',
+  'streetAddress',
+  'addressLocality',
+  'postalCode',
+  'opens',
+  'closes',
+]);
+
+function judgeOneShown(
+  item: ReadItem,
+  { name, value, place }: ReadProperty,
+  withContent: HtmlElement | undefined,
+): readonly Finding[] {
+  if (value.kind === 'item') return [];
+  const content = withContent?.attributes['content'];
+  if (item.syntax === 'microdata' && content !== undefined && withContent && withContent.name !== 'meta') {
+    if (collapse(content) === collapse(value.text)) return [];
+    return [
+      finding(
+        'structure/content-ignored',
+        `content="${content}" stands on a ${withContent.name} element, where the standard passes it over: a machine reads “${collapse(value.text)}”. Put the value into a meta element, or into the text.`,
+        place,
+        name,
+      ),
+    ];
+  }
+  if (value.shown === undefined || !PLAIN.has(name) || means(name, value.text, value.shown)) return [];
+  return [
+    finding(
+      'structure/shown-otherwise',
+      `A machine is told “${collapse(value.text)}”, a visitor reads “${value.shown}” on the same element.`,
+      value.place,
+      name,
+    ),
+  ];
+}
+
+/** Whether what is told and what is shown mean the same. */
+function means(name: string, told: string, shown: string): boolean {
+  if (fold(told) === fold(shown)) return true;
+  if (name === 'telephone' || name === 'faxNumber') {
+    const [one, other] = [readTelephone(told, '').telephone, readTelephone(shown, '').telephone];
+    if (one && other) return one.e164 === other.e164;
+    const digits = (text: string): string => text.replace(/\D/g, '').replace(/^0+/, '');
+    return digits(told).endsWith(digits(shown)) && digits(shown).length >= 5;
+  }
+  if (name === 'opens' || name === 'closes') {
+    const spans = readDay(`${shown} - 23:58`).spans;
+    return spans?.[0]?.opens === told.slice(0, 5) || !/\d/.test(shown);
+  }
+  return fold(shown).includes(fold(told)) || fold(told).includes(fold(shown));
 }

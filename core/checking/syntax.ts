@@ -3,5 +3,7 @@ import { finding, type Finding } from './finding.ts';
 
 /** Family `syntax`: what the reader met on its way. */
 export function judgeSyntax({ faults }: Reading): readonly Finding[] {
-  return faults.map(({ code, message, place, edits }) => finding(code, message, place, null, edits));
+  return faults.map(({ code, message, place, edits, guess }) =>
+    finding(code, message, place, null, { edits, guess: guess === true }),
+  );
 }

@@ -1,7 +1,5 @@
-import { countryName } from '#core/address';
-import { gradeAddressPart, gradePin, gradeTelephone, gradeText, type Agreement } from '#core/listing';
-import { markupTelephone } from '#core/markup';
-import { readTelephone } from '#core/phone';
+import type { Agreement } from '#core/listing';
+import { toldRecord } from '#core/markup';
 import {
   businessesIn,
   itemsOf,
@@ -11,14 +9,22 @@ import {
   type ReadItem,
   type Reading,
 } from '#core/reading';
-import { countryOf, factLabel, factText, type BusinessRecord, type Fact } from '#core/record';
-import type { Place } from '#core/text';
-import { VisitorSearch, type Seen } from './visitor.ts';
+import { factHead, factText, isEntryFact, type BusinessRecord } from '#core/record';
+import { escapeHtml, jsonString, type Edit, type Place } from '#core/text';
+import { attributeText } from './attributeText.ts';
+import { comparedFacts, type Compared, type RowFact } from './compared.ts';
+import { isSameBusiness, likeness } from './sameBusiness.ts';
+import { understood } from './understanding.ts';
+import type { VisitorSearch } from './visitor.ts';
 
 /** One fact as three readers have it. */
 export interface ThreeWayRow {
-  readonly fact: Fact | 'pin';
+  readonly fact: RowFact;
   readonly label: string;
+  /** The property of schema.org that carries the fact. */
+  readonly property: string;
+  /** Whether it is one of the facts that may never differ. */
+  readonly core: boolean;
   /** What the record says, in the visitor's form; undefined where no record was given. */
   readonly record: string | undefined;
   readonly markup: readonly MarkupCell[];
@@ -28,9 +34,13 @@ export interface ThreeWayRow {
 export interface MarkupCell {
   readonly syntax: ReadItem['syntax'];
   readonly text: string;
+  /** What a machine makes of it, in plain words; '' where the text says it all. */
+  readonly understood: string;
   /** How it agrees with the record; undefined where no record was given. */
   readonly agreement: Agreement | undefined;
   readonly place: Place;
+  /** Edits that make it say what the record tells; null where it is no single value. */
+  readonly edits: readonly Edit[] | null;
 }
 
 export interface VisitorCell {
@@ -40,138 +50,151 @@ export interface VisitorCell {
   readonly place: Place | undefined;
 }
 
-const ROWS = [
-  'name',
-  'telephone',
-  'address.streetAddress',
-  'address.addressLocality',
-  'address.addressRegion',
-  'address.postalCode',
-  'address.addressCountry',
-  'pin',
-] as const;
-
 /** An item with the record it describes. */
 interface Described {
   readonly item: ReadItem;
   readonly read: BusinessRecord;
 }
 
-/** The businesses of a source that describe the record's branch, one a syntax, the best match first. */
-function describedBranch(
+/** More items than this for one business are not set side by side. */
+const MOST_ITEMS = 6;
+
+/** The items of a source that describe the record's branch, the best match first; without a record the first business. */
+export function describedBranch(
   items: readonly ReadItem[],
   record: BusinessRecord | undefined,
 ): readonly Described[] {
-  const likeness = (read: BusinessRecord): number => {
-    if (!record) return 0;
-    return (
-      (record.id && read.id === record.id ? 8 : 0) +
-      (record.url && read.url === record.url ? 4 : 0) +
-      (read.address.postalCode === record.address.postalCode ? 2 : 0) +
-      (gradeText(record.name, read.name) !== 'different' ? 1 : 0)
-    );
-  };
   const ranked = businessesIn(items).map((item, at) => {
     const read = recordFromItem(item);
-    return { item, read, at, likeness: likeness(read) };
+    return { item, read, at, likeness: record ? likeness(record, read) : 0 };
   });
   ranked.sort((a, b) => b.likeness - a.likeness || a.at - b.at);
-  const syntaxes = new Set<string>();
-  return ranked.flatMap(({ item, read }) => {
-    if (syntaxes.has(item.syntax)) return [];
-    syntaxes.add(item.syntax);
-    return [{ item, read }];
+  const [best] = ranked;
+  if (!best) return [];
+  return ranked
+    .filter((one) => one === best || isSameBusiness(best.read, one.read) || likelyTheSame(best, one, ranked))
+    .slice(0, MOST_ITEMS);
+}
+
+/** The only business of another syntax is taken for the same one, however much it differs. */
+function likelyTheSame(best: Described, one: Described, all: readonly Described[]): boolean {
+  return (
+    one.item.syntax !== best.item.syntax &&
+    all.filter(({ item }) => item.syntax === one.item.syntax).length === 1
+  );
+}
+
+/** Every fact as the record, each markup of the page and a visitor have it. */
+export function threeWay(
+  reading: Reading,
+  record: BusinessRecord | undefined,
+  described: readonly Described[],
+  search: VisitorSearch | undefined,
+): readonly ThreeWayRow[] {
+  const reference = record ?? described[0]?.read;
+  if (!reference) return [];
+  const told = record && toldOnce(record);
+  return comparedFacts.flatMap((compared): ThreeWayRow[] => {
+    const said = record && compared.show(record);
+    const markup = described.flatMap((one) => markupCell(one, compared, record, told));
+    if (!said && markup.length === 0) return [];
+    const visitor = visitorCell(reading, search, reference, compared);
+    const { fact, label, property, core } = compared;
+    return [{ fact, label, property, core, record: said, markup, visitor }];
   });
 }
 
-/** Name, telephone, address and coordinates as the record, the markup and a visitor have them. */
-export function threeWay(reading: Reading, record: BusinessRecord | undefined): readonly ThreeWayRow[] {
-  const described = describedBranch(reading.items, record);
-  const reference = record ?? described[0]?.read;
-  if (!reference) return [];
-  const search = reading.visible && new VisitorSearch(reading.visible);
-  return ROWS.map((fact) => ({
-    fact,
-    label: fact === 'pin' ? 'Coordinates' : factLabel(fact),
-    record: record && shown(record, fact),
-    markup: described.flatMap((one) => markupCell(one, fact, record)),
-    visitor: visitorCell(reading, search, reference, fact),
-  })).filter(({ record: said, markup, visitor }) => said || markup.length > 0 || visitor.text);
-}
+const known = new WeakMap<BusinessRecord, BusinessRecord>();
 
-function shown(record: BusinessRecord, fact: (typeof ROWS)[number]): string {
-  if (fact === 'pin')
-    return [record.pin.latitude, record.pin.longitude].filter((half) => half.trim()).join(', ');
-  if (fact === 'telephone')
-    return readTelephone(record.telephone, countryOf(record)).telephone?.national ?? record.telephone;
-  return factText(record, fact);
+/** What a record tells machines; one record is compared with many pages, or with one page at every letter. */
+function toldOnce(record: BusinessRecord): BusinessRecord {
+  let told = known.get(record);
+  if (!told) known.set(record, (told = toldRecord(record)));
+  return told;
 }
 
 function markupCell(
   { item, read }: Described,
-  fact: (typeof ROWS)[number],
+  compared: Compared,
   record: BusinessRecord | undefined,
+  told: BusinessRecord | undefined,
 ): MarkupCell[] {
-  const text = fact === 'telephone' ? read.telephone : shown(read, fact);
+  const text = compared.fact === 'telephone' ? read.telephone : compared.show(read);
   if (!text) return [];
+  const agreement = record && told && compared.grade(told, read, record);
   return [
     {
       syntax: item.syntax,
       text,
-      agreement: record && agreementOf(record, read, fact),
-      place: placeOf(item, fact),
+      understood: understood(compared.fact, read, record),
+      agreement,
+      place: placeOf(item, compared),
+      edits: told && agreement !== 'exact' ? editsOf(item, compared, told) : null,
     },
   ];
 }
 
-function agreementOf(record: BusinessRecord, read: BusinessRecord, fact: (typeof ROWS)[number]): Agreement {
-  if (fact === 'pin') return gradePin(record.pin, read.pin);
-  const [reference, other] = [factText(record, fact), factText(read, fact)];
-  if (fact === 'telephone')
-    return gradeTelephone(reference, other, countryOf(record), [markupTelephone(record)]);
-  if (fact === 'name') return gradeText(reference, other);
-  if (fact === 'address.addressCountry') return countryOf(record) === countryOf(read) ? 'exact' : 'different';
-  return gradeAddressPart(reference, other);
+function placeOf(item: ReadItem, { fact, property }: Compared): Place {
+  if (property === '@type' || property === '@id') return item.typePlace;
+  const inner =
+    fact === 'pin'
+      ? itemsOf(item, 'geo')[0]
+      : fact.startsWith('address.')
+        ? itemsOf(item, 'address')[0]
+        : undefined;
+  if (inner) {
+    const [value] = valuesOf(inner, fact === 'pin' ? 'latitude' : property);
+    return value?.kind === 'text' ? value.place : inner.place;
+  }
+  const [head = property, part] = fact.includes('.') ? fact.split('.') : [property];
+  const found = item.properties.find(
+    ({ name }) => name === head || (head === 'openingHoursSpecification' && name === 'openingHours'),
+  );
+  if (!found) return item.place;
+  if (found.value.kind === 'text') return found.value.place;
+  const [value] = part ? valuesOf(found.value.item, part) : [];
+  return value?.kind === 'text' ? value.place : found.place;
 }
 
-function placeOf(item: ReadItem, fact: string): Place {
-  const [head = '', part = head] = fact === 'pin' ? ['geo', 'latitude'] : fact.split('.');
-  const [inner] = head === part ? [item] : itemsOf(item, head);
-  const [value] = inner ? valuesOf(inner, part) : [];
-  return value?.kind === 'text' ? value.place : (inner ?? item).place;
+/** One value exchanged for what the record tells machines; a pin has two. */
+function editsOf(item: ReadItem, { fact }: Compared, told: BusinessRecord): Edit[] | null {
+  // A week, and entries with several columns, are no single value.
+  if (fact === 'hours' || (fact !== 'pin' && isEntryFact(factHead(fact)))) return null;
+  if (fact === 'pin') {
+    const [geo] = itemsOf(item, 'geo');
+    const halves = (['latitude', 'longitude'] as const).flatMap(
+      (half) => editOf(geo, half, told.pin[half]) ?? [],
+    );
+    return halves.length === 2 ? halves : null;
+  }
+  const part = fact.startsWith('address.') ? fact.slice('address.'.length) : '';
+  const edit = part
+    ? editOf(itemsOf(item, 'address')[0], part, factText(told, fact))
+    : editOf(item, fact, factText(told, fact));
+  return edit ? [edit] : null;
+}
+
+function editOf(item: ReadItem | undefined, property: string, text: string): Edit | undefined {
+  const values = item ? valuesOf(item, property) : [];
+  const [value] = values;
+  if (values.length !== 1 || value?.kind !== 'text' || !text.trim() || text.includes('\n')) return undefined;
+  const { start, end } = value.place;
+  // A number stays a number.
+  if (value.holder === 'json')
+    return { start, end, text: typeof value.json === 'number' ? text : jsonString(text) };
+  return { start, end, text: value.holder === 'text' ? escapeHtml(text) : attributeText(text, value.holder) };
 }
 
 function visitorCell(
   reading: Reading,
   search: VisitorSearch | undefined,
   reference: BusinessRecord,
-  fact: (typeof ROWS)[number],
+  { look, show }: Compared,
 ): VisitorCell {
-  const text = fact === 'pin' ? '' : factText(reference, fact).trim();
-  if (!search || !reading.visible || !text || fact === 'pin')
-    return { text: '', agreement: undefined, place: undefined };
-  const seen = look(search, reference, fact, text);
-  const at = seen.at && sourceOf(reading.visible, seen.at.start, seen.at.end);
-  // Few pages name their country or region to visitors; that they do not is no disagreement.
-  const optional =
-    seen.agreement === 'missing' && (fact === 'address.addressCountry' || fact === 'address.addressRegion');
-  return {
-    text: seen.text,
-    agreement: optional ? undefined : seen.agreement,
-    place: at && reading.lines.place(at.start, at.end),
-  };
-}
-
-function look(
-  search: VisitorSearch,
-  reference: BusinessRecord,
-  fact: Exclude<(typeof ROWS)[number], 'pin'>,
-  text: string,
-): Seen {
-  if (fact === 'telephone') return search.findTelephone(text, countryOf(reference));
-  if (fact === 'address.streetAddress') return search.findStreet(text);
-  if (fact === 'address.addressRegion') return search.findExactly(text);
-  if (fact !== 'address.addressCountry') return search.find(text);
-  const named = search.findExactly(countryName(countryOf(reference)));
-  return named.agreement === 'missing' ? search.findExactly(text) : named;
+  const unlooked = { text: '', agreement: undefined, place: undefined };
+  if (!look || !search || !reading.visible || !show(reference).trim()) return unlooked;
+  const seen = look(search, reference);
+  if (!seen) return unlooked;
+  const at = seen.link ?? (seen.at && sourceOf(reading.visible, seen.at.start, seen.at.end));
+  return { text: seen.text, agreement: seen.agreement, place: at && reading.lines.place(at.start, at.end) };
 }

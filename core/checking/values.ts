@@ -1,7 +1,16 @@
 import { countryCode, judgeAddress, type AddressPart } from '#core/address';
 import { fault, type Fault } from '#core/fault';
-import { dayNamed, isMachineTime, readDay, readOpeningHoursText } from '#core/hours';
-import { judgeUrl, parseUrl } from '#core/link';
+import {
+  dayNamed,
+  groupDays,
+  isDate,
+  isMachineTime,
+  readDay,
+  readOpeningHoursText,
+  readWeek,
+  shortDays,
+} from '#core/hours';
+import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '#core/link';
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import { readPin } from '#core/pin';
 import {
@@ -10,11 +19,14 @@ import {
   valuesOf,
   type ReadItem,
   type ReadProperty,
+  type ReadValue,
   type Reading,
 } from '#core/reading';
-import { judgePriceRange, judgeText } from '#core/record';
-import { jsonString, type Edit } from '#core/text';
+import { judgeCurrencies, judgePriceRange, judgeRating } from '#core/price';
+import { judgeText } from '#core/record';
+import { escapeHtml, jsonString, type Edit } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
+import { attributeText } from './attributeText.ts';
 import { finding, type Finding } from './finding.ts';
 
 /** What a value stands in: its page's address, and the country its telephone numbers are read in. */
@@ -58,6 +70,7 @@ const URL_PROPERTIES = new Set([
   'contentUrl',
   'additionalType',
 ]);
+const DATE_PROPERTIES = new Set(['validFrom', 'validThrough', 'datePublished']);
 const TELEPHONE_PROPERTIES = new Set(['telephone', 'faxNumber']);
 const TEXT_PROPERTIES = new Set([
   'name',
@@ -79,36 +92,67 @@ function judgeProperty(
   const text = value.text.trim();
   if (!text)
     return [finding('value/empty', `${name} is there, but empty. Leave out what is not known.`, place, name)];
-  const tell = (faults: readonly Fault[], mended?: (one: Fault) => string): Finding[] =>
-    faults.map((one) =>
-      finding(one.code, one.message, value.place, name, mendValue(item, value.place, mended?.(one) ?? '')),
-    );
   if (TELEPHONE_PROPERTIES.has(name)) {
-    return tell(judgeMarkupTelephone(text, country), ({ code }) =>
+    return tell(name, value, judgeMarkupTelephone(text, country), ({ code }) =>
       code === 'value/telephone-country' ? (readTelephone(text, country).telephone?.international ?? '') : '',
     );
   }
+  if (name === 'sameAs' && isSubject(item))
+    return tell(name, value, judgeProfile(text, textOf(item, 'url')), ({ code }) =>
+      code === 'value/url-tracking' ? normaliseProfile(text) : '',
+    );
+  // A contact point may be reached by a message or a call.
+  if (name === 'url' && item.types.includes('ContactPoint') && /^(sms|tel|mailto):/i.test(text)) return [];
   if (URL_PROPERTIES.has(name))
-    return tell(judgeUrl(text), ({ code }) =>
+    return tell(name, value, judgeUrl(text), ({ code }) =>
       code === 'value/url-relative' && base && !/^[\w-]+(\.[\w-]+)+$/.test(text)
         ? (parseUrl(text, base)?.href ?? '')
         : '',
     );
-  if (name === 'opens' || name === 'closes') return tell(judgeTime(text), () => machineTime(text));
-  if (name === 'dayOfWeek') return tell(judgeDay(text));
-  if (name === 'openingHours') return tell(judgeOpeningHours(text));
-  if (name === 'priceRange') return tell(judgePriceRange(text));
-  if (TEXT_PROPERTIES.has(name)) return tell(judgeText(text));
+  if (name === 'opens' || name === 'closes')
+    return tell(name, value, judgeTime(text), () => machineTime(text));
+  if (name === 'dayOfWeek') return tell(name, value, judgeDay(text));
+  if (name === 'openingHours')
+    return judgeOpeningHours(text).map(({ code, message }) =>
+      finding(code, message, value.place, name, { edits: mendHours(value, text), guess: true }),
+    );
+  if (name === 'email') return tell(name, value, judgeEmail(text));
+  if (name === 'currenciesAccepted') return tell(name, value, judgeCurrencies(text));
+  if (DATE_PROPERTIES.has(name)) return tell(name, value, judgeDate(text));
+  if (name === 'priceRange') return tell(name, value, judgePriceRange(text));
+  if (TEXT_PROPERTIES.has(name)) return tell(name, value, judgeText(text));
   return [];
 }
 
-/** Only a JSON value can be exchanged by itself; in HTML the value may be text, attribute or both. */
-function mendValue(
-  item: ReadItem,
-  { start, end }: { start: number; end: number },
-  text: string,
-): Edit[] | null {
-  return text && item.syntax === 'jsonld' ? [{ start, end, text: jsonString(text) }] : null;
+function tell(
+  name: string,
+  value: TextValue,
+  faults: readonly Fault[],
+  mended?: (one: Fault) => string,
+): readonly Finding[] {
+  return faults.map((one) =>
+    finding(one.code, one.message, value.place, name, { edits: mendValue(value, mended?.(one) ?? '') }),
+  );
+}
+
+type TextValue = Extract<ReadValue, { kind: 'text' }>;
+
+/** What a machine reads is exchanged; where visitors read the same characters, the mend is theirs to make. */
+function mendValue({ place: { start, end }, holder }: TextValue, text: string): Edit[] | null {
+  if (!text || holder === 'text') return null;
+  return [{ start, end, text: holder === 'json' ? jsonString(text) : attributeText(text, holder) }];
+}
+
+/** Whether an item is a business or an organisation, whose `sameAs` are profiles. */
+const isSubject = ({ types }: ReadItem): boolean => types.some((type) => isSubtype(type, 'Organization'));
+
+/** A date, or a date with a time (ISO 8601). */
+function judgeDate(text: string): readonly Fault[] {
+  if (isDate(text.slice(0, 10)) && /^.{10}(T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})?)?$/.test(text))
+    return [];
+  return [
+    fault('value/date', `“${text}” is no date a machine can read. Write year, month and day: 2026-12-25.`),
+  ];
 }
 
 function judgeTime(text: string): readonly Fault[] {
@@ -148,6 +192,22 @@ function judgeOpeningHours(text: string): readonly Fault[] {
   ];
 }
 
+/** Hours that people can read, in the form that machines read; several groups of days only where JSON has room for them. */
+function mendHours(value: TextValue, text: string): Edit[] | null {
+  const { hours, faults } = readWeek(text);
+  if (faults.length > 0) return null;
+  const texts = groupDays(hours).flatMap(({ days, spans }) =>
+    spans.length > 0
+      ? [`${shortDays(days)} ${spans.map(({ opens, closes }) => `${opens}-${closes}`).join(',')}`]
+      : [],
+  );
+  const [first] = texts;
+  if (first === undefined) return null;
+  const { start, end } = value.place;
+  if (texts.length === 1) return mendValue(value, first) ?? [{ start, end, text: escapeHtml(first) }];
+  return value.holder === 'json' ? [{ start, end, text: `[${texts.map(jsonString).join(', ')}]` }] : null;
+}
+
 /** Values that only make sense together: a pin, an address. */
 function judgeWhole(item: ReadItem): readonly Finding[] {
   const placeOf = (name: string): Finding['place'] => {
@@ -157,8 +217,53 @@ function judgeWhole(item: ReadItem): readonly Finding[] {
   if (item.types.some((type) => isSubtype(type, 'GeoCoordinates'))) {
     const pin = { latitude: textOf(item, 'latitude'), longitude: textOf(item, 'longitude') };
     return readPin(pin).faults.map(({ part, code, message }) =>
-      finding(code, message, placeOf(part), part, code === 'value/coordinates-swapped' ? swap(item) : null),
+      finding(
+        code,
+        message,
+        placeOf(part),
+        part,
+        code === 'value/coordinates-swapped' ? { edits: swap(item), guess: true } : {},
+      ),
     );
+  }
+  if (item.types.some((type) => isSubtype(type, 'ImageObject'))) {
+    return (['width', 'height'] as const).flatMap((side) => {
+      const size = textOf(item, side).trim();
+      if (!size || /^\d+(\.\d+)?( ?px)?$/.test(size)) return [];
+      return [
+        finding(
+          'value/size',
+          `“${size}” is no size in pixels. Write a number like 1600.`,
+          placeOf(side),
+          side,
+        ),
+      ];
+    });
+  }
+  if (item.types.some((type) => isSubtype(type, 'Rating'))) {
+    const aggregate = item.types.includes('AggregateRating');
+    const rating = {
+      ratingValue: textOf(item, 'ratingValue'),
+      count: textOf(item, 'reviewCount') || textOf(item, 'ratingCount'),
+      bestRating: textOf(item, 'bestRating'),
+      worstRating: textOf(item, 'worstRating'),
+    };
+    return judgeRating(rating, aggregate).map(({ code, message }) =>
+      finding(code, message, placeOf('ratingValue'), 'ratingValue'),
+    );
+  }
+  if (
+    item.types.some((type) => isSubtype(type, 'LocalBusiness')) &&
+    valuesOf(item, 'aggregateRating').length > 0
+  ) {
+    return [
+      finding(
+        'guideline/self-rating',
+        'Search engines show no ratings that a business gives itself on its own site.',
+        placeOf('aggregateRating'),
+        'aggregateRating',
+      ),
+    ];
   }
   if (item.types.some((type) => isSubtype(type, 'PostalAddress'))) {
     const address = recordFromItem({
@@ -170,27 +275,28 @@ function judgeWhole(item: ReadItem): readonly Finding[] {
     const written = textOf(item, 'addressCountry').trim();
     const parts = judgeAddress({ ...address, addressCountry: written || address.addressCountry });
     return parts.map(({ part, code, message }) =>
-      finding(code, message, placeOf(part), part, mendPart(item, part, code, placeOf(part))),
+      finding(code, message, placeOf(part), part, { edits: mendPart(item, part, code) }),
     );
   }
   return [];
 }
 
-function mendPart(
-  item: ReadItem,
-  part: AddressPart,
-  code: Fault['code'],
-  place: Finding['place'],
-): Edit[] | null {
-  return code === 'value/country' ? mendValue(item, place, countryCode(textOf(item, part))) : null;
+function mendPart(item: ReadItem, part: AddressPart, code: Fault['code']): Edit[] | null {
+  const [value] = valuesOf(item, part);
+  return code === 'value/country' && value?.kind === 'text'
+    ? mendValue(value, countryCode(value.text))
+    : null;
 }
 
 function swap(item: ReadItem): Edit[] | null {
   const [latitude] = valuesOf(item, 'latitude');
   const [longitude] = valuesOf(item, 'longitude');
-  if (item.syntax !== 'jsonld' || latitude?.kind !== 'text' || longitude?.kind !== 'text') return null;
+  if (latitude?.kind !== 'text' || longitude?.kind !== 'text') return null;
+  if (latitude.holder === 'text' || longitude.holder === 'text') return null;
+  const written = ({ holder, json, text }: TextValue): string =>
+    holder === 'json' ? JSON.stringify(json) : attributeText(text, holder);
   return [
-    { start: latitude.place.start, end: latitude.place.end, text: JSON.stringify(longitude.json) },
-    { start: longitude.place.start, end: longitude.place.end, text: JSON.stringify(latitude.json) },
+    { start: latitude.place.start, end: latitude.place.end, text: written(longitude) },
+    { start: longitude.place.start, end: longitude.place.end, text: written(latitude) },
   ];
 }

@@ -1,6 +1,8 @@
 import { foldAddress } from '#core/address';
-import type { Agreement } from '#core/listing';
+import { gradeHours, type Agreement } from '#core/listing';
 import { readTelephone } from '#core/phone';
+import type { HtmlDocument } from '#core/html';
+import { DAY_WORD, findWeeks, type Hours } from '#core/hours';
 import type { VisibleText } from '#core/reading';
 
 /** What a visitor finds of a fact: the stretch of the visible text, and how it agrees. */
@@ -9,17 +11,38 @@ export interface Seen {
   readonly agreement: Agreement;
   /** Offsets in the visible text, end exclusive; undefined where nothing was found. */
   readonly at: { readonly start: number; readonly end: number } | undefined;
+  /** Offsets in the source, where a link carries it rather than the text. */
+  readonly link?: { readonly start: number; readonly end: number };
 }
+
+interface Span {
+  readonly start: number;
+  readonly end: number;
+}
+
+const NUMBER = /(?<![\w.])[+(]?\d[\d ().\u2010-\u2013\u00a0/-]{5,22}\d(?!\w)/g;
+const EMAIL = /[\w.+-]+@[\w-]+(?:\.[\w-]+)+/g;
+/** The longest text before an @ that is looked at. */
+const LOCAL_PART = 64;
+
+const seenAt = (match: RegExpExecArray, agreement: Agreement): Seen => ({
+  text: match[0],
+  agreement,
+  at: { start: match.index, end: match.index + match[0].length },
+});
 
 const MISSING: Seen = { text: '', agreement: 'missing', at: undefined };
 
 /** Looks for facts in what a visitor sees. Words are cut and folded only once, and only when needed. */
 export class VisitorSearch {
   readonly #text: string;
+  readonly #document: HtmlDocument | undefined;
   #words: readonly Word[] | undefined;
+  #numbers: readonly RegExpExecArray[] | undefined;
 
-  constructor({ text }: VisibleText) {
+  constructor({ text }: VisibleText, document?: HtmlDocument) {
     this.#text = text;
+    this.#document = document;
   }
 
   /** The text as it stands, or the same words in another spelling. */
@@ -33,7 +56,7 @@ export class VisitorSearch {
   /** A code or a name that means something else in other capitals ("us" is no country): as it stands only. */
   findExactly(fact: string): Seen {
     const wanted = fact.trim();
-    const at = this.#exact(wanted);
+    const at = wanted ? this.#exact(wanted) : -1;
     return at >= 0
       ? { text: wanted, agreement: 'exact', at: { start: at, end: at + wanted.length } }
       : MISSING;
@@ -63,15 +86,83 @@ export class VisitorSearch {
     if (!wanted) return this.find(typed);
     const forms = [typed, wanted.national, wanted.international, wanted.e164];
     let other: Seen = MISSING;
-    for (const match of this.#text.matchAll(
-      /(?<![\w.])[+(]?\d[\d ().\u2010-\u2013\u00a0/-]{5,22}\d(?!\w)/g,
-    )) {
+    for (const { text, e164, at } of this.telephones(country)) {
+      if (e164 === wanted.e164)
+        return { text, agreement: forms.includes(text) ? 'exact' : 'written-differently', at };
+      if (other === MISSING) other = { text, agreement: 'different', at };
+    }
+    return other;
+  }
+
+  /** All telephone numbers that are shown, as they stand, with the numbers they dial (E.164). */
+  telephones(
+    country: string,
+  ): readonly { readonly text: string; readonly e164: string; readonly at: Span }[] {
+    this.#numbers ??= [...this.#text.matchAll(NUMBER)];
+    return this.#numbers.flatMap((match) => {
       const number = readTelephone(match[0], country).telephone;
-      if (!number) continue;
       const at = { start: match.index, end: match.index + match[0].length };
-      if (number.e164 === wanted.e164)
-        return { text: match[0], agreement: forms.includes(match[0]) ? 'exact' : 'written-differently', at };
-      if (other === MISSING) other = { text: match[0], agreement: 'different', at };
+      return number ? [{ text: match[0], e164: number.e164, at }] : [];
+    });
+  }
+
+  /** An email address: shown, or behind a link. Another one is told where it is the only one of the same domain. */
+  findEmail(email: string): Seen | undefined {
+    const wanted = email.toLowerCase();
+    const shown = this.#emails();
+    const found = shown.find(([text]) => text.toLowerCase() === wanted);
+    if (found) return seenAt(found, found[0] === email ? 'exact' : 'written-differently');
+    for (const { name, inert, attributes, start, end } of this.#document?.elements ?? []) {
+      const address =
+        name === 'a' && !inert ? /^mailto:([^?]*)/i.exec(attributes['href'] ?? '')?.[1] : undefined;
+      if (address?.toLowerCase() === wanted)
+        return { text: address, agreement: 'exact', at: undefined, link: { start, end } };
+    }
+    const domain = wanted.slice(wanted.indexOf('@'));
+    const others = shown.filter(([text]) => text.toLowerCase().endsWith(domain));
+    const [other] = others;
+    return other && others.length === 1 ? seenAt(other, 'different') : undefined;
+  }
+
+  /** Where an @ stands, the address round it: quicker than looking for one at every letter. */
+  #emails(): readonly RegExpExecArray[] {
+    const found: RegExpExecArray[] = [];
+    let from = 0;
+    for (let at = this.#text.indexOf('@'); at >= 0; at = this.#text.indexOf('@', Math.max(at + 1, from))) {
+      EMAIL.lastIndex = Math.max(from, at - LOCAL_PART);
+      const match = EMAIL.exec(this.#text);
+      if (match && match.index < at) {
+        found.push(match);
+        from = match.index + match[0].length;
+      }
+    }
+    return found;
+  }
+
+  /** Currency signs that stand by themselves, as a price range does; undefined where none do. */
+  findPriceRange(priceRange: string): Seen | undefined {
+    if (!/^[$£€¥]{1,4}$/.test(priceRange)) {
+      const seen = this.findExactly(priceRange);
+      return seen.agreement === 'exact' ? seen : undefined;
+    }
+    const shown = [...this.#text.matchAll(/(?<!\S)[$£€¥]{1,4}(?!\S)/g)];
+    const found = shown.find(([signs]) => signs === priceRange);
+    if (found) return seenAt(found, 'exact');
+    const [other] = shown;
+    return other && seenAt(other, 'different');
+  }
+
+  /** Opening hours: missing where no day of the week is shown, undefined where what is shown cannot be read. */
+  findHours(hours: Hours): Seen | undefined {
+    if (!DAY_WORD.test(this.#text)) return MISSING;
+    let other: Seen | undefined;
+    for (const { hours: shown, start, end, whole } of findWeeks(this.#text)) {
+      // Where the days below could not be read, nobody knows what they say.
+      if (!whole) continue;
+      const agreement = gradeHours(hours, shown);
+      const seen = { text: this.#text.slice(start, end), at: { start, end } };
+      if (agreement === 'exact') return { ...seen, agreement };
+      other ??= { ...seen, agreement };
     }
     return other;
   }

@@ -1,98 +1,137 @@
-import type { ReadItem, ReadProperty, Reading } from '#core/reading';
-import { jsonString } from '#core/text';
-import { belongsTo, nearestName, propertyNamed, propertyNames, typeNamed, typeNames } from '#core/vocabulary';
+import type { ReadItem, ReadProperty, ReadValue, Reading } from '#core/reading';
+import { schemaName } from '#core/reading';
+import { jsonString, type Edit } from '#core/text';
+import {
+  belongsTo,
+  findTypes,
+  isSubtype,
+  memberNamed,
+  membersOf,
+  nearestName,
+  propertyNamed,
+  propertyNames,
+  typeNamed,
+  typeNames,
+  type VocabularyProperty,
+} from '#core/vocabulary';
 import { finding, type Finding } from './finding.ts';
 
-/** Family `vocabulary`: names schema.org does not have, or has somewhere else. */
-export function judgeVocabulary({ items }: Reading): readonly Finding[] {
+/** Family `vocabulary`: names schema.org does not have, or has somewhere else, and values of the wrong kind. */
+export function judgeVocabulary(reading: Reading): readonly Finding[] {
   const found: Finding[] = [];
   const seen = new Set<ReadItem>();
   const visit = (item: ReadItem): void => {
     if (seen.has(item)) return;
     seen.add(item);
-    found.push(...judgeTypes(item));
+    found.push(...judgeTypes(reading, item));
     for (const property of item.properties) {
       const one = judgeProperty(item, property);
       if (one) found.push(one);
       if (property.value.kind === 'item') visit(property.value.item);
     }
   };
-  for (const item of items) visit(item);
+  for (const item of reading.items) visit(item);
   return found;
 }
 
 /** A whole address or a prefixed name belongs to another vocabulary, which is not ours to judge. */
 const isForeign = (name: string): boolean => /[:/]/.test(name) || name.startsWith('@');
 
-function judgeTypes(item: ReadItem): readonly Finding[] {
+/** Types that say nothing by themselves. */
+const SAYS_NOTHING = new Set(['Thing', 'Intangible', 'StructuredValue', 'Enumeration']);
+
+function judgeTypes(reading: Reading, item: ReadItem): readonly Finding[] {
   return item.types.flatMap((type) => {
     if (isForeign(type)) return [];
     const known = typeNamed(type);
-    if (!known) {
-      const near = nearestName(type, typeNames);
-      const capitals = near?.toLowerCase() === type.toLowerCase();
-      const message = capitals
-        ? `schema.org writes it “${near}”; “${type}” is unknown to a machine.`
-        : `schema.org has no type “${type}”.${near ? ` Did you mean ${near}?` : ''}`;
-      return [
-        finding(
-          capitals ? 'vocabulary/capitals' : 'vocabulary/unknown-type',
-          message,
-          item.typePlace,
-          '@type',
-        ),
-      ];
-    }
+    if (!known) return [unknownType(reading, item, type)];
+    const tell = (code: Finding['code'], message: string, to = ''): Finding[] => [
+      finding(code, message, item.typePlace, '@type', {
+        edits: to ? renameType(reading, item, type, to) : null,
+      }),
+    ];
     if (known.supersededBy)
-      return [
-        finding(
-          'vocabulary/superseded',
-          `${type} has been superseded by ${known.supersededBy}.`,
-          item.typePlace,
-          '@type',
-        ),
-      ];
+      return tell(
+        'vocabulary/superseded',
+        `${type} has been superseded by ${known.supersededBy}.`,
+        known.supersededBy,
+      );
     if (type === 'ProfessionalService')
-      return [
-        finding(
-          'vocabulary/discouraged',
-          'schema.org discourages ProfessionalService, because it is confused with Service. Take the trade’s own type where one exists.',
-          item.typePlace,
-          '@type',
-        ),
-      ];
+      return tell(
+        'vocabulary/discouraged',
+        'schema.org discourages ProfessionalService, because it is confused with Service. Take the trade’s own type where one exists.',
+      );
+    if (SAYS_NOTHING.has(type) && item.types.length === 1)
+      return tell(
+        'vocabulary/abstract',
+        `${type} is so general that it tells a machine nothing. Take the type of what it is.`,
+      );
+    if (known.area === 'pending')
+      return tell(
+        'vocabulary/pending',
+        `${type} is still pending in schema.org; its name or meaning may change.`,
+      );
     return [];
   });
 }
 
-function judgeProperty(item: ReadItem, { name, namePlace }: ReadProperty): Finding | undefined {
+function unknownType(reading: Reading, item: ReadItem, type: string): Finding {
+  const near = nearestName(type, typeNames);
+  if (near?.toLowerCase() === type.toLowerCase()) {
+    const message = `schema.org writes it “${near}”; “${type}” is unknown to a machine.`;
+    return finding('vocabulary/capitals', message, item.typePlace, '@type', {
+      edits: renameType(reading, item, type, near),
+    });
+  }
+  const offered = near ? [near] : findTypes(inWords(type), 3).map(({ name }) => name);
+  const [first] = offered;
+  const meant = first ? ` Did you mean ${offered.join(' or ')}?` : '';
+  return finding(
+    'vocabulary/unknown-type',
+    `schema.org has no type “${type}”.${meant}`,
+    item.typePlace,
+    '@type',
+    {
+      edits: first ? renameType(reading, item, type, first) : null,
+      guess: true,
+    },
+  );
+}
+
+/** "VetClinic" → "Vet clinic", as the words of the trades are looked up. */
+const inWords = (name: string): string => name.replace(/[_-]+/g, ' ').replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2');
+
+/** The type's name where it is written, exchanged; the rest of what stands there stays. */
+function renameType({ source }: Reading, { typePlace }: ReadItem, from: string, to: string): Edit[] | null {
+  const written = source.slice(typePlace.start, typePlace.end);
+  // Where brackets are missing, more stands there than types.
+  if (/[{}]/.test(written) || written.split(from).length > 2) return null;
+  const at = written.search(new RegExp(`(?<![\\w-])${from.replace(/[^\w]/g, '\\$&')}(?![\\w-])`));
+  return at < 0 ? null : [{ start: typePlace.start + at, end: typePlace.start + at + from.length, text: to }];
+}
+
+/** The property's name exchanged where it is written by itself. */
+function renamed({ syntax }: ReadItem, { name, namePlace }: ReadProperty, to: string): Edit[] | null {
+  const { start, end } = namePlace;
+  return end - start > name.length + 40
+    ? null
+    : [{ start, end, text: syntax === 'jsonld' ? jsonString(to) : to }];
+}
+
+function judgeProperty(item: ReadItem, property: ReadProperty): Finding | undefined {
+  const { name, namePlace } = property;
   if (isForeign(name)) return undefined;
   const known = propertyNamed(name);
-  const rename = (to: string): { start: number; end: number; text: string }[] | null =>
-    item.syntax === 'jsonld' ? [{ start: namePlace.start, end: namePlace.end, text: jsonString(to) }] : null;
-  if (!known) {
-    const near = nearestName(name, propertyNames);
-    if (near && near.toLowerCase() === name.toLowerCase())
-      return finding(
-        'vocabulary/capitals',
-        `schema.org writes it “${near}”; “${name}” is unknown to a machine.`,
-        namePlace,
-        name,
-        rename(near),
-      );
-    return finding(
-      'vocabulary/unknown-property',
-      `schema.org has no property “${name}”, so a machine passes it over.${near ? ` Did you mean ${near}?` : ''}`,
-      namePlace,
-      name,
-    );
-  }
+  if (!known) return unknownProperty(property, (to) => renamed(item, property, to));
   if (known.supersededBy)
     return finding(
       'vocabulary/superseded',
       `${name} has been superseded by ${known.supersededBy}.`,
       namePlace,
       name,
+      {
+        edits: renamed(item, property, known.supersededBy),
+      },
     );
   const types = item.types.filter((type) => !isForeign(type));
   if (types.length > 0 && !belongsTo(known, types)) {
@@ -103,5 +142,113 @@ function judgeProperty(item: ReadItem, { name, namePlace }: ReadProperty): Findi
       name,
     );
   }
-  return undefined;
+  if (known.area === 'pending')
+    return finding(
+      'vocabulary/pending',
+      `${name} is still pending in schema.org; its name or meaning may change.`,
+      namePlace,
+      name,
+    );
+  return judgeKind(property, known);
+}
+
+function unknownProperty({ name, namePlace }: ReadProperty, rename: (to: string) => Edit[] | null): Finding {
+  const near = nearestName(name, propertyNames);
+  if (near && near.toLowerCase() === name.toLowerCase())
+    return finding(
+      'vocabulary/capitals',
+      `schema.org writes it “${near}”; “${name}” is unknown to a machine.`,
+      namePlace,
+      name,
+      { edits: rename(near) },
+    );
+  return finding(
+    'vocabulary/unknown-property',
+    `schema.org has no property “${name}”, so a machine passes it over.${near ? ` Did you mean ${near}?` : ''}`,
+    namePlace,
+    name,
+    { edits: near ? rename(near) : null, guess: true },
+  );
+}
+
+const DATA_TYPES = new Set([
+  'Text',
+  'URL',
+  'Number',
+  'Integer',
+  'Float',
+  'Boolean',
+  'Date',
+  'DateTime',
+  'Time',
+  'CssSelectorType',
+  'PronounceableText',
+  'XPathType',
+]);
+
+/** Properties whose values have a judge of their own, which says more. */
+const JUDGED_ELSEWHERE = new Set(['dayOfWeek', 'addressCountry']);
+/** Without these as items a machine learns nothing of a place; other texts for items are tolerated. */
+const NEEDS_ITEM = new Set([
+  'geo',
+  'openingHoursSpecification',
+  'specialOpeningHoursSpecification',
+  'aggregateRating',
+]);
+
+function judgeKind(
+  { name, value, place }: ReadProperty,
+  { ranges }: VocabularyProperty,
+): Finding | undefined {
+  if (ranges.length === 0 || JUDGED_ELSEWHERE.has(name)) return undefined;
+  if (value.kind === 'item') return judgeItemKind(name, value.item, ranges);
+  const enumerations = ranges.filter(
+    (range) => isSubtype(range, 'Enumeration') && membersOf(range).length > 0,
+  );
+  if (enumerations.length === ranges.length) return judgeMember(name, value, enumerations);
+  if (!NEEDS_ITEM.has(name) || value.text.trim() === '') return undefined;
+  return finding(
+    'vocabulary/value-kind',
+    `${name} is the text “${value.text.slice(0, 60)}”; a machine needs an item of type ${ranges.join(' or ')} there.`,
+    place,
+    name,
+  );
+}
+
+function judgeItemKind(name: string, item: ReadItem, ranges: readonly string[]): Finding | undefined {
+  const types = item.types.filter((type) => typeNamed(type));
+  if (types.length === 0) return undefined;
+  // Roles stand between a property and its value wherever someone needs them (schema.org, Role).
+  if (types.some((type) => isSubtype(type, 'Role'))) return undefined;
+  if (ranges.some((range) => types.some((type) => isSubtype(type, range) || isSubtype(range, type))))
+    return undefined;
+  const onlyData = ranges.every((range) => DATA_TYPES.has(range));
+  const wanted = onlyData ? 'a plain value' : ranges.filter((range) => !DATA_TYPES.has(range)).join(' or ');
+  return finding(
+    'vocabulary/value-kind',
+    `${name} is an item of type ${types.join(', ')}; schema.org wants ${wanted} there.`,
+    item.typePlace,
+    name,
+  );
+}
+
+function judgeMember(
+  name: string,
+  { text, place }: Extract<ReadValue, { kind: 'text' }>,
+  enumerations: readonly string[],
+): Finding | undefined {
+  const written = text.trim();
+  const member = schemaName(written);
+  if (!written || isForeign(member)) return undefined;
+  if (memberNamed(member)?.enumerations.some((one) => enumerations.some((wanted) => isSubtype(one, wanted))))
+    return undefined;
+  if (typeNamed(member)) return undefined;
+  const names = enumerations.flatMap((enumeration) => membersOf(enumeration));
+  const near = nearestName(member, names);
+  return finding(
+    'vocabulary/enumeration',
+    `“${written}” is no ${enumerations.join(' or ')} that schema.org knows.${near ? ` Did you mean https://schema.org/${near}?` : ` It knows ${names.slice(0, 4).join(', ')} …`}`,
+    place,
+    name,
+  );
 }

@@ -1,0 +1,332 @@
+import type { FaultCode } from '#core/fault';
+
+/** A source that has a finding, and the same put right. */
+export interface Example {
+  readonly wrong: string;
+  readonly right: string;
+  /** The address the source stands at. */
+  readonly url?: string;
+  /** The record it is compared with, as JSON-LD. */
+  readonly record?: string;
+}
+
+/** Pages of a site by their addresses, and its branches as JSON-LD. */
+export interface SiteExample {
+  readonly branches: readonly string[];
+  readonly wrong: Readonly<Record<string, string>>;
+  readonly right: Readonly<Record<string, string>>;
+}
+
+const ADDRESS =
+  '"address":{"@type":"PostalAddress","streetAddress":"9 Hollins Row","addressLocality":"Saltby","postalCode":"TQ1 2AB","addressCountry":"GB"}';
+const OPEN = '{"@context":"https://schema.org","@type":"Optician"';
+const business = (...members: readonly string[]): string => `${[OPEN, ...members].join(',')}}`;
+const hollins = (...members: readonly string[]): string =>
+  business('"name":"Hollins Row Opticians"', ADDRESS, ...members);
+const script = (json: string): string => `<script type="application/ld+json">${json}</script>`;
+const pair = (wrong: string, right: string, more: Omit<Example, 'wrong' | 'right'> = {}): Example => ({
+  wrong,
+  right,
+  ...more,
+});
+const geo = (latitude: string, longitude: string): string =>
+  hollins(`"geo":{"@type":"GeoCoordinates","latitude":${latitude},"longitude":${longitude}}`);
+const opening = (members: string): string =>
+  hollins(`"openingHoursSpecification":{"@type":"OpeningHoursSpecification",${members}}`);
+const item = (body: string): string => `<div itemscope itemtype="https://schema.org/Optician">${body}</div>`;
+const record = hollins('"telephone":"+44 20 7946 0321"', '"slogan":"Seeing is better"');
+
+/** For each code a wrong and a right source; both are run as tests and printed in docs/findings.md. */
+export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
+  'syntax/missing-colon': pair(
+    '{"@context":"https://schema.org","name" "A"}',
+    '{"@context":"https://schema.org","name": "A"}',
+  ),
+  'syntax/missing-comma': pair('{"name":"A" "email":"a@b.example"}', '{"name":"A", "email":"a@b.example"}'),
+  'syntax/missing-quote': pair('{"name":"A\n}', '{"name":"A"\n}'),
+  'syntax/missing-value': pair('{"name":}', '{"name":"A"}'),
+  'syntax/missing-bracket': pair('{"name":"A"', '{"name":"A"}'),
+  'syntax/trailing-comma': pair('{"name":"A",}', '{"name":"A"}'),
+  'syntax/single-quotes': pair("{'name':'A'}", '{"name":"A"}'),
+  'syntax/curly-quotes': pair('{“name”:“A”}', '{"name":"A"}'),
+  'syntax/unquoted-name': pair('{name:"A"}', '{"name":"A"}'),
+  'syntax/comment': pair('{"name":"A" /* ours */}', '{"name":"A"}'),
+  'syntax/raw-line-break': pair('{"slogan":"Seeing\nis better"}', '{"slogan":"Seeing\\nis better"}'),
+  'syntax/bad-escape': pair('{"name":"Ellery\\\'s"}', '{"name":"Ellery\'s"}'),
+  'syntax/bad-number': pair('{"ratingCount":01}', '{"ratingCount":1}'),
+  'syntax/unexpected-text': pair('{"name":"A"};', '{"name":"A"}'),
+  'syntax/duplicate-name': pair('{"image":"a.jpg","image":"b.jpg"}', '{"image":["a.jpg","b.jpg"]}'),
+  'syntax/too-deep': pair('['.repeat(201), '[[[]]]'),
+  'syntax/empty': pair(script(' '), script(hollins())),
+  'syntax/missing-context': pair(
+    '{"@type":"Optician","name":"A"}',
+    '{"@context":"https://schema.org","@type":"Optician","name":"A"}',
+  ),
+  'syntax/wrong-context': pair(
+    '{"@context":"https://shema.org","@type":"Optician"}',
+    '{"@context":"https://schema.org","@type":"Optician"}',
+  ),
+  'syntax/html-comment': pair(script(`<!--${hollins()}-->`), script(hollins())),
+  'syntax/script-type': pair(
+    script(hollins()).replace('application/ld+json', 'application/json'),
+    script(hollins()),
+  ),
+  'vocabulary/unknown-type': pair(
+    '{"@context":"https://schema.org","@type":"Opticion"}',
+    '{"@context":"https://schema.org","@type":"Optician"}',
+  ),
+  'vocabulary/unknown-property': pair(
+    hollins('"phone":"+44 20 7946 0321"'),
+    hollins('"telephone":"+44 20 7946 0321"'),
+  ),
+  'vocabulary/capitals': pair(
+    hollins('"Telephone":"+44 20 7946 0321"'),
+    hollins('"telephone":"+44 20 7946 0321"'),
+  ),
+  'vocabulary/not-of-type': pair(
+    hollins('"servesCuisine":"Fish"'),
+    hollins().replace('Optician', 'Restaurant').replace('}}', '},"servesCuisine":"Fish"}'),
+  ),
+  'vocabulary/superseded': pair(
+    hollins('"reviews":[]').replace('[]', '{"@type":"Review","reviewBody":"Good"}'),
+    hollins('"review":{"@type":"Review","reviewBody":"Good"}'),
+  ),
+  'vocabulary/pending': pair(
+    '{"@context":"https://schema.org","@type":"ArchiveOrganization","name":"A"}',
+    '{"@context":"https://schema.org","@type":"Library","name":"A"}',
+  ),
+  'vocabulary/abstract': pair(
+    '{"@context":"https://schema.org","@type":"Thing","name":"A"}',
+    '{"@context":"https://schema.org","@type":"Optician","name":"A"}',
+  ),
+  'vocabulary/value-kind': pair(hollins('"geo":"50.46190, -3.52530"'), geo('50.46190', '-3.52530')),
+  'vocabulary/enumeration': pair(
+    hollins('"makesOffer":{"@type":"Offer","name":"Frames","availability":"https://schema.org/OnStock"}'),
+    hollins('"makesOffer":{"@type":"Offer","name":"Frames","availability":"https://schema.org/InStock"}'),
+  ),
+  'vocabulary/discouraged': pair(
+    '{"@context":"https://schema.org","@type":"ProfessionalService"}',
+    '{"@context":"https://schema.org","@type":"LocalBusiness"}',
+  ),
+  'vocabulary/no-local-business': pair(
+    hollins().replace('"Optician"', '"VeterinaryCare"'),
+    hollins().replace('"Optician"', '["VeterinaryCare","LocalBusiness"]'),
+  ),
+  'value/telephone': pair(hollins('"telephone":"ring us"'), hollins('"telephone":"+44 20 7946 0321"')),
+  'value/telephone-unassigned': pair(
+    hollins('"telephone":"+44 1632 960123"'),
+    hollins('"telephone":"+44 20 7946 0321"'),
+  ),
+  'value/telephone-country': pair(
+    hollins('"telephone":"020 7946 0321"'),
+    hollins('"telephone":"+44 20 7946 0321"'),
+  ),
+  'value/url': pair(hollins('"url":"https:// hollins.example"'), hollins('"url":"https://hollins.example/"')),
+  'value/url-relative': pair(
+    hollins('"image":"/front.jpg"'),
+    hollins('"image":"https://hollins.example/front.jpg"'),
+  ),
+  'value/url-insecure': pair(
+    hollins('"url":"http://hollins.example/"'),
+    hollins('"url":"https://hollins.example/"'),
+  ),
+  'value/coordinate': pair(geo('"50° 27′ N"', '-3.52530'), geo('50.46190', '-3.52530')),
+  'value/coordinate-range': pair(geo('50.46190', '-193.52530'), geo('50.46190', '-3.52530')),
+  'value/coordinates-swapped': pair(geo('-122.61231', '48.51234'), geo('48.51234', '-122.61231')),
+  'value/coordinates-zero': pair(geo('0', '0'), geo('50.46190', '-3.52530')),
+  'value/coordinates-coarse': pair(geo('50.4', '-3.52530'), geo('50.46190', '-3.52530')),
+  'value/coordinates-incomplete': pair(
+    hollins('"geo":{"@type":"GeoCoordinates","latitude":50.46190}'),
+    geo('50.46190', '-3.52530'),
+  ),
+  'value/time': pair(
+    opening('"dayOfWeek":"Monday","opens":"9:00 AM","closes":"17:00"'),
+    opening('"dayOfWeek":"Monday","opens":"09:00","closes":"17:00"'),
+  ),
+  'value/hours': pair(hollins('"openingHours":"Mon-Fri 9-5"'), hollins('"openingHours":"Mo-Fr 09:00-17:00"')),
+  'value/day': pair(
+    opening('"dayOfWeek":"Mon-Fri","opens":"09:00","closes":"17:00"'),
+    opening('"dayOfWeek":["Monday","Tuesday"],"opens":"09:00","closes":"17:00"'),
+  ),
+  'value/country': pair(hollins().replace('"GB"', '"England"'), hollins()),
+  'value/postal-code': pair(hollins().replace('TQ1 2AB', 'TQ12'), hollins()),
+  'value/address-part': pair(hollins().replace('"streetAddress":"9 Hollins Row",', ''), hollins()),
+  'value/date': pair(
+    opening('"validFrom":"25/12/2026","opens":"00:00","closes":"00:00"'),
+    opening('"validFrom":"2026-12-25","opens":"00:00","closes":"00:00"'),
+  ),
+  'value/email': pair(hollins('"email":"desk at hollins"'), hollins('"email":"desk@hollins.example"')),
+  'value/currency': pair(
+    hollins('"currenciesAccepted":"GBP, Euros"'),
+    hollins('"currenciesAccepted":"GBP, EUR"'),
+  ),
+  'value/rating': pair(
+    hollins('"aggregateRating":{"@type":"AggregateRating","ratingValue":4.9}'),
+    hollins('"aggregateRating":{"@type":"AggregateRating","ratingValue":4.9,"reviewCount":31}'),
+  ),
+  'value/size': pair(
+    hollins('"image":{"@type":"ImageObject","url":"https://hollins.example/a.jpg","width":"wide"}'),
+    hollins('"image":{"@type":"ImageObject","url":"https://hollins.example/a.jpg","width":1600}'),
+  ),
+  'value/url-tracking': pair(
+    hollins('"sameAs":"https://social.example/hollins?utm_source=x"'),
+    hollins('"sameAs":"https://social.example/hollins"'),
+  ),
+  'value/profile': pair(
+    hollins('"sameAs":"https://social.example/"'),
+    hollins('"sameAs":"https://social.example/hollins"'),
+  ),
+  'value/price-range': pair(
+    hollins(`"priceRange":"${'from 10 to 200 pounds '.repeat(5)}"`),
+    hollins('"priceRange":"££"'),
+  ),
+  'value/empty': pair(hollins('"telephone":""'), hollins()),
+  'value/placeholder': pair(hollins().replace('Hollins Row Opticians', 'Your Business Name'), hollins()),
+  'guideline/self-rating': pair(
+    hollins('"aggregateRating":{"@type":"AggregateRating","ratingValue":4.9,"reviewCount":3}'),
+    hollins(),
+  ),
+  'guideline/required': pair(business('"name":"Hollins Row Opticians"'), hollins()),
+  'guideline/recommended': pair(
+    hollins(),
+    hollins(
+      '"telephone":"+44 20 7946 0321"',
+      '"url":"https://hollins.example/"',
+      '"geo":{"@type":"GeoCoordinates","latitude":50.46190,"longitude":-3.52530}',
+      '"openingHours":"Mo-Fr 09:00-17:00"',
+      '"image":"https://hollins.example/a.jpg"',
+      '"priceRange":"££"',
+    ),
+  ),
+  'guideline/worth-having': pair(
+    hollins(),
+    hollins(
+      '"review":{"@type":"Review","author":"A. Reader","reviewBody":"Good","reviewRating":{"@type":"Rating","ratingValue":5}}',
+    ),
+  ),
+  'structure/no-business': pair('<p>Opticians in Saltby', script(hollins())),
+  'structure/itemprop-outside': pair(
+    '<p itemprop="name">Hollins Row Opticians</p>',
+    item('<p itemprop="name">Hollins Row Opticians</p>'),
+  ),
+  'structure/no-type': pair(
+    '<div itemscope><p itemprop="name">Hollins Row Opticians</p></div>',
+    item('<p itemprop="name">Hollins Row Opticians</p>'),
+  ),
+  'structure/no-itemscope': pair(
+    item(
+      '<div itemprop="address" itemtype="https://schema.org/PostalAddress"><b itemprop="streetAddress">9 Hollins Row</b></div>',
+    ),
+    item(
+      '<div itemprop="address" itemscope itemtype="https://schema.org/PostalAddress"><b itemprop="streetAddress">9 Hollins Row</b></div>',
+    ),
+  ),
+  'structure/itemtype-relative': pair(
+    '<div itemscope itemtype="Optician"><b itemprop="name">A</b></div>',
+    item('<b itemprop="name">A</b>'),
+  ),
+  'structure/itemref': pair(
+    '<div itemscope itemtype="https://schema.org/Optician" itemref="phone"><b itemprop="name">A</b></div><p id="telephone" itemscope>1</p>',
+    '<div itemscope itemtype="https://schema.org/Optician" itemref="phone"><b itemprop="name">A</b></div><p id="phone"><b itemprop="telephone">+44 20 7946 0321</b></p>',
+  ),
+  'structure/content-ignored': pair(
+    item('<b itemprop="telephone" content="+442079460321">Ring us</b>'),
+    item('<meta itemprop="telephone" content="+442079460321">'),
+  ),
+  'structure/shown-otherwise': pair(
+    item('<data itemprop="telephone" value="+442079460321">020 7946 0999</data>'),
+    item('<data itemprop="telephone" value="+442079460321">020 7946 0321</data>'),
+  ),
+  'structure/no-vocab': pair(
+    '<div typeof="Optician"><b property="name">A</b></div>',
+    '<div vocab="https://schema.org/" typeof="Optician"><b property="name">A</b></div>',
+  ),
+  'structure/in-comment': pair(`<!-- ${script(hollins())} -->`, script(hollins())),
+  'structure/in-template': pair(`<template>${script(hollins())}</template>`, script(hollins())),
+  'structure/in-noscript': pair(
+    `<noscript>${item('<b itemprop="name">A</b>')}</noscript>`,
+    item('<b itemprop="name">A</b>'),
+  ),
+  'structure/in-frame': pair(
+    '<iframe srcdoc="&lt;div itemscope itemtype=&quot;https://schema.org/Optician&quot;&gt;A&lt;/div&gt;"></iframe>',
+    item('<b itemprop="name">A</b>'),
+  ),
+  'agreement/record': pair(
+    hollins('"telephone":"+44 20 7946 0999"'),
+    hollins('"telephone":"+44 20 7946 0321"'),
+    { record },
+  ),
+  'agreement/record-spelling': pair(
+    hollins().replace('Hollins Row Opticians', 'Hollins-Row Opticians'),
+    hollins(),
+    { record },
+  ),
+  'agreement/record-other': pair(
+    hollins('"slogan":"We sell frames"'),
+    hollins('"slogan":"Seeing is better"'),
+    { record },
+  ),
+  'agreement/not-in-record': pair(hollins('"faxNumber":"+44 20 7946 0322"'), hollins(), { record }),
+  'agreement/items': pair(
+    script(hollins('"telephone":"+44 20 7946 0321"')) + script(hollins('"telephone":"+44 20 7946 0999"')),
+    script(hollins('"telephone":"+44 20 7946 0321"')) + script(hollins('"telephone":"020 7946 0321"')),
+  ),
+  'agreement/url': pair(
+    hollins('"url":"https://other.example/"'),
+    hollins('"url":"https://hollins.example/saltby"'),
+    { url: 'https://hollins.example/saltby' },
+  ),
+  'agreement/other-telephone': pair('<p>020 7946 0321, or 020 7946 0999</p>', '<p>020 7946 0321</p>', {
+    record,
+  }),
+  'agreement/visitor': pair(
+    `${script(hollins('"telephone":"+44 20 7946 0321"'))}<p>Ring 020 7946 0999</p>`,
+    `${script(hollins('"telephone":"+44 20 7946 0321"'))}<p>Ring 020 7946 0321</p>`,
+  ),
+  'agreement/not-visible': pair(
+    `${script(hollins())}<p>Welcome</p>`,
+    `${script(hollins())}<p>Hollins Row Opticians<br>9 Hollins Row<br>Saltby TQ1 2AB</p>`,
+  ),
+};
+
+const branchPage = (name: string, street: string, path: string): string =>
+  script(
+    business(
+      `"@id":"https://hollins.example/${path}#branch"`,
+      `"name":"${name}"`,
+      `"url":"https://hollins.example/${path}"`,
+      ADDRESS.replace('9 Hollins Row', street),
+    ),
+  );
+const saltby = branchPage('Hollins Row Opticians', '9 Hollins Row', 'saltby');
+const marsh = branchPage('Hollins Row Opticians', '2 Marsh Lane', 'marsh');
+const json = (page: string): string => page.replace(/<\/?script[^>]*>/g, '');
+const site = (home: string, one: string, two: string): Readonly<Record<string, string>> => ({
+  'https://hollins.example/': home,
+  'https://hollins.example/saltby': one,
+  'https://hollins.example/marsh': two,
+});
+
+/** The same for codes that only a whole site can have. */
+export const siteExamples: Readonly<Partial<Record<FaultCode, SiteExample>>> = {
+  'agreement/wrong-branch': {
+    branches: [json(saltby), json(marsh)],
+    wrong: site('<p>Home', saltby, saltby),
+    right: site('<p>Home', saltby, marsh),
+  },
+  'agreement/pages': {
+    branches: [json(saltby), json(marsh)],
+    wrong: site(saltby.replace('TQ1 2AB', 'TQ1 2BA'), saltby, marsh),
+    right: site(saltby, saltby, marsh),
+  },
+  'agreement/every-page': {
+    branches: [json(saltby), json(marsh)],
+    wrong: site(saltby, saltby, marsh + saltby),
+    right: site('<p>Home', saltby, marsh),
+  },
+  'agreement/no-page': {
+    branches: [json(saltby), json(marsh)],
+    wrong: site('<p>Home', saltby, '<p>Marsh Lane'),
+    right: site('<p>Home', saltby, marsh),
+  },
+};

@@ -1,0 +1,173 @@
+import { insertionPoint, isWritten } from '#core/html';
+import { writeWeek } from '#core/hours';
+import { jsonLd, propertyMarkup } from '#core/markup';
+import { readJson, type JsonNode, type ReadItem, type Reading } from '#core/reading';
+import type { BusinessRecord } from '#core/record';
+import { escapeHtml, type Edit } from '#core/text';
+import type { Finding } from './finding.ts';
+import type { ThreeWayRow } from './threeWay.ts';
+
+/** What a proposal from the record may draw on. */
+export interface KnownBranch {
+  readonly reading: Reading;
+  readonly record: BusinessRecord;
+  /** The items that describe the branch. */
+  readonly items: readonly ReadItem[];
+  readonly rows: readonly ThreeWayRow[];
+}
+
+type Propose = (one: Finding, branch: KnownBranch) => readonly Edit[];
+
+/**
+ * The finding with what the record would write there as a proposal, where it has no other mend: a property that
+ * is missing is put in, hours are exchanged, a shown text is corrected, and a page without markup gets it.
+ */
+export function withProposal(one: Finding, branch: KnownBranch): Finding {
+  const propose = one.mend === null ? PROPOSALS[one.code] : undefined;
+  const edits = propose?.(one, branch) ?? [];
+  return edits.length > 0 ? { ...one, mend: { edits: [...edits], certain: false } } : one;
+}
+
+const PROPOSALS: Readonly<Partial<Record<Finding['code'], Propose>>> = {
+  'guideline/required': addProperty,
+  'guideline/recommended': addProperty,
+  'guideline/worth-having': addProperty,
+  'value/address-part': addAddressPart,
+  'agreement/record': exchangeHours,
+  'agreement/visitor': correctShown,
+  'structure/no-business': addMarkup,
+};
+
+function addProperty({ property, place }: Finding, { items, record, reading }: KnownBranch): readonly Edit[] {
+  const item = items.find(({ typePlace }) => typePlace.start === place.start);
+  return item && property ? putIn(item, property, record, reading) : [];
+}
+
+function addAddressPart(
+  { property, place }: Finding,
+  { items, record, reading }: KnownBranch,
+): readonly Edit[] {
+  const addresses = items.flatMap(({ properties }) =>
+    properties.flatMap(({ name, value }) =>
+      name === 'address' && value.kind === 'item' ? [value.item] : [],
+    ),
+  );
+  const address = addresses.find((item) => item.place.start <= place.start && place.end <= item.place.end);
+  if (!address || !property || address.properties.some(({ name }) => name === property)) return [];
+  return putIn(address, property, record, reading);
+}
+
+/** A property behind the last one that the item has, written as its neighbours are. */
+function putIn(
+  item: ReadItem,
+  property: string,
+  record: BusinessRecord,
+  { source, document }: Reading,
+): readonly Edit[] {
+  if (item.syntax !== 'jsonld') {
+    const element = document?.marked.find(({ start }) => start === item.place.start);
+    const text = propertyMarkup(record, property, item.syntax);
+    if (!element || !text || element.contentEnd <= element.contentStart) return [];
+    return [{ start: element.contentEnd, end: element.contentEnd, text }];
+  }
+  const last = objectAt(item, source)?.members.at(-1);
+  if (!last) return [];
+  const indent = indentAt(source, last.nameStart);
+  const text = propertyMarkup(record, property, 'jsonld', indent ?? '');
+  if (!text) return [];
+  const { end } = last.value;
+  return [{ start: end, end, text: withBreaks(indent === undefined ? `, ${text}` : `,\n${text}`, source) }];
+}
+
+type JsonObject = Extract<JsonNode, { kind: 'object' }>;
+
+/** The object of an item as it is written; undefined where its JSON is broken. */
+function objectAt({ place }: ReadItem, source: string): JsonObject | undefined {
+  const { values, faults } = readJson(source, place.start, place.end);
+  const [node] = values;
+  return node?.kind === 'object' && faults.length === 0 ? node : undefined;
+}
+
+/** The white space before a name that begins its line; undefined where something stands before it. */
+function indentAt(source: string, offset: number): string | undefined {
+  const before = source.slice(source.lastIndexOf('\n', offset - 1) + 1, offset);
+  return /^[ \t]*$/.test(before) ? before : undefined;
+}
+
+const withBreaks = (text: string, source: string): string =>
+  source.includes('\r\n') ? text.replaceAll('\n', '\r\n') : text;
+
+const HOURS = new Set(['openingHours', 'openingHoursSpecification']);
+
+/** The week of an item exchanged for the record's, where it is written in one place and in nothing visitors see. */
+function exchangeHours(
+  { property, place }: Finding,
+  { items, record, reading: { source } }: KnownBranch,
+): readonly Edit[] {
+  if (property !== 'openingHoursSpecification') return [];
+  const item = items.find((one) => one.place.start <= place.start && place.end <= one.place.end);
+  const written = item?.properties.filter(({ name }) => HOURS.has(name)) ?? [];
+  const [first] = written;
+  if (!item || !first) return [];
+  if (item.syntax === 'jsonld') {
+    const members = objectAt(item, source)?.members.filter(({ name }) => HOURS.has(name)) ?? [];
+    const [member] = members;
+    if (!member || members.length !== 1) return [];
+    const text = propertyMarkup(record, property, 'jsonld', indentAt(source, member.nameStart) ?? '');
+    const edit = {
+      start: member.nameStart,
+      end: member.value.end,
+      text: withBreaks(text.trimStart(), source),
+    };
+    return text ? [edit] : [];
+  }
+  const text = propertyMarkup(record, property, item.syntax);
+  if (!text) return [];
+  if (written.every(({ place: { start } }) => /^<meta\b/i.test(source.slice(start, start + 6))))
+    return written.map(({ place: { start, end } }, at) => ({ start, end, text: at === 0 ? text : '' }));
+  return written.length === 1 ? shownWeek(first, text, record, source) : [];
+}
+
+/** Hours that stand as text: the element goes on to show them, and what machines read is written beside. */
+function shownWeek(
+  { name, value, place: { start } }: ReadItem['properties'][number],
+  forMachines: string,
+  record: BusinessRecord,
+  source: string,
+): readonly Edit[] {
+  if (value.kind !== 'text' || value.holder !== 'text') return [];
+  const { start: from, end } = value.place;
+  const attribute = new RegExp(`\\s+(?:itemprop|property)\\s*=\\s*(["']?)${name}\\1(?=[\\s>/])`, 'i');
+  const found = attribute.exec(source.slice(start, from));
+  if (!found || source.slice(from, end).includes('<')) return [];
+  const at = start + found.index;
+  return [
+    { start: at, end: at + found[0].length, text: '' },
+    { start: from, end, text: forMachines + escapeHtml(writeWeek(record.hours)) },
+  ];
+}
+
+/** What visitors read, exchanged for the record's, where it stands in the source in one piece. */
+function correctShown(
+  { property, place }: Finding,
+  { rows, reading: { source } }: KnownBranch,
+): readonly Edit[] {
+  const row = rows.find((one) => one.property === property && one.visitor.place?.start === place.start);
+  const text = row?.visitor.text.trim() ?? '';
+  const within = source.slice(place.start, place.end);
+  const at = within.indexOf(text);
+  if (!row?.record || !text || at < 0 || within.includes(text, at + 1) || /[<&\n]/.test(text)) return [];
+  const isRecord = row.markup.some(
+    ({ agreement }) => agreement === 'exact' || agreement === 'written-differently',
+  );
+  const start = place.start + at;
+  return isRecord ? [{ start, end: start + text.length, text: escapeHtml(row.record) }] : [];
+}
+
+/** All of the record's markup at the end of the head, on a page that has none. */
+function addMarkup(_: Finding, { items, record, reading }: KnownBranch): readonly Edit[] {
+  const { document, source } = reading;
+  if (items.length > 0 || !record.name || !document?.elements.some(isWritten)) return [];
+  const at = insertionPoint(document, 'head');
+  return [{ start: at, end: at, text: withBreaks(`${jsonLd(record).text}\n`, source) }];
+}

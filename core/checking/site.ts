@@ -1,0 +1,179 @@
+import * as z from 'zod';
+import { foldUrl } from '#core/link';
+import {
+  businessesIn,
+  linksOf,
+  readSource,
+  recordFromItem,
+  syntaxes,
+  syntaxName,
+  type ReadItem,
+} from '#core/reading';
+import type { BusinessRecord } from '#core/record';
+import { checkReading, type Check } from './check.ts';
+import { describe, descriptionSchema, isLocalBusiness, MOST_DESCRIBED } from './description.ts';
+import { finding, type SiteFinding } from './finding.ts';
+import type { Ignore } from './ignore.ts';
+import { localBusinessProfile, type Profile } from './profile.ts';
+import { contradictingPages } from './pages.ts';
+import { likeness } from './sameBusiness.ts';
+
+/** A branch that a site may describe. */
+export interface SiteBranch {
+  readonly id: number;
+  readonly label: string;
+  readonly record: BusinessRecord;
+}
+
+/** A business that a page describes, and the branch it is. */
+export const carriedSchema = z.object({
+  syntax: z.enum(syntaxes),
+  name: z.string(),
+  /** Null for one that is none of the branches. */
+  branchId: z.number().nullable(),
+  line: z.number(),
+  /** What it tells; null past the first hundred of a page. */
+  description: descriptionSchema.nullable(),
+});
+export type Carried = Readonly<z.infer<typeof carriedSchema>>;
+
+/** What a page of a site carries. */
+export interface PageCarries {
+  readonly url: string;
+  /** The branch whose own page it is; null for any other page. */
+  readonly ownBranchId: number | null;
+  readonly carries: readonly Carried[];
+}
+
+export interface SitePageCheck extends PageCarries {
+  readonly check: Check;
+  /** The pages of the same host that it links to. */
+  readonly links: readonly string[];
+}
+
+export interface SitePageOptions {
+  readonly profile?: Profile;
+  readonly ignores?: readonly Ignore[];
+  /** What ignores call the page. */
+  readonly page?: string;
+}
+
+/** From this much likeness on (see `likeness`) an item is taken for a branch. */
+const LIKE_ENOUGH = 4;
+
+/** The branch that an item describes; undefined for another business. */
+function branchOf(item: ReadItem, branches: readonly SiteBranch[]): SiteBranch | undefined {
+  const read = recordFromItem(item);
+  let best: SiteBranch | undefined;
+  let most = LIKE_ENOUGH - 1;
+  for (const branch of branches) {
+    const alike = likeness(branch.record, read);
+    if (alike > most) {
+      most = alike;
+      best = branch;
+    }
+  }
+  return best;
+}
+
+/**
+ * Checks one page of a site against the branch whose own page it is, or else the first branch that it
+ * describes. A page that is no branch's own and describes no business is not blamed for that.
+ */
+export function checkSitePage(
+  source: string,
+  url: string,
+  branches: readonly SiteBranch[],
+  { profile = localBusinessProfile, ...options }: SitePageOptions = {},
+): SitePageCheck {
+  const reading = readSource(source, url);
+  const businesses = businessesIn(reading.items);
+  const described = businesses.map((item) => ({ item, branch: branchOf(item, branches) }));
+  const own = branches.find(({ record }) => record.url && foldUrl(record.url) === foldUrl(url));
+  const branch = own ?? described.find((one) => one.branch)?.branch;
+  const check = checkReading(reading, {
+    ...options,
+    url,
+    profile: own || businesses.length > 0 ? profile : { ...profile, needsBusiness: false },
+    ...(branch && (own || businesses.length > 0) ? { record: branch.record } : {}),
+  });
+  const carries = described
+    .filter(({ item }) => isLocalBusiness(item))
+    .map(({ item, branch: one }, at) => ({
+      syntax: item.syntax,
+      name: recordFromItem(item).name,
+      branchId: one?.id ?? null,
+      line: item.place.line,
+      description: at < MOST_DESCRIBED ? describe(item) : null,
+    }));
+  const links = reading.document ? linksOf(reading.document, reading.base || url) : [];
+  return { url, ownBranchId: own?.id ?? null, carries, check, links };
+}
+
+const NOWHERE = { start: 0, end: 0, line: 1, column: 1 } as const;
+const FEWEST_PAGES = 3;
+
+/**
+ * Judges what the pages of a site carry together: pages that contradict each other, the wrong branch, the same
+ * branch everywhere, a branch nowhere.
+ */
+export function judgeSite(
+  pages: readonly PageCarries[],
+  branches: readonly SiteBranch[],
+): readonly SiteFinding[] {
+  return [
+    ...wrongBranches(pages, branches),
+    ...contradictingPages(pages),
+    ...everywhere(pages, branches),
+    ...nowhere(pages, branches),
+  ];
+}
+
+const labelOf = (branches: readonly SiteBranch[], id: number | null): string =>
+  branches.find((branch) => branch.id === id)?.label ?? '';
+
+function wrongBranches(
+  pages: readonly PageCarries[],
+  branches: readonly SiteBranch[],
+): readonly SiteFinding[] {
+  return pages.flatMap(({ url, ownBranchId, carries }) => {
+    if (ownBranchId === null || carries.some(({ branchId }) => branchId === ownBranchId)) return [];
+    const other = carries.find(({ branchId }) => branchId !== null);
+    if (!other) return [];
+    const message = `This is the page of ${labelOf(branches, ownBranchId)}, but its ${syntaxName[other.syntax]} describes ${labelOf(branches, other.branchId)}.`;
+    const place = { ...NOWHERE, line: other.line };
+    return [{ url, finding: finding('agreement/wrong-branch', message, place) }];
+  });
+}
+
+function everywhere(pages: readonly PageCarries[], branches: readonly SiteBranch[]): readonly SiteFinding[] {
+  if (branches.length < 2 || pages.length < FEWEST_PAGES) return [];
+  return branches.flatMap(({ id, label }) => {
+    const carrying = pages.filter(({ carries }) => carries.some(({ branchId }) => branchId === id));
+    const foreign = carrying.filter(
+      ({ ownBranchId, carries }) =>
+        ownBranchId !== null &&
+        ownBranchId !== id &&
+        carries.some(({ branchId }) => branchId === ownBranchId),
+    );
+    const [first] = carrying;
+    // A home page that lists every branch is as it should be; a page of another branch is not.
+    if (!first || carrying.length < pages.length || foreign.length === 0) return [];
+    const message = `${label} is described on every page of the site (${String(pages.length)}), also on those of other branches. Keep its markup on its own page.`;
+    return [{ url: first.url, finding: finding('agreement/every-page', message, NOWHERE) }];
+  });
+}
+
+function nowhere(pages: readonly PageCarries[], branches: readonly SiteBranch[]): readonly SiteFinding[] {
+  if (pages.length === 0) return [];
+  const carried = new Set(pages.flatMap(({ carries }) => carries.flatMap(({ branchId }) => branchId ?? [])));
+  return branches
+    .filter(({ id }) => !carried.has(id))
+    .map(({ label, record }) => {
+      const page = record.url
+        ? ` Its own page would be ${record.url}.`
+        : ' The record names no page of its own.';
+      const message = `No page of the site carries the markup of ${label}.${page}`;
+      return { url: '', finding: finding('agreement/no-page', message, NOWHERE) };
+    });
+}
