@@ -1,12 +1,17 @@
 import * as z from 'zod';
 import { recordSchema } from '#core/record';
+import { nameSchema } from './clients.ts';
+import { limits } from './limits.ts';
 
 export const branchSchema = z.object({
   id: z.number(),
   label: z.string(),
   clientId: z.number(),
   clientName: z.string(),
+  /** The branch's own facts. */
   record: recordSchema,
+  /** The client's defaults, which stand where the branch says nothing. */
+  defaults: recordSchema,
   /** Counts the saves; a save names the version it began from. */
   version: z.number(),
 });
@@ -16,3 +21,26 @@ export const recordInputSchema = z.object({ record: recordSchema, version: z.num
 export type RecordInput = z.infer<typeof recordInputSchema>;
 
 export const savedSchema = z.object({ version: z.number() });
+
+/** A client's defaults with their version. */
+export const defaultsSchema = z.object({
+  clientId: z.number(),
+  clientName: z.string(),
+  record: recordSchema,
+  version: z.number(),
+});
+export type Defaults = z.infer<typeof defaultsSchema>;
+
+/** A new branch, empty or with what is known of it already. */
+export const branchInputSchema = z.object({ label: nameSchema, record: recordSchema.optional() });
+export type BranchInput = z.infer<typeof branchInputSchema>;
+
+/** Branches taken in together: all of them or none. */
+export const importInputSchema = z.object({
+  branches: z
+    .array(z.object({ label: nameSchema, record: recordSchema }))
+    .min(1, 'There is no branch to take in.')
+    .max(limits.importRows, `At most ${String(limits.importRows)} branches at once.`),
+});
+export type ImportInput = z.infer<typeof importInputSchema>;
+export const importedSchema = z.object({ added: z.number(), firstId: z.number() });

@@ -8,9 +8,6 @@ export const nameSchema = z.string().trim().min(1, 'A name is needed.').max(200,
 export const clientInputSchema = z.object({ name: nameSchema });
 export type ClientInput = z.infer<typeof clientInputSchema>;
 
-export const branchInputSchema = z.object({ label: nameSchema });
-export type BranchInput = z.infer<typeof branchInputSchema>;
-
 /** How far one step of a branch's chain has come. */
 export const stepSchema = z.object({
   state: z.enum(['missing', 'must', 'should', 'out-of-date', 'unproved', 'proved']),
@@ -31,8 +28,29 @@ export const clientSummarySchema = z.object({
   id: z.number(),
   name: z.string(),
   pages: z.number(),
-  branches: z.array(branchSummarySchema),
+  /** How many branches there are; of a search, how many fit. */
+  branches: z.number(),
 });
 export type ClientSummary = z.infer<typeof clientSummarySchema>;
 
 export const clientsSchema = z.object({ clients: z.array(clientSummarySchema) });
+
+/** Which branches of a client: those that fit the words, from `offset` on. */
+export const branchesQuerySchema = z.object({
+  q: z.string().max(200).default(''),
+  offset: z.coerce.number().int().min(0).default(0),
+  limit: z.coerce.number().int().min(1).max(200).default(100),
+});
+export const branchesSchema = z.object({ total: z.number(), branches: z.array(branchSummarySchema) });
+
+/** Branches as a search finds them, over all clients or within one. */
+export const searchQuerySchema = z.object({
+  q: z.string().max(200).default(''),
+  client: z.coerce.number().int().positive().optional(),
+});
+export const foundBranchesSchema = z.object({
+  branches: z.array(
+    z.object({ id: z.number(), label: z.string(), clientId: z.number(), clientName: z.string() }),
+  ),
+});
+export type FoundBranch = z.infer<typeof foundBranchesSchema>['branches'][number];

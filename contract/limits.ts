@@ -12,6 +12,20 @@ export const limits = {
   zipEntries: 5000,
   /** How many times larger than packed an entry may be: text packs 20 times, a bomb a thousand. */
   zipRatio: 200,
+  /** A spreadsheet of branches, bytes. */
+  csvBytes: 32 * 1024 * 1024,
+  /** Branches taken in at once. */
+  importRows: 10_000,
+  /** The JSON of branches taken in at once, bytes. */
+  importBytes: 64 * 1024 * 1024,
+  /** Pages of one check. */
+  sitePages: 2000,
+  /** Pages that are shown while a check is carried out. */
+  pagesOnTheWay: 100,
+  /** Files taken into a check at once. */
+  checkFiles: 500,
+  /** A sitemap when unpacked, bytes (sitemaps.org, 0.9). */
+  sitemapBytes: 50 * 1024 * 1024,
   /** A request's JSON, bytes. */
   jsonBytes: 512 * 1024,
 } as const;

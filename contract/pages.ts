@@ -25,7 +25,7 @@ export const pageSchema = z.object({
   size: z.number(),
   encoding: z.string(),
   /** How many items of markup a machine reads on it, by syntax. */
-  items: z.object({ jsonld: z.number(), microdata: z.number() }),
+  items: z.object({ jsonld: z.number(), microdata: z.number(), rdfa: z.number() }),
   placements: z.array(placementSchema),
 });
 export type Page = z.infer<typeof pageSchema>;

@@ -5,25 +5,31 @@ import helmet from 'helmet';
 import type { Logger } from 'pino';
 import type { Sequelize } from 'sequelize';
 import { limits } from '#contract';
+import type { AddressSearch } from './gateways/addressSearch.ts';
+import type { Fetcher } from './gateways/fetcher.ts';
 import type { PhotoStore } from './gateways/photoStore.ts';
 import { refuseForeign } from './guard.ts';
 import { answerErrors, unknownAddress } from './problem.ts';
 import { branchRoutes } from './routes/branches.ts';
-import { clientRoutes } from './routes/clients.ts';
+import { checkRoutes } from './routes/checks.ts';
+import { clientRoutes, importRoutes } from './routes/clients.ts';
 import { pageRoutes } from './routes/pages.ts';
 import { photoRoutes } from './routes/photos.ts';
+import { placeRoutes } from './routes/places.ts';
 import { pingDatabase } from './store/clients.ts';
 
 export interface AppParts {
   readonly database: Sequelize;
   readonly photos: PhotoStore;
+  readonly search?: AddressSearch;
+  readonly fetcher: Fetcher;
   readonly log: Logger;
   /** Folder of the built interface; undefined to serve the API alone. */
   readonly web?: string;
 }
 
 /** The application: guard, API, interface, errors, in this order. */
-export function createApp({ database, photos, log, web }: AppParts): Express {
+export function createApp({ database, photos, search, fetcher, log, web }: AppParts): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(securityHeaders());
@@ -51,13 +57,16 @@ export function createApp({ database, photos, log, web }: AppParts): Express {
     response.set('Cache-Control', 'no-store');
     next();
   });
+  app.use('/api', importRoutes());
   app.use(
     '/api',
     express.json({ limit: limits.jsonBytes }),
     clientRoutes(),
     branchRoutes(),
     pageRoutes(),
+    checkRoutes(),
     photoRoutes(photos),
+    placeRoutes(search, fetcher),
   );
   app.use('/api', unknownAddress);
   if (web) serveInterface(app, web);

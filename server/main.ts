@@ -2,6 +2,8 @@
 import type { AddressInfo } from 'node:net';
 import pino from 'pino';
 import { createApp } from './app.ts';
+import { addressSearchAt } from './gateways/addressSearch.ts';
+import { guardedFetcher } from './gateways/fetcher.ts';
 import { folderPhotoStore } from './gateways/photoStore.ts';
 import { JobRunner } from './jobs/runner.ts';
 import { readSettings } from './settings.ts';
@@ -17,8 +19,10 @@ const database = openDatabase(settings.ZINC_DATABASE);
 await migrate(database);
 defineModels(database);
 const photos = folderPhotoStore(settings.ZINC_PHOTOS);
-const jobs = new JobRunner(database, photos, log);
-const server = createApp({ database, photos, log, web: settings.ZINC_WEB }).listen(
+const search = settings.ZINC_ADDRESS_SEARCH ? addressSearchAt(settings.ZINC_ADDRESS_SEARCH) : undefined;
+const fetcher = guardedFetcher(settings.ZINC_STANDIN_HOST || undefined);
+const jobs = new JobRunner(database, photos, fetcher, log);
+const server = createApp({ database, photos, search, fetcher, log, web: settings.ZINC_WEB }).listen(
   settings.ZINC_PORT,
   '127.0.0.1',
   (error) => {

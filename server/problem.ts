@@ -100,6 +100,15 @@ export function isDatabaseGone(error: unknown): boolean {
   );
 }
 
+/** MariaDB error numbers: the row changed, lock wait timeout, deadlock. */
+const LOCK_CONFLICTS = new Set([1020, 1205, 1213]);
+
+/** Whether a transaction was given up because another one was in its way: the same may succeed the next time. */
+export function isLockConflict(error: unknown): boolean {
+  if (!(error instanceof DatabaseError)) return false;
+  return LOCK_CONFLICTS.has(Number(Reflect.get(error.original, 'errno')));
+}
+
 function asBodyError(error: unknown): { type: string; status: number } {
   const field = (name: string): unknown =>
     error && typeof error === 'object' && name in error ? Reflect.get(error, name) : undefined;

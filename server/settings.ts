@@ -10,6 +10,10 @@ const settingsSchema = z.object({
   ZINC_PHOTOS: z.string().min(1),
   /** Folder of the built interface. */
   ZINC_WEB: z.string().min(1),
+  /** Address of the address search (GeocodeJSON); '' for none. */
+  ZINC_ADDRESS_SEARCH: z.string().default(''),
+  /** host:port of the stand-in that answers for the domains under .example; '' for none. */
+  ZINC_STANDIN_HOST: z.string().default(''),
   ZINC_LOG: z.enum(['fatal', 'error', 'warn', 'info', 'debug', 'trace', 'silent']).default('info'),
 });
 export type Settings = z.infer<typeof settingsSchema>;

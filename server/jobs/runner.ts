@@ -1,32 +1,38 @@
 import type { Logger } from 'pino';
 import type { Sequelize } from 'sequelize';
+import type { Fetcher } from '../gateways/fetcher.ts';
 import type { PhotoStore } from '../gateways/photoStore.ts';
 import { isDatabaseGone } from '../problem.ts';
 import { endJob, leaseJob, releaseJob } from '../store/jobs.ts';
+import { runCheck } from './checking.ts';
 import { runStamping } from './stamping.ts';
 
 const LEASE_MS = 30_000;
 const PAUSE_MS = 400;
+/** Jobs that are worked on at the same time, so that a long one does not keep a short one waiting. */
+const LANES = 2;
 
 /** Works on jobs until it is stopped. What it works on is in the database, so any number can run beside it. */
 export class JobRunner {
   readonly #database: Sequelize;
   readonly #store: PhotoStore;
+  readonly #fetcher: Fetcher;
   readonly #log: Logger;
   #stopping = false;
-  #ended: Promise<void> = Promise.resolve();
+  #ended: Promise<unknown> = Promise.resolve();
 
-  constructor(database: Sequelize, store: PhotoStore, log: Logger) {
+  constructor(database: Sequelize, store: PhotoStore, fetcher: Fetcher, log: Logger) {
     this.#database = database;
     this.#store = store;
+    this.#fetcher = fetcher;
     this.#log = log;
   }
 
   start(): void {
-    this.#ended = this.#loop();
+    this.#ended = Promise.all(Array.from({ length: LANES }, () => this.#loop()));
   }
 
-  /** Stops after the photo in hand and gives the job back. */
+  /** Stops after the photo or page in hand and gives the jobs back. */
   async stop(): Promise<void> {
     this.#stopping = true;
     await this.#ended;
@@ -49,9 +55,13 @@ export class JobRunner {
     const job = await leaseJob(this.#database, new Date(), LEASE_MS);
     if (!job) return false;
     try {
-      const end = await runStamping(job, this.#store, LEASE_MS, () => this.#stopping);
+      const stopped = (): boolean => this.#stopping;
+      const end =
+        job.checkId === null
+          ? await runStamping(job, this.#store, LEASE_MS, stopped)
+          : await runCheck(job, this.#fetcher, stopped);
       if (end === 'stopped' && this.#stopping) await releaseJob(job);
-      this.#log.info({ job: job.id, end }, 'stamping');
+      this.#log.info({ job: job.id, end }, job.checkId === null ? 'stamping' : 'checking');
     } catch (error) {
       // With the database gone the lease runs out and the job is taken again; any other fault would only recur.
       if (!isDatabaseGone(error)) await endJob(job, 'failed');

@@ -1,7 +1,7 @@
 import { stampInputSchema } from '#contract';
 import { jpegStamper, provePhoto, stampFields } from '#core/photo';
 import type { PhotoStore } from '../gateways/photoStore.ts';
-import { findBranch, readRecord } from '../store/branches.ts';
+import { findBranch, recordOf } from '../store/branches.ts';
 import { endJob, renewLease } from '../store/jobs.ts';
 import type { JobRow } from '../store/models.ts';
 import { PhotoRow } from '../store/models.ts';
@@ -17,7 +17,7 @@ export async function runStamping(
   stopped: () => boolean,
 ): Promise<'done' | 'stopped'> {
   const { photoIds, ...wordings } = stampInputSchema.parse(JSON.parse(job.input));
-  const fields = stampFields(readRecord(await findBranch(job.branchId)), wordings);
+  const fields = stampFields(await recordOf(await findBranch(job.branchId ?? 0)), wordings);
   const stamp = jpegStamper(fields);
   let { failed } = job;
   for (let at = job.done; at < photoIds.length; at += 1) {

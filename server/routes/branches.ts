@@ -1,7 +1,14 @@
 import { Router } from 'express';
 import { branchInputSchema, idSchema, recordInputSchema } from '#contract';
 import { parse } from '../problem.ts';
-import { deleteBranch, renameBranch, restoreBranch, saveRecord, showBranch } from '../store/branches.ts';
+import {
+  deleteBranch,
+  duplicateBranch,
+  renameBranch,
+  restoreBranch,
+  saveRecord,
+  showBranch,
+} from '../store/branches.ts';
 
 export function branchRoutes(): Router {
   const router = Router();
@@ -11,6 +18,10 @@ export function branchRoutes(): Router {
   router.patch('/branches/:id', async (request, response) => {
     await renameBranch(parse(idSchema, request.params.id), parse(branchInputSchema, request.body).label);
     response.status(204).end();
+  });
+  router.post('/branches/:id/duplicate', async (request, response) => {
+    const { label } = parse(branchInputSchema, request.body);
+    response.status(201).json({ id: await duplicateBranch(parse(idSchema, request.params.id), label) });
   });
   router.put('/branches/:id/record', async (request, response) => {
     const { record, version } = parse(recordInputSchema, request.body);

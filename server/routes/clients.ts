@@ -1,13 +1,39 @@
-import { Router } from 'express';
-import { branchInputSchema, clientInputSchema, idSchema } from '#contract';
+import express, { Router } from 'express';
+import * as z from 'zod';
+import {
+  branchesQuerySchema,
+  branchInputSchema,
+  clientInputSchema,
+  idSchema,
+  importInputSchema,
+  limits,
+  recordInputSchema,
+  searchQuerySchema,
+} from '#contract';
 import { parse } from '../problem.ts';
-import { addBranch } from '../store/branches.ts';
-import { addClient, deleteClient, listClients, renameClient, restoreClient } from '../store/clients.ts';
+import { addBranch, importBranches, saveDefaults, searchBranches } from '../store/branches.ts';
+import {
+  addClient,
+  clientMarkup,
+  deleteClient,
+  listBranches,
+  listClients,
+  renameClient,
+  restoreClient,
+  showDefaults,
+} from '../store/clients.ts';
+
+const shapeSchema = z.object({ shape: z.enum(['graph', 'organization']) });
 
 export function clientRoutes(): Router {
   const router = Router();
-  router.get('/clients', async (_request, response) => {
-    response.json({ clients: await listClients() });
+  router.get('/clients', async (request, response) => {
+    const { q } = parse(searchQuerySchema, request.query);
+    response.json({ clients: await listClients(q) });
+  });
+  router.get('/search', async (request, response) => {
+    const { q, client } = parse(searchQuerySchema, request.query);
+    response.json({ branches: await searchBranches(q, client) });
   });
   router.post('/clients', async (request, response) => {
     const { name } = parse(clientInputSchema, request.body);
@@ -25,9 +51,41 @@ export function clientRoutes(): Router {
     await restoreClient(parse(idSchema, request.params.id));
     response.status(204).end();
   });
-  router.post('/clients/:id/branches', async (request, response) => {
-    const { label } = parse(branchInputSchema, request.body);
-    response.status(201).json({ id: await addBranch(parse(idSchema, request.params.id), label) });
+  router.get('/clients/:id/defaults', async (request, response) => {
+    response.json(await showDefaults(parse(idSchema, request.params.id)));
   });
+  router.put('/clients/:id/defaults', async (request, response) => {
+    const { record, version } = parse(recordInputSchema, request.body);
+    response.json({ version: await saveDefaults(parse(idSchema, request.params.id), record, version) });
+  });
+  router.get('/clients/:id/markup', async (request, response) => {
+    const { shape } = parse(shapeSchema, request.query);
+    response
+      .type('text/plain; charset=utf-8')
+      .send(await clientMarkup(parse(idSchema, request.params.id), shape));
+  });
+  router.get('/clients/:id/branches', async (request, response) => {
+    response.json(
+      await listBranches(parse(idSchema, request.params.id), parse(branchesQuerySchema, request.query)),
+    );
+  });
+  router.post('/clients/:id/branches', async (request, response) => {
+    const { label, record } = parse(branchInputSchema, request.body);
+    response.status(201).json({ id: await addBranch(parse(idSchema, request.params.id), label, record) });
+  });
+  return router;
+}
+
+/** Takes in many branches at once; its body is larger than any other. */
+export function importRoutes(): Router {
+  const router = Router();
+  router.post(
+    '/clients/:id/branches/import',
+    express.json({ limit: limits.importBytes }),
+    async (request, response) => {
+      const input = parse(importInputSchema, request.body);
+      response.status(201).json(await importBranches(parse(idSchema, request.params.id), input));
+    },
+  );
   return router;
 }

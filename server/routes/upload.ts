@@ -15,10 +15,15 @@ export function uploaded(request: Request): { name: string; bytes: Buffer } {
   const { file } = request;
   if (!file || file.size === 0)
     throw new Refusal(400, 'No file', 'The upload held no file, or an empty one. Nothing was taken.');
-  const name = file.originalname
+  return { name: fileName(file.originalname), bytes: file.buffer };
+}
+
+/** The name of an uploaded file with its folders, none of which climbs. */
+export function fileName(original: string): string {
+  const name = original
     .replace(/\\/g, '/')
     .split('/')
     .filter((part) => part && part !== '.' && part !== '..')
     .join('/');
-  return { name: name.slice(-255) || 'unnamed', bytes: file.buffer };
+  return name.slice(-255) || 'unnamed';
 }

@@ -1,40 +1,98 @@
-import { QueryTypes, type Sequelize } from 'sequelize';
-import type { BranchSummary, ClientSummary, Step } from '#contract';
-import { judgeRecord, lackingFacts, type BusinessRecord } from '#core/record';
-import { notFound } from '../problem.ts';
-import { readRecord } from './branches.ts';
+import { Op, QueryTypes, type ModelStatic, type Sequelize, type WhereOptions } from 'sequelize';
+import type { BranchSummary, ClientSummary, Defaults, Step } from '#contract';
+import { jsonLdGraph, jsonLdOrganization } from '#core/markup';
+import { completeness, emptyRecord, judgeRecord, type BusinessRecord } from '#core/record';
+import { fold } from '#core/text';
+import { notFound, Refusal } from '../problem.ts';
+import { findClient, fitting, parseRecord, recordsOf } from './branches.ts';
 import { BranchRow, ClientRow, PageRow, PhotoRow } from './models.ts';
-import { placementsOfClient } from './pages.ts';
+import { placementsOf } from './pages.ts';
 import { photoState } from './photos.ts';
 
-/** Every client with its branches and how far each step of their chains has come. */
-export async function listClients(): Promise<readonly ClientSummary[]> {
-  const clients = await ClientRow.findAll({ order: ['name'] });
-  return Promise.all(clients.map(summarise));
+/** Every client with how many branches it has; of a search, those with a branch or a name that fits. */
+export async function listClients(words = ''): Promise<readonly ClientSummary[]> {
+  const clients = await ClientRow.findAll({ order: ['name'], attributes: ['id', 'name'] });
+  const [pages, branches] = await Promise.all([
+    countByClient(PageRow, {}),
+    countByClient(BranchRow, fitting(words)),
+  ]);
+  const all = words.trim() ? await countByClient(BranchRow, {}) : branches;
+  const wanted = fold(words).split(' ').filter(Boolean);
+  return clients.flatMap(({ id, name }) => {
+    const named = wanted.every((word) => fold(name).includes(word));
+    const count = (named ? all : branches).get(id) ?? 0;
+    return count > 0 || named ? [{ id, name, pages: pages.get(id) ?? 0, branches: count }] : [];
+  });
 }
 
-async function summarise({ id, name }: ClientRow): Promise<ClientSummary> {
-  const branches = await BranchRow.findAll({ where: { clientId: id }, order: ['label'] });
-  const records = new Map(branches.map((branch) => [branch.id, readRecord(branch)]));
-  const placements = await placementsOfClient(id, records);
-  const pages = await PageRow.count({ where: { clientId: id } });
-  const summaries = branches.map(async (branch): Promise<BranchSummary> => {
-    const record = records.get(branch.id) ?? readRecord(branch);
-    const photos = await PhotoRow.findAll({ where: { branchId: branch.id } });
+/** How many rows each client has. */
+async function countByClient<T extends BranchRow | PageRow>(
+  model: ModelStatic<T>,
+  where: WhereOptions<T>,
+): Promise<ReadonlyMap<number, number>> {
+  const rows = await model.count({ where, group: ['client_id'] });
+  return new Map(rows.map(({ client_id: client, count }) => [Number(client), count]));
+}
+
+/** A page of a client's branches, with how far each step of their chains has come. */
+export async function listBranches(
+  clientId: number,
+  { q, offset, limit }: { q: string; offset: number; limit: number },
+): Promise<{ total: number; branches: readonly BranchSummary[] }> {
+  const client = await findClient(clientId);
+  const named = fold(q)
+    .split(' ')
+    .every((word) => fold(client.name).includes(word));
+  const { count, rows } = await BranchRow.findAndCountAll({
+    where: named ? { clientId } : fitting(q, clientId),
+    order: ['label', 'id'],
+    offset,
+    limit,
+  });
+  const records = recordsOf(rows, client);
+  const placements = await placementsOf(records);
+  const photos = await PhotoRow.findAll({ where: { branchId: { [Op.in]: rows.map(({ id }) => id) } } });
+  const branches = rows.map(({ id, label }): BranchSummary => {
+    const record = records.get(id) ?? emptyRecord;
     return {
-      id: branch.id,
-      label: branch.label,
+      id,
+      label,
       town: record.address.addressLocality,
       steps: {
         record: recordStep(record),
-        pages: pagesStep(
-          placements.filter(({ branchId }) => branchId === branch.id).map(({ state }) => state),
+        pages: pagesStep(placements.flatMap(({ branchId, state }) => (branchId === id ? [state] : []))),
+        photos: photosStep(
+          photos.flatMap((photo) => (photo.branchId === id ? [photoState(photo, record)] : [])),
         ),
-        photos: photosStep(photos.map((photo) => photoState(photo, record))),
       },
     };
   });
-  return { id, name, pages, branches: await Promise.all(summaries) };
+  return { total: count, branches };
+}
+
+const MOST_IN_MARKUP = 500;
+
+/** The markup of a client's branches together: as one graph, or as the organisation with its branches. */
+export async function clientMarkup(clientId: number, shape: 'graph' | 'organization'): Promise<string> {
+  const client = await findClient(clientId);
+  const branches = await BranchRow.findAll({
+    where: { clientId },
+    order: ['label', 'id'],
+    limit: MOST_IN_MARKUP + 1,
+  });
+  if (branches.length > MOST_IN_MARKUP)
+    throw new Refusal(
+      422,
+      'Too many branches',
+      `One block of markup can hold ${String(MOST_IN_MARKUP)} branches; nobody reads more. Give each branch’s page its own.`,
+    );
+  const records = [...recordsOf(branches, client).values()];
+  return (shape === 'graph' ? jsonLdGraph(records) : jsonLdOrganization(records)).text;
+}
+
+export async function showDefaults(clientId: number): Promise<Defaults> {
+  const { id, name, defaults, defaultsVersion } = await findClient(clientId);
+  return { clientId: id, clientName: name, record: parseRecord(defaults), version: defaultsVersion };
 }
 
 function recordStep(record: BusinessRecord): Step {
@@ -42,7 +100,8 @@ function recordStep(record: BusinessRecord): Step {
   const musts = faults.filter(({ grade }) => grade === 'must').length;
   if (!record.name && musts > 0) return { state: 'missing', detail: 'no facts yet' };
   if (musts > 0) return { state: 'must', detail: `${String(musts)} to mend` };
-  const lacking = lackingFacts(record).length + faults.filter(({ grade }) => grade === 'should').length;
+  const lacking =
+    completeness(record).lacking.length + faults.filter(({ grade }) => grade === 'should').length;
   return lacking > 0
     ? { state: 'should', detail: `${String(lacking)} to improve` }
     : { state: 'proved', detail: 'complete' };
@@ -71,9 +130,7 @@ export async function addClient(name: string): Promise<number> {
 }
 
 export async function renameClient(id: number, name: string): Promise<void> {
-  const client = await ClientRow.findByPk(id);
-  if (!client) throw notFound('client');
-  await client.update({ name });
+  await (await findClient(id)).update({ name });
 }
 
 /** Deletes a client so that `restoreClient` can bring it back with everything it has. */

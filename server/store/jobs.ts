@@ -1,6 +1,6 @@
-import { Op, type Sequelize } from 'sequelize';
+import { Op, Transaction, type Sequelize } from 'sequelize';
 import type { Job, StampInput } from '#contract';
-import { notFound } from '../problem.ts';
+import { isLockConflict, notFound } from '../problem.ts';
 import { findBranch } from './branches.ts';
 import { JobRow } from './models.ts';
 
@@ -49,20 +49,32 @@ export async function cancelJob(id: number): Promise<Job> {
 
 /**
  * Takes a job that waits, or one whose process has not been heard of since its lease ended. Two processes
- * never get the same: rows another one is looking at are skipped (MariaDB SKIP LOCKED).
+ * never get the same: rows another one is looking at are skipped (MariaDB SKIP LOCKED). Null where there is none,
+ * or where two got in each other's way and this one gave way: it asks again in a moment.
  */
 export async function leaseJob(database: Sequelize, now: Date, leaseMs: number): Promise<JobRow | null> {
-  return database.transaction(async (transaction) => {
-    const job = await JobRow.findOne({
-      where: { [Op.or]: [{ state: 'waiting' }, { state: 'running', leasedUntil: { [Op.lt]: now } }] },
-      order: ['id'],
-      lock: transaction.LOCK.UPDATE,
-      skipLocked: true,
-      transaction,
-    });
-    await job?.update({ state: 'running', leasedUntil: new Date(now.getTime() + leaseMs) }, { transaction });
-    return job;
+  // Locks on the rows alone, not on the gaps between them, which another process's update would wait for.
+  const isolationLevel = Transaction.ISOLATION_LEVELS.READ_COMMITTED;
+  try {
+    return await database.transaction({ isolationLevel }, (transaction) =>
+      leaseWithin(transaction, now, leaseMs),
+    );
+  } catch (error) {
+    if (isLockConflict(error)) return null;
+    throw error;
+  }
+}
+
+async function leaseWithin(transaction: Transaction, now: Date, leaseMs: number): Promise<JobRow | null> {
+  const job = await JobRow.findOne({
+    where: { [Op.or]: [{ state: 'waiting' }, { state: 'running', leasedUntil: { [Op.lt]: now } }] },
+    order: ['id'],
+    lock: transaction.LOCK.UPDATE,
+    skipLocked: true,
+    transaction,
   });
+  await job?.update({ state: 'running', leasedUntil: new Date(now.getTime() + leaseMs) }, { transaction });
+  return job;
 }
 
 /**
@@ -74,12 +86,13 @@ export async function renewLease(
   done: number,
   failed: number,
   leasedUntil: Date,
+  total = job.total,
 ): Promise<boolean> {
   const [changed] = await JobRow.update(
-    { done, failed, leasedUntil },
+    { done, failed, leasedUntil, total },
     { where: { id: job.id, state: 'running', leasedUntil: job.leasedUntil } },
   );
-  if (changed === 1) job.set({ done, failed, leasedUntil });
+  if (changed === 1) job.set({ done, failed, leasedUntil, total });
   return changed === 1;
 }
 

@@ -1,4 +1,4 @@
-import { DataTypes, type QueryInterface, type Sequelize } from 'sequelize';
+import { DataTypes, QueryTypes, type QueryInterface, type Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
 
 const id = { type: DataTypes.INTEGER.UNSIGNED, primaryKey: true, autoIncrement: true };
@@ -78,6 +78,103 @@ const migrations = [
     down: async ({ context: to }: { context: QueryInterface }) => {
       for (const table of ['jobs', 'photos', 'placements', 'pages', 'branches', 'clients'])
         await to.dropTable(table);
+    },
+  },
+  {
+    name: '002-client-defaults-and-branch-search',
+    up: async ({ context: to }: { context: QueryInterface }) => {
+      await to.addColumn('clients', 'defaults', {
+        type: DataTypes.TEXT('medium'),
+        allowNull: false,
+        defaultValue: '{}',
+      });
+      await to.addColumn('clients', 'defaults_version', {
+        type: DataTypes.INTEGER.UNSIGNED,
+        allowNull: false,
+        defaultValue: 0,
+      });
+      // What is here already is found by its label until it is saved again.
+      await to.addColumn('branches', 'search', {
+        type: DataTypes.STRING(1000),
+        allowNull: false,
+        defaultValue: '',
+      });
+      await to.sequelize.query('UPDATE branches SET search = LOWER(label)', { type: QueryTypes.UPDATE });
+      await to.addIndex('branches', ['client_id', 'label']);
+    },
+    down: async ({ context: to }: { context: QueryInterface }) => {
+      await to.removeIndex('branches', ['client_id', 'label']);
+      await to.removeColumn('branches', 'search');
+      await to.removeColumn('clients', 'defaults_version');
+      await to.removeColumn('clients', 'defaults');
+    },
+  },
+  {
+    name: '003-checks',
+    up: async ({ context: to }: { context: QueryInterface }) => {
+      const count = { type: DataTypes.INTEGER.UNSIGNED, allowNull: false, defaultValue: 0 };
+      const json = { type: DataTypes.TEXT('medium'), allowNull: false };
+      await to.createTable('checks', {
+        id,
+        client_id: belongsTo('clients'),
+        title: { type: DataTypes.STRING(300), allowNull: false },
+        kind: { type: DataTypes.STRING(20), allowNull: false },
+        profile: { type: DataTypes.STRING(40), allowNull: false },
+        input: json,
+        message: { type: DataTypes.STRING(500), allowNull: false, defaultValue: '' },
+        site_findings: json,
+        ...times,
+        ...deleted,
+      });
+      await to.createTable('checked_pages', {
+        id,
+        check_id: belongsTo('checks'),
+        url: { type: DataTypes.STRING(2000), allowNull: false },
+        final_url: { type: DataTypes.STRING(2000), allowNull: false, defaultValue: '' },
+        state: { type: DataTypes.STRING(20), allowNull: false },
+        status: count,
+        problem: { type: DataTypes.STRING(500), allowNull: false, defaultValue: '' },
+        headers: { type: DataTypes.TEXT, allowNull: false, defaultValue: '{}' },
+        size: count,
+        milliseconds: count,
+        source: { type: DataTypes.BLOB('long'), allowNull: true },
+        must: count,
+        should: count,
+        note: count,
+        ignored: count,
+        codes: { type: DataTypes.TEXT, allowNull: false, defaultValue: '{}' },
+        own_branch_id: { type: DataTypes.INTEGER.UNSIGNED, allowNull: true },
+        carries: { type: DataTypes.TEXT('medium'), allowNull: false, defaultValue: '[]' },
+        findings: { type: DataTypes.TEXT('medium'), allowNull: false, defaultValue: '[]' },
+        ...times,
+      });
+      await to.addIndex('checked_pages', ['check_id', 'state']);
+      await to.createTable('ignores', {
+        id,
+        client_id: belongsTo('clients'),
+        code: { type: DataTypes.STRING(100), allowNull: false },
+        page: { type: DataTypes.STRING(2000), allowNull: false, defaultValue: '' },
+        excerpt: { type: DataTypes.STRING(200), allowNull: false, defaultValue: '' },
+        reason: { type: DataTypes.STRING(500), allowNull: false },
+        ...times,
+      });
+      await to.addColumn('clients', 'judging', {
+        type: DataTypes.TEXT('medium'),
+        allowNull: false,
+        defaultValue: '{}',
+      });
+      await to.changeColumn('jobs', 'branch_id', { type: DataTypes.INTEGER.UNSIGNED, allowNull: true });
+      await to.addColumn('jobs', 'check_id', {
+        type: DataTypes.INTEGER.UNSIGNED,
+        allowNull: true,
+        references: { model: 'checks', key: 'id' },
+        onDelete: 'CASCADE',
+      });
+    },
+    down: async ({ context: to }: { context: QueryInterface }) => {
+      await to.removeColumn('jobs', 'check_id');
+      await to.removeColumn('clients', 'judging');
+      for (const table of ['ignores', 'checked_pages', 'checks']) await to.dropTable(table);
     },
   },
 ];

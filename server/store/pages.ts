@@ -2,12 +2,12 @@ import { Op } from 'sequelize';
 import type { Page, PagePlacement, PlacementInput } from '#contract';
 import { writeMarkup, type MarkupForm } from '#core/markup';
 import { isCurrent, placeInBytes, placedOn, prove, removeFromBytes } from '#core/page';
-import { readSource } from '#core/reading';
+import { readSource, type Syntax } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
 import { notFound, Refusal } from '../problem.ts';
-import { findBranch, readRecord } from './branches.ts';
-import { BranchRow, ClientRow, PageRow, PlacementRow } from './models.ts';
+import { findBranch, findClient, recordOf, recordsOf } from './branches.ts';
+import { BranchRow, type ClientRow, PageRow, PlacementRow } from './models.ts';
 
 export async function findPage(id: number): Promise<PageRow> {
   const page = await PageRow.findByPk(id);
@@ -17,37 +17,62 @@ export async function findPage(id: number): Promise<PageRow> {
 
 /** A client's pages, each read again now, with the state of what is placed on it. */
 export async function listPages(clientId: number): Promise<readonly Page[]> {
-  if (!(await ClientRow.findByPk(clientId))) throw notFound('client');
+  const client = await findClient(clientId);
   const pages = await PageRow.findAll({ where: { clientId }, order: ['path'] });
   const placements = await PlacementRow.findAll({
     where: { pageId: { [Op.in]: pages.map(({ id }) => id) } },
   });
-  const branches = await BranchRow.findAll({ where: { clientId } });
-  return pages.map((page) => describe(page, placements, branches));
+  const placed = await placedBranches(placements, client);
+  return pages.map((page) => describe(page, placements, placed));
 }
 
 export async function showPage(id: number): Promise<Page> {
   const page = await findPage(id);
   const placements = await PlacementRow.findAll({ where: { pageId: id } });
-  return describe(page, placements, await BranchRow.findAll({ where: { clientId: page.clientId } }));
+  return describe(page, placements, await placedBranches(placements, await findClient(page.clientId)));
 }
 
-function describe(page: PageRow, placements: readonly PlacementRow[], branches: readonly BranchRow[]): Page {
+interface PlacedBranch {
+  readonly label: string;
+  readonly record: BusinessRecord;
+}
+
+/** The branches that placements speak of, with their effective records. */
+async function placedBranches(
+  placements: readonly PlacementRow[],
+  client: ClientRow,
+): Promise<ReadonlyMap<number, PlacedBranch>> {
+  const ids = [...new Set(placements.map(({ branchId }) => branchId))];
+  const branches = await BranchRow.findAll({ where: { id: { [Op.in]: ids } } });
+  const records = recordsOf(branches, client);
+  return new Map(
+    branches.flatMap(({ id, label }) => {
+      const record = records.get(id);
+      return record ? [[id, { label, record }] as const] : [];
+    }),
+  );
+}
+
+function describe(
+  page: PageRow,
+  placements: readonly PlacementRow[],
+  branches: ReadonlyMap<number, PlacedBranch>,
+): Page {
   const { text, encoding } = decodeText(page.source);
   const { items } = readSource(text);
-  const count = (syntax: MarkupForm): number => items.filter((item) => item.syntax === syntax).length;
+  const count = (syntax: Syntax): number => items.filter((item) => item.syntax === syntax).length;
   return {
     id: page.id,
     path: page.path,
     size: page.source.length,
     encoding,
-    items: { jsonld: count('jsonld'), microdata: count('microdata') },
+    items: { jsonld: count('jsonld'), microdata: count('microdata'), rdfa: count('rdfa') },
     placements: placements
       .filter(({ pageId }) => pageId === page.id)
       .flatMap(({ form, branchId }) => {
-        const branch = branches.find((one) => one.id === branchId);
+        const branch = branches.get(branchId);
         return branch
-          ? [{ form, branchId, branchLabel: branch.label, ...stateOf(text, form, readRecord(branch)) }]
+          ? [{ form, branchId, branchLabel: branch.label, ...stateOf(text, form, branch.record) }]
           : [];
       }),
   };
@@ -64,23 +89,19 @@ function stateOf(
   return { state, misread: [...misread] };
 }
 
-/** The state of everything that is placed on a client's pages, for the desk. */
-export async function placementsOfClient(
-  clientId: number,
+/** The state of everything that is placed of these branches, for the desk. */
+export async function placementsOf(
   records: ReadonlyMap<number, BusinessRecord>,
 ): Promise<readonly Pick<PagePlacement, 'branchId' | 'state'>[]> {
-  const pages = await PageRow.findAll({ where: { clientId }, attributes: ['id'] });
-  const placements = await PlacementRow.findAll({
-    where: { pageId: { [Op.in]: pages.map(({ id }) => id) } },
+  const placements = await PlacementRow.findAll({ where: { branchId: { [Op.in]: [...records.keys()] } } });
+  const pages = await PageRow.findAll({
+    where: { id: { [Op.in]: [...new Set(placements.map(({ pageId }) => pageId))] } },
   });
-  const found: Pick<PagePlacement, 'branchId' | 'state'>[] = [];
-  for (const { pageId, branchId, form } of placements) {
-    const record = records.get(branchId);
-    const page = record && (await PageRow.findByPk(pageId));
-    if (record && page)
-      found.push({ branchId, state: stateOf(decodeText(page.source).text, form, record).state });
-  }
-  return found;
+  const texts = new Map(pages.map(({ id, source }) => [id, decodeText(source).text]));
+  return placements.flatMap(({ pageId, branchId, form }) => {
+    const [record, text] = [records.get(branchId), texts.get(pageId)];
+    return record && text !== undefined ? [{ branchId, state: stateOf(text, form, record).state }] : [];
+  });
 }
 
 /** Keeps a page under its path. One that is there already gets the new source; whether it was. */
@@ -111,7 +132,7 @@ export async function placeOnPage(pageId: number, { branchId, form, at }: Placem
       'Another client',
       'This branch belongs to another client than the page. Nothing was changed.',
     );
-  const record = readRecord(branch);
+  const record = await recordOf(branch);
   const result = placeInBytes(page.source, form, writeMarkup(record, form).text, at);
   if (!result.ok) throw new Refusal(422, 'Cannot be placed', result.message);
   if (prove(decodeText(result.bytes).text, form, record).state === 'absent') {

@@ -4,7 +4,7 @@ import { photoSchema, type Photo } from '#contract';
 import { readCarried, stampFields, type StampFields } from '#core/photo';
 import type { BusinessRecord } from '#core/record';
 import { notFound } from '../problem.ts';
-import { findBranch, readRecord } from './branches.ts';
+import { findBranch, recordOf } from './branches.ts';
 import { PhotoRow } from './models.ts';
 
 /** What is kept of the last stamp: what was written, or why it failed. */
@@ -32,7 +32,7 @@ export function photoState(photo: PhotoRow, record: BusinessRecord): Photo['stat
 }
 
 export async function listPhotos(branchId: number): Promise<readonly Photo[]> {
-  const record = readRecord(await findBranch(branchId));
+  const record = await recordOf(await findBranch(branchId));
   const photos = await PhotoRow.findAll({ where: { branchId }, order: ['name', 'id'] });
   return photos.map((photo) => describe(photo, record));
 }
@@ -57,7 +57,7 @@ export async function keepPhoto(
   bytes: Buffer,
   originalKey: string,
 ): Promise<Photo> {
-  const record = readRecord(await findBranch(branchId));
+  const record = await recordOf(await findBranch(branchId));
   const carried = JSON.stringify(readCarried(bytes) ?? null);
   return describe(
     await PhotoRow.create({ branchId, name, size: bytes.length, originalKey, carried, stamp: 'null' }),

@@ -1,0 +1,308 @@
+import { gunzipSync, gzipSync } from 'node:zlib';
+import { Piscina } from 'piscina';
+import type { InferAttributes } from 'sequelize';
+import { checkSourceSchema, limits } from '#contract';
+import * as z from 'zod';
+import { carriedSchema, judgeSite } from '#core/checking';
+import { parseUrl } from '#core/link';
+import type { Fetched, Fetcher } from '../gateways/fetcher.ts';
+import { Pacer } from '../gateways/pacer.ts';
+import { robotsOf, type Robots } from '../gateways/robots.ts';
+import { sitemapPages } from '../gateways/sitemaps.ts';
+import {
+  answerFields,
+  findCheck,
+  judgingOf,
+  keepOutcomes,
+  ownPages,
+  planPages,
+  siteBranches,
+} from '../store/checks.ts';
+import { endJob, renewLease } from '../store/jobs.ts';
+import { CheckedPageRow, type CheckRow, type JobRow } from '../store/models.ts';
+import type { JudgedPage, PageToJudge, SiteToJudge } from './checkWorker.ts';
+
+/** Pages that are fetched at the same time; to one host requests begin this far apart unless it is a stand-in. */
+const AT_ONCE = 4;
+/** Pages whose findings are kept together: the database writes to disk once for all of them. */
+const BATCH = 24;
+/** No page of a batch is begun later than this, so that slow hosts do not keep the job from being heard of. */
+const BATCH_MS = 8000;
+/** Longer than a batch and the slowest page in it: waited for, fetched twice, and judged. */
+const LEASE_MS = 150_000;
+const INTERVAL_MS = 150;
+/** A page that takes longer to judge than this is given up. */
+const JUDGING_MS = 15_000;
+const MOST_WAIT_MS = 30_000;
+
+/**
+ * Carries out a check from where it stands: plans its pages, fetches and judges them some at a time, and at
+ * last judges the site as a whole. Stops when it is no longer wanted or `stopped` says so.
+ */
+export async function runCheck(
+  job: JobRow,
+  fetcher: Fetcher,
+  stopped: () => boolean,
+): Promise<'done' | 'stopped'> {
+  const renew = (done: number, unread: number, total: number): Promise<boolean> =>
+    renewLease(job, done, unread, new Date(Date.now() + LEASE_MS), total);
+  if (!(await renew(job.done, job.failed, job.total))) return 'stopped';
+  const check = await findCheck(job.checkId ?? 0);
+  const run = new CheckRun(check, fetcher, await siteOf(check));
+  try {
+    await run.plan();
+    while (!stopped()) {
+      const went = await run.next(stopped);
+      if (!(await renew(run.done, run.unread, run.total))) return 'stopped';
+      if (went) continue;
+      await run.finish();
+      await endJob(job, 'done');
+      return 'done';
+    }
+    return 'stopped';
+  } finally {
+    await run.close();
+  }
+}
+
+async function siteOf(check: CheckRow): Promise<SiteToJudge> {
+  const { wants, ignores } = await judgingOf(check.clientId);
+  return { branches: await siteBranches(check.clientId), profile: check.profile, wants, ignores };
+}
+
+type Found = Partial<Omit<InferAttributes<CheckedPageRow>, 'id' | 'checkId' | 'url'>>;
+
+/** What came of a page: what is kept of it, and where it leads on to. */
+interface Outcome {
+  readonly found: Found;
+  readonly links: readonly string[];
+}
+
+const unread = (problem: string, found: Found = {}): Outcome => ({
+  found: { ...found, problem: problem.slice(0, 500), state: 'unread' },
+  links: [],
+});
+
+class CheckRun {
+  total = 0;
+  done = 0;
+  unread = 0;
+  readonly #check: CheckRow;
+  readonly #fetcher: Fetcher;
+  readonly #site: SiteToJudge;
+  readonly #robots: Robots;
+  readonly #pacer = new Pacer();
+  readonly #pool: Piscina<PageToJudge, JudgedPage>;
+  readonly #known = new Set<string>();
+  readonly #waiting: CheckedPageRow[] = [];
+  #follows = false;
+  #written: Promise<void> = Promise.resolve();
+  /** Whether the pages were handed in, so that there is nothing to fetch. */
+  #isHere = false;
+
+  constructor(check: CheckRow, fetcher: Fetcher, site: SiteToJudge) {
+    this.#check = check;
+    this.#fetcher = fetcher;
+    this.#site = site;
+    this.#robots = robotsOf(fetcher);
+    this.#pool = new Piscina({
+      filename: new URL('checkWorker.mjs', import.meta.url).href,
+      workerData: site,
+      maxThreads: 2,
+      idleTimeout: 10_000,
+    });
+  }
+
+  async close(): Promise<void> {
+    await this.#written.catch(() => undefined);
+    await this.#pool.destroy();
+  }
+
+  /** Takes up what is there already, or else finds out which pages there are. */
+  async plan(): Promise<void> {
+    const rows = await CheckedPageRow.findAll({
+      where: { checkId: this.#check.id },
+      attributes: ['id', 'checkId', 'url', 'state'],
+      order: ['id'],
+    });
+    const source = checkSourceSchema.nullable().parse(JSON.parse(this.#check.input));
+    this.#follows = source?.kind === 'site';
+    this.#isHere = source === null || source.kind === 'pages';
+    this.#take(rows);
+    if (rows.length > 0 || !source) return;
+    switch (source.kind) {
+      case 'urls':
+        await this.#add(source.urls);
+        return;
+      case 'site':
+        await this.#add([source.url]);
+        return;
+      case 'pages':
+        this.#take(await planPages(this.#check.id, await ownPages(this.#check.clientId)));
+        return;
+      case 'sitemap':
+        await this.#add(await this.#sitemap(source.url));
+    }
+  }
+
+  #take(rows: readonly CheckedPageRow[]): void {
+    for (const row of rows) {
+      this.#known.add(row.url);
+      this.total += 1;
+      if (row.state === 'waiting') this.#waiting.push(row);
+      else {
+        this.done += 1;
+        if (row.state === 'unread') this.unread += 1;
+      }
+    }
+  }
+
+  async #add(addresses: readonly string[]): Promise<void> {
+    const fresh = [...new Set(addresses.map((url) => parseUrl(url.trim())?.href ?? url))].filter(
+      (url) => !this.#known.has(url),
+    );
+    const room = limits.sitePages - this.total;
+    if (fresh.length > room) await this.#say(`Only the first ${String(limits.sitePages)} pages are checked.`);
+    this.#take(
+      await planPages(
+        this.#check.id,
+        fresh.slice(0, Math.max(0, room)).map((url) => ({ url })),
+      ),
+    );
+  }
+
+  async #sitemap(start: string): Promise<readonly string[]> {
+    const { urls, problems } = await sitemapPages(start, async (url) => {
+      const fetched = await this.#fetcher.fetch(url, limits.sitemapBytes);
+      if (!fetched.ok) return { problem: fetched.message };
+      return fetched.status === 200
+        ? { bytes: fetched.bytes }
+        : { problem: `The sitemap ${url} answers with status ${String(fetched.status)}.` };
+    });
+    for (const problem of problems) await this.#say(problem);
+    return urls;
+  }
+
+  async #say(message: string): Promise<void> {
+    if (this.#check.message.includes(message)) return;
+    await this.#check.update({
+      message: [this.#check.message, message].filter(Boolean).join(' ').slice(0, 500),
+    });
+  }
+
+  /** Reads and judges the next pages; false when there are none left. */
+  async next(stopped: () => boolean): Promise<boolean> {
+    if (this.#waiting.length === 0) return false;
+    const outcomes: (Outcome & { readonly row: CheckedPageRow })[] = [];
+    const until = performance.now() + BATCH_MS;
+    let begun = 0;
+    const lane = async (): Promise<void> => {
+      while (begun < BATCH && performance.now() < until && !stopped()) {
+        const row = this.#waiting.shift();
+        if (!row) return;
+        begun += 1;
+        outcomes.push({ row, ...(await this.#one(row)) });
+      }
+    };
+    await Promise.all(Array.from({ length: AT_ONCE }, lane));
+    // Written while the next pages are fetched; a page that was not written yet waits still.
+    await this.#written;
+    this.#written = keepOutcomes(
+      outcomes.map(({ row, found }) => ({ id: row.id, checkId: row.checkId, url: row.url, ...found })),
+    );
+    this.#written.catch(() => undefined); // told where it is waited for
+    this.done += outcomes.length;
+    this.unread += outcomes.filter(({ found }) => found.state === 'unread').length;
+    if (this.#follows) await this.#add(outcomes.flatMap(({ links }) => links));
+    return true;
+  }
+
+  async #one(row: CheckedPageRow): Promise<Outcome> {
+    if (this.#isHere) {
+      const kept = await CheckedPageRow.findByPk(row.id, {
+        attributes: ['source', 'finalUrl', 'status', 'headers', 'milliseconds'],
+        raw: true,
+      });
+      const { source, ...answered } = kept ?? { source: null };
+      return this.#judge(gunzipSync(source ?? gzipSync('')), '', row.url, answered);
+    }
+    const fetched = await this.#fetch(row.url);
+    if (typeof fetched === 'string') return unread(fetched);
+    const { url, status, contentType, bytes } = fetched;
+    const headers = { 'content-type': contentType, ...fetched.headers };
+    const found = { ...answerFields(row.url, { ...fetched, headers }), size: bytes.length };
+    if (status >= 400) return unread(`It answers with status ${String(status)}.`, found);
+    if (contentType && !/html|xml|json|text\/plain/i.test(contentType))
+      return unread(`It is no page, but ${contentType}.`, found);
+    return this.#judge(bytes, contentType, url, { ...found, source: gzipSync(bytes, { level: 1 }) });
+  }
+
+  /** Robots are asked and hosts given time in runs over a site; a single page is read as a visitor would. */
+  async #fetch(address: string): Promise<Extract<Fetched, { ok: true }> | string> {
+    const host = parseUrl(address)?.host ?? '';
+    const isRun = this.total > 1 || this.#follows;
+    if (isRun && !(await this.#robots.allows(address)))
+      return 'The host’s robots.txt asks not to read this page.';
+    const asked = isRun ? await this.#robots.delay(address) : 0;
+    for (let attempt = 0; ; attempt += 1) {
+      const interval = Math.max(asked, this.#fetcher.isStandin(address) ? 0 : INTERVAL_MS);
+      await pause(this.#pacer.turn(host, interval));
+      const fetched = await this.#fetcher.fetch(address);
+      if (!fetched.ok) return fetched.message;
+      if (attempt > 0 || (fetched.status !== 429 && fetched.status !== 503)) return fetched;
+      // The host asks for time: it gets it, once.
+      const seconds = Number(fetched.headers['retry-after'] ?? '5');
+      await pause(Math.min((Number.isFinite(seconds) ? seconds : 5) * 1000, MOST_WAIT_MS));
+    }
+  }
+
+  async #judge(bytes: Buffer, contentType: string, url: string, found: Found): Promise<Outcome> {
+    try {
+      const judged = await this.#pool.run(
+        { url, bytes, contentType },
+        { signal: AbortSignal.timeout(JUDGING_MS) },
+      );
+      return {
+        links: judged.links,
+        found: {
+          ...found,
+          ...judged.summary,
+          ignored: judged.ignored,
+          codes: JSON.stringify(judged.codes),
+          ownBranchId: judged.ownBranchId,
+          carries: JSON.stringify(judged.carries),
+          findings: JSON.stringify(judged.findings),
+          state: 'read',
+        },
+      };
+    } catch (error) {
+      if (!(error instanceof Error) || error.name !== 'AbortError') throw error;
+      return unread(
+        `It took longer than ${String(JUDGING_MS / 1000)} seconds to judge and was given up.`,
+        found,
+      );
+    }
+  }
+
+  /** Judges what all pages carry together. */
+  async finish(): Promise<void> {
+    await this.#written;
+    const rows = await CheckedPageRow.findAll({
+      where: { checkId: this.#check.id, state: 'read' },
+      attributes: ['url', 'finalUrl', 'ownBranchId', 'carries'],
+    });
+    const pages = rows.map(({ url, ownBranchId, carries }) => ({
+      url,
+      ownBranchId,
+      carries: z.array(carriedSchema).parse(JSON.parse(carries)),
+    }));
+    // One page says nothing of the others.
+    const isWhole = this.#check.kind !== 'urls' && this.#check.kind !== 'files';
+    const found = this.#check.profile === 'local-business' ? judgeSite(pages, this.#site.branches) : [];
+    const told = found.filter(({ finding }) => isWhole || finding.code !== 'agreement/no-page');
+    await this.#check.update({ siteFindings: JSON.stringify(told) });
+  }
+}
+
+const pause = (milliseconds: number): Promise<void> =>
+  milliseconds > 0 ? new Promise((resolve) => setTimeout(resolve, milliseconds)) : Promise.resolve();

@@ -1,0 +1,421 @@
+import { gunzipSync, gzipSync } from 'node:zlib';
+import { col, fn, literal, Op, type InferAttributes } from 'sequelize';
+import * as z from 'zod';
+import {
+  checkedPageSchema,
+  hostAnswerSchema,
+  judgingSchema,
+  limits,
+  profileInputSchema,
+  type CheckedPage,
+  type CheckInput,
+  type CheckSource,
+  type Found,
+  type FoundOnPage,
+  type HostAnswer,
+  type Judging,
+  type KeptCheck,
+  type KeptIgnore,
+  type ShownCheck,
+  type ShownComparison,
+} from '#contract';
+import {
+  compareFindings,
+  findingSchema,
+  type Finding,
+  type Ignore,
+  type ProfileName,
+  type SiteBranch,
+  type Want,
+} from '#core/checking';
+import { parseUrl } from '#core/link';
+import { emptyRecord } from '#core/record';
+import { decodeText } from '#core/text';
+import { notFound } from '../problem.ts';
+import { findClient, recordsOf } from './branches.ts';
+import { BranchRow, CheckedPageRow, CheckRow, IgnoreRow, JobRow, PageRow } from './models.ts';
+
+export async function findCheck(id: number): Promise<CheckRow> {
+  const check = await CheckRow.findByPk(id);
+  if (!check) throw notFound('check');
+  return check;
+}
+
+const TITLES: Readonly<Record<CheckSource['kind'], (source: CheckSource) => string>> = {
+  urls: (source) =>
+    source.kind === 'urls'
+      ? source.urls.length === 1
+        ? (source.urls[0] ?? '')
+        : `${String(source.urls.length)} addresses`
+      : '',
+  sitemap: (source) => (source.kind === 'sitemap' ? source.url : ''),
+  site: (source) => (source.kind === 'site' ? source.url : ''),
+  pages: () => 'The site’s pages here',
+};
+
+/** Begins a check of many pages; the job that carries it out waits from now on. */
+export async function addCheck(clientId: number, { source, profile }: CheckInput): Promise<number> {
+  await findClient(clientId);
+  const judging = await judgingOf(clientId);
+  const check = await CheckRow.create({
+    clientId,
+    title: TITLES[source.kind](source).slice(0, 300),
+    kind: source.kind,
+    profile: profile ?? judging.profile,
+    input: JSON.stringify(source),
+    siteFindings: '[]',
+  });
+  await startJob(check.id);
+  return check.id;
+}
+
+/** Begins a check of files that were handed in. */
+export async function addFileCheck(
+  clientId: number,
+  title: string,
+  files: readonly {
+    readonly path: string;
+    readonly bytes: Buffer;
+    readonly answer?: HostAnswer | undefined;
+  }[],
+  message: string,
+): Promise<number> {
+  await findClient(clientId);
+  const { profile } = await judgingOf(clientId);
+  const check = await CheckRow.create({
+    clientId,
+    title: title.slice(0, 300),
+    kind: 'files',
+    profile,
+    input: 'null',
+    message: message.slice(0, 500),
+    siteFindings: '[]',
+  });
+  await planPages(
+    check.id,
+    files.map(({ path, bytes, answer }) => ({ url: path, bytes, answer })),
+  );
+  await startJob(check.id, files.length);
+  return check.id;
+}
+
+async function startJob(checkId: number, total = 0): Promise<void> {
+  await JobRow.create({ branchId: null, checkId, state: 'waiting', input: 'null', total, leasedUntil: null });
+}
+
+const jobOf = (checkId: number): Promise<JobRow | null> =>
+  JobRow.findOne({ where: { checkId }, order: [['id', 'DESC']] });
+
+/** The checks of a client, the newest first. */
+export async function listChecks(clientId: number): Promise<readonly KeptCheck[]> {
+  const checks = await CheckRow.findAll({ where: { clientId }, order: [['id', 'DESC']], limit: 200 });
+  return Promise.all(checks.map(describeCheck));
+}
+
+const sum = z.coerce.number();
+const sumsSchema = z.object({
+  must: sum,
+  should: sum,
+  note: sum,
+  ignored: sum,
+  total: sum,
+  waiting: sum,
+  unread: sum,
+});
+
+/** What the pages of a check come to, in one question. */
+async function sumsOf(checkId: number): Promise<z.infer<typeof sumsSchema>> {
+  const row = await CheckedPageRow.findOne({
+    where: { checkId },
+    attributes: [
+      [fn('SUM', col('must')), 'must'],
+      [fn('SUM', col('should')), 'should'],
+      [fn('SUM', col('note')), 'note'],
+      [fn('SUM', col('ignored')), 'ignored'],
+      [fn('COUNT', col('id')), 'total'],
+      [fn('SUM', literal("state = 'waiting'")), 'waiting'],
+      [fn('SUM', literal("state = 'unread'")), 'unread'],
+    ],
+    raw: true,
+  });
+  return sumsSchema.parse(row);
+}
+
+async function describeCheck(check: CheckRow): Promise<KeptCheck> {
+  const [job, sums] = await Promise.all([jobOf(check.id), sumsOf(check.id)]);
+  const summary = { must: sums.must, should: sums.should, note: sums.note };
+  for (const { finding } of siteFindingsOf(check)) summary[finding.grade] += 1;
+  return {
+    id: check.id,
+    clientId: check.clientId,
+    title: check.title,
+    kind: check.kind,
+    profile: check.profile,
+    state: job?.state ?? 'done',
+    total: sums.total,
+    done: sums.total - sums.waiting,
+    unread: sums.unread,
+    summary,
+    message: check.message,
+    begun: check.createdAt.toISOString(),
+  };
+}
+
+interface SiteFindingJson {
+  readonly url: string;
+  readonly finding: Finding;
+}
+
+const siteFindingsOf = ({ siteFindings }: CheckRow): readonly SiteFindingJson[] =>
+  JSON.parse(siteFindings) as SiteFindingJson[];
+
+export async function showCheck(id: number): Promise<ShownCheck> {
+  const check = await findCheck(id);
+  const [described, sums] = [await describeCheck(check), await sumsOf(id)];
+  const isOpen = described.state === 'waiting' || described.state === 'running';
+  const rows = await CheckedPageRow.findAll({
+    where: { checkId: id, state: { [Op.ne]: 'waiting' } },
+    attributes: { exclude: ['source', 'findings', 'headers'] },
+    // Pages that were not read first: nobody knows what is wrong with them.
+    order: [['state', 'DESC'], ['must', 'DESC'], ['should', 'DESC'], ['note', 'DESC'], 'url'],
+    limit: isOpen ? limits.pagesOnTheWay : limits.sitePages,
+  });
+  const branches = await BranchRow.findAll({
+    where: { clientId: check.clientId },
+    attributes: ['id', 'label'],
+  });
+  return {
+    check: described,
+    pages: rows.map(describePage),
+    siteFindings: [...siteFound(check, new Map(rows.map((row) => [row.url, row.id])))],
+    ignored: sums.ignored,
+    branches: branches.map(({ id: branchId, label }) => ({ id: branchId, label })),
+  };
+}
+
+/** The findings of one page of a check, with what its host answered. */
+export async function showFound(checkId: number, pageId: number): Promise<FoundOnPage> {
+  const page = await CheckedPageRow.findOne({
+    where: { checkId, id: pageId },
+    attributes: { exclude: ['source'] },
+  });
+  if (!page) throw notFound('page of the check');
+  const { url, finalUrl, status, headers, milliseconds, size, updatedAt } = page;
+  return {
+    findings: [...pageFound(page)],
+    answer:
+      status === 0
+        ? null
+        : {
+            url: finalUrl || url,
+            status,
+            headers: hostAnswerSchema.shape.headers.parse(JSON.parse(headers)),
+            milliseconds,
+            size,
+            fetched: updatedAt.toISOString(),
+          },
+  };
+}
+
+/** What a browser is told of the businesses on a page: not every word of theirs. */
+const carriedShown = checkedPageSchema.shape.carries;
+
+const describePage = (row: CheckedPageRow): CheckedPage => ({
+  id: row.id,
+  url: row.url,
+  finalUrl: row.finalUrl,
+  status: row.status,
+  problem: row.problem,
+  read: row.state === 'read',
+  size: row.size,
+  milliseconds: row.milliseconds,
+  summary: { must: row.must, should: row.should, note: row.note },
+  codes: JSON.parse(row.codes) as CheckedPage['codes'],
+  ownBranchId: row.ownBranchId,
+  carries: carriedShown.parse(JSON.parse(row.carries)),
+});
+
+const siteFound = (check: CheckRow, ids: ReadonlyMap<string, number>): readonly Found[] =>
+  siteFindingsOf(check).map(({ url, finding }) => ({
+    pageId: ids.get(url) ?? 0,
+    page: url,
+    finding: findingSchema.parse(finding),
+    excerpt: finding.message.slice(0, 200),
+  }));
+
+const keptFindings = z.array(z.object({ finding: findingSchema, excerpt: z.string() }));
+
+const pageFound = ({ id, url, findings }: CheckedPageRow): readonly Found[] =>
+  keptFindings.parse(JSON.parse(findings)).map((one) => ({ pageId: id, page: url, ...one }));
+
+/** Every finding of a check: those of the whole site, then page by page, the worst first on each. */
+export async function allFound(id: number): Promise<readonly Found[]> {
+  const check = await findCheck(id);
+  const rows = await CheckedPageRow.findAll({
+    where: { checkId: id },
+    attributes: ['id', 'url', 'findings'],
+    order: ['url'],
+  });
+  return [...siteFound(check, new Map()), ...rows.flatMap(pageFound)];
+}
+
+/** What was fetched of one page, as it was then. */
+export async function showCheckedSource(checkId: number, pageId: number) {
+  const page = await CheckedPageRow.findOne({ where: { checkId, id: pageId } });
+  if (!page) throw notFound('page of the check');
+  const headers = JSON.parse(page.headers) as Record<string, string>;
+  const { text, encoding } = decodeText(
+    page.source ? gunzipSync(page.source, { maxOutputLength: limits.unpackedBytes }) : Buffer.alloc(0),
+    headers['content-type'] ?? '',
+  );
+  return { url: page.finalUrl || page.url, text, encoding, headers, fetched: page.updatedAt.toISOString() };
+}
+
+export async function compareChecks(beforeId: number, afterId: number): Promise<ShownComparison> {
+  const [before, after] = [await findCheck(beforeId), await findCheck(afterId)];
+  const compared = compareFindings(await allFound(beforeId), await allFound(afterId));
+  return {
+    before: await describeCheck(before),
+    after: await describeCheck(after),
+    gone: [...compared.gone],
+    new: [...compared.new],
+    still: [...compared.still],
+  };
+}
+
+export async function cancelCheck(id: number): Promise<void> {
+  await findCheck(id);
+  await JobRow.update(
+    { state: 'cancelled', leasedUntil: null },
+    { where: { checkId: id, state: { [Op.in]: ['waiting', 'running'] } } },
+  );
+}
+
+export async function deleteCheck(id: number): Promise<void> {
+  await cancelCheck(id);
+  await CheckRow.destroy({ where: { id } });
+}
+
+export async function restoreCheck(id: number): Promise<void> {
+  await CheckRow.restore({ where: { id } });
+}
+
+/** How a client's sources are judged: its profile with additions, and what is ignored. */
+export async function judgingOf(clientId: number): Promise<Judging> {
+  const client = await findClient(clientId);
+  const kept = judgingSchema.parse(JSON.parse(client.judging));
+  const ignores = await IgnoreRow.findAll({ where: { clientId }, order: ['id'] });
+  return { ...kept, ignores: ignores.map(describeIgnore) };
+}
+
+export async function saveProfile(
+  clientId: number,
+  profile: ProfileName,
+  wants: readonly Want[],
+): Promise<void> {
+  const client = await findClient(clientId);
+  await client.update({ judging: JSON.stringify(profileInputSchema.parse({ profile, wants })) });
+}
+
+const describeIgnore = ({ id, code, page, excerpt, reason, createdAt }: IgnoreRow): KeptIgnore => ({
+  id,
+  code,
+  page,
+  excerpt,
+  reason,
+  added: createdAt.toISOString(),
+});
+
+export async function addIgnore(clientId: number, ignore: Ignore): Promise<KeptIgnore> {
+  await findClient(clientId);
+  return describeIgnore(await IgnoreRow.create({ clientId, ...ignore }));
+}
+
+export async function removeIgnore(clientId: number, id: number): Promise<void> {
+  await IgnoreRow.destroy({ where: { clientId, id } });
+}
+
+/** The branches of a client with their effective records, for judging its site. */
+export async function siteBranches(clientId: number): Promise<readonly SiteBranch[]> {
+  const client = await findClient(clientId);
+  const rows = await BranchRow.findAll({ where: { clientId }, order: ['label'] });
+  const records = recordsOf(rows, client);
+  return rows.map(({ id, label }) => ({ id, label, record: records.get(id) ?? emptyRecord }));
+}
+
+/** The client's pages in the application, under the addresses they will have on its site. */
+export async function ownPages(clientId: number): Promise<readonly { url: string; bytes: Buffer }[]> {
+  const [first] = (await siteBranches(clientId)).flatMap(({ record }) => parseUrl(record.url)?.origin ?? []);
+  const pages = await PageRow.findAll({ where: { clientId }, order: ['path'] });
+  return pages.map(({ path, source }) => ({
+    url: first ? new URL(`/${path.replace(/(^|\/)index\.html?$/i, '$1')}`, first).href : path,
+    bytes: source,
+  }));
+}
+
+/** What a host answered, as a page keeps it. */
+export const answerFields = (asked: string, { url, status, headers, milliseconds }: HostAnswer) => ({
+  finalUrl: url === asked ? '' : url.slice(0, 2000),
+  status,
+  headers: JSON.stringify(headers),
+  milliseconds: Math.round(milliseconds),
+});
+
+/** Notes pages to be read; those that are known already stay as they are. Returns the new ones. */
+export async function planPages(
+  checkId: number,
+  pages: readonly {
+    readonly url: string;
+    readonly bytes?: Buffer;
+    readonly answer?: HostAnswer | undefined;
+  }[],
+): Promise<readonly CheckedPageRow[]> {
+  return CheckedPageRow.bulkCreate(
+    pages.map(({ url, bytes, answer }) => ({
+      checkId,
+      url: url.slice(0, 2000),
+      state: 'waiting' as const,
+      source: bytes ? gzipSync(bytes) : null,
+      size: bytes?.length ?? 0,
+      ...(answer ? answerFields(url, answer) : {}),
+    })),
+  );
+}
+
+type PageOutcome = Pick<InferAttributes<CheckedPageRow>, 'id' | 'checkId' | 'url'> &
+  Partial<InferAttributes<CheckedPageRow>>;
+
+/** Keeps what came of several pages with one statement: those read now with everything, the others with their reasons. */
+export async function keepOutcomes(outcomes: readonly PageOutcome[]): Promise<void> {
+  const fetched = outcomes.filter(({ source }) => source);
+  const others = outcomes.filter(({ source }) => !source);
+  for (const [pages, fields] of [
+    [fetched, [...OUTCOME, 'source', 'size'] as const],
+    // Files that were handed in keep the source they came with.
+    [others.filter(({ size }) => size !== undefined), [...OUTCOME, 'size'] as const],
+    [others.filter(({ size }) => size === undefined), OUTCOME],
+  ] as const)
+    if (pages.length > 0)
+      await CheckedPageRow.bulkCreate(
+        pages.map((page) => ({ state: 'unread', ...page, source: page.source ?? null })),
+        { updateOnDuplicate: [...fields] },
+      );
+}
+
+const OUTCOME = [
+  'state',
+  'finalUrl',
+  'status',
+  'problem',
+  'headers',
+  'milliseconds',
+  'must',
+  'should',
+  'note',
+  'ignored',
+  'codes',
+  'ownBranchId',
+  'carries',
+  'findings',
+  'updatedAt',
+] as const;
