@@ -1,77 +1,182 @@
 /** The invented clients of the demo, their branches and what is known of them. */
 
-const hours = (
-  Monday: string,
-  Tuesday: string,
-  Wednesday: string,
-  Thursday: string,
-  Friday: string,
-  Saturday: string,
-  Sunday: string,
-) => ({ Monday, Tuesday, Wednesday, Thursday, Friday, Saturday, Sunday });
+type Week = readonly [string, string, string, string, string, string, string];
 
-const vets = {
+const hours = ([Monday, Tuesday, Wednesday, Thursday, Friday, Saturday, Sunday]: Week) => ({
+  Monday,
+  Tuesday,
+  Wednesday,
+  Thursday,
+  Friday,
+  Saturday,
+  Sunday,
+});
+
+/** The same hours from Monday to Friday. */
+const weekdays = (text: string, Saturday: string, Sunday: string) =>
+  hours([text, text, text, text, text, Saturday, Sunday]);
+
+const holidays = (...days: readonly (readonly [name: string, from: string])[]) =>
+  days.map(([name, from]) => ({ name, from, through: '', hours: 'closed' }));
+
+const LARKSPUR = 'https://larkspurvane.example';
+const HOLLINS = 'https://hollinsrow.example';
+const KILN = 'https://tinderboxkiln.example';
+
+/** What all four branches of the vets share. */
+const larkspurDefaults = {
+  name: 'Larkspur & Vane Veterinary Care',
+  legalName: 'Larkspur & Vane Veterinary Care LLC',
   types: ['VeterinaryCare', 'LocalBusiness'],
-  priceRange: '$$',
   description: 'Small animal medicine, surgery and dentistry in and around Port Ellery.',
+  slogan: 'Every creature, every hour',
+  parentOrganization: {
+    name: 'Larkspur & Vane',
+    url: `${LARKSPUR}/`,
+    id: `${LARKSPUR}/#organization`,
+    logo: `${LARKSPUR}/images/logo.png`,
+  },
+  address: {
+    streetAddress: '',
+    addressLocality: '',
+    addressRegion: 'WA',
+    postalCode: '',
+    addressCountry: 'US',
+  },
+  specialHours: holidays(
+    ['Christmas Day', '2026-12-25'],
+    ['New Year’s Day', '2027-01-01'],
+    ['Independence Day', '2027-07-04'],
+  ),
+  timeZone: 'America/Los_Angeles',
+  email: 'desk@larkspurvane.example',
+  contactPage: `${LARKSPUR}/contact.html`,
+  priceRange: '$$',
+  currenciesAccepted: 'USD',
+  paymentAccepted: 'Cash, cards, pet insurance',
+  makesOffer: [
+    {
+      name: 'Vaccination',
+      url: `${LARKSPUR}/services/vaccination.html`,
+      description: 'First courses and boosters',
+    },
+    { name: 'Dentistry', url: `${LARKSPUR}/services/dentistry.html`, description: 'Scaling and extractions' },
+    { name: 'Surgery', url: `${LARKSPUR}/services/surgery.html`, description: '' },
+  ],
+  founder: [
+    { name: 'Iris Larkspur', url: 'https://social.example/irislarkspur' },
+    { name: 'Tobias Vane', url: '' },
+  ],
+  sameAs: ['https://social.example/larkspurvane'],
+  logo: `${LARKSPUR}/images/logo.png`,
 };
-const larkspurSocial = ['https://social.example/larkspurvane'];
 
 const larkspur = (
-  place: string,
+  page: string,
   rest: {
+    code: string;
     telephone: string;
     street: string;
     town?: string;
-    code: string;
-    latitude: string;
-    longitude: string;
+    postalCode: string;
+    pin: readonly [latitude: string, longitude: string, exactness: 'door' | 'street' | 'town' | ''];
     hours: ReturnType<typeof hours>;
-    sameAs?: string[];
+    caption: string;
+    map: string;
+    more?: object;
   },
 ) => ({
-  ...vets,
-  name: 'Larkspur & Vane Veterinary Care',
-  id: `https://larkspurvane.example/${place}.html#branch`,
-  url: `https://larkspurvane.example/${place}.html`,
+  id: `${LARKSPUR}/${page}.html#branch`,
+  url: `${LARKSPUR}/${page}.html`,
+  branchCode: rest.code,
   telephone: rest.telephone,
   address: {
     streetAddress: rest.street,
     addressLocality: rest.town ?? 'Port Ellery',
-    addressRegion: 'WA',
-    postalCode: rest.code,
-    addressCountry: 'US',
+    addressRegion: '',
+    postalCode: rest.postalCode,
+    addressCountry: '',
   },
-  pin: { latitude: rest.latitude, longitude: rest.longitude },
+  pin: { latitude: rest.pin[0], longitude: rest.pin[1], origin: 'searched', exactness: rest.pin[2] },
+  hasMap: `https://maps.example/place/${rest.map}`,
   hours: rest.hours,
-  image: [`https://larkspurvane.example/images/${place}.jpg`],
-  sameAs: [...larkspurSocial, ...(rest.sameAs ?? [])],
+  image: [{ url: `${LARKSPUR}/images/${page}.jpg`, caption: rest.caption, width: '1600', height: '1200' }],
+  ...rest.more,
 });
+
+const hollinsDefaults = {
+  name: 'Hollins Row Opticians',
+  types: ['Optician'],
+  description: 'Eye tests, spectacles and contact lenses since 1974.',
+  parentOrganization: {
+    name: 'Hollins Row Opticians',
+    url: `${HOLLINS}/`,
+    id: `${HOLLINS}/#organization`,
+    logo: '',
+  },
+  address: {
+    streetAddress: '',
+    addressLocality: '',
+    addressRegion: '',
+    postalCode: '',
+    addressCountry: 'GB',
+  },
+  specialHours: holidays(
+    ['Christmas Day', '2026-12-25'],
+    ['Boxing Day', '2026-12-26'],
+    ['New Year’s Day', '2027-01-01'],
+    ['Good Friday', '2027-03-26'],
+  ),
+  timeZone: 'Europe/London',
+  priceRange: '££',
+  currenciesAccepted: 'GBP',
+  paymentAccepted: 'Cash, cards',
+  vatID: 'GB 999 0321 74',
+  makesOffer: [
+    { name: 'Eye test', url: `${HOLLINS}/eye-test.html`, description: 'Forty minutes, from £25' },
+    { name: 'Contact lenses', url: '', description: '' },
+  ],
+  logo: `${HOLLINS}/logo.png`,
+};
 
 export const clients = [
   {
     name: 'Larkspur & Vane Veterinary Care',
     site: 'larkspurvane.example',
+    defaults: larkspurDefaults,
     branches: [
       {
         label: 'Quay Street',
         photos: ['front', 'reception', 'ward', 'surgery'],
         record: larkspur('quay-street', {
+          code: 'LV-01',
           telephone: '(360) 555-0142',
           street: '214 Quay Street',
-          code: '98299',
-          latitude: '48.51234',
-          longitude: '-122.61230',
-          hours: hours(
-            '08:00-18:00',
-            '08:00-18:00',
-            '08:00-18:00',
-            '08:00-18:00',
-            '08:00-18:00',
-            '09:00-13:00',
-            'closed',
-          ),
-          sameAs: ['https://maps.example/place/larkspur-vane-quay-street'],
+          postalCode: '98299',
+          pin: ['48.51234', '-122.61230', 'door'],
+          hours: weekdays('08:00-18:00', '09:00-13:00', 'closed'),
+          caption: 'The front of the surgery on Quay Street',
+          map: 'larkspur-vane-quay-street',
+          more: {
+            mobile: '(360) 555-0148',
+            messaging: '(360) 555-0149',
+            messagingText: 'Hello Larkspur & Vane, ',
+            faxNumber: '(360) 555-0145',
+            sameAs: [
+              'https://social.example/larkspurvane',
+              'https://directory.example/larkspur-vane-quay-street',
+            ],
+            department: [
+              {
+                name: 'Dispensary',
+                type: 'Pharmacy',
+                telephone: '(360) 555-0147',
+                url: `${LARKSPUR}/dispensary.html`,
+                hours: 'Mon–Fri 09:00-17:00',
+              },
+            ],
+            reserveAction: `${LARKSPUR}/book.html`,
+          },
         }),
       },
       {
@@ -79,12 +184,12 @@ export const clients = [
         placed: { page: 'night-clinic.html', telephone: '(360) 555-0143' },
         photos: ['front', 'ward'],
         record: larkspur('night-clinic', {
+          code: 'LV-02',
           telephone: '(360) 555-0143',
           street: '9 Gull Lane, Suite 2',
-          code: '98299',
-          latitude: '48.51411',
-          longitude: '-122.60872',
-          hours: hours(
+          postalCode: '98299',
+          pin: ['48.51411', '-122.60872', 'door'],
+          hours: hours([
             '18:00-02:00',
             '18:00-02:00',
             '18:00-02:00',
@@ -92,7 +197,15 @@ export const clients = [
             '18:00-04:00',
             '24 hours',
             '24 hours',
-          ),
+          ]),
+          caption: 'The lamp over the night door in Gull Lane',
+          map: 'larkspur-vane-night-clinic',
+          more: {
+            slogan: 'Awake when they need us',
+            contactPoint: [{ contactType: 'emergencies', telephone: '(360) 555-0199', email: '', url: '' }],
+            // Nights are never closed: the client's holidays do not hold here.
+            withheld: ['specialHours'],
+          },
         }),
       },
       {
@@ -101,13 +214,13 @@ export const clients = [
         placed: { page: 'tallow-bay.html', telephone: '(360) 555-0150' },
         photos: ['front', 'reception'],
         record: larkspur('tallow-bay', {
+          code: 'LV-03',
           telephone: '(360) 555-0151',
           street: '1180 Tallow Bay Road',
           town: 'Tallow Bay',
-          code: '98277',
-          latitude: '48.47320',
-          longitude: '-122.58144',
-          hours: hours(
+          postalCode: '98277',
+          pin: ['48.47692', '-122.58325', 'door'],
+          hours: hours([
             '09:00-17:00',
             '09:00-17:00',
             '09:00-12:00',
@@ -115,7 +228,19 @@ export const clients = [
             '09:00-17:00',
             'closed',
             'closed',
-          ),
+          ]),
+          caption: 'The branch at Tallow Bay from the road',
+          map: 'larkspur-vane-tallow-bay',
+          more: {
+            specialHours: [
+              ...larkspurDefaults.specialHours.slice(0, 2),
+              { name: 'Winter refit', from: '2027-01-11', through: '2027-02-05', hours: 'closed' },
+            ],
+            areaServed: [
+              { name: 'Tallow Bay', url: 'https://places.example/tallow-bay' },
+              { name: 'South shore', url: '' },
+            ],
+          },
         }),
       },
       {
@@ -123,12 +248,12 @@ export const clients = [
         photos: [],
         record: {
           ...larkspur('index', {
+            code: 'LV-00',
             telephone: '(360) 555-0100',
             street: '216 Quay Street',
-            code: '98299',
-            latitude: '48.512',
-            longitude: '-122.612',
-            hours: hours(
+            postalCode: '98299',
+            pin: ['48.512', '-122.612', 'street'],
+            hours: hours([
               '09:00-17:00',
               '09:00-17:00',
               '09:00-17:00',
@@ -136,10 +261,12 @@ export const clients = [
               '09:00-16:00',
               'closed',
               'closed',
-            ),
+            ]),
+            caption: 'Head office, two doors up from the surgery',
+            map: 'larkspur-vane-office',
           }),
-          id: 'https://larkspurvane.example/#office',
-          url: 'https://larkspurvane.example/',
+          id: `${LARKSPUR}/#office`,
+          url: `${LARKSPUR}/`,
         },
       },
     ],
@@ -147,16 +274,21 @@ export const clients = [
   {
     name: 'Tinderbox Kiln Works',
     site: 'tinderboxkiln.example',
+    defaults: {},
     branches: [
       {
         label: 'Studio',
         photos: ['front', 'kiln', 'shelf'],
         record: {
           name: 'Tinderbox Kiln Works',
+          alternateName: ['Tinderbox Pottery'],
           types: ['LocalBusiness'],
-          id: 'https://tinderboxkiln.example/#studio',
-          url: 'https://tinderboxkiln.example/',
+          additionalType: ['https://trades.example/pottery-studio'],
+          slogan: 'Clay, fire, patience',
+          id: `${KILN}/#studio`,
+          url: `${KILN}/`,
           telephone: '+1 360 555 0177',
+          email: 'studio@tinderboxkiln.example',
           address: {
             streetAddress: '41 Ropewalk Alley',
             addressLocality: 'Port Ellery',
@@ -164,21 +296,56 @@ export const clients = [
             postalCode: '98299',
             addressCountry: 'US',
           },
-          pin: { latitude: '48.51602', longitude: '-122.61498' },
-          hours: hours(
+          pin: { latitude: '48.51602', longitude: '-122.61498', origin: 'dragged', exactness: '' },
+          hasMap: 'https://maps.example/place/tinderbox-kiln-works',
+          hours: hours([
             'closed',
             '10:00-13:00, 15:00-19:00',
             '10:00-13:00, 15:00-19:00',
             '10:00-13:00, 15:00-21:00',
             '10:00-13:00, 15:00-19:00',
             '09:00-16:00',
-            '',
-          ),
-          image: [
-            'https://tinderboxkiln.example/img/kiln.jpg',
-            'https://tinderboxkiln.example/img/shelf.jpg',
+            'by appointment',
+          ]),
+          specialHours: [
+            ...holidays(['Thanksgiving', '2026-11-26'], ['Christmas Day', '2026-12-25']),
+            {
+              name: 'Kiln rebuild',
+              from: '2027-02-01',
+              through: '2027-02-14',
+              hours: 'Mon–Sat 10:00-13:00; Sun closed',
+            },
           ],
+          timeZone: 'America/Los_Angeles',
+          image: [
+            {
+              url: `${KILN}/img/kiln.jpg`,
+              caption: 'The large kiln, open and glowing',
+              width: '1600',
+              height: '1200',
+            },
+            {
+              url: `${KILN}/img/shelf.jpg`,
+              caption: 'Pots drying on two shelves',
+              width: '1600',
+              height: '1200',
+            },
+          ],
+          logo: `${KILN}/img/logo.png`,
           priceRange: '$20–95',
+          currenciesAccepted: 'USD',
+          paymentAccepted: 'Cash, cards',
+          makesOffer: [
+            {
+              name: 'Wheel class',
+              url: `${KILN}/classes.html#wheel`,
+              description: 'Six evenings, clay and firing included',
+            },
+            { name: 'Open kiln evening', url: `${KILN}/classes.html#open`, description: '' },
+            { name: 'Glazing and firing', url: '', description: 'By the shelf' },
+          ],
+          reserveAction: `${KILN}/book.html`,
+          founder: [{ name: 'Marit Soot', url: 'https://social.example/maritsoot' }],
           sameAs: ['https://social.example/tinderboxkiln'],
           description:
             'A pottery studio with open kilns: wheel classes, hand building, glazing and firing for makers of every age.',
@@ -189,25 +356,26 @@ export const clients = [
   {
     name: 'Hollins Row Opticians',
     site: 'hollinsrow.example',
+    defaults: hollinsDefaults,
     branches: [
       {
         label: 'Saltby',
         photos: ['front', 'frames'],
         record: {
-          name: 'Hollins Row Opticians',
-          types: ['Optician'],
-          id: 'https://hollinsrow.example/saltby.html#branch',
-          url: 'https://hollinsrow.example/saltby.html',
+          id: `${HOLLINS}/saltby.html#branch`,
+          url: `${HOLLINS}/saltby.html`,
           telephone: '020 7946 0321',
+          email: 'hello@hollinsrow.example',
           address: {
             streetAddress: '9 Hollins Row',
             addressLocality: 'Saltby',
             addressRegion: '',
             postalCode: 'TQ1 2AB',
-            addressCountry: 'GB',
+            addressCountry: '',
           },
-          pin: { latitude: '50.46190', longitude: '-3.52531' },
-          hours: hours(
+          pin: { latitude: '50.46190', longitude: '-3.52531', origin: 'searched', exactness: 'door' },
+          hasMap: 'https://maps.example/place/hollins-row-saltby',
+          hours: hours([
             '09:00-17:30',
             '09:00-17:30',
             '09:00-17:30',
@@ -215,37 +383,48 @@ export const clients = [
             '09:00-17:30',
             '09:00-16:00',
             'closed',
-          ),
-          image: ['https://hollinsrow.example/saltby.jpg'],
-          priceRange: '££',
-          sameAs: ['https://maps.example/place/hollins-row-saltby'],
-          description: 'Eye tests, spectacles and contact lenses since 1974.',
+          ]),
+          image: [
+            {
+              url: `${HOLLINS}/saltby.jpg`,
+              caption: 'The shop window on Hollins Row',
+              width: '1600',
+              height: '1200',
+            },
+          ],
+          sameAs: ['https://social.example/hollinsrow'],
         },
       },
       {
         label: 'Marl Cross',
         photos: [],
         record: {
-          name: 'Hollins Row Opticians',
-          types: ['Optician'],
-          id: '',
-          url: 'https://hollinsrow.example/marl-cross.html',
+          id: `${HOLLINS}/marl-cross.html#branch`,
+          url: `${HOLLINS}/marl-cross.html`,
           telephone: '0117 496 0188',
+          email: 'marlcross@hollinsrow.example',
           address: {
             streetAddress: '3 Market Place',
             addressLocality: 'Marl Cross',
             addressRegion: '',
             postalCode: 'TQ13 7QP',
-            addressCountry: 'GB',
+            addressCountry: '',
           },
-          pin: { latitude: '', longitude: '' },
-          hours: hours('09:00-17:00', '', '09:00-17:00', '', '09:00-17:00', '', ''),
-          image: [],
-          priceRange: '££',
-          sameAs: [],
-          description: '',
+          // The middle of the street: nobody has set it to the door yet.
+          pin: { latitude: '50.59135', longitude: '-3.75170', origin: 'searched', exactness: 'street' },
+          hasMap: 'https://maps.example/place/hollins-row-marl-cross',
+          hours: hours(['09:00-17:00', 'closed', '09:00-17:00', 'closed', '09:00-17:00', 'closed', 'closed']),
+          image: [
+            {
+              url: `${HOLLINS}/marl-cross.jpg`,
+              caption: 'The branch on the market place',
+              width: '1600',
+              height: '1200',
+            },
+          ],
+          sameAs: ['https://social.example/hollinsrow'],
         },
       },
     ],
   },
-] as const;
+];

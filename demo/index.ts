@@ -7,6 +7,9 @@ export { drawPhoto } from './photos.ts';
 /** Folder of the demo's sites, one folder a domain. */
 export const sitesFolder = join(import.meta.dirname, 'sites');
 
+/** The streets and house numbers of the demo's towns, as GeoJSON. */
+export const streetMapFile = join(import.meta.dirname, 'streets.geojson');
+
 /** The pages of a demo site. */
 export function sitePages(domain: string): readonly { readonly path: string; readonly bytes: Buffer }[] {
   const folder = join(sitesFolder, domain);
