@@ -6,6 +6,9 @@ import { Shell } from './parts/Shell.tsx';
 import { Desk } from './views/desk/Desk.tsx';
 
 const Record = lazy(() => import('./views/record/Record.tsx'));
+const ClientDefaults = lazy(() =>
+  import('./views/record/Record.tsx').then(({ ClientDefaults: view }) => ({ default: view })),
+);
 const Check = lazy(() => import('./views/check/Check.tsx'));
 const Pages = lazy(() => import('./views/pages/Pages.tsx'));
 const Photos = lazy(() => import('./views/photos/Photos.tsx'));
@@ -17,6 +20,7 @@ export function App() {
       <Suspense fallback={<Loading />}>
         <Routes>
           <Route path="/" element={<Desk />} />
+          <Route path="/clients/:clientId/defaults" element={<ClientDefaults />} />
           <Route path="/branches/:branchId/record" element={<Record />} />
           <Route path="/branches/:branchId/check" element={<Check />} />
           <Route path="/branches/:branchId/pages" element={<Pages />} />

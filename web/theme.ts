@@ -61,8 +61,14 @@ export const theme = createTheme({
     },
     MuiButtonBase: { defaultProps: { disableRipple: true } },
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
-    MuiDialog: { styleOverrides: { paper: { border: `1px solid ${colour.middle}`, boxShadow: 'none' } } },
+    MuiDialog: {
+      defaultProps: { transitionDuration: 0 },
+      styleOverrides: { paper: { border: `1px solid ${colour.middle}`, boxShadow: 'none' } },
+    },
+    MuiModal: { defaultProps: { closeAfterTransition: false } },
+    MuiPopover: { defaultProps: { transitionDuration: 0 } },
     MuiMenu: {
+      defaultProps: { transitionDuration: 0 },
       styleOverrides: {
         paper: { border: `1px solid ${colour.middle}`, boxShadow: 'none' },
         list: { padding: '4px 0' },
@@ -77,6 +83,7 @@ export const theme = createTheme({
         listbox: { fontSize: 13.5 },
       },
     },
+    MuiFormControlLabel: { styleOverrides: { label: { fontSize: 13.5 } } },
     MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },
     MuiTableCell: {
       styleOverrides: {

@@ -1,29 +1,85 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import * as z from 'zod';
 import {
   addedPagesSchema,
+  branchesSchema,
   branchSchema,
   clientsSchema,
+  defaultsSchema,
+  fetchedSchema,
+  foundBranchesSchema,
+  hitsSchema,
+  holidaysSchema,
+  imageSizeSchema,
+  importedSchema,
   jobSchema,
   jobsSchema,
   pageSchema,
   pagesSchema,
   photoSchema,
   photosSchema,
+  type Branch,
+  type ImportInput,
   type PlacementInput,
   type StampInput,
 } from '#contract';
 import type { MarkupForm } from '#core/markup';
+import { effectiveRecord } from '#core/record';
 import { ask, askText, fileBody, json, tell } from './request.ts';
 
 const createdSchema = z.object({ id: z.number() });
 
-export const useClients = () =>
-  useQuery({ queryKey: ['clients'], queryFn: () => ask(clientsSchema, '/clients') });
+export const useClients = (words = '') =>
+  useQuery({
+    queryKey: ['clients', words],
+    queryFn: () => ask(clientsSchema, `/clients?q=${encodeURIComponent(words)}`),
+    placeholderData: keepPreviousData,
+  });
+
+/** How many branches are asked for at once. */
+export const BRANCH_PAGE = 100;
+
+/** What asks for a page of a client's branches. */
+export const branchPage = (clientId: number, words: string, page: number) => ({
+  queryKey: ['clients', words, clientId, page],
+  queryFn: () =>
+    ask(
+      branchesSchema,
+      `/clients/${String(clientId)}/branches?q=${encodeURIComponent(words)}&offset=${String(page * BRANCH_PAGE)}&limit=${String(BRANCH_PAGE)}`,
+    ),
+});
+
+/** Branches by words, over all clients or within one. */
+export const useSearch = (words: string, clientId?: number) =>
+  useQuery({
+    queryKey: ['search', words, clientId],
+    queryFn: () =>
+      ask(
+        foundBranchesSchema,
+        `/search?q=${encodeURIComponent(words)}${clientId ? `&client=${String(clientId)}` : ''}`,
+      ),
+    placeholderData: keepPreviousData,
+  });
 
 export const askBranch = (id: number) => ask(branchSchema, `/branches/${String(id)}`);
 
-export const useBranch = (id: number) => useQuery({ queryKey: ['branch', id], queryFn: () => askBranch(id) });
+export const useBranch = (id: number) =>
+  useQuery({ queryKey: ['branch', id], queryFn: () => askBranch(id), enabled: id > 0 });
+
+/** What everything is made from: the branch with its own facts over its client's. */
+const asTold = (branch: Branch): Branch => ({
+  ...branch,
+  record: effectiveRecord(branch.record, branch.defaults),
+});
+
+/** A branch as it is told to machines and visitors. Only the fact sheet asks for its own facts alone. */
+export const useToldBranch = (id: number) =>
+  useQuery({
+    queryKey: ['branch', id],
+    queryFn: () => askBranch(id),
+    enabled: id > 0,
+    select: asTold,
+  });
 
 /** Something of the client tree is changed; the tree is asked for again. */
 function useTreeChange<V, R>(change: (input: V) => Promise<R>) {
@@ -32,6 +88,7 @@ function useTreeChange<V, R>(change: (input: V) => Promise<R>) {
     mutationFn: change,
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: ['clients'] });
+      await queries.invalidateQueries({ queryKey: ['search'] });
       await queries.invalidateQueries({ queryKey: ['branch'] });
     },
   });
@@ -43,6 +100,54 @@ export const useAddBranch = () =>
   useTreeChange(({ clientId, label }: { clientId: number; label: string }) =>
     ask(createdSchema, `/clients/${String(clientId)}/branches`, json('POST', { label })),
   );
+
+export const useDuplicate = () =>
+  useTreeChange(({ branchId, label }: { branchId: number; label: string }) =>
+    ask(createdSchema, `/branches/${String(branchId)}/duplicate`, json('POST', { label })),
+  );
+export const useImport = () =>
+  useTreeChange(({ clientId, input }: { clientId: number; input: ImportInput }) =>
+    ask(importedSchema, `/clients/${String(clientId)}/branches/import`, json('POST', input)),
+  );
+
+export const askDefaults = (clientId: number) => ask(defaultsSchema, `/clients/${String(clientId)}/defaults`);
+export const useDefaults = (clientId: number) =>
+  useQuery({ queryKey: ['defaults', clientId], queryFn: () => askDefaults(clientId) });
+
+/** The markup of all branches of a client together. */
+export const useClientMarkup = (clientId: number, shape: 'graph' | 'organization' | undefined) =>
+  useQuery({
+    queryKey: ['client-markup', clientId, shape],
+    queryFn: () => askText(`/clients/${String(clientId)}/markup?shape=${shape ?? ''}`),
+    enabled: shape !== undefined,
+  });
+
+/** Hits of the address search. Fewer than two letters find nothing. */
+export const usePlaces = (words: string, country: string) =>
+  useQuery({
+    queryKey: ['places', words, country],
+    queryFn: () =>
+      ask(hitsSchema, `/places/search?q=${encodeURIComponent(words)}&country=${encodeURIComponent(country)}`),
+    enabled: words.trim().length > 1,
+    placeholderData: keepPreviousData,
+    retry: false,
+  });
+export const askReverse = (latitude: number, longitude: number) =>
+  ask(hitsSchema, `/places/reverse?lat=${String(latitude)}&lon=${String(longitude)}`);
+
+export const useHolidays = (country: string, region: string, year: number) =>
+  useQuery({
+    queryKey: ['holidays', country, region, year],
+    queryFn: () =>
+      ask(
+        holidaysSchema,
+        `/holidays?country=${country}&region=${encodeURIComponent(region)}&year=${String(year)}`,
+      ),
+    enabled: country !== '',
+  });
+
+export const fetchPage = (url: string) => ask(fetchedSchema, '/fetch', json('POST', { url }));
+export const fetchImageSize = (url: string) => ask(imageSizeSchema, '/image-size', json('POST', { url }));
 
 /** What can be renamed, deleted and brought back. */
 export interface Thing {

@@ -1,22 +1,45 @@
 import { Autocomplete, Dialog, TextField } from '@mui/material';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useClients } from '../api/queries.ts';
-import { branchViews, viewLabel, viewPath } from './place.ts';
+import { useClients, useSearch } from '../api/queries.ts';
+import { branchViews, defaultsPath, viewLabel, viewPath } from './place.ts';
 
-/** Finds any branch in any view by typing a part of its name. */
-export function CommandBar({ onClose }: { onClose: () => void }) {
+/** Finds any client, branch and view by typing a part of its name. */
+export default function CommandBar({ onClose }: { onClose: () => void }) {
   const navigate = useNavigate();
-  const { data } = useClients();
-  const places = (data?.clients ?? []).flatMap(({ name, branches }) =>
-    branches.flatMap(({ id, label }) =>
-      branchViews.map((view) => ({
-        label: `${label}: ${viewLabel[view]}`,
-        group: name,
-        path: viewPath(id, view),
-      })),
-    ),
+  const [words, setWords] = useState('');
+  const views = branchViews.filter((view) =>
+    words
+      .toLowerCase()
+      .split(/\s+/)
+      .some((word) => word.length > 1 && view.startsWith(word)),
   );
-  const options = [{ label: 'Desk', group: 'Everywhere', path: '/' }, ...places];
+  // "quay check": the word for the view is none of the branch's own.
+  const asked = words
+    .split(/\s+/)
+    .filter((word) => word.length < 2 || !views.some((view) => view.startsWith(word.toLowerCase())));
+  const { data: found } = useSearch(asked.join(' '));
+  const { data: clients } = useClients(asked.join(' '));
+  const places = (found?.branches ?? []).flatMap(({ id, label, clientName }) =>
+    (views.length > 0 ? views : branchViews).map((view) => ({
+      label: `${label}: ${viewLabel[view]}`,
+      group: clientName,
+      path: viewPath(id, view),
+    })),
+  );
+  // A client comes into the list by its own name, not by those of its branches.
+  const named = (clients?.clients ?? []).filter(({ name }) =>
+    asked.every((word) => `${name} defaults`.toLowerCase().includes(word.toLowerCase())),
+  );
+  const defaults = named.map(({ id, name }) => ({
+    label: 'Defaults of all branches',
+    group: name,
+    path: defaultsPath(id),
+  }));
+  const options = [
+    { label: 'Desk', group: 'Everywhere', path: '/' },
+    ...[...places, ...defaults].sort((a, b) => (a.group < b.group ? -1 : a.group > b.group ? 1 : 0)),
+  ];
   return (
     <Dialog
       open
@@ -32,16 +55,19 @@ export function CommandBar({ onClose }: { onClose: () => void }) {
         options={options}
         groupBy={({ group }) => group}
         getOptionKey={({ path }) => path}
-        filterOptions={(all, { inputValue }) => {
-          const words = inputValue.toLowerCase().split(/\s+/).filter(Boolean);
-          return all.filter(({ label, group }) =>
-            words.every((word) => `${group} ${label}`.toLowerCase().includes(word)),
-          );
+        filterOptions={(all) =>
+          words.trim()
+            ? all.filter(({ path }) => path !== '/' || 'desk'.startsWith(words.trim().toLowerCase()))
+            : all
+        }
+        onInputChange={(_, typed, reason) => {
+          if (reason === 'input') setWords(typed);
         }}
         onChange={(_, option) => {
           onClose();
           if (option) void navigate(option.path);
         }}
+        noOptionsText="Nothing is called so."
         renderInput={(parameters) => (
           <TextField
             {...parameters}

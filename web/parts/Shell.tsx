@@ -1,11 +1,13 @@
-import { Box, Link, MenuItem, Select } from '@mui/material';
-import { useEffect, useState, type ReactNode } from 'react';
-import { Link as RouterLink, useLocation, useNavigate } from 'react-router';
-import { useClients } from '../api/queries.ts';
+import { Box, Link } from '@mui/material';
+import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
+import { Link as RouterLink, useLocation } from 'react-router';
+import { useBranch, useDefaults, useSearch } from '../api/queries.ts';
 import { colour } from '../theme.ts';
-import { CommandBar } from './CommandBar.tsx';
 import { ViewSign, type ViewName } from './Marks.tsx';
-import { branchViews, useTreePlace, viewLabel, viewPath, type BranchView } from './place.ts';
+import { branchViews, defaultsPath, useBranchInHand, viewLabel, viewPath, type BranchView } from './place.ts';
+
+const CommandBar = lazy(() => import('./CommandBar.tsx'));
+const BranchSwitch = lazy(() => import('./BranchSwitch.tsx'));
 
 /** The frame of every view: a narrow rail for the views, a path bar for where you are. */
 export function Shell({ children }: { children: ReactNode }) {
@@ -24,6 +26,7 @@ export function Shell({ children }: { children: ReactNode }) {
   }, []);
   const { pathname } = useLocation();
   const [, branchText, viewText] = /^\/branches\/(\d+)\/(\w+)/.exec(pathname) ?? [];
+  const [, clientText] = /^\/clients\/(\d+)\/defaults/.exec(pathname) ?? [];
   const view = branchViews.find((one) => one === viewText);
   const branchId = useRememberedBranch(Number(branchText) || 0);
   return (
@@ -33,6 +36,7 @@ export function Shell({ children }: { children: ReactNode }) {
       <Rail current={view ?? (pathname === '/' ? 'desk' : undefined)} branchId={branchId} />
       <PathBar
         branchId={Number(branchText) || 0}
+        clientId={Number(clientText) || 0}
         view={view}
         onCommands={() => {
           setCommands(true);
@@ -42,11 +46,13 @@ export function Shell({ children }: { children: ReactNode }) {
         {children}
       </Box>
       {commands && (
-        <CommandBar
-          onClose={() => {
-            setCommands(false);
-          }}
-        />
+        <Suspense>
+          <CommandBar
+            onClose={() => {
+              setCommands(false);
+            }}
+          />
+        </Suspense>
       )}
     </Box>
   );
@@ -54,13 +60,14 @@ export function Shell({ children }: { children: ReactNode }) {
 
 /** The branch last worked on, so that the rail leads on from the desk too. */
 function useRememberedBranch(named: number): number {
-  const { data } = useClients();
+  const last = named || Number(localStorage.getItem('branch')) || 0;
+  const { data, error } = useBranch(last);
+  const { data: any } = useSearch('');
   useEffect(() => {
-    if (named) localStorage.setItem('branch', String(named));
-  }, [named]);
-  const known = data?.clients.flatMap(({ branches }) => branches.map(({ id }) => id)) ?? [];
-  const last = named || Number(localStorage.getItem('branch'));
-  return known.includes(last) ? last : (known[0] ?? 0);
+    if (named && data?.id === named) localStorage.setItem('branch', String(named));
+  }, [named, data]);
+  const first = any?.branches[0]?.id ?? 0;
+  return error ? first : last || first;
 }
 
 function Rail({ current, branchId }: { current: ViewName | undefined; branchId: number }) {
@@ -131,15 +138,16 @@ function RailLink({
 
 function PathBar({
   branchId,
+  clientId,
   view,
   onCommands,
 }: {
   branchId: number;
+  clientId: number;
   view: BranchView | undefined;
   onCommands: () => void;
 }) {
-  const { client, branch } = useTreePlace(branchId);
-  const navigate = useNavigate();
+  const branch = useBranchInHand(branchId);
   return (
     <Box
       component="header"
@@ -161,37 +169,27 @@ function PathBar({
       >
         Zinc Post
       </Link>
-      {client && branch && view && (
-        <Box
-          component="nav"
-          aria-label="Place"
-          sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0, color: 'text.secondary' }}
-        >
-          <span aria-hidden="true">/</span>
-          <Box component="span" sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
-            {client.name}
-          </Box>
-          <span aria-hidden="true">/</span>
-          <Select
-            variant="standard"
-            disableUnderline
-            value={branch.id}
-            onChange={({ target }) => void navigate(viewPath(Number(target.value), view))}
-            inputProps={{ 'aria-label': 'Branch' }}
-            sx={{ fontSize: 13.5, color: 'text.primary', fontWeight: 600 }}
+      {branch && view && (
+        <Place>
+          <Link
+            component={RouterLink}
+            to={defaultsPath(branch.clientId)}
+            underline="hover"
+            color="inherit"
+            title="The client’s defaults"
+            sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', minWidth: 60 }}
           >
-            {client.branches.map(({ id, label }) => (
-              <MenuItem key={id} value={id}>
-                {label}
-              </MenuItem>
-            ))}
-          </Select>
+            {branch.clientName}
+          </Link>
           <span aria-hidden="true">/</span>
-          <Box component="h1" sx={{ m: 0, fontSize: 13.5, fontWeight: 600, color: 'text.primary' }}>
-            {viewLabel[view]}
-          </Box>
-        </Box>
+          <Suspense fallback={branch.label}>
+            <BranchSwitch branch={branch} view={view} />
+          </Suspense>
+          <span aria-hidden="true">/</span>
+          <Title>{viewLabel[view]}</Title>
+        </Place>
       )}
+      {clientId > 0 && <DefaultsPlace clientId={clientId} />}
       <Box sx={{ flex: 1 }} />
       <Box
         component="button"
@@ -213,5 +211,44 @@ function PathBar({
         Find or go to … <kbd style={{ fontFamily: 'inherit' }}>Ctrl+K</kbd>
       </Box>
     </Box>
+  );
+}
+
+/** Where you are, part by part. */
+function Place({ children }: { children: ReactNode }) {
+  return (
+    <Box
+      component="nav"
+      aria-label="Place"
+      sx={{ display: 'flex', alignItems: 'center', gap: 1, minWidth: 0, color: 'text.secondary' }}
+    >
+      <span aria-hidden="true">/</span>
+      {children}
+    </Box>
+  );
+}
+
+function Title({ children }: { children: ReactNode }) {
+  return (
+    <Box
+      component="h1"
+      sx={{ m: 0, fontSize: 13.5, fontWeight: 600, color: 'text.primary', whiteSpace: 'nowrap' }}
+    >
+      {children}
+    </Box>
+  );
+}
+
+function DefaultsPlace({ clientId }: { clientId: number }) {
+  const { data } = useDefaults(clientId);
+  if (!data) return null;
+  return (
+    <Place>
+      <Box component="span" sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}>
+        {data.clientName}
+      </Box>
+      <span aria-hidden="true">/</span>
+      <Title>Defaults of all branches</Title>
+    </Place>
   );
 }

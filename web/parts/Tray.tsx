@@ -94,7 +94,7 @@ export function WithTray({
 }
 
 /** The bar over a pane of the tray: what it shows, and what can be done with it. */
-export function PaneBar({ title, children }: { title: ReactNode; children?: ReactNode }) {
+export function PaneBar({ title, children }: { title?: ReactNode; children?: ReactNode }) {
   return (
     <Box
       sx={{
@@ -108,22 +108,24 @@ export function PaneBar({ title, children }: { title: ReactNode; children?: Reac
         backgroundColor: colour.paper,
       }}
     >
-      <Box
-        component="h2"
-        sx={{
-          m: 0,
-          fontSize: 12.5,
-          fontWeight: 700,
-          color: 'text.secondary',
-          flex: 1,
-          minWidth: 0,
-          overflow: 'hidden',
-          textOverflow: 'ellipsis',
-          whiteSpace: 'nowrap',
-        }}
-      >
-        {title}
-      </Box>
+      {title !== undefined && (
+        <Box
+          component="h2"
+          sx={{
+            m: 0,
+            fontSize: 12.5,
+            fontWeight: 700,
+            color: 'text.secondary',
+            flex: 1,
+            minWidth: 0,
+            overflow: 'hidden',
+            textOverflow: 'ellipsis',
+            whiteSpace: 'nowrap',
+          }}
+        >
+          {title}
+        </Box>
+      )}
       {children}
     </Box>
   );

@@ -1,6 +1,7 @@
 import { useSnackbar } from 'notistack';
 import { useCallback } from 'react';
 import { useDelete, type Thing } from '../api/queries.ts';
+import { utf8Bytes } from '#core/text';
 import { inWords } from '../api/request.ts';
 
 /** Copies exactly the given text and says so. */
@@ -17,9 +18,9 @@ export function useCopy(): (text: string, what: string) => void {
   );
 }
 
-/** Hands a text to the browser as a file. */
+/** Hands a text to the browser's downloads, in bytes that are read as this text. */
 export function downloadText(text: string, name: string, type: string): void {
-  const address = URL.createObjectURL(new Blob([text], { type }));
+  const address = URL.createObjectURL(new Blob([utf8Bytes(text)], { type }));
   const link = document.createElement('a');
   link.href = address;
   link.download = name;

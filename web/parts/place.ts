@@ -1,6 +1,5 @@
 import { useParams } from 'react-router';
-import type { BranchSummary, ClientSummary } from '#contract';
-import { useClients } from '../api/queries.ts';
+import { useBranch } from '../api/queries.ts';
 
 /** The views that belong to a branch, in the order of the work. */
 export const branchViews = ['record', 'check', 'pages', 'photos'] as const;
@@ -16,21 +15,16 @@ export const viewLabel: Readonly<Record<BranchView, string>> = {
 export const viewPath = (branchId: number, view: BranchView): string =>
   `/branches/${String(branchId)}/${view}`;
 
+export const defaultsPath = (clientId: number): string => `/clients/${String(clientId)}/defaults`;
+
 /** The branch that the address names; 0 where it names none. */
 export function useBranchId(): number {
   const { branchId } = useParams();
   return Number(branchId) || 0;
 }
 
-/** A client and a branch of it, as the tree lists them. */
-export function useTreePlace(branchId: number): {
-  client: ClientSummary | undefined;
-  branch: BranchSummary | undefined;
-} {
-  const { data } = useClients();
-  for (const client of data?.clients ?? []) {
-    const branch = client.branches.find(({ id }) => id === branchId);
-    if (branch) return { client, branch };
-  }
-  return { client: undefined, branch: undefined };
+/** The branch in hand; nothing is asked where there is none. */
+export function useBranchInHand(branchId: number) {
+  const { data } = useBranch(branchId);
+  return branchId ? data : undefined;
 }

@@ -1,185 +1,89 @@
-import { Box, Button, MenuItem, Select, TextField } from '@mui/material';
-import { useRef, useState } from 'react';
-import { limits, megabytes, type Branch } from '#contract';
-import { decodeText } from '#core/text';
-import { useBranch, usePages } from '../../api/queries.ts';
-import { askText } from '../../api/request.ts';
-import { downloadText, useComplain, useCopy } from '../../parts/actions.ts';
-import { ActionBar, DropFrame } from '../../parts/Drop.tsx';
-import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
+import { Box, Tab, Tabs } from '@mui/material';
+import { lazy, Suspense, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Branch } from '#contract';
+import { useToldBranch } from '../../api/queries.ts';
+import { Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
-import { PaneBar, WithTray } from '../../parts/Tray.tsx';
-import { Findings } from './Findings.tsx';
-import { SourceEditor, type EditorHandle } from './SourceEditor.tsx';
-import { ThreeWay } from './ThreeWay.tsx';
-import { useCheck } from './useCheck.ts';
+import { colour } from '../../theme.ts';
+import { SourceCheck, type GivenSource } from './SourceCheck.tsx';
 
-/** Any source read and judged: what record, markup and visitor say, side by side, and every finding. */
+const SiteCheck = lazy(() => import('./SiteCheck.tsx'));
+const HistoryOfChecks = lazy(() => import('./History.tsx'));
+const JudgingPane = lazy(() => import('./Judging.tsx'));
+
+const TABS = { source: 'Source', site: 'Site', history: 'Kept checks', judging: 'How it is judged' } as const;
+type TabName = keyof typeof TABS;
+
+/** Any source read and judged, one at a time or a whole site; what was kept, and by what it is judged. */
 export default function Check() {
   const branchId = useBranchId();
-  const { data, error } = useBranch(branchId);
+  const { data, error } = useToldBranch(branchId);
   if (error && !data) return <Failure error={error} />;
   if (!data) return <Loading />;
   return <CheckOf key={branchId} branch={data} />;
 }
 
-const NONE: never[] = [];
-const keepKey = (branchId: number): string => `source:${String(branchId)}`;
-/** A browser keeps about 5 MB for a site; larger sources are not kept over a reload. */
-const KEEP_CHARACTERS = 1_000_000;
-
 function CheckOf({ branch }: { branch: Branch }) {
-  const [source, setSource] = useState(() => localStorage.getItem(keepKey(branch.id)) ?? '');
-  const [first] = useState(source);
-  const [url, setUrl] = useState('');
-  const [name, setName] = useState('');
-  const editor = useRef<EditorHandle>(null);
-  const { check, busy } = useCheck(source, url, branch.record);
-  const complain = useComplain();
-  const copy = useCopy();
-
-  const take = (next: string): void => {
-    setSource(next);
-    if (next.length <= KEEP_CHARACTERS) localStorage.setItem(keepKey(branch.id), next);
+  const [parameters, setParameters] = useSearchParams();
+  const [given, setGiven] = useState<GivenSource | undefined>();
+  const named = parameters.get('tab') ?? 'source';
+  const tab: TabName = named in TABS ? (named as TabName) : 'source';
+  const go = (next: TabName, more: Readonly<Record<string, string>> = {}): void => {
+    setParameters({ ...(next === 'source' ? {} : { tab: next }), ...more });
   };
-  const load = (text: string, from: string): void => {
-    setName(from);
-    editor.current?.replace(text);
+  const openSource = (source: GivenSource): void => {
+    setGiven(source);
+    go('source');
   };
-  const openFile = async (file: File): Promise<void> => {
-    if (file.size > limits.pageBytes) {
-      complain(
-        new Error(
-          `${file.name} has ${megabytes(file.size)}; at most ${megabytes(limits.pageBytes)} are read. The source in hand is as it was.`,
-        ),
-      );
-      return;
-    }
-    load(decodeText(new Uint8Array(await file.arrayBuffer())).text, file.name);
+  const openCheck = (id: number): void => {
+    go('site', { check: String(id) });
   };
-  const drop = ([file]: readonly File[]): void => {
-    if (file) void openFile(file).catch(complain);
-  };
-
   return (
-    <DropFrame label="File to check" multiple={false} onFiles={drop}>
-      {(open) => (
-        <WithTray
-          name="check"
-          label="Source"
-          height={230}
-          tray={
-            <>
-              <PaneBar title={name ? `Source: ${name}` : 'Source'}>
-                <Button
-                  disabled={!source}
-                  onClick={() => {
-                    copy(source, 'Source');
-                  }}
-                >
-                  Copy
-                </Button>
-                <Button
-                  disabled={!source}
-                  onClick={() => {
-                    downloadText(source, name.split('/').at(-1) || 'checked.html', 'text/html');
-                  }}
-                >
-                  Download
-                </Button>
-                <Button
-                  disabled={!source}
-                  onClick={() => {
-                    load('', '');
-                  }}
-                >
-                  Clear
-                </Button>
-              </PaneBar>
-              <SourceEditor
-                first={first}
-                findings={check?.findings ?? NONE}
-                onChange={take}
-                handle={editor}
-              />
-            </>
-          }
-        >
-          <ActionBar>
-            <Button onClick={open}>Open file</Button>
-            <PageChoice
-              clientId={branch.clientId}
-              onPage={(id, path) => {
-                if (URL.canParse(branch.record.url)) setUrl(new URL(`/${path}`, branch.record.url).href);
-                void askText(`/pages/${String(id)}/source`).then((text) => {
-                  load(text, path);
-                }, complain);
-              }}
+    <Box sx={{ display: 'flex', flexDirection: 'column', height: '100%' }}>
+      <Tabs
+        value={tab}
+        onChange={(_, next: TabName) => {
+          go(next);
+        }}
+        aria-label="Ways to check"
+        sx={{
+          flex: 'none',
+          minHeight: 32,
+          px: 1,
+          borderBottom: `1px solid ${colour.light}`,
+          '& .MuiTab-root': { minHeight: 32, py: 0.5, px: 1.25, minWidth: 0, fontSize: 13 },
+        }}
+      >
+        {Object.entries(TABS).map(([value, label]) => (
+          <Tab key={value} value={value} label={label} disableRipple />
+        ))}
+      </Tabs>
+      <Box sx={{ flex: 1, minHeight: 0, overflow: 'hidden' }}>
+        <Suspense fallback={<Loading />}>
+          {tab === 'source' && <SourceCheck branch={branch} given={given} onKept={openCheck} />}
+          {tab === 'site' && (
+            <SiteCheck
+              branch={branch}
+              checkId={Number(parameters.get('check')) || 0}
+              onCheck={openCheck}
+              onSource={openSource}
             />
-            <TextField
-              value={url}
-              onChange={({ target }) => {
-                setUrl(target.value);
-              }}
-              placeholder="Address of the page, for relative links"
-              slotProps={{ htmlInput: { 'aria-label': 'Address of the page' } }}
-              sx={{ maxWidth: 340, '& input': { py: 0.5, fontSize: 13.5 } }}
-            />
-            <Box sx={{ flex: 1 }} />
-            {check && (
-              <Box role="status" data-busy={busy} sx={{ whiteSpace: 'nowrap' }}>
-                <b>{check.summary.must}</b> must, <b>{check.summary.should}</b> should,{' '}
-                <b>{check.summary.note}</b> note
-              </Box>
-            )}
-          </ActionBar>
-          {check ? (
-            <>
-              <ThreeWay rows={check.threeWay} onPlace={(place) => editor.current?.show(place)} />
-              <Findings
-                source={source}
-                findings={check.findings}
-                onPlace={(place) => editor.current?.show(place)}
-                onMend={(edits) => editor.current?.apply(edits)}
-              />
-            </>
-          ) : (
-            <EmptyState title="Nothing to check yet.">
-              Paste a page, a script element or bare JSON-LD into the source below, drop a file anywhere here,
-              or choose one of the site’s pages. It is read the way a machine reads it and compared with the
-              record of {branch.label}.
-            </EmptyState>
           )}
-        </WithTray>
-      )}
-    </DropFrame>
-  );
-}
-
-function PageChoice({ clientId, onPage }: { clientId: number; onPage: (id: number, path: string) => void }) {
-  const { data } = usePages(clientId);
-  const pages = data?.pages ?? [];
-  return (
-    <Select
-      size="small"
-      displayEmpty
-      value=""
-      disabled={pages.length === 0}
-      onChange={({ target }) => {
-        const page = pages.find(({ id }) => String(id) === target.value);
-        if (page) onPage(page.id, page.path);
-      }}
-      inputProps={{ 'aria-label': 'Page of the site' }}
-      sx={{ fontSize: 13.5, '& .MuiSelect-select': { py: 0.4 } }}
-    >
-      <MenuItem value="" disabled>
-        {pages.length === 0 ? 'The site has no pages yet' : 'Choose a page of the site'}
-      </MenuItem>
-      {pages.map(({ id, path }) => (
-        <MenuItem key={id} value={String(id)}>
-          {path}
-        </MenuItem>
-      ))}
-    </Select>
+          {tab === 'history' && (
+            <HistoryOfChecks
+              clientId={branch.clientId}
+              before={Number(parameters.get('before')) || 0}
+              after={Number(parameters.get('after')) || 0}
+              onCheck={openCheck}
+              onCompare={(before, after) => {
+                go('history', before ? { before: String(before), after: String(after) } : {});
+              }}
+            />
+          )}
+          {tab === 'judging' && <JudgingPane clientId={branch.clientId} clientName={branch.clientName} />}
+        </Suspense>
+      </Box>
+    </Box>
   );
 }

@@ -1,27 +1,82 @@
-import { Box, Button, ButtonBase, ToggleButton, ToggleButtonGroup } from '@mui/material';
-import { useState } from 'react';
-import type { Finding } from '#core/checking';
-import { applyEdits, Lines, type Edit, type Place } from '#core/text';
-import { DifferentText } from '../../parts/Difference.tsx';
-import { GradeMark } from '../../parts/Marks.tsx';
-import { colour, mono } from '../../theme.ts';
+import { Box, Button } from '@mui/material';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { certainMends, excerptOf, summarise, type Finding, type Ignored } from '#core/checking';
+import type { Edit, Place } from '#core/text';
+import { colour } from '../../theme.ts';
+import { FindingRow } from './FindingRow.tsx';
+import { FindingFilterBar, useFindingFilter } from './FindingFilter.tsx';
 
 interface FindingsProps {
   readonly source: string;
   readonly findings: readonly Finding[];
+  readonly ignored: readonly Ignored[];
+  readonly clientId: number;
+  /** What ignores call the page. */
+  readonly page: string;
+  /** Where the caret stands in the source: the finding there comes into view. */
+  readonly offset: number | undefined;
   readonly onPlace: (place: Place) => void;
   readonly onMend: (edits: readonly Edit[]) => void;
 }
 
+/** More than this at once is more than anyone reads; the rest comes when it is asked for. */
+const MOST_SHOWN = 150;
+
 /** Every finding with its reason and lines; a mend is shown as a difference before it is done. */
-export function Findings({ source, findings, onPlace, onMend }: FindingsProps) {
-  const [grades, setGrades] = useState<readonly Finding['grade'][]>(['must', 'should', 'note']);
-  const [open, setOpen] = useState<string | undefined>();
-  const mendable = findings.filter(({ mend }) => mend);
-  const shown = findings.filter(({ grade }) => grades.includes(grade));
-  if (findings.length === 0) {
-    return <Box sx={{ p: 2 }}>Nothing to find fault with: a machine reads this as it is meant.</Box>;
-  }
+export function Findings({
+  source,
+  findings,
+  ignored,
+  clientId,
+  page,
+  offset,
+  onPlace,
+  onMend,
+}: FindingsProps) {
+  const filter = useFindingFilter();
+  const { fits } = filter;
+  // What was gone to last, until the caret is set elsewhere.
+  const [gone, setGone] = useState<
+    { readonly at: number; readonly offset: number | undefined } | undefined
+  >();
+  const [most, setMost] = useState(MOST_SHOWN);
+  const list = useRef<HTMLUListElement>(null);
+  const shown = useMemo(() => findings.filter(({ code }) => fits(code)), [findings, fits]);
+  const mends = useMemo(() => certainMends(findings), [findings]);
+  const mendable = findings.filter(({ mend }) => mend?.certain).length;
+  const marked =
+    gone && gone.offset === offset && gone.at < shown.length
+      ? gone.at
+      : offset === undefined
+        ? -1
+        : nearest(shown, offset);
+  const go = (step: 1 | -1): void => {
+    if (shown.length === 0) return;
+    const next = marked < 0 && step < 0 ? shown.length - 1 : (marked + step + shown.length) % shown.length;
+    setGone({ at: next, offset });
+    setMost((now) => Math.max(now, next + 1));
+    const finding = shown[next];
+    if (finding) onPlace(finding.place);
+  };
+  const latest = useRef(go);
+  useEffect(() => {
+    latest.current = go;
+  });
+  useEffect(() => {
+    const keys = (event: KeyboardEvent): void => {
+      if (event.key !== 'F8') return;
+      event.preventDefault();
+      latest.current(event.shiftKey ? -1 : 1);
+    };
+    window.addEventListener('keydown', keys);
+    return () => {
+      window.removeEventListener('keydown', keys);
+    };
+  }, []);
+  useEffect(() => {
+    if (marked >= 0) list.current?.children[marked]?.scrollIntoView({ block: 'nearest' });
+  }, [marked]);
+
   return (
     <Box component="section" aria-label="Findings" sx={{ pb: 2 }}>
       <Box
@@ -38,165 +93,89 @@ export function Findings({ source, findings, onPlace, onMend }: FindingsProps) {
         <Box component="h2" sx={{ m: 0, fontSize: 12.5, color: 'text.secondary' }}>
           Findings
         </Box>
-        <ToggleButtonGroup
-          size="small"
-          value={grades}
-          onChange={(_, next: Finding['grade'][]) => {
-            setGrades(next);
-          }}
-          aria-label="Grades shown"
-          sx={{
-            '& .MuiToggleButton-root': {
-              py: 0.1,
-              px: 1,
-              gap: 0.5,
-              textTransform: 'none',
-              fontSize: 12.5,
-              color: 'text.primary',
-            },
+        <FindingFilterBar filter={filter} counts={summarise(findings)} />
+        <Box sx={{ flex: 1 }} />
+        <Button
+          disabled={shown.length === 0}
+          title="Shift+F8"
+          onClick={() => {
+            go(-1);
           }}
         >
-          {(['must', 'should', 'note'] as const).map((grade) => (
-            <ToggleButton key={grade} value={grade}>
-              <GradeMark grade={grade} /> {grade} {findings.filter((one) => one.grade === grade).length}
-            </ToggleButton>
-          ))}
-        </ToggleButtonGroup>
-        <Box sx={{ flex: 1 }} />
-        {mendable.length > 0 && (
+          Previous
+        </Button>
+        <Button
+          disabled={shown.length === 0}
+          title="F8"
+          onClick={() => {
+            go(1);
+          }}
+        >
+          Next
+        </Button>
+        {mendable > 0 && (
           <Button
             variant="contained"
             color="primary"
             onClick={() => {
-              onMend(mendable.flatMap(({ mend }) => mend?.edits ?? []));
+              onMend(mends);
             }}
           >
-            Mend all {mendable.length}
+            Mend all {mendable}
           </Button>
         )}
       </Box>
-      <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {shown.map((finding, at) => {
-          const key = `${finding.code} ${String(finding.place.start)} ${String(at)}`;
-          return (
-            <FindingRow
-              key={key}
-              source={source}
-              finding={finding}
-              open={open === key}
-              onOpen={() => {
-                setOpen(open === key ? undefined : key);
-              }}
-              onPlace={onPlace}
-              onMend={onMend}
-            />
-          );
-        })}
+      {findings.length === 0 && (
+        <Box sx={{ p: 2 }}>Nothing to find fault with: a machine reads this as it is meant.</Box>
+      )}
+      {findings.length > 0 && shown.length === 0 && (
+        <Box sx={{ p: 2, color: 'text.secondary' }}>No finding of this grade and family.</Box>
+      )}
+      <Box component="ul" ref={list} sx={{ listStyle: 'none', m: 0, p: 0 }}>
+        {shown.slice(0, most).map((finding, at) => (
+          <FindingRow
+            key={`${finding.code} ${String(finding.place.start)} ${String(at)}`}
+            source={source}
+            finding={finding}
+            current={at === marked}
+            ignoring={{ clientId, page, excerpt: excerptOf(source, finding) }}
+            onPlace={onPlace}
+            onMend={onMend}
+          />
+        ))}
       </Box>
-    </Box>
-  );
-}
-
-function FindingRow({
-  source,
-  finding,
-  open,
-  onOpen,
-  onPlace,
-  onMend,
-}: {
-  source: string;
-  finding: Finding;
-  open: boolean;
-  onOpen: () => void;
-  onPlace: (place: Place) => void;
-  onMend: (edits: readonly Edit[]) => void;
-}) {
-  const { code, grade, message, place, mend } = finding;
-  return (
-    <Box component="li" data-code={code} sx={{ px: 2, py: 0.6, borderBottom: `1px solid ${colour.light}` }}>
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
-        <GradeMark grade={grade} />
-        <Box sx={{ flex: 1, minWidth: 0 }}>
-          {message}{' '}
-          <Box component="span" sx={{ color: 'text.secondary', fontSize: 12 }}>
-            {code}
-          </Box>
+      {shown.length > most && (
+        <Box sx={{ px: 2, py: 1 }}>
+          <Button
+            onClick={() => {
+              setMost(shown.length);
+            }}
+          >
+            Show the other {shown.length - most}
+          </Button>
         </Box>
-        <ButtonBase
-          onClick={() => {
-            onPlace(place);
-          }}
-          sx={{
-            font: 'inherit',
-            fontSize: 12.5,
-            color: 'primary.main',
-            '&:hover': { textDecoration: 'underline' },
-          }}
-        >
-          line {place.line}, column {place.column}
-        </ButtonBase>
-        {mend && (
-          <Button onClick={onOpen} aria-expanded={open} sx={{ py: 0 }}>
-            {open ? 'Close' : 'Mend …'}
-          </Button>
-        )}
-      </Box>
-      {open && mend && (
-        <MendPreview
-          source={source}
-          edits={mend.edits}
-          onMend={() => {
-            onMend(mend.edits);
-          }}
-        />
+      )}
+      {ignored.length > 0 && (
+        <Box sx={{ px: 2, py: 1, color: 'text.secondary' }}>
+          {ignored.length === 1 ? '1 finding is' : `${String(ignored.length)} findings are`} ignored here:{' '}
+          {[...new Set(ignored.map(({ finding, reason }) => `${finding.code} (${reason})`))].join('; ')}. What
+          is ignored is listed, and taken back, under “How it is judged”.
+        </Box>
       )}
     </Box>
   );
 }
 
-/** The lines a mend changes, before and after in one. */
-function MendPreview({
-  source,
-  edits,
-  onMend,
-}: {
-  source: string;
-  edits: readonly Edit[];
-  onMend: () => void;
-}) {
-  const { before, after } = around(source, edits);
-  return (
-    <Box
-      sx={{
-        mt: 0.75,
-        ml: 3,
-        p: 1,
-        border: `1px solid ${colour.line}`,
-        backgroundColor: '#fff',
-        display: 'flex',
-        gap: 1,
-        alignItems: 'flex-start',
-      }}
-    >
-      <Box sx={{ flex: 1, minWidth: 0, fontFamily: mono }}>
-        <DifferentText reference={before} text={after} />
-      </Box>
-      <Button variant="contained" color="primary" onClick={onMend}>
-        Mend this
-      </Button>
-    </Box>
-  );
-}
-
-/** The whole lines round the edits, as they are and as they will be. */
-function around(source: string, edits: readonly Edit[]): { before: string; after: string } {
-  const start = Math.min(...edits.map((edit) => edit.start));
-  const end = Math.max(...edits.map((edit) => edit.end));
-  const from = start - (new Lines(source).place(start, start).column - 1);
-  const lineEnd = source.indexOf('\n', end);
-  const until = lineEnd < 0 ? source.length : lineEnd;
-  const inside = edits.map((edit) => ({ start: edit.start - from, end: edit.end - from, text: edit.text }));
-  const before = source.slice(from, until);
-  return { before, after: applyEdits(before, inside) };
+/** The smallest finding round an offset. */
+function nearest(findings: readonly Finding[], offset: number): number {
+  let best = -1;
+  let smallest = Infinity;
+  for (const [at, { place }] of findings.entries()) {
+    const size = place.end - place.start;
+    if (place.start <= offset && offset <= place.end && size < smallest) {
+      best = at;
+      smallest = size;
+    }
+  }
+  return best;
 }

@@ -1,4 +1,4 @@
-import { defaultKeymap, history, historyKeymap } from '@codemirror/commands';
+import { defaultKeymap, history, historyKeymap, isolateHistory, undo } from '@codemirror/commands';
 import { highlightSelectionMatches, search, searchKeymap } from '@codemirror/search';
 import { EditorState, RangeSet, StateEffect, StateField } from '@codemirror/state';
 import {
@@ -23,9 +23,14 @@ export interface EditorHandle {
   /** Does the edits as one step that can be undone. */
   readonly apply: (edits: readonly Edit[]) => void;
   readonly replace: (source: string) => void;
+  /** Takes back the last change or mend. */
+  readonly undo: () => void;
 }
 
 const setFindings = StateEffect.define<readonly Finding[]>();
+
+/** Changes that follow each other within half a second are taken back together, unless they say otherwise. */
+const ownStep = isolateHistory.of('full');
 
 const GRADE_SIGN = { must: '◆', should: '⬖', note: '◇' } as const;
 
@@ -105,19 +110,25 @@ export function SourceEditor({
   first,
   findings,
   onChange,
+  onCursor,
   handle,
 }: {
   first: string;
-  findings: readonly Finding[];
+  /** Undefined while they are not those of the text shown: the marks then move with the text. */
+  findings: readonly Finding[] | undefined;
   onChange: (source: string) => void;
+  /** The caret was set to another offset. */
+  onCursor: (offset: number) => void;
   handle: Ref<EditorHandle>;
 }) {
   const place = useRef<HTMLDivElement>(null);
   const view = useRef<EditorView | undefined>(undefined);
   const changed = useRef(onChange);
+  const moved = useRef(onCursor);
   const start = useRef(first);
   useEffect(() => {
     changed.current = onChange;
+    moved.current = onCursor;
   });
   useEffect(() => {
     if (!place.current) return;
@@ -132,7 +143,7 @@ export function SourceEditor({
           findingLook,
           history(),
           search(),
-          highlightSelectionMatches(),
+          highlightSelectionMatches({ minSelectionLength: 4 }),
           keymap.of([...defaultKeymap, ...historyKeymap, ...searchKeymap]),
           EditorView.lineWrapping,
           ...codeLook,
@@ -141,6 +152,9 @@ export function SourceEditor({
           EditorView.contentAttributes.of({ 'aria-label': 'Source' }),
           EditorView.updateListener.of((update) => {
             if (update.docChanged) changed.current(update.state.doc.toString());
+            // Only where a person set the caret: going to a finding is no answer to it.
+            else if (update.transactions.some((one) => one.isUserEvent('select')))
+              moved.current(update.state.selection.main.from);
           }),
         ],
       }),
@@ -153,7 +167,7 @@ export function SourceEditor({
     };
   }, []);
   useEffect(() => {
-    view.current?.dispatch({ effects: setFindings.of(findings) });
+    if (findings) view.current?.dispatch({ effects: setFindings.of(findings) });
   }, [findings]);
   useImperativeHandle(handle, () => ({
     show: ({ start: from, end }) => {
@@ -169,11 +183,18 @@ export function SourceEditor({
     apply: (edits) => {
       view.current?.dispatch({
         changes: edits.map(({ start: from, end, text }) => ({ from, to: end, insert: text })),
+        annotations: ownStep,
       });
     },
     replace: (source) => {
       const editor = view.current;
-      editor?.dispatch({ changes: { from: 0, to: editor.state.doc.length, insert: source } });
+      editor?.dispatch({
+        changes: { from: 0, to: editor.state.doc.length, insert: source },
+        annotations: ownStep,
+      });
+    },
+    undo: () => {
+      if (view.current) undo(view.current);
     },
   }));
   return <div ref={place} style={{ flex: 1, minHeight: 0, overflow: 'hidden' }} />;

@@ -1,9 +1,15 @@
-import { Box, ButtonBase, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
+import { Box, Button, ButtonBase, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
+import { useState } from 'react';
 import type { ThreeWayRow } from '#core/checking';
+import { syntaxName } from '#core/reading';
 import type { Place } from '#core/text';
 import { DifferentText } from '../../parts/Difference.tsx';
 import { AgreementMark } from '../../parts/Marks.tsx';
 import { mono } from '../../theme.ts';
+
+const differs = ({ markup, visitor }: ThreeWayRow): boolean =>
+  markup.some(({ agreement }) => agreement !== undefined && agreement !== 'exact') ||
+  (visitor.agreement !== undefined && visitor.agreement !== 'exact');
 
 /** A row for each fact: what the record says, what the markup says, what a visitor sees. */
 export function ThreeWay({
@@ -13,63 +19,104 @@ export function ThreeWay({
   rows: readonly ThreeWayRow[];
   onPlace: (place: Place) => void;
 }) {
+  const [all, setAll] = useState(false);
   if (rows.length === 0) return null;
+  // Name, address, numbers and hours always; the others where they part.
+  const first = rows.filter((row) => row.core || differs(row));
+  const others = rows.length - first.length;
   return (
-    <Table size="small" aria-label="Three-way reading" sx={{ tableLayout: 'fixed' }}>
-      <TableHead>
-        <TableRow>
-          <TableCell sx={{ width: 110 }}>Fact</TableCell>
-          <TableCell>The record says</TableCell>
-          <TableCell>A machine reads</TableCell>
-          <TableCell>A visitor sees</TableCell>
-        </TableRow>
-      </TableHead>
-      <TableBody>
-        {rows.map((row) => (
-          <TableRow key={row.fact} data-row={row.fact}>
-            <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
-              {row.label}
-            </TableCell>
-            <TableCell sx={{ fontFamily: mono, fontSize: '13px !important' }}>{row.record || '—'}</TableCell>
-            <TableCell>
-              {row.markup.length === 0 && '—'}
-              {row.markup.map(({ syntax, text, agreement, place }) => (
-                <Reading
-                  key={syntax}
-                  reference={row.record ?? text}
-                  text={text}
-                  place={place}
-                  onPlace={onPlace}
-                  shows={agreement !== 'exact' && row.fact !== 'telephone'}
-                >
-                  {agreement && <AgreementMark agreement={agreement} />}
-                  <Box component="span" sx={{ fontSize: 12, color: 'text.secondary' }}>
-                    {syntax === 'jsonld' ? 'JSON-LD' : 'microdata'}
-                  </Box>
-                </Reading>
-              ))}
-            </TableCell>
-            <TableCell>
-              {row.visitor.agreement === undefined && !row.visitor.text ? (
-                '—'
-              ) : (
-                <Reading
-                  reference={row.record ?? row.visitor.text}
-                  text={row.visitor.text}
-                  place={row.visitor.place}
-                  onPlace={onPlace}
-                  shows={row.visitor.agreement !== 'exact'}
-                >
-                  {row.visitor.agreement && <AgreementMark agreement={row.visitor.agreement} />}
-                </Reading>
-              )}
-            </TableCell>
+    <>
+      <Table size="small" aria-label="Three-way reading" sx={{ tableLayout: 'fixed' }}>
+        <TableHead>
+          <TableRow>
+            <TableCell sx={{ width: 110 }}>Fact</TableCell>
+            <TableCell>The record says</TableCell>
+            <TableCell>A machine reads</TableCell>
+            <TableCell>A visitor sees</TableCell>
           </TableRow>
-        ))}
-      </TableBody>
-    </Table>
+        </TableHead>
+        <TableBody>
+          {(all ? rows : first).map((row) => (
+            <FactRow key={row.fact} row={row} onPlace={onPlace} />
+          ))}
+        </TableBody>
+      </Table>
+      {others > 0 && (
+        <Box sx={{ px: 2, py: 0.5 }}>
+          <Button
+            onClick={() => {
+              setAll(!all);
+            }}
+            aria-expanded={all}
+            sx={{ py: 0 }}
+          >
+            {all
+              ? 'Only what matters most, and what differs'
+              : `Show the other ${String(others)} facts, which agree`}
+          </Button>
+        </Box>
+      )}
+    </>
   );
 }
+
+function FactRow({ row, onPlace }: { row: ThreeWayRow; onPlace: (place: Place) => void }) {
+  return (
+    <TableRow data-row={row.fact}>
+      <TableCell component="th" scope="row" sx={{ color: 'text.secondary', verticalAlign: 'top' }}>
+        {row.label}
+      </TableCell>
+      <TableCell
+        sx={{
+          fontFamily: mono,
+          fontSize: '13px !important',
+          verticalAlign: 'top',
+          whiteSpace: 'pre-line',
+          overflowWrap: 'anywhere',
+        }}
+      >
+        {shorten(row.record ?? '') || '—'}
+      </TableCell>
+      <TableCell sx={{ verticalAlign: 'top' }}>
+        {row.markup.length === 0 && '—'}
+        {row.markup.map(({ syntax, text, understood, agreement, place }) => (
+          <Reading
+            key={`${syntax} ${String(place.start)}`}
+            reference={row.record ?? text}
+            text={text}
+            place={place}
+            onPlace={onPlace}
+            shows={agreement !== 'exact' && row.fact !== 'telephone'}
+          >
+            {agreement && <AgreementMark agreement={agreement} />}
+            <Box component="span" sx={{ fontSize: 12, color: 'text.secondary' }}>
+              {syntaxName[syntax]}
+              {understood && `: ${understood}`}
+            </Box>
+          </Reading>
+        ))}
+      </TableCell>
+      <TableCell sx={{ verticalAlign: 'top' }}>
+        {row.visitor.agreement === undefined && !row.visitor.text ? (
+          '—'
+        ) : (
+          <Reading
+            reference={row.record ?? row.visitor.text}
+            text={row.visitor.text}
+            place={row.visitor.place}
+            onPlace={onPlace}
+            shows={row.visitor.agreement !== 'exact' && row.fact !== 'hours'}
+          >
+            {row.visitor.agreement && <AgreementMark agreement={row.visitor.agreement} />}
+          </Reading>
+        )}
+      </TableCell>
+    </TableRow>
+  );
+}
+
+const LONGEST = 600;
+const shorten = (text: string): string => (text.length > LONGEST ? `${text.slice(0, LONGEST)} …` : text);
 
 function Reading({
   reference,
@@ -88,10 +135,10 @@ function Reading({
 }) {
   const words =
     shows && text ? (
-      <DifferentText reference={reference} text={text} />
+      <DifferentText reference={shorten(reference)} text={shorten(text)} />
     ) : (
       <Box component="span" sx={{ fontFamily: mono, fontSize: 13, overflowWrap: 'anywhere' }}>
-        {text}
+        {shorten(text)}
       </Box>
     );
   return (

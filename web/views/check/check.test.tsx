@@ -1,7 +1,10 @@
 import { describe, expect, jest, test } from '@jest/globals';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { check } from '#core/checking';
+import { SnackbarProvider } from 'notistack';
+import type { ReactElement } from 'react';
+import { certainMends, check } from '#core/checking';
 import { jsonLd } from '#core/markup';
 import { larkspur } from '#sample';
 import { Findings } from './Findings.tsx';
@@ -10,10 +13,32 @@ import { ThreeWay } from './ThreeWay.tsx';
 const source =
   '{"@context":"https://schema.org","@type":"Optician","name" "A","telephone":"020 7946 0321","address":{"@type":"PostalAddress","streetAddress":"9 Hollins Row","addressLocality":"Saltby","postalCode":"TQ1 2AB","addressCountry":"England"}}';
 
+// jsdom lays nothing out, so it cannot scroll either.
+Element.prototype.scrollIntoView = jest.fn();
+
+function renderWithQueries(element: ReactElement): void {
+  render(
+    <SnackbarProvider>
+      <QueryClientProvider client={new QueryClient()}>{element}</QueryClientProvider>
+    </SnackbarProvider>,
+  );
+}
+
 function showFindings() {
   const [onPlace, onMend] = [jest.fn(), jest.fn()];
   const { findings } = check(source);
-  render(<Findings source={source} findings={findings} onPlace={onPlace} onMend={onMend} />);
+  renderWithQueries(
+    <Findings
+      source={source}
+      findings={findings}
+      ignored={[]}
+      clientId={1}
+      page=""
+      offset={undefined}
+      onPlace={onPlace}
+      onMend={onMend}
+    />,
+  );
   return { findings, onPlace, onMend, rows: () => screen.getAllByRole('listitem') };
 }
 
@@ -39,9 +64,9 @@ describe('findings', () => {
 
   test('are mended all at once', async () => {
     const { findings, onMend } = showFindings();
-    const mendable = findings.filter(({ mend }) => mend);
+    const mendable = findings.filter(({ mend }) => mend?.certain);
     await userEvent.click(screen.getByRole('button', { name: `Mend all ${String(mendable.length)}` }));
-    expect(onMend).toHaveBeenCalledWith(mendable.flatMap(({ mend }) => mend?.edits ?? []));
+    expect(onMend).toHaveBeenCalledWith(certainMends(findings));
   });
 
   test('are shown by grade', async () => {
@@ -51,9 +76,31 @@ describe('findings', () => {
   });
 
   test('are said to be none where there are none', () => {
-    render(<Findings source="" findings={[]} onPlace={jest.fn()} onMend={jest.fn()} />);
+    renderWithQueries(
+      <Findings
+        source=""
+        findings={[]}
+        ignored={[]}
+        clientId={1}
+        page=""
+        offset={undefined}
+        onPlace={jest.fn()}
+        onMend={jest.fn()}
+      />,
+    );
     expect(screen.getByText(/Nothing to find fault with/)).toBeDefined();
   });
+});
+
+test('findings are gone through by keyboard, one after the other and back', async () => {
+  const { findings, onPlace, rows } = showFindings();
+  await userEvent.keyboard('{F8}');
+  expect(onPlace).toHaveBeenLastCalledWith(findings[0]?.place);
+  await userEvent.keyboard('{F8}{Shift>}{F8}{/Shift}');
+  expect(onPlace).toHaveBeenLastCalledWith(findings[0]?.place);
+  expect(rows()[0]?.getAttribute('aria-current')).toBe('true');
+  await userEvent.keyboard('{Shift>}{F8}{/Shift}');
+  expect(onPlace).toHaveBeenLastCalledWith(findings.at(-1)?.place);
 });
 
 describe('the three-way reading', () => {

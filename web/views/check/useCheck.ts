@@ -1,17 +1,18 @@
 import { wrap, type Remote } from 'comlink';
-import { useEffect, useRef, useState } from 'react';
-import type { Check } from '#core/checking';
-import type { BusinessRecord } from '#core/record';
+import { startTransition, useEffect, useRef, useState } from 'react';
+import type { Check, CheckOptions } from '#core/checking';
 import type { Checker } from './checker.worker.ts';
 
 const PAUSE_MS = 150;
 
-/** The check of a source, made anew in a worker a moment after anything changed. */
+/**
+ * The check of a source, made anew in a worker a moment after anything changed. `checked` is the source that the
+ * check is of, which may be a moment behind.
+ */
 export function useCheck(
   source: string,
-  url: string,
-  record: BusinessRecord | undefined,
-): { check: Check | undefined; busy: boolean } {
+  options: CheckOptions,
+): { check: Check | undefined; checked: string | undefined; busy: boolean } {
   const [result, setResult] = useState<{ source: string; check: Check } | undefined>();
   const checker = useRef<Remote<Checker> | undefined>(undefined);
   useEffect(() => {
@@ -24,15 +25,21 @@ export function useCheck(
   useEffect(() => {
     let wanted = true;
     const timer = setTimeout(() => {
-      void checker.current?.check(source, { url, record }).then((check) => {
-        if (wanted) setResult({ source, check });
+      void checker.current?.check(source, options).then((check) => {
+        // Drawn a piece at a time between keystrokes: a long list must not hold up a letter.
+        if (wanted)
+          startTransition(() => {
+            setResult({ source, check });
+          });
       });
     }, PAUSE_MS);
     return () => {
       wanted = false;
       clearTimeout(timer);
     };
-  }, [source, url, record]);
+  }, [source, options]);
   const busy = result?.source !== source;
-  return { check: source.trim() ? result?.check : undefined, busy };
+  return source.trim()
+    ? { check: result?.check, checked: result?.source, busy }
+    : { check: undefined, checked: undefined, busy };
 }

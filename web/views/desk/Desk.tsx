@@ -1,32 +1,76 @@
-import { Box, Button, Link, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
-import { useState } from 'react';
+import {
+  Box,
+  Button,
+  InputBase,
+  Link,
+  Table,
+  TableBody,
+  TableCell,
+  TableHead,
+  TableRow,
+} from '@mui/material';
+import { useVirtualizer } from '@tanstack/react-virtual';
+import { lazy, Suspense, useDeferredValue, useMemo, useRef, useState } from 'react';
 import { Link as RouterLink, useNavigate } from 'react-router';
 import type { BranchSummary, ClientSummary } from '#contract';
-import { useAddBranch, useAddClient, useClients, useRename, type Thing } from '../../api/queries.ts';
+import {
+  useAddBranch,
+  useAddClient,
+  useClients,
+  useDuplicate,
+  useRename,
+  type Thing,
+} from '../../api/queries.ts';
 import { useComplain, useDeleteWithUndo } from '../../parts/actions.ts';
 import { StepMark } from '../../parts/Marks.tsx';
 import { NameDialog } from '../../parts/NameDialog.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
-import { viewPath, type BranchView } from '../../parts/place.ts';
+import { defaultsPath, viewPath, type BranchView } from '../../parts/place.ts';
 import { undoButton } from '../../parts/UndoButton.tsx';
 import { colour } from '../../theme.ts';
+import { deskRows, useBranchesInSight } from './rows.ts';
+
+const ImportDialog = lazy(() => import('./ImportDialog.tsx'));
 
 /** What is being named: a new client, a new branch of a client, or a thing that has a name already. */
 type Naming =
   | { readonly kind: 'client' }
   | { readonly kind: 'branch'; readonly clientId: number }
+  | { readonly kind: 'duplicate'; readonly branchId: number; readonly name: string }
   | { readonly kind: 'rename'; readonly thing: Thing; readonly name: string };
+
+/** Rows are of one height, so that only those in sight are drawn. */
+const ROW_HEIGHT = 30;
+const OVERSCAN = 12;
 
 /** Every client and branch as a row, each step of its chain with its state. */
 export function Desk() {
-  const { data, error, isPending, refetch } = useClients();
+  const [words, setWords] = useState('');
+  const asked = useDeferredValue(words.trim());
+  const { data, error, isPending, refetch } = useClients(asked);
   const [naming, setNaming] = useState<Naming | undefined>();
+  const [importing, setImporting] = useState<ClientSummary | undefined>();
+  const surface = useRef<HTMLDivElement>(null);
+  const rows = useMemo(() => deskRows(data?.clients ?? []), [data]);
+  // eslint-disable-next-line react-hooks/incompatible-library -- its functions are called here only, never memoised
+  const virtual = useVirtualizer({
+    count: rows.length,
+    getScrollElement: () => surface.current,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: OVERSCAN,
+    initialRect: { width: 1200, height: 800 },
+  });
+  const inSight = virtual.getVirtualItems().flatMap(({ index }) => rows[index] ?? []);
+  const branchAt = useBranchesInSight(inSight, asked);
   if (isPending) return <Loading />;
   if (error)
     return <Failure error={error} retry={<Button onClick={() => void refetch()}>Try again</Button>} />;
-  const { clients } = data;
+  const [first] = virtual.getVirtualItems();
+  const above = first?.start ?? 0;
+  const below = virtual.getTotalSize() - (virtual.getVirtualItems().at(-1)?.end ?? 0);
+  const nothing = data.clients.length === 0;
   return (
-    <Box sx={{ height: '100%', overflow: 'auto' }}>
+    <Box sx={{ height: '100%', display: 'flex', flexDirection: 'column' }}>
       <Box
         sx={{
           display: 'flex',
@@ -40,6 +84,24 @@ export function Desk() {
         <Box component="h1" sx={{ m: 0, fontSize: 17, flex: 1 }}>
           Desk
         </Box>
+        <InputBase
+          type="search"
+          placeholder="Filter: name, street, town, code"
+          value={words}
+          onChange={({ target }) => {
+            setWords(target.value);
+          }}
+          inputProps={{ 'aria-label': 'Filter branches' }}
+          sx={{
+            width: 280,
+            px: 1,
+            py: 0.1,
+            fontSize: 13.5,
+            border: `1px solid ${colour.line}`,
+            borderRadius: '3px',
+            backgroundColor: '#fff',
+          }}
+        />
         <Button
           variant="contained"
           color="primary"
@@ -50,27 +112,71 @@ export function Desk() {
           Add client
         </Button>
       </Box>
-      {clients.length === 0 ? (
+      {nothing && asked ? (
+        <EmptyState title={`No client or branch fits “${asked}”.`}>
+          Names, labels, streets, towns, postal codes, branch codes and telephone numbers are searched.
+        </EmptyState>
+      ) : nothing ? (
         <EmptyState title="No client yet.">
           Add the first client, then a branch for each of its places of business. Everything else (markup,
           pages, photos) is made from a branch’s record.
         </EmptyState>
       ) : (
-        <Table size="small" stickyHeader aria-label="Clients and branches">
-          <TableHead>
-            <TableRow>
-              <TableCell sx={{ width: '30%' }}>Branch</TableCell>
-              <TableCell>Record</TableCell>
-              <TableCell>Pages</TableCell>
-              <TableCell>Photos</TableCell>
-              <TableCell>Next</TableCell>
-              <TableCell aria-label="Actions" />
-            </TableRow>
-          </TableHead>
-          {clients.map((client) => (
-            <ClientRows key={client.id} client={client} onName={setNaming} />
-          ))}
-        </Table>
+        <Box
+          ref={surface}
+          tabIndex={0}
+          aria-label="Clients and branches, scrollable"
+          role="region"
+          sx={{ flex: 1, minHeight: 0, overflow: 'auto' }}
+        >
+          <Table
+            size="small"
+            stickyHeader
+            aria-label="Clients and branches"
+            aria-rowcount={rows.length}
+            sx={{
+              tableLayout: 'fixed',
+              '& td, & th': { whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis' },
+            }}
+          >
+            <TableHead>
+              <TableRow>
+                <TableCell>Branch</TableCell>
+                <TableCell sx={{ width: 140 }}>Record</TableCell>
+                <TableCell sx={{ width: 170 }}>Pages</TableCell>
+                <TableCell sx={{ width: 160 }}>Photos</TableCell>
+                <TableCell sx={{ width: 170 }}>Next</TableCell>
+                <TableCell aria-label="Actions" sx={{ width: 215 }} />
+              </TableRow>
+            </TableHead>
+            <TableBody>
+              <Spacer height={above} />
+              {inSight.map((row) =>
+                row.kind === 'client' ? (
+                  <ClientRow
+                    key={`client ${String(row.client.id)}`}
+                    client={row.client}
+                    onName={setNaming}
+                    onImport={setImporting}
+                  />
+                ) : row.kind === 'none' ? (
+                  <TableRow key={`none ${String(row.client.id)}`} sx={{ height: ROW_HEIGHT }}>
+                    <TableCell colSpan={6} sx={{ color: 'text.secondary' }}>
+                      No branch yet. Add one to begin its record, or take several in from a spreadsheet.
+                    </TableCell>
+                  </TableRow>
+                ) : (
+                  <BranchOrWait
+                    key={`${String(row.client.id)} ${String(row.at)}`}
+                    branch={branchAt(row.client, row.at)}
+                    onName={setNaming}
+                  />
+                ),
+              )}
+              <Spacer height={below} />
+            </TableBody>
+          </Table>
+        </Box>
       )}
       {naming && (
         <Names
@@ -80,61 +186,109 @@ export function Desk() {
           }}
         />
       )}
+      {importing && (
+        <Suspense>
+          <ImportDialog
+            client={importing}
+            onClose={() => {
+              setImporting(undefined);
+            }}
+          />
+        </Suspense>
+      )}
     </Box>
   );
 }
 
-function ClientRows({ client, onName }: { client: ClientSummary; onName: (naming: Naming) => void }) {
+/** Stands for the rows out of sight. */
+const Spacer = ({ height }: { height: number }) =>
+  height > 0 ? (
+    <tr aria-hidden="true" style={{ height }}>
+      <td colSpan={6} style={{ padding: 0, border: 0 }} />
+    </tr>
+  ) : null;
+
+function BranchOrWait({
+  branch,
+  onName,
+}: {
+  branch: BranchSummary | undefined;
+  onName: (naming: Naming) => void;
+}) {
+  if (branch) return <BranchRow branch={branch} onName={onName} />;
+  return (
+    <TableRow sx={{ height: ROW_HEIGHT }}>
+      <TableCell colSpan={6} sx={{ color: 'text.secondary' }}>
+        …
+      </TableCell>
+    </TableRow>
+  );
+}
+
+function ClientRow({
+  client,
+  onName,
+  onImport,
+}: {
+  client: ClientSummary;
+  onName: (naming: Naming) => void;
+  onImport: (client: ClientSummary) => void;
+}) {
   const remove = useDeleteWithUndo();
   const thing: Thing = { kind: 'clients', id: client.id };
   return (
-    <TableBody>
-      <TableRow sx={{ backgroundColor: colour.light }}>
-        <TableCell component="th" scope="rowgroup" colSpan={5} sx={{ fontWeight: 700 }}>
-          {client.name}
-          <Box component="span" sx={{ ml: 1, fontWeight: 400, color: 'text.secondary' }}>
-            {client.branches.length === 1 ? '1 branch' : `${String(client.branches.length)} branches`},{' '}
-            {client.pages === 1 ? '1 page' : `${String(client.pages)} pages`}
-          </Box>
-        </TableCell>
-        <TableCell sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
-          <RowButton
-            label={`Add branch to ${client.name}`}
-            onClick={() => {
-              onName({ kind: 'branch', clientId: client.id });
-            }}
-          >
-            Add branch
-          </RowButton>
-          <RowButton
-            label={`Rename ${client.name}`}
-            onClick={() => {
-              onName({ kind: 'rename', thing, name: client.name });
-            }}
-          >
-            Rename
-          </RowButton>
-          <RowButton
-            label={`Delete ${client.name}`}
-            onClick={() => {
-              remove(thing, client.name, undoButton);
-            }}
-          >
-            Delete
-          </RowButton>
-        </TableCell>
-      </TableRow>
-      {client.branches.map((branch) => (
-        <BranchRow key={branch.id} branch={branch} onName={onName} />
-      ))}
-      {client.branches.length === 0 && (
-        <TableRow>
-          <TableCell colSpan={6} sx={{ color: 'text.secondary' }}>
-            No branch yet. Add one to begin its record.
-          </TableCell>
-        </TableRow>
-      )}
-    </TableBody>
+    <TableRow sx={{ backgroundColor: colour.light, height: ROW_HEIGHT }}>
+      <TableCell component="th" scope="rowgroup" colSpan={4} sx={{ fontWeight: 700 }}>
+        {client.name}
+        <Box component="span" sx={{ ml: 1, fontWeight: 400, color: 'text.secondary' }}>
+          {client.branches === 1 ? '1 branch' : `${client.branches.toLocaleString('en')} branches`},{' '}
+          {client.pages === 1 ? '1 page' : `${String(client.pages)} pages`}
+        </Box>
+      </TableCell>
+      <TableCell colSpan={2} sx={{ textAlign: 'right' }}>
+        <Link
+          component={RouterLink}
+          to={defaultsPath(client.id)}
+          underline="hover"
+          aria-label={`Defaults of ${client.name}`}
+          sx={{ px: 0.75, color: 'text.secondary' }}
+        >
+          Defaults
+        </Link>
+        <RowButton
+          label={`Add branch to ${client.name}`}
+          onClick={() => {
+            onName({ kind: 'branch', clientId: client.id });
+          }}
+        >
+          Add branch
+        </RowButton>
+        <RowButton
+          label={`From CSV: branches of ${client.name}`}
+          onClick={() => {
+            onImport(client);
+          }}
+        >
+          From CSV
+        </RowButton>
+        <RowButton
+          label={`Rename ${client.name}`}
+          onClick={() => {
+            onName({ kind: 'rename', thing, name: client.name });
+          }}
+        >
+          Rename
+        </RowButton>
+        <RowButton
+          label={`Delete ${client.name}`}
+          onClick={() => {
+            remove(thing, client.name, undoButton);
+          }}
+        >
+          Delete
+        </RowButton>
+      </TableCell>
+    </TableRow>
   );
 }
 
@@ -156,7 +310,7 @@ function BranchRow({ branch, onName }: { branch: BranchSummary; onName: (naming:
     </TableCell>
   );
   return (
-    <TableRow hover>
+    <TableRow hover sx={{ height: ROW_HEIGHT }}>
       <TableCell component="th" scope="row">
         <Link
           component={RouterLink}
@@ -183,6 +337,14 @@ function BranchRow({ branch, onName }: { branch: BranchSummary; onName: (naming:
         )}
       </TableCell>
       <TableCell sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
+        <RowButton
+          label={`Duplicate ${branch.label}`}
+          onClick={() => {
+            onName({ kind: 'duplicate', branchId: branch.id, name: branch.label });
+          }}
+        >
+          Duplicate
+        </RowButton>
         <RowButton
           label={`Rename ${branch.label}`}
           onClick={() => {
@@ -233,7 +395,12 @@ function RowButton({ label, onClick, children }: { label: string; onClick: () =>
 function Names({ naming, onClose }: { naming: Naming; onClose: () => void }) {
   const navigate = useNavigate();
   const complain = useComplain();
-  const [addClient, addBranch, rename] = [useAddClient(), useAddBranch(), useRename()];
+  const [addClient, addBranch, rename, duplicate] = [
+    useAddClient(),
+    useAddBranch(),
+    useRename(),
+    useDuplicate(),
+  ];
   const done = (change: Promise<unknown>): void => void change.catch(complain);
   if (naming.kind === 'client') {
     return (
@@ -260,6 +427,21 @@ function Names({ naming, onClose }: { naming: Naming; onClose: () => void }) {
         action="Add"
         onClose={onClose}
         onName={add}
+      />
+    );
+  }
+  if (naming.kind === 'duplicate') {
+    const { branchId, name } = naming;
+    const copy = (label: string): void => {
+      done(duplicate.mutateAsync({ branchId, label }).then(({ id }) => navigate(viewPath(id, 'record'))));
+    };
+    return (
+      <NameDialog
+        title={`Duplicate ${name}`}
+        label="What you call the new branch"
+        action="Duplicate"
+        onClose={onClose}
+        onName={copy}
       />
     );
   }

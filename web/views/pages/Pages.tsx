@@ -19,7 +19,7 @@ import { businessesIn, readSource } from '#core/reading';
 import { factLabel } from '#core/record';
 import {
   useAddPage,
-  useBranch,
+  useToldBranch,
   usePages,
   usePageSource,
   usePlace,
@@ -41,12 +41,17 @@ const CHOICES = [
   { label: 'NAP block at the end of the body', form: 'microdata', at: 'body-end' },
 ] as const satisfies readonly { label: string; form: MarkupForm; at: Placement }[];
 
-const FORM_LABEL: Readonly<Record<MarkupForm, string>> = { jsonld: 'JSON-LD', microdata: 'NAP block' };
+const FORM_LABEL: Readonly<Record<MarkupForm, string>> = {
+  jsonld: 'JSON-LD',
+  graph: 'JSON-LD graph',
+  microdata: 'NAP block',
+  rdfa: 'NAP block with RDFa',
+};
 
 /** The site's pages, what is placed on each, and what placing does to the source. */
 export default function Pages() {
   const branchId = useBranchId();
-  const branch = useBranch(branchId);
+  const branch = useToldBranch(branchId);
   const pages = usePages(branch.data?.clientId);
   const error = branch.error ?? pages.error;
   if (error && !(branch.data && pages.data)) return <Failure error={error} />;

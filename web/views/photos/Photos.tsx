@@ -2,7 +2,14 @@ import { Box, Button, Checkbox, LinearProgress, TextField } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { limits, stampInputSchema, type Branch, type Photo } from '#contract';
-import { addPhoto, cancelJob, startStamping, useBranch, useOpenJobs, usePhotos } from '../../api/queries.ts';
+import {
+  addPhoto,
+  cancelJob,
+  startStamping,
+  useToldBranch,
+  useOpenJobs,
+  usePhotos,
+} from '../../api/queries.ts';
 import { useComplain, useDeleteWithUndo } from '../../parts/actions.ts';
 import { ActionBar, DropFrame, useUpload } from '../../parts/Drop.tsx';
 import { StepMark } from '../../parts/Marks.tsx';
@@ -17,7 +24,7 @@ import { firstWords, keepWords, keywordsOf, type Words } from './words.ts';
 /** The contact sheet of a branch's photos: what each carries, what will be written, stamp, proof, download. */
 export default function Photos() {
   const branchId = useBranchId();
-  const branch = useBranch(branchId);
+  const branch = useToldBranch(branchId);
   const photos = usePhotos(branchId);
   const error = branch.error ?? photos.error;
   if (error && !(branch.data && photos.data)) return <Failure error={error} />;

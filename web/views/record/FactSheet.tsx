@@ -1,57 +1,65 @@
-import { Autocomplete, Box, InputBase } from '@mui/material';
-import { memo, useMemo, useState } from 'react';
-import { countryCode, countryName } from '#core/address';
-import { clockOf, hoursLines, readDay, type Day } from '#core/hours';
-import { markupTypes } from '#core/markup';
-import { readTelephone } from '#core/phone';
+import { Box } from '@mui/material';
+import { memo } from 'react';
 import {
   countryOf,
   factGroups,
-  factRows,
   factText,
+  isEntryFact,
+  isSet,
+  originOf,
+  wantedOf,
   type BusinessRecord,
   type Fact,
   type FactFault,
   type FactGroup,
+  type FactRow,
+  type Origin,
 } from '#core/record';
-import { findTypes, typeLabel } from '#core/vocabulary';
 import { GradeMark } from '../../parts/Marks.tsx';
 import { colour } from '../../theme.ts';
+import { EntriesField } from './EntriesField.tsx';
+import { HoursEditor } from './HoursEditor.tsx';
+import { ImageHelp } from './ImageHelp.tsx';
+import { OriginOf } from './OriginOf.tsx';
+import { PinHelp } from './PinHelp.tsx';
+import { AddressHelp } from './AddressHelp.tsx';
+import { PriceHelp } from './PriceHelp.tsx';
+import { ProfileHelp } from './ProfileHelp.tsx';
+import { rowsOf, toldOf } from './rows.ts';
+import { SpecialHours } from './SpecialHours.tsx';
+import { TextField } from './TextField.tsx';
+import { TypeField } from './TypeField.tsx';
+import { ZoneField } from './ZoneField.tsx';
 
-interface SheetProps {
+export interface SheetOfFacts {
+  /** What the branch says itself, and with the client's defaults under it. */
+  readonly own: BusinessRecord;
   readonly record: BusinessRecord;
+  readonly defaults: BusinessRecord;
   readonly faults: readonly FactFault[];
+  /** Facts that were asked for, though nothing is set yet. */
+  readonly asked: ReadonlySet<Fact>;
   readonly onSet: (fact: Fact, text: string) => void;
+  readonly change: (change: (record: BusinessRecord) => BusinessRecord) => void;
   readonly pointed: readonly Fact[];
   readonly onPoint: (facts: readonly Fact[]) => void;
+  /** Shows the pin on its map. */
+  readonly onPin: () => void;
 }
 
-const GROUP_LABEL: Readonly<Record<FactGroup, string>> = {
+export const GROUP_LABEL: Readonly<Record<FactGroup, string>> = {
   identity: 'Identity',
   place: 'Place',
   hours: 'Hours',
   contact: 'Contact',
   offer: 'Offer',
-  profiles: 'Profiles',
+  profiles: 'People and profiles',
   images: 'Images',
-};
-const LISTS: readonly Fact[] = ['image', 'sameAs'];
-
-const PLACEHOLDERS: Partial<Record<string, string>> = {
-  name: 'As it stands over the door',
-  url: 'https://…, this branch’s own page',
-  id: 'https://…#branch, the same on every page',
-  telephone: 'With area code',
-  'pin.latitude': '48.51234',
-  'pin.longitude': '-122.61230',
-  priceRange: '$$ or $20–60',
-  sameAs: 'One address a line',
-  image: 'One whole address a line',
-  'address.addressCountry': 'US, GB …',
 };
 
 /** Every fact as a row: its name, its value edited in place, what a machine is told, and what is wrong. */
-export function FactSheet(props: SheetProps) {
+export function FactSheet(props: SheetOfFacts) {
+  const { record, asked } = props;
   return (
     <Box
       component="form"
@@ -63,7 +71,12 @@ export function FactSheet(props: SheetProps) {
       sx={{ pb: 3 }}
     >
       {factGroups.map((group) => (
-        <Box component="fieldset" key={group} sx={{ border: 0, m: 0, p: 0, minWidth: 0 }}>
+        <Box
+          component="fieldset"
+          key={group}
+          id={`group-${group}`}
+          sx={{ scrollMarginTop: '64px', border: 0, m: 0, p: 0, minWidth: 0 }}
+        >
           <Box
             component="legend"
             sx={{
@@ -79,41 +92,101 @@ export function FactSheet(props: SheetProps) {
           >
             {GROUP_LABEL[group]}
           </Box>
-          {factRows
-            .filter((row) => row.group === group)
-            .map(({ fact, label, wanted }) => (
-              <Row key={fact} fact={fact} label={label} wanted={wanted} {...rowOf(props, fact)} />
-            ))}
+          {group === 'place' && <AddressHelp country={countryOf(record)} change={props.change} />}
+          {group === 'hours' ? (
+            <HoursRows {...props} />
+          ) : (
+            rowsOf(group, record, asked).map((row) => <RowOf key={row.fact} row={row} {...props} />)
+          )}
+          {group === 'place' && <PinHelp pin={record.pin} change={props.change} onPin={props.onPin} />}
         </Box>
       ))}
     </Box>
   );
 }
 
-/** What a row shows of the record. */
-function rowOf({ record, faults, pointed, onSet, onPoint }: SheetProps, fact: Fact) {
-  const text = factText(record, fact);
-  return {
-    text,
-    told: text ? toldOf(record, fact) : '',
-    faults: faults.filter((one) => one.fact === fact),
-    lit: pointed.includes(fact),
-    onSet,
-    onPoint,
-  };
+/** The week as one editor, then exceptions and time zone. */
+function HoursRows(props: SheetOfFacts) {
+  const { record, own, defaults, faults, pointed, onSet, onPoint, change } = props;
+  const rows = rowsOf('hours', record, props.asked).filter(({ fact }) => !fact.startsWith('hours.'));
+  return (
+    <>
+      <HoursEditor
+        hours={record.hours}
+        country={countryOf(record)}
+        faults={faults.filter(({ fact }) => fact.startsWith('hours.'))}
+        pointed={pointed.filter((fact) => fact.startsWith('hours.'))}
+        origin={originOf(own, defaults, 'hours.Monday')}
+        hasDefault={isSet(defaults, 'hours')}
+        onSet={onSet}
+        onPoint={onPoint}
+        change={change}
+      />
+      {rows.map((row) => (
+        <RowOf key={row.fact} row={row} {...props} />
+      ))}
+    </>
+  );
 }
+
+function RowOf({
+  row,
+  own,
+  record,
+  defaults,
+  faults,
+  onSet,
+  change,
+  pointed,
+  onPoint,
+}: SheetOfFacts & { row: FactRow }) {
+  const { fact } = row;
+  const text = factText(record, fact);
+  return (
+    <Row
+      fact={fact}
+      label={row.label}
+      wanted={row.fact.startsWith('address.') ? row.wanted : wantedOf(row, record)}
+      text={text}
+      context={contextOf(record, fact)}
+      told={text ? toldOf(record, fact) : ''}
+      faults={faults.filter((one) => one.fact === fact)}
+      lit={pointed.includes(fact)}
+      origin={originOf(own, defaults, fact)}
+      hasDefault={factText(defaults, fact).trim() !== ''}
+      onSet={onSet}
+      change={change}
+      onPoint={onPoint}
+    />
+  );
+}
+
+/** What else of the record the helps of a row depend on. */
+const contextOf = (record: BusinessRecord, fact: Fact): string =>
+  fact === 'priceRange' || fact === 'specialHours'
+    ? `${record.address.addressCountry}|${record.address.addressRegion}`
+    : fact === 'sameAs'
+      ? record.url
+      : fact === 'timeZone'
+        ? JSON.stringify([record.hours, record.specialHours])
+        : '';
 
 interface RowProps {
   readonly fact: Fact;
   readonly label: string;
   readonly wanted: string;
   readonly text: string;
+  readonly context: string;
   /** What a machine or a visitor is told. */
   readonly told: string;
   readonly faults: readonly FactFault[];
   readonly lit: boolean;
-  readonly onSet: SheetProps['onSet'];
-  readonly onPoint: SheetProps['onPoint'];
+  readonly origin: Origin;
+  /** Whether the client has a default for it. */
+  readonly hasDefault: boolean;
+  readonly onSet: SheetOfFacts['onSet'];
+  readonly change: SheetOfFacts['change'];
+  readonly onPoint: SheetOfFacts['onPoint'];
 }
 
 /** A row is drawn anew only when something of its own changed: typing must not wait for the whole sheet. */
@@ -123,20 +196,30 @@ const Row = memo(DrawnRow, (before, after) => {
     before.faults.every(({ message }, at) => message === after.faults[at]?.message);
   return (
     sameFaults &&
-    before.text === after.text &&
-    before.told === after.told &&
-    before.lit === after.lit &&
-    before.onSet === after.onSet
+    (
+      [
+        'label',
+        'wanted',
+        'text',
+        'context',
+        'told',
+        'lit',
+        'origin',
+        'hasDefault',
+        'onSet',
+        'change',
+      ] as const
+    ).every((key) => before[key] === after[key])
   );
 });
 
-function DrawnRow({ fact, label, wanted, text, told, faults: own, lit, onSet, onPoint }: RowProps) {
+function DrawnRow(props: RowProps) {
+  const { fact, label, wanted, text, told, faults: own, lit, origin, onPoint } = props;
   const describedBy = own.length > 0 ? `faults-${fact}` : undefined;
-  // The same list as long as it says the same: a new one would make the field forget what is being typed.
-  const types = useMemo(() => text.split('\n').filter(Boolean), [text]);
   return (
     <Box
       data-fact={fact}
+      data-origin={origin}
       onMouseEnter={() => {
         onPoint([fact]);
       }}
@@ -148,7 +231,7 @@ function DrawnRow({ fact, label, wanted, text, told, faults: own, lit, onSet, on
       }}
       sx={{
         display: 'grid',
-        gridTemplateColumns: '170px minmax(220px, 1.2fr) minmax(160px, 1fr)',
+        gridTemplateColumns: '150px minmax(240px, 1.35fr) minmax(150px, 1fr) 132px',
         columnGap: 1.5,
         px: 2,
         borderBottom: `1px solid ${colour.light}`,
@@ -156,7 +239,11 @@ function DrawnRow({ fact, label, wanted, text, told, faults: own, lit, onSet, on
         '&:focus-within': { boxShadow: `inset 2px 0 ${colour.plum}` },
       }}
     >
-      <Box component="label" htmlFor={`fact-${fact}`} sx={{ py: 0.6, color: 'text.secondary' }}>
+      <Box
+        component={isEntryFact(fact) ? 'span' : 'label'}
+        {...(isEntryFact(fact) ? { id: `label-${fact}` } : { htmlFor: `fact-${fact}` })}
+        sx={{ py: 0.6, color: 'text.secondary' }}
+      >
         {label}
         {!text && wanted !== 'optional' && (
           <Box component="span" sx={{ fontSize: 12 }}>
@@ -165,23 +252,16 @@ function DrawnRow({ fact, label, wanted, text, told, faults: own, lit, onSet, on
           </Box>
         )}
       </Box>
-      {fact === 'types' ? (
-        <TypeField
-          types={types}
-          onSet={(types) => {
-            onSet('types', types.join('\n'));
-          }}
-          describedBy={describedBy}
-        />
-      ) : (
-        <TextInput
-          fact={fact}
-          text={text}
-          onSet={onSet}
-          describedBy={describedBy}
-          invalid={own.some(({ grade }) => grade === 'must')}
-        />
-      )}
+      <Box
+        sx={{
+          minWidth: 0,
+          ...(origin === 'client'
+            ? { '& input, & textarea': { fontStyle: 'italic', color: colour.middle } }
+            : {}),
+        }}
+      >
+        <Field {...props} describedBy={describedBy} />
+      </Box>
       <Box sx={{ py: 0.6, minWidth: 0, fontSize: 13 }}>
         {own.length > 0 ? (
           <Box id={describedBy}>
@@ -196,147 +276,38 @@ function DrawnRow({ fact, label, wanted, text, told, faults: own, lit, onSet, on
           <Box sx={{ color: 'text.secondary', overflowWrap: 'anywhere' }}>{told}</Box>
         )}
       </Box>
+      <OriginOf {...props} />
     </Box>
   );
 }
 
-const inputLook = {
-  width: '100%',
-  fontSize: 13.5,
-  py: 0.3,
-  px: 0.75,
-  '& .MuiInputBase-input': { p: 0, py: 0.25 },
-  '&:hover': { backgroundColor: '#fff' },
-  '&.Mui-focused': { backgroundColor: '#fff' },
-} as const;
-
-function TextInput({
+/** The control for a fact's value. */
+function Field({
   fact,
+  label,
   text,
+  faults,
+  context,
   onSet,
+  change,
   describedBy,
-  invalid,
-}: {
-  fact: Fact;
-  text: string;
-  onSet: (fact: Fact, text: string) => void;
-  describedBy: string | undefined;
-  invalid: boolean;
-}) {
-  const list = LISTS.includes(fact);
-  // A list drops blank lines when it is read, so the line just begun lives here until something stands in it.
-  const [typed, setTyped] = useState(text);
-  const trimmed = typed
-    .split('\n')
-    .map((line) => line.trim())
-    .filter(Boolean)
-    .join('\n');
+}: RowProps & { describedBy: string | undefined }) {
+  const invalid = faults.some(({ grade }) => grade === 'must');
+  if (fact === 'types') return <TypeField text={text} onSet={onSet} describedBy={describedBy} />;
+  if (fact === 'timeZone')
+    return <ZoneField text={text} context={context} onSet={onSet} describedBy={describedBy} />;
+  if (fact === 'specialHours') return <SpecialHours text={text} context={context} onSet={onSet} />;
+  if (isEntryFact(fact))
+    return (
+      <EntriesField fact={fact} label={label} text={text} onSet={onSet}>
+        {fact === 'image' && <ImageHelp text={text} change={change} />}
+      </EntriesField>
+    );
   return (
-    <InputBase
-      id={`fact-${fact}`}
-      value={list && trimmed === text ? typed : text}
-      multiline={list || fact === 'description'}
-      placeholder={PLACEHOLDERS[fact]}
-      onChange={({ target }) => {
-        setTyped(target.value);
-        onSet(fact, target.value);
-      }}
-      inputProps={{
-        'aria-describedby': describedBy,
-        'aria-invalid': invalid,
-        spellCheck: fact === 'description',
-      }}
-      sx={inputLook}
-    />
+    <>
+      <TextField fact={fact} text={text} onSet={onSet} describedBy={describedBy} invalid={invalid} />
+      {fact === 'priceRange' && <PriceHelp country={context.split('|')[0] ?? ''} onSet={onSet} />}
+      {fact === 'sameAs' && <ProfileHelp text={text} change={change} />}
+    </>
   );
-}
-
-function TypeField({
-  types,
-  onSet,
-  describedBy,
-}: {
-  types: string[];
-  onSet: (types: readonly string[]) => void;
-  describedBy: string | undefined;
-}) {
-  return (
-    <Autocomplete
-      multiple
-      id="fact-types"
-      options={findTypes('').map(({ name }) => name)}
-      value={types}
-      onChange={(_, chosen) => {
-        onSet(chosen);
-      }}
-      filterOptions={(_, { inputValue }) => findTypes(inputValue, 60).map(({ name }) => name)}
-      isOptionEqualToValue={(option, value) => option === value}
-      renderOption={(attributes, name) => {
-        const found = findTypes(name, 8).find((type) => type.name === name);
-        return (
-          <li {...attributes} key={name}>
-            <Box>
-              <Box sx={{ fontWeight: 600 }}>
-                {typeLabel(name)}{' '}
-                {typeLabel(name) !== name && (
-                  <Box component="span" sx={{ color: 'text.secondary', fontWeight: 400 }}>
-                    {name}
-                  </Box>
-                )}
-              </Box>
-              <Box
-                sx={{
-                  fontSize: 12.5,
-                  color: 'text.secondary',
-                  display: '-webkit-box',
-                  WebkitLineClamp: 2,
-                  WebkitBoxOrient: 'vertical',
-                  overflow: 'hidden',
-                }}
-              >
-                {found?.caution || found?.description}
-              </Box>
-            </Box>
-          </li>
-        );
-      }}
-      noOptionsText="No type of schema.org fits these words. Take LocalBusiness, the general one."
-      slotProps={{ chip: { size: 'small', sx: { borderRadius: '3px', height: 20 } } }}
-      renderInput={({ slotProps, ...parameters }) => {
-        const { input, htmlInput } = slotProps as { input: object; htmlInput: object };
-        return (
-          <InputBase
-            {...(parameters as object)}
-            {...input}
-            inputProps={{ ...htmlInput, 'aria-describedby': describedBy }}
-            placeholder={types.length === 0 ? 'Type a trade: vet, optician, pottery …' : ''}
-            sx={{ ...inputLook, flexWrap: 'wrap', gap: 0.5 }}
-          />
-        );
-      }}
-    />
-  );
-}
-
-/** What a machine or a visitor is told of a fact, where that differs from what was typed; else ''. */
-function toldOf(record: BusinessRecord, fact: Fact): string {
-  const country = countryOf(record);
-  if (fact === 'telephone') {
-    const { telephone } = readTelephone(record.telephone, country);
-    return telephone
-      ? `${telephone.international}${telephone.assumedCountry ? `, read in ${countryName(country)}` : ''}`
-      : '';
-  }
-  if (fact === 'types') return markupTypes(record.types).join(', ');
-  if (fact === 'address.addressCountry') return countryName(countryCode(record.address.addressCountry));
-  if (fact.startsWith('hours.')) {
-    const day = fact.slice(6) as Day;
-    return readDay(record.hours[day]).spans
-      ? (hoursLines(record.hours, clockOf(country)).find(({ days }) => days.includes(day))?.text ?? '')
-      : '';
-  }
-  if (fact === 'description') return `${String(record.description.length)} characters`;
-  if (fact === 'sameAs' || fact === 'image')
-    return record[fact].length === 1 ? '1 address' : `${String(record[fact].length)} addresses`;
-  return '';
 }

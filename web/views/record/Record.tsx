@@ -1,15 +1,14 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { Box, Button } from '@mui/material';
-import { useDeferredValue, useMemo, useState, type KeyboardEvent } from 'react';
-import type { Branch } from '#contract';
-import { judgeRecord, lackingFacts, type Fact } from '#core/record';
-import { useBranch } from '../../api/queries.ts';
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
+import type { Branch, Defaults } from '#contract';
+import { emptyRecord } from '#core/record';
+import { askBranch, askDefaults, useBranch, useDefaults } from '../../api/queries.ts';
 import { Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
-import { WithTray } from '../../parts/Tray.tsx';
-import { colour } from '../../theme.ts';
-import { FactSheet } from './FactSheet.tsx';
-import { MarkupTray } from './MarkupTray.tsx';
-import { useDraft, type Draft } from './useDraft.ts';
+import { Sheet } from './Sheet.tsx';
+import type { Subject } from './useDraft.ts';
 
 /** The facts of a branch as a dense sheet, with what they turn into in the tray. */
 export default function Record() {
@@ -22,97 +21,65 @@ export default function Record() {
 }
 
 function RecordOf({ branch }: { branch: Branch }) {
-  const draft = useDraft(branch);
-  const [pointed, setPointed] = useState<readonly Fact[]>([]);
-  const { record } = draft;
-  // The tray follows as soon as there is time; the letter just typed comes first.
-  const settled = useDeferredValue(record);
-  const faults = useMemo(() => judgeRecord(record), [record]);
-  const keys = (event: KeyboardEvent): void => {
-    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
-    event.preventDefault();
-    if (event.shiftKey) draft.redo();
-    else draft.undo();
+  const queries = useQueryClient();
+  const { id, record, version } = branch;
+  const subject: Subject = {
+    key: `draft:${String(id)}`,
+    path: `/branches/${String(id)}/record`,
+    record,
+    defaults: branch.defaults,
+    version,
+    ask: () => askBranch(id),
+    onSaved: (saved, next) => {
+      queries.setQueryData<Branch>(
+        ['branch', id],
+        (known) => known && { ...known, record: saved, version: next },
+      );
+    },
   };
-  return (
-    <Box onKeyDownCapture={keys} sx={{ height: '100%' }}>
-      <WithTray
-        name="record"
-        label="Markup"
-        height={310}
-        tray={<MarkupTray record={settled} label={branch.label} pointed={pointed} onPoint={setPointed} />}
-      >
-        <SaveBar
-          draft={draft}
-          faults={faults.filter(({ grade }) => grade !== 'note').length}
-          lacking={lackingFacts(record)}
-        />
-        <FactSheet record={record} faults={faults} onSet={draft.set} pointed={pointed} onPoint={setPointed} />
-      </WithTray>
-    </Box>
-  );
+  return <Sheet subject={subject} label={branch.label} clientId={branch.clientId} branchId={id} />;
 }
 
-const SAVE_WORDS = {
-  saved: 'All saved',
-  typing: 'Not saved yet …',
-  saving: 'Saving …',
-  kept: 'Not saved',
-  conflict: 'Saved elsewhere',
-} as const;
+/** The facts that stand for every branch of a client that says nothing else. */
+export function ClientDefaults() {
+  const clientId = Number(useParams()['clientId']) || 0;
+  const { data, error, refetch } = useDefaults(clientId);
+  if (error && !data)
+    return <Failure error={error} retry={<Button onClick={() => void refetch()}>Try again</Button>} />;
+  if (!data) return <Loading />;
+  return <DefaultsOf key={clientId} defaults={data} />;
+}
 
-function SaveBar({ draft, faults, lacking }: { draft: Draft; faults: number; lacking: readonly string[] }) {
-  const { state } = draft;
-  const trouble = state.kind === 'kept' || state.kind === 'conflict';
+function DefaultsOf({ defaults }: { defaults: Defaults }) {
+  const queries = useQueryClient();
+  const { clientId, clientName, record, version } = defaults;
+  const subject: Subject = useMemo(
+    () => ({
+      key: `defaults:${String(clientId)}`,
+      path: `/clients/${String(clientId)}/defaults`,
+      record,
+      defaults: emptyRecord,
+      version,
+      ask: () => askDefaults(clientId),
+      onSaved: (saved, next) => {
+        queries.setQueryData<Defaults>(
+          ['defaults', clientId],
+          (known) => known && { ...known, record: saved, version: next },
+        );
+        void queries.invalidateQueries({ queryKey: ['branch'] });
+      },
+    }),
+    [clientId, record, version, queries],
+  );
   return (
-    <Box
-      sx={{
-        position: 'sticky',
-        top: 0,
-        zIndex: 2,
-        display: 'flex',
-        alignItems: 'center',
-        gap: 1,
-        px: 2,
-        py: 0.5,
-        minHeight: 36,
-        borderBottom: `1px solid ${colour.light}`,
-        backgroundColor: trouble ? colour.plumLight : colour.paper,
-      }}
-    >
-      <Box role="status" data-state={state.kind} sx={{ fontWeight: 600, whiteSpace: 'nowrap' }}>
-        {SAVE_WORDS[state.kind]}
+    <Box sx={{ height: '100%', display: 'flex', flexDirection: 'column' }}>
+      <Box sx={{ px: 2, py: 0.75, color: 'text.secondary' }}>
+        What is set here stands for every branch of {clientName} that says nothing else. A branch’s own facts
+        come first.
       </Box>
-      {trouble && <Box sx={{ minWidth: 0 }}>{state.message}</Box>}
-      {state.kind === 'conflict' && (
-        <>
-          <Button
-            onClick={() => {
-              draft.resolve('mine');
-            }}
-          >
-            Keep mine
-          </Button>
-          <Button
-            onClick={() => {
-              draft.resolve('theirs');
-            }}
-          >
-            Take theirs
-          </Button>
-        </>
-      )}
-      <Box sx={{ flex: 1 }} />
-      <Box sx={{ color: 'text.secondary', whiteSpace: 'nowrap' }}>
-        {faults === 0 ? 'No findings' : faults === 1 ? '1 finding' : `${String(faults)} findings`}
-        {lacking.length > 0 && `, recommended and missing: ${lacking.join(', ')}`}
+      <Box sx={{ flex: 1, minHeight: 0 }}>
+        <Sheet subject={subject} label={clientName} clientId={clientId} />
       </Box>
-      <Button disabled={!draft.canUndo} onClick={draft.undo}>
-        Undo
-      </Button>
-      <Button disabled={!draft.canRedo} onClick={draft.redo}>
-        Redo
-      </Button>
     </Box>
   );
 }

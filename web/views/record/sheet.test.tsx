@@ -1,32 +1,62 @@
 import { describe, expect, jest, test } from '@jest/globals';
-import { render, screen } from '@testing-library/react';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { SnackbarProvider } from 'notistack';
 import { useState } from 'react';
-import { emptyRecord, judgeRecord, withFact, type BusinessRecord, type Fact } from '#core/record';
+import {
+  changeOwn,
+  effectiveRecord,
+  emptyRecord,
+  judgeRecord,
+  setOwn,
+  type BusinessRecord,
+  type Fact,
+} from '#core/record';
 import { larkspur } from '#sample';
 import { FactSheet } from './FactSheet.tsx';
 import { MarkupTray } from './MarkupTray.tsx';
+
+const queries = new QueryClient();
 
 function Sheet({
   first,
   onRecord,
   onPoint = jest.fn(),
+  defaults = emptyRecord,
 }: {
   first: BusinessRecord;
+  defaults?: BusinessRecord;
   onRecord?: (record: BusinessRecord) => void;
   onPoint?: (facts: readonly Fact[]) => void;
 }) {
   const [record, setRecord] = useState(first);
   const [onSet] = useState(() => (fact: Fact, text: string): void => {
     setRecord((now) => {
-      const next = withFact(now, fact, text);
+      const next = setOwn(now, defaults, fact, text);
       onRecord?.(next);
       return next;
     });
   });
+  const change = (alter: (now: BusinessRecord) => BusinessRecord): void => {
+    setRecord((now) => changeOwn(now, defaults, alter));
+  };
+  const effective = effectiveRecord(record, defaults);
   return (
-    <FactSheet record={record} faults={judgeRecord(record)} onSet={onSet} pointed={[]} onPoint={onPoint} />
+    <QueryClientProvider client={queries}>
+      <FactSheet
+        own={record}
+        record={effective}
+        defaults={defaults}
+        faults={judgeRecord(effective)}
+        asked={new Set()}
+        onSet={onSet}
+        change={change}
+        pointed={[]}
+        onPoint={onPoint}
+        onPin={jest.fn()}
+      />
+    </QueryClientProvider>
   );
 }
 
@@ -34,9 +64,12 @@ describe('the fact sheet', () => {
   test('has a field for every fact, and says what a machine is told', () => {
     render(<Sheet first={larkspur} />);
     expect(screen.getByLabelText<HTMLInputElement>('Telephone').value).toBe('(360) 555-0142');
-    expect(screen.getByText('+1 360 555 0142, read in United States')).toBeDefined();
+    expect(
+      screen.getByText('(360) 555-0142 · +1 360 555 0142 · +13605550142, read in United States'),
+    ).toBeDefined();
     expect(screen.getByText('6:00 PM – 2:00 AM')).toBeDefined();
-    expect(screen.getByText('2 addresses')).toBeDefined();
+    expect(screen.getAllByText('2 entries').length).toBeGreaterThan(2);
+    expect(screen.getByLabelText<HTMLInputElement>('ZIP code').value).toBe('98299');
   });
 
   test('says what is wanted in an empty record, and what is wrong as it is typed', async () => {
@@ -55,7 +88,7 @@ describe('the fact sheet', () => {
   test('takes lists a line each, and lets a new line be begun', async () => {
     const records: BusinessRecord[] = [];
     render(<Sheet first={emptyRecord} onRecord={(record) => records.push(record)} />);
-    await userEvent.type(screen.getByLabelText('Profiles'), 'https://a.example/{Enter}https://b.example/');
+    await userEvent.type(screen.getByLabelText(/^Profiles/), 'https://a.example/{Enter}https://b.example/');
     expect(records.at(-1)?.sameAs).toEqual(['https://a.example/', 'https://b.example/']);
   });
 
@@ -70,8 +103,86 @@ describe('the fact sheet', () => {
   test('tells which fact is pointed at', async () => {
     const onPoint = jest.fn();
     render(<Sheet first={larkspur} onPoint={onPoint} />);
-    await userEvent.hover(screen.getByLabelText('Town'));
+    await userEvent.hover(screen.getByLabelText('City'));
     expect(onPoint).toHaveBeenLastCalledWith(['address.addressLocality']);
+  });
+});
+
+describe('inheritance in the sheet', () => {
+  test('shows the client’s facts, takes own ones over them, and gives back', async () => {
+    const { container } = render(<Sheet first={{ ...emptyRecord, name: 'Own' }} defaults={larkspur} />);
+    const row = (fact: string): HTMLElement =>
+      container.querySelector<HTMLElement>(`[data-fact="${fact}"]`) ?? container;
+    expect(row('telephone').dataset['origin']).toBe('client');
+    const telephone = screen.getByLabelText<HTMLInputElement>('Telephone');
+    expect(telephone.value).toBe('(360) 555-0142');
+    await userEvent.clear(telephone);
+    expect(telephone.value).toBe('');
+    expect(row('telephone').dataset['origin']).toBe('withheld');
+    await userEvent.type(telephone, '360 555 0100');
+    expect(row('telephone').dataset['origin']).toBe('own');
+    await userEvent.click(within(row('telephone')).getByText('use the client’s'));
+    expect(telephone.value).toBe('(360) 555-0142');
+    await userEvent.click(within(row('email')).getByText('leave out'));
+    expect(screen.getByLabelText<HTMLInputElement>('Email').value).toBe('');
+  });
+
+  test('changes one day of inherited hours without losing the others', async () => {
+    render(<Sheet first={emptyRecord} defaults={larkspur} />);
+    await userEvent.click(screen.getByRole('button', { name: 'Monday closed' }));
+    expect(screen.getByLabelText<HTMLInputElement>('Monday').value).toBe('closed');
+    expect(screen.getByLabelText<HTMLInputElement>('Tuesday').value).toBe('08:00-18:00');
+  });
+});
+
+describe('the helps of the sheet', () => {
+  test('read a whole week, an address and coordinates before they are taken', async () => {
+    render(<Sheet first={emptyRecord} />);
+    await userEvent.type(
+      screen.getByLabelText('Whole week'),
+      'Mon–Thu 9-5.30, Sat 10 to noon, closed Sundays',
+    );
+    expect(
+      screen.getByText(/^Daytime assumed: Mon–Thu 09:00 – 17:30; Sat 10:00 – 12:00; Sun closed$/),
+    ).toBeDefined();
+    await userEvent.keyboard('{Enter}');
+    expect(screen.getByLabelText<HTMLInputElement>('Saturday').value).toBe('10:00-12:00');
+    await userEvent.type(screen.getByLabelText('Paste an address'), '214 Quay Street, Port Ellery, WA 98299');
+    await userEvent.click(screen.getAllByRole('button', { name: 'Take' })[0] as HTMLElement);
+    expect(screen.getByLabelText<HTMLInputElement>('State').value).toBe('WA');
+    await userEvent.type(screen.getByLabelText('Paste coordinates'), `48°30'44.4"N 122°36'44.3"W{Enter}`);
+    expect(screen.getByLabelText<HTMLInputElement>('Latitude').value).toBe('48.512333');
+    expect(screen.getByText(/The pin was pasted/)).toBeDefined();
+  });
+
+  test('move and remove spans on the strip by keyboard, and copy days', async () => {
+    render(<Sheet first={{ ...emptyRecord, hours: { ...emptyRecord.hours, Monday: '09:00-17:00' } }} />);
+    screen.getByRole('button', { name: /^Monday 09:00 to 17:00/ }).focus();
+    await userEvent.keyboard('{ArrowLeft}{Shift>}{ArrowRight}{/Shift}');
+    expect(screen.getByLabelText<HTMLInputElement>('Monday').value).toBe('08:45-17:15');
+    await userEvent.click(screen.getByRole('button', { name: 'Monday: copy to other days' }));
+    await userEvent.click(screen.getByText('Monday to Friday'));
+    expect(screen.getByLabelText<HTMLInputElement>('Friday').value).toBe('08:45-17:15');
+    act(() => {
+      screen.getByRole('button', { name: /^Friday 08:45/ }).focus();
+    });
+    await userEvent.keyboard('{Delete}');
+    expect(screen.getByLabelText<HTMLInputElement>('Friday').value).toBe('closed');
+  });
+
+  test('edit lists of entries in cells', async () => {
+    const records: BusinessRecord[] = [];
+    render(
+      <Sheet
+        first={{ ...emptyRecord, makesOffer: [{ name: 'Wheel class', url: '', description: '' }] }}
+        onRecord={(record) => records.push(record)}
+      />,
+    );
+    await userEvent.click(screen.getByRole('button', { name: 'Add to Services' }));
+    await userEvent.type(screen.getByLabelText('Services 2: Service'), 'Firing | glazing');
+    expect(records.at(-1)?.makesOffer.map(({ name }) => name)).toEqual(['Wheel class', 'Firing | glazing']);
+    await userEvent.click(screen.getByRole('button', { name: 'Remove Services 1' }));
+    expect(records.at(-1)?.makesOffer).toHaveLength(1);
   });
 });
 
@@ -79,9 +190,19 @@ describe('the markup tray', () => {
   test('shows both forms, lights the lines of a fact, and points back from a line', async () => {
     const onPoint = jest.fn();
     const { container } = render(
-      <SnackbarProvider>
-        <MarkupTray record={larkspur} label="Quay" pointed={['telephone']} onPoint={onPoint} />
-      </SnackbarProvider>,
+      <QueryClientProvider client={queries}>
+        <SnackbarProvider>
+          <MarkupTray
+            record={larkspur}
+            label="Quay"
+            clientId={1}
+            pointed={['telephone']}
+            onPoint={onPoint}
+            change={jest.fn()}
+            tabs={null}
+          />
+        </SnackbarProvider>
+      </QueryClientProvider>,
     );
     const lines = [...(container.querySelector('pre')?.children ?? [])];
     expect(lines.map((line) => line.textContent).join('\n')).toContain('"telephone": "+1 360 555 0142"');
@@ -89,7 +210,8 @@ describe('the markup tray', () => {
     if (line) await userEvent.hover(line);
     expect(onPoint).toHaveBeenLastCalledWith(['address.postalCode']);
     const frame = screen.getByTitle<HTMLIFrameElement>('The block as visitors see it');
-    expect(frame.getAttribute('sandbox')).toBe('');
+    // Its own origin, so that it can be redrawn without being loaded again; no scripts.
+    expect(frame.getAttribute('sandbox')).toBe('allow-same-origin');
     expect(frame.srcdoc).toContain("default-src 'none'");
     await userEvent.click(screen.getByRole('button', { name: 'HTML' }));
     expect(screen.getByLabelText('NAP block').textContent).toContain('itemprop="streetAddress"');

@@ -2,17 +2,19 @@ import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globa
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import type { Branch } from '#contract';
+import { emptyRecord } from '#core/record';
 import { larkspur } from '#sample';
-import { useDraft, type Draft } from './useDraft.ts';
+import { useDraft, type Draft, type Subject } from './useDraft.ts';
 
-const branch: Branch = {
-  id: 7,
-  label: 'Quay Street',
-  clientId: 1,
-  clientName: 'Larkspur',
+const theirs = { record: { ...larkspur, name: 'Theirs' }, version: 4 };
+const subject: Subject = {
+  key: 'draft:7',
+  path: '/branches/7/record',
   record: larkspur,
+  defaults: emptyRecord,
   version: 3,
+  ask: () => Promise.resolve({ ...theirs, version: server.version }),
+  onSaved: () => undefined,
 };
 
 /** A server of one record: what it was sent, and what it does next. */
@@ -23,11 +25,7 @@ class Server {
 
   answer = (_path: unknown, init?: { body?: unknown }): Promise<unknown> => {
     if (this.down) return Promise.reject(new Error('no route'));
-    if (!init?.body)
-      return Promise.resolve(
-        response(200, { ...branch, record: { ...larkspur, name: 'Theirs' }, version: this.version }),
-      );
-    const { record, version } = JSON.parse(String(init.body)) as {
+    const { record, version } = JSON.parse(String(init?.body)) as {
       record: { name: string };
       version: number;
     };
@@ -70,7 +68,7 @@ afterEach(() => {
   jest.useRealTimers();
 });
 
-const open = (from: Branch = branch) =>
+const open = (from: Subject = subject) =>
   renderHook(() => useDraft(from), {
     wrapper: ({ children }: { children: ReactNode }) => (
       <QueryClientProvider client={queries}>{children}</QueryClientProvider>

@@ -1,9 +1,16 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import * as z from 'zod';
-import { savedSchema, type Branch } from '#contract';
-import { factText, recordSchema, withFact, type BusinessRecord, type Fact } from '#core/record';
-import { askBranch } from '../../api/queries.ts';
+import { savedSchema } from '#contract';
+import {
+  changeOwn,
+  effectiveRecord,
+  factText,
+  recordSchema,
+  setOwn,
+  type BusinessRecord,
+  type Fact,
+} from '#core/record';
 import { ask, inWords, json, RequestFailed } from '../../api/request.ts';
 
 /** How the draft stands to what is saved. `kept`: saving failed, the text is in this browser. */
@@ -11,10 +18,28 @@ export type SaveState =
   | { readonly kind: 'saved' | 'typing' | 'saving' }
   | { readonly kind: 'kept' | 'conflict'; readonly message: string };
 
+/** What is edited: a branch's record, or a client's defaults. */
+export interface Subject {
+  /** Names it in this browser's store: "draft:12", "defaults:3". */
+  readonly key: string;
+  /** Where it is saved. */
+  readonly path: string;
+  readonly record: BusinessRecord;
+  /** What the record inherits from; its own facts come first. */
+  readonly defaults: BusinessRecord;
+  readonly version: number;
+  /** Asks for it as it is saved now. */
+  readonly ask: () => Promise<{ readonly record: BusinessRecord; readonly version: number }>;
+  /** It was saved: whoever shows it elsewhere is told. */
+  readonly onSaved: (record: BusinessRecord, version: number) => void;
+}
+
 export interface Draft {
   readonly record: BusinessRecord;
   readonly state: SaveState;
   readonly set: (fact: Fact, text: string) => void;
+  /** Changes several facts as one step. */
+  readonly change: (change: (record: BusinessRecord) => BusinessRecord) => void;
   readonly undo: () => void;
   readonly redo: () => void;
   readonly canUndo: boolean;
@@ -28,15 +53,13 @@ const RETRY_MS = 4000;
 const GROUP_MS = 1500;
 
 const backupSchema = z.object({ record: recordSchema, version: z.number() });
-const backupKey = (branchId: number): string => `draft:${String(branchId)}`;
-
-function keepBackup(branchId: number, record: BusinessRecord, version: number): void {
-  localStorage.setItem(backupKey(branchId), JSON.stringify({ record, version }));
+function keepBackup(key: string, record: BusinessRecord, version: number): void {
+  localStorage.setItem(key, JSON.stringify({ record, version }));
 }
 
 /** What was typed and not saved when the page was left. */
-function readBackup(branchId: number): z.infer<typeof backupSchema> | undefined {
-  const text = localStorage.getItem(backupKey(branchId));
+function readBackup(key: string): z.infer<typeof backupSchema> | undefined {
+  const text = localStorage.getItem(key);
   if (text === null) return undefined;
   try {
     return backupSchema.parse(JSON.parse(text));
@@ -49,10 +72,11 @@ function readBackup(branchId: number): z.infer<typeof backupSchema> | undefined 
  * The record in hand: edited at once, saved by itself after a pause, kept in the browser until the server
  * has it, with undo and redo.
  */
-export function useDraft(branch: Branch): Draft {
-  const [first] = useState(() => readBackup(branch.id));
-  const stale = first !== undefined && first.version !== branch.version;
-  const [record, setRecord] = useState(first?.record ?? branch.record);
+export function useDraft(subject: Subject): Draft {
+  const { key, path } = subject;
+  const [first] = useState(() => readBackup(key));
+  const stale = first !== undefined && first.version !== subject.version;
+  const [record, setRecord] = useState(first?.record ?? subject.record);
   const [state, setState] = useState<SaveState>(
     stale
       ? {
@@ -64,7 +88,11 @@ export function useDraft(branch: Branch): Draft {
   const [past, setPast] = useState<readonly BusinessRecord[]>([]);
   const [future, setFuture] = useState<readonly BusinessRecord[]>([]);
   const latest = useRef(record);
-  const version = useRef(branch.version);
+  const version = useRef(subject.version);
+  const asked = useRef(subject);
+  useEffect(() => {
+    asked.current = subject;
+  });
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const busy = useRef(false);
   const lastEdit = useRef<{ fact: Fact; at: number } | undefined>(undefined);
@@ -78,22 +106,15 @@ export function useDraft(branch: Branch): Draft {
     const sent = latest.current;
     let again = 0;
     try {
-      const saved = await ask(
-        savedSchema,
-        `/branches/${String(branch.id)}/record`,
-        json('PUT', { record: sent, version: version.current }),
-      );
+      const saved = await ask(savedSchema, path, json('PUT', { record: sent, version: version.current }));
       version.current = saved.version;
-      queries.setQueryData<Branch>(
-        ['branch', branch.id],
-        (known) => known && { ...known, record: sent, version: saved.version },
-      );
+      asked.current.onSaved(sent, saved.version);
       void queries.invalidateQueries({ queryKey: ['clients'] });
       if (latest.current === sent) {
-        localStorage.removeItem(backupKey(branch.id));
+        localStorage.removeItem(key);
         setState({ kind: 'saved' });
       } else {
-        keepBackup(branch.id, latest.current, saved.version);
+        keepBackup(key, latest.current, saved.version);
         again = PAUSE_MS;
       }
     } catch (error) {
@@ -104,17 +125,17 @@ export function useDraft(branch: Branch): Draft {
       busy.current = false;
     }
     if (again > 0) saveSoon.current(again);
-  }, [branch.id, queries]);
+  }, [key, path, queries]);
 
   const take = useCallback(
     (next: BusinessRecord): void => {
       latest.current = next;
       setRecord(next);
-      keepBackup(branch.id, next, version.current);
+      keepBackup(key, next, version.current);
       setState((now) => (now.kind === 'conflict' ? now : { kind: 'typing' }));
       saveSoon.current(PAUSE_MS);
     },
-    [branch.id],
+    [key],
   );
 
   // What was left unsaved is saved now; what is unsaved when the view is left is saved at once.
@@ -126,20 +147,34 @@ export function useDraft(branch: Branch): Draft {
     if (first && !stale) saveSoon.current(PAUSE_MS);
     return () => {
       clearTimeout(timer.current);
-      if (localStorage.getItem(backupKey(branch.id)) !== null && !stale) void save();
+      if (localStorage.getItem(key) !== null && !stale) void save();
     };
-  }, [first, stale, save, branch.id]);
+  }, [first, stale, save, key]);
 
   const set = useCallback(
     (fact: Fact, text: string): void => {
-      if (factText(latest.current, fact) === text) return;
+      const { defaults } = asked.current;
+      if (factText(effectiveRecord(latest.current, defaults), fact) === text) return;
       const now = Date.now();
       const sameStroke = lastEdit.current?.fact === fact && now - lastEdit.current.at < GROUP_MS;
       lastEdit.current = { fact, at: now };
       const before = latest.current;
       if (!sameStroke) setPast((list) => [...list.slice(-200), before]);
       setFuture([]);
-      take(withFact(latest.current, fact, text));
+      take(setOwn(latest.current, defaults, fact, text));
+    },
+    [take],
+  );
+
+  const change = useCallback(
+    (alter: (record: BusinessRecord) => BusinessRecord): void => {
+      const before = latest.current;
+      const next = changeOwn(before, asked.current.defaults, alter);
+      if (next === before) return;
+      lastEdit.current = undefined;
+      setPast((list) => [...list.slice(-200), before]);
+      setFuture([]);
+      take(next);
     },
     [take],
   );
@@ -155,14 +190,14 @@ export function useDraft(branch: Branch): Draft {
   };
 
   const resolve = (keep: 'mine' | 'theirs'): void => {
-    const settle = (theirs: Branch): void => {
+    const settle = (theirs: Pick<Subject, 'record' | 'version'>): void => {
       const mine = latest.current;
       version.current = theirs.version;
       setState({ kind: 'typing' });
       if (keep === 'theirs') setPast((list) => [...list, mine]);
       take(keep === 'mine' ? mine : theirs.record);
     };
-    void askBranch(branch.id).then(settle, (error: unknown) => {
+    void subject.ask().then(settle, (error: unknown) => {
       setState({ kind: 'conflict', message: inWords(error) });
     });
   };
@@ -171,6 +206,7 @@ export function useDraft(branch: Branch): Draft {
     record,
     state,
     set,
+    change,
     undo: () => {
       step(past, setPast, setFuture);
     },

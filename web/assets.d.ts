@@ -1,0 +1,4 @@
+declare module '*?url' {
+  const address: string;
+  export default address;
+}

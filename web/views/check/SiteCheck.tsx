@@ -1,0 +1,224 @@
+import { Box, Button, LinearProgress, TextField } from '@mui/material';
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { limits, type Branch, type CheckInput, type KeptCheck } from '#contract';
+import { parseUrl } from '#core/link';
+import { cancelCheck, startCheck, startFileCheck, useKeptCheck } from '../../api/checks.ts';
+import { useComplain } from '../../parts/actions.ts';
+import { Choice } from '../../parts/Choice.tsx';
+import { ActionBar, DropFrame } from '../../parts/Drop.tsx';
+import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
+import { SiteResults } from './SiteResults.tsx';
+import type { GivenSource } from './SourceCheck.tsx';
+
+const KINDS = {
+  site: 'A site, link by link, from',
+  sitemap: 'All pages of the sitemap',
+  urls: 'These addresses',
+  pages: 'The site’s pages here',
+} as const;
+type Kind = keyof typeof KINDS;
+
+/** Many pages checked on the server, and what came of it. */
+export default function SiteCheck({
+  branch,
+  checkId,
+  onCheck,
+  onSource,
+}: {
+  branch: Branch;
+  checkId: number;
+  onCheck: (id: number) => void;
+  onSource: (source: GivenSource) => void;
+}) {
+  const { data, error } = useKeptCheck(checkId);
+  const complain = useComplain();
+  const queries = useQueryClient();
+  const begun = ({ id }: { id: number }): void => {
+    void queries.invalidateQueries({ queryKey: ['checks', branch.clientId] });
+    onCheck(id);
+  };
+  const takeFiles = (files: readonly File[]): void => {
+    const named = files.map((file) => ({ name: pathOf(file), file }));
+    if (named.length > limits.checkFiles) {
+      complain(
+        new Error(
+          `${String(named.length)} files at once are too many: at most ${String(limits.checkFiles)}, or all of them in one zip. Nothing was checked.`,
+        ),
+      );
+      return;
+    }
+    startFileCheck(branch.clientId, named).then(begun, complain);
+  };
+  return (
+    <DropFrame label="Files or a zip to check" onFiles={takeFiles}>
+      {(open) => (
+        <Box sx={{ height: '100%', display: 'flex', flexDirection: 'column' }}>
+          <BeginBar
+            branch={branch}
+            onFiles={open}
+            onBegin={(input) => {
+              startCheck(branch.clientId, input).then(begun, complain);
+            }}
+          />
+          <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto' }} tabIndex={-1}>
+            {error && <Failure error={error} />}
+            {checkId > 0 && !data && !error && <Loading />}
+            {data && (
+              <>
+                <Progress check={data.check} onCancel={() => void cancelCheck(checkId).catch(complain)} />
+                <SiteResults shown={data} onSource={onSource} />
+              </>
+            )}
+            {checkId === 0 && (
+              <EmptyState title="No site checked here yet.">
+                Begin with a page of the site: its links are followed on the same host, its robots.txt is
+                respected, and it is given time between requests. Or name a sitemap or single addresses, take
+                the pages that are in the application already, or drop files, a folder or a zip anywhere here.
+                Every check is kept.
+              </EmptyState>
+            )}
+          </Box>
+        </Box>
+      )}
+    </DropFrame>
+  );
+}
+
+/** A dropped file's path within its folder. */
+function pathOf(file: File): string {
+  const path: unknown = Reflect.get(file, 'path') ?? file.webkitRelativePath;
+  return (typeof path === 'string' && path.replace(/^(\.?\/)+/, '')) || file.name;
+}
+
+function BeginBar({
+  branch,
+  onFiles,
+  onBegin,
+}: {
+  branch: Branch;
+  onFiles: () => void;
+  onBegin: (input: CheckInput) => void;
+}) {
+  const origin = parseUrl(branch.record.url)?.origin;
+  const [kind, setKind] = useState<Kind>('site');
+  const [address, setAddress] = useState(origin ? `${origin}/` : '');
+  const [addresses, setAddresses] = useState('');
+  const sitemap = parseUrl(address)?.pathname === '/' ? new URL('/sitemap.xml', address).href : address;
+  const begin = (): void => {
+    const urls = addresses.split(/\s+/).filter(Boolean);
+    switch (kind) {
+      case 'site':
+        onBegin({ source: { kind, url: address } });
+        return;
+      case 'sitemap':
+        onBegin({ source: { kind, url: sitemap } });
+        return;
+      case 'urls':
+        onBegin({ source: { kind, urls } });
+        return;
+      case 'pages':
+        onBegin({ source: { kind } });
+    }
+  };
+  const ready = kind === 'pages' || (kind === 'urls' ? addresses.trim() !== '' : address.trim() !== '');
+  return (
+    <Box
+      component="form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (ready) begin();
+      }}
+    >
+      <ActionBar>
+        <Choice
+          label="What to check"
+          value={kind}
+          options={KINDS}
+          onChange={setKind}
+          disableUnderline
+          sx={{ fontSize: 13.5 }}
+        />
+        {(kind === 'site' || kind === 'sitemap') && (
+          <TextField
+            value={address}
+            onChange={({ target }) => {
+              setAddress(target.value);
+            }}
+            placeholder="https://…"
+            slotProps={{ htmlInput: { 'aria-label': 'Address to begin from' } }}
+            sx={{ width: 360, '& input': { py: 0.5, fontSize: 13.5 } }}
+          />
+        )}
+        {kind === 'urls' && (
+          <TextField
+            value={addresses}
+            multiline
+            maxRows={6}
+            onChange={({ target }) => {
+              setAddresses(target.value);
+            }}
+            placeholder="One address a line"
+            slotProps={{ htmlInput: { 'aria-label': 'Addresses, one a line' } }}
+            sx={{ width: 420, '& .MuiInputBase-root': { py: 0.5, fontSize: 13.5 } }}
+          />
+        )}
+        <Button type="submit" variant="contained" color="primary" disabled={!ready}>
+          Check
+        </Button>
+        <Box sx={{ flex: 1 }} />
+        <Button onClick={onFiles}>Files or zip</Button>
+      </ActionBar>
+    </Box>
+  );
+}
+
+const STATES: Readonly<Record<KeptCheck['state'], string>> = {
+  waiting: 'Waiting for its turn',
+  running: 'Checking',
+  done: 'Done',
+  cancelled: 'Cancelled; what was read is kept',
+  failed: 'Broken off; what was read is kept',
+};
+
+function Progress({ check, onCancel }: { check: KeptCheck; onCancel: () => void }) {
+  const { state, done, total, unread, summary, message, title } = check;
+  const open = state === 'waiting' || state === 'running';
+  return (
+    <Box sx={{ px: 2, py: 1 }}>
+      <Box sx={{ display: 'flex', gap: 1.5, alignItems: 'baseline', flexWrap: 'wrap' }}>
+        <Box component="h2" sx={{ m: 0, fontSize: 14.5, overflowWrap: 'anywhere' }}>
+          {title}
+        </Box>
+        <Box role="status" data-state={state}>
+          {STATES[state]}: {done.toLocaleString('en')} of {total.toLocaleString('en')} pages
+          {unread > 0 && `, ${String(unread)} not read`}
+        </Box>
+        <Box>
+          <b>{summary.must}</b> must, <b>{summary.should}</b> should, <b>{summary.note}</b> note
+        </Box>
+        <Box sx={{ flex: 1 }} />
+        {open && <Button onClick={onCancel}>Cancel</Button>}
+        {!open && (
+          <>
+            <Button component="a" href={`/api/checks/${String(check.id)}/report.html`}>
+              Report
+            </Button>
+            <Button component="a" href={`/api/checks/${String(check.id)}/report.csv`}>
+              CSV
+            </Button>
+          </>
+        )}
+      </Box>
+      {open && (
+        <LinearProgress
+          aria-label="Pages checked"
+          variant={total > 0 ? 'determinate' : 'indeterminate'}
+          value={total > 0 ? (100 * done) / total : 0}
+          sx={{ mt: 0.75, height: 3 }}
+        />
+      )}
+      {message && <Box sx={{ mt: 0.5, color: 'text.secondary' }}>{message}</Box>}
+    </Box>
+  );
+}

@@ -1,0 +1,39 @@
+import { useQueries } from '@tanstack/react-query';
+import type { BranchSummary, ClientSummary } from '#contract';
+import { BRANCH_PAGE, branchPage } from '../../api/queries.ts';
+
+/** A row of the desk: a client, one of its branches, or the word that it has none. */
+export type DeskRow =
+  | { readonly kind: 'client'; readonly client: ClientSummary }
+  | { readonly kind: 'branch'; readonly client: ClientSummary; readonly at: number }
+  | { readonly kind: 'none'; readonly client: ClientSummary };
+
+/** Clients and branches as one list. Only how many branches there are needs to be known. */
+export function deskRows(clients: readonly ClientSummary[]): readonly DeskRow[] {
+  return clients.flatMap((client): DeskRow[] => [
+    { kind: 'client', client },
+    ...(client.branches === 0
+      ? [{ kind: 'none' as const, client }]
+      : Array.from({ length: client.branches }, (_, at): DeskRow => ({ kind: 'branch', client, at }))),
+  ]);
+}
+
+/** The branches of the rows in sight, asked for by pages; undefined for those that have not come yet. */
+export function useBranchesInSight(
+  rows: readonly DeskRow[],
+  words: string,
+): (client: ClientSummary, at: number) => BranchSummary | undefined {
+  const wanted = new Map<string, { clientId: number; page: number }>();
+  for (const row of rows) {
+    if (row.kind !== 'branch') continue;
+    const page = Math.floor(row.at / BRANCH_PAGE);
+    wanted.set(`${String(row.client.id)} ${String(page)}`, { clientId: row.client.id, page });
+  }
+  const pages = [...wanted];
+  const answers = useQueries({
+    queries: pages.map(([, { clientId, page }]) => branchPage(clientId, words, page)),
+  });
+  const byPage = new Map(pages.map(([key], at) => [key, answers[at]?.data]));
+  return ({ id }, at) =>
+    byPage.get(`${String(id)} ${String(Math.floor(at / BRANCH_PAGE))}`)?.branches[at % BRANCH_PAGE];
+}

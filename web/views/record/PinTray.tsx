@@ -1,0 +1,193 @@
+import 'leaflet/dist/leaflet.css';
+import { Box, Button, InputBase } from '@mui/material';
+import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
+import { addressText, countryName } from '#core/address';
+import { exactnessOf, type Hit } from '#core/gazetteer';
+import { distance, distanceText, readPin, writePoint, type Exactness, type Point } from '#core/pin';
+import { countryOf, type BusinessRecord } from '#core/record';
+import { usePlaces } from '../../api/queries.ts';
+import { inWords } from '../../api/request.ts';
+import { PaneBar } from '../../parts/Tray.tsx';
+import { colour } from '../../theme.ts';
+import { PinMap } from './PinMap.tsx';
+
+type Change = (change: (record: BusinessRecord) => BusinessRecord) => void;
+
+/** What a hit of each exactness marks. */
+const MARKS: Readonly<Record<Exactness, string>> = {
+  door: 'door',
+  street: 'street',
+  postcode: 'postal code',
+  town: 'town',
+};
+
+/** Further away from its address than this, a pin is not plausible: metres. */
+const PLAUSIBLE: Readonly<Record<Exactness, number>> = {
+  door: 250,
+  street: 1500,
+  postcode: 15_000,
+  town: 25_000,
+};
+
+const pointOf = ({ geometry: { coordinates } }: Hit): Point => ({
+  longitude: coordinates[0],
+  latitude: coordinates[1],
+});
+
+/** The address search beside the map with the pin. */
+export default function PinTray({
+  record,
+  change,
+  tabs,
+}: {
+  record: BusinessRecord;
+  change: Change;
+  tabs: ReactNode;
+}) {
+  const address = addressText(record.address);
+  const [typed, setTyped] = useState<string | undefined>();
+  const words = typed ?? address;
+  const { data, error } = usePlaces(useDeferredValue(words), countryOf(record));
+  // Where the record's own address lies, whatever is being searched for.
+  const { data: ofAddress } = usePlaces(address, countryOf(record));
+  const home = ofAddress?.features[0];
+  const { point } = readPin(record.pin);
+  const hits = data?.features ?? [];
+  const set = (next: Point, origin: 'searched' | 'dragged', exactness: Exactness | ''): void => {
+    change((own) => ({ ...own, pin: { ...writePoint(next), origin, exactness } }));
+  };
+  return (
+    <Box sx={{ flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: 'minmax(300px, 2fr) 3fr' }}>
+      <Box
+        sx={{
+          display: 'flex',
+          flexDirection: 'column',
+          minHeight: 0,
+          borderRight: `1px solid ${colour.line}`,
+        }}
+      >
+        <PaneBar title="Address search">{tabs}</PaneBar>
+        <Box sx={{ px: 1.5, py: 0.75 }}>
+          <InputBase
+            type="search"
+            value={words}
+            placeholder="Street and number, town, postal code"
+            onChange={({ target }) => {
+              setTyped(target.value);
+            }}
+            inputProps={{ 'aria-label': 'Search for an address' }}
+            sx={{ width: '100%', px: 1, border: `1px solid ${colour.line}`, borderRadius: '3px' }}
+          />
+        </Box>
+        <Box sx={{ flex: 1, overflow: 'auto', minHeight: 0 }}>
+          {error && (
+            <Box role="alert" sx={{ px: 1.5 }}>
+              {inWords(error)}
+            </Box>
+          )}
+          {data && hits.length === 0 && words.trim().length > 1 && (
+            <Box sx={{ px: 1.5, color: 'text.secondary' }}>
+              Nothing found. Try the street without its number, or the town; the pin can be dragged to the
+              door.
+            </Box>
+          )}
+          <Box component="ul" aria-label="Places found" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+            {hits.map((one, at) => (
+              <Result
+                key={at}
+                hit={one}
+                point={point}
+                onTake={() => {
+                  set(pointOf(one), 'searched', exactnessOf(one));
+                }}
+              />
+            ))}
+          </Box>
+        </Box>
+        <Distance record={record} point={point} home={home} />
+      </Box>
+      <PinMap
+        point={point}
+        focus={point ?? ((home ?? hits[0]) ? pointOf((home ?? hits[0]) as Hit) : undefined)}
+        onMove={(next) => {
+          set(next, 'dragged', '');
+        }}
+      />
+    </Box>
+  );
+}
+
+function Result({ hit, point, onTake }: { hit: Hit; point: Point | undefined; onTake: () => void }) {
+  const exactness = exactnessOf(hit);
+  const act = exactness === 'door' || exactness === 'street' ? 'Set pin' : 'Set roughly';
+  const away = point && distanceText(distance(point, pointOf(hit)));
+  return (
+    <Box
+      component="li"
+      sx={{
+        display: 'flex',
+        alignItems: 'center',
+        gap: 1,
+        px: 1.5,
+        py: 0.4,
+        borderBottom: `1px solid ${colour.light}`,
+      }}
+    >
+      <Box sx={{ flex: 1, minWidth: 0 }}>
+        {hit.properties.geocoding.label}
+        <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
+          marks the {MARKS[exactness]}
+          {exactness !== 'door' && ' only'}
+          {away !== undefined && `, ${away} from the pin`}
+        </Box>
+      </Box>
+      <Button aria-label={`${act}: ${hit.properties.geocoding.label}`} onClick={onTake}>
+        {act}
+      </Button>
+    </Box>
+  );
+}
+
+/** How far the pin is from where its address lies, and whether that can be right. */
+function Distance({
+  record,
+  point,
+  home,
+}: {
+  record: BusinessRecord;
+  point: Point | undefined;
+  home: Hit | undefined;
+}) {
+  const words = useMemo(() => {
+    if (!point) return { warn: false, text: 'No pin is set yet. Choose a place above, or click on the map.' };
+    if (!home)
+      return {
+        warn: false,
+        text: 'The address is not in the address search, so the pin cannot be compared with it.',
+      };
+    const exactness = exactnessOf(home);
+    const metres = distance(point, pointOf(home));
+    const country = home.properties.geocoding.country ?? '';
+    const abroad = countryOf(record) && country.length === 2 && country !== countryOf(record);
+    const far = metres > PLAUSIBLE[exactness];
+    return {
+      warn: far || Boolean(abroad),
+      text: `The pin is ${distanceText(metres)} from the ${MARKS[exactness]} of its address${far ? '; that cannot be right' : ''}${abroad ? `, which was found in ${countryName(country)}` : ''}.`,
+    };
+  }, [record, point, home]);
+  return (
+    <Box
+      role="status"
+      data-distance={words.warn ? 'implausible' : 'plausible'}
+      sx={{
+        px: 1.5,
+        py: 0.75,
+        borderTop: `1px solid ${colour.light}`,
+        backgroundColor: words.warn ? colour.plumLight : colour.paper,
+        fontWeight: words.warn ? 600 : 400,
+      }}
+    >
+      {words.text}
+    </Box>
+  );
+}

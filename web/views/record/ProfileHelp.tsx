@@ -1,0 +1,28 @@
+import { Box, Button } from '@mui/material';
+import { normaliseProfile } from '#core/link';
+import type { BusinessRecord } from '#core/record';
+
+/** Offers to write profile addresses whole and without tracking parameters. */
+export function ProfileHelp({
+  text,
+  change,
+}: {
+  text: string;
+  change: (change: (record: BusinessRecord) => BusinessRecord) => void;
+}) {
+  const lines = text.split('\n').filter(Boolean);
+  const loose = lines.filter((line) => normaliseProfile(line) !== line).length;
+  if (loose === 0) return null;
+  return (
+    <Box sx={{ px: 0.75, pb: 0.5 }}>
+      <Button
+        onClick={() => {
+          change((record) => ({ ...record, sameAs: lines.map(normaliseProfile) }));
+        }}
+        sx={{ py: 0 }}
+      >
+        {loose === 1 ? 'Write 1 address cleanly' : `Write ${String(loose)} addresses cleanly`}
+      </Button>
+    </Box>
+  );
+}

@@ -1,0 +1,109 @@
+import { Autocomplete, Box, Button, InputBase } from '@mui/material';
+import { lazy, Suspense, useMemo, useState } from 'react';
+import type { Fact } from '#core/record';
+import { findTypes, typeCaution, typeLabel } from '#core/vocabulary';
+import { inputLook } from './TextField.tsx';
+
+type RowAttributes = React.HTMLAttributes<HTMLLIElement> & { key: React.Key };
+
+const TypeTree = lazy(() => import('./TypeTree.tsx'));
+
+/** The types of schema.org, found by name or by the words of the trade, or in their tree. */
+export function TypeField({
+  text,
+  onSet,
+  describedBy,
+}: {
+  text: string;
+  onSet: (fact: Fact, text: string) => void;
+  describedBy: string | undefined;
+}) {
+  // The same list as long as it says the same: a new one would make the field forget what is being typed.
+  const types = useMemo(() => text.split('\n').filter(Boolean), [text]);
+  const [browsing, setBrowsing] = useState(false);
+  const set = (next: readonly string[]): void => {
+    onSet('types', next.join('\n'));
+  };
+  return (
+    <Box sx={{ display: 'flex', alignItems: 'flex-start' }}>
+      <Autocomplete
+        multiple
+        id="fact-types"
+        sx={{ flex: 1 }}
+        options={findTypes('').map(({ name }) => name)}
+        value={types}
+        onChange={(_, chosen) => {
+          set(chosen);
+        }}
+        filterOptions={(_, { inputValue }) => findTypes(inputValue, 60).map(({ name }) => name)}
+        isOptionEqualToValue={(option, value) => option === value}
+        renderOption={({ key, ...attributes }: RowAttributes, name) => (
+          <TypeOption key={key} attributes={attributes} name={name} />
+        )}
+        noOptionsText="Nothing fits these words. Take the nearest general type (LocalBusiness fits every business) and describe the trade with “More about the type”."
+        slotProps={{ chip: { size: 'small', sx: { borderRadius: '3px', height: 20 } } }}
+        renderInput={({ slotProps, ...parameters }) => {
+          const { input, htmlInput } = slotProps as { input: object; htmlInput: object };
+          return (
+            <InputBase
+              {...(parameters as object)}
+              {...input}
+              inputProps={{ ...htmlInput, 'aria-describedby': describedBy }}
+              placeholder={types.length === 0 ? 'Type a trade: vet, optician, pottery …' : ''}
+              sx={{ ...inputLook, flexWrap: 'wrap', gap: 0.5 }}
+            />
+          );
+        }}
+      />
+      <Button
+        onClick={() => {
+          setBrowsing(true);
+        }}
+        sx={{ py: 0, mt: 0.5 }}
+      >
+        Tree …
+      </Button>
+      {browsing && (
+        <Suspense>
+          <TypeTree
+            chosen={types}
+            onChange={set}
+            onClose={() => {
+              setBrowsing(false);
+            }}
+          />
+        </Suspense>
+      )}
+    </Box>
+  );
+}
+
+function TypeOption({ attributes, name }: { attributes: React.HTMLAttributes<HTMLLIElement>; name: string }) {
+  const found = findTypes(name, 8).find((type) => type.name === name);
+  return (
+    <li {...attributes}>
+      <Box>
+        <Box sx={{ fontWeight: 600 }}>
+          {typeLabel(name)}{' '}
+          {typeLabel(name) !== name && (
+            <Box component="span" sx={{ color: 'text.secondary', fontWeight: 400 }}>
+              {name}
+            </Box>
+          )}
+        </Box>
+        <Box
+          sx={{
+            fontSize: 12.5,
+            color: 'text.secondary',
+            display: '-webkit-box',
+            WebkitLineClamp: 2,
+            WebkitBoxOrient: 'vertical',
+            overflow: 'hidden',
+          }}
+        >
+          {typeCaution(name) || found?.description}
+        </Box>
+      </Box>
+    </li>
+  );
+}
