@@ -1,8 +1,23 @@
-/** Prints ratios, each measured in one run on this machine: `npm run bench`. */
+/** Prints speeds, ratios where they can be, each measured in one run on this machine: `npm run bench`. */
 import { larkspur } from '#sample';
 import { benchCheck } from './check.ts';
+import { benchInterface } from './interface.ts';
+import { benchBranches, benchSearch } from './record.ts';
+import { tell, type Figure } from './ratio.ts';
+import { benchSite } from './site.ts';
 import { benchStamp } from './stamp.ts';
-import { tell } from './ratio.ts';
 
-const figures = [...(await benchCheck(larkspur)), ...(await benchStamp(larkspur))];
-for (const figure of figures) process.stdout.write(`${tell(figure)}\n`);
+const benches: Readonly<Record<string, () => readonly Figure[] | Promise<readonly Figure[]>>> = {
+  check: () => benchCheck(larkspur),
+  record: () => [...benchBranches(larkspur), ...benchSearch()],
+  interface: benchInterface,
+  site: () => benchSite(larkspur),
+  stamp: () => benchStamp(larkspur),
+};
+
+// Named ones only, or all: `npm run bench -- record interface`.
+const words = process.argv.slice(2);
+for (const [name, bench] of Object.entries(benches)) {
+  if (words.length > 0 && !words.includes(name)) continue;
+  for (const figure of await bench()) process.stdout.write(`${tell(figure)}\n`);
+}

@@ -12,13 +12,15 @@ export async function median(times: number, work: () => unknown): Promise<number
 export interface Figure {
   readonly what: string;
   readonly value: number;
-  readonly unit: 'ms' | '×';
-  /** At most this; undefined for a figure that is only told. */
+  readonly unit: 'ms' | '×' | 'KB' | '%' | '/s';
+  /** At most this, or at least; undefined for a figure that is only told. */
   readonly target: number | undefined;
+  readonly atLeast?: boolean;
 }
 
-export function tell({ what, value, unit, target }: Figure): string {
+export function tell({ what, value, unit, target, atLeast = false }: Figure): string {
   const shown = `${value < 10 ? value.toFixed(2) : value.toFixed(1)} ${unit}`.padStart(10);
   if (target === undefined) return `told    ${shown}  (no target)  ${what}`;
-  return `${value <= target ? 'met   ' : 'MISSED'}  ${shown}  (target at most ${String(target)} ${unit})  ${what}`;
+  const met = atLeast ? value >= target : value <= target;
+  return `${met ? 'met   ' : 'MISSED'}  ${shown}  (target at ${atLeast ? 'least' : 'most'} ${String(target)} ${unit})  ${what}`;
 }

@@ -20,7 +20,9 @@ export function install() {
   writeFileSync(marker, lock);
 }
 
+/** A command, or a file by its whole path. */
 const isInstalled = (command) =>
+  existsSync(command.startsWith('/') ? command : '') ||
   ['/usr/sbin', ...(process.env.PATH ?? '').split(':')].some((folder) => existsSync(join(folder, command)));
 
 /** Installs the Debian packages whose commands are missing: by itself as root, otherwise it says how. */

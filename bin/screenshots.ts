@@ -13,15 +13,11 @@ const browser = await puppeteer.launch({
 const page = await browser.newPage();
 await page.setViewport({ width: 1280, height: 800 });
 
-interface Tree {
-  readonly clients: readonly {
-    readonly name: string;
-    readonly branches: readonly { readonly id: number; readonly label: string }[];
-  }[];
-}
-const tree = (await (await fetch(`${address}/api/clients`)).json()) as Tree;
+const found = (await (await fetch(`${address}/api/search`)).json()) as {
+  readonly branches: readonly { readonly id: number; readonly label: string }[];
+};
 const branchId = (label: string): string =>
-  String(tree.clients.flatMap(({ branches }) => branches).find((branch) => branch.label === label)?.id ?? 0);
+  String(found.branches.find((branch) => branch.label === label)?.id ?? 0);
 
 async function take(
   name: string,
@@ -35,11 +31,63 @@ async function take(
 }
 
 const quay = branchId('Quay Street');
-await take('record', `/branches/${quay}/record`, () => page.hover('[data-fact="address.streetAddress"]'));
+const showGroup = (group: string): Promise<void> =>
+  page.$eval(`#group-${group}`, (element) => {
+    element.scrollIntoView();
+  });
+await take('record', `/branches/${quay}/record`, async () => {
+  await page.hover('[data-fact="description"]');
+});
+await take('record-hours', `/branches/${branchId('Tallow Bay')}/record`, async () => {
+  await showGroup('hours');
+  await page.type('#week-text', 'Mon–Thu 9-5.30, Sat 10 to noon, closed Sundays');
+});
+await take('record-pin', `/branches/${branchId('Head office')}/record`, async () => {
+  await showGroup('place');
+  await page.locator('::-p-aria([name="Search, or set on the map"][role="button"])').click();
+  await page.waitForSelector('.map-pin');
+  await page.waitForSelector('[data-distance]');
+});
+await take('record-types', `/branches/${branchId('Studio')}/record`, async () => {
+  await page.locator('::-p-aria([name="Tree …"][role="button"])').click();
+  await page.waitForSelector('[aria-label="Search types"]');
+  await page.type('[aria-label="Search types"]', 'vet');
+});
+await take('record-start', `/branches/${branchId('Saltby')}/record?start`, async () => {
+  await page.waitForSelector('[aria-label="Address, HTML or JSON-LD"]');
+  await page.type('[aria-label="Address, HTML or JSON-LD"]', 'https://hollinsrow.example/saltby.html');
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('[aria-label="Proposed facts"]');
+});
 await take('check', `/branches/${branchId('Studio')}/check`, async () => {
-  await page.locator('::-p-aria([name="Page of the site"][role="combobox"])').click();
-  await page.locator('[role=option]:last-child').click();
+  await page.type('[aria-label="Address of the page"]', 'https://tinderboxkiln.example/');
+  await page.keyboard.press('Enter');
   await page.waitForSelector('[data-code]');
+  await page.keyboard.press('F8');
+});
+const checkSite = async (): Promise<void> => {
+  await page.locator('::-p-aria([name="Check"][role="button"])').click();
+  await page.waitForFunction(
+    () => document.querySelector('[data-state=waiting], [data-state=running]') !== null,
+  );
+  await page.waitForSelector('[role=status][data-state=done]');
+};
+await take('check-site', `/branches/${quay}/check?tab=site`, async () => {
+  await checkSite();
+  await page.locator('[data-page] button[aria-expanded]').click();
+  await page.waitForSelector('[aria-label^="Findings of https"]');
+});
+await take('check-compare', `/branches/${quay}/check?tab=site`, async () => {
+  await page.locator('::-p-aria([name="What to check"][role="combobox"])').click();
+  await page.locator('::-p-aria([name="The site’s pages here"][role="option"])').click();
+  await checkSite();
+  await page.locator('::-p-aria([name="Kept checks"][role="tab"])').click();
+  await page.waitForSelector('[data-check]');
+  await page.$$eval('[data-check] input[type=checkbox]', (boxes) => {
+    for (const box of boxes.slice(0, 2)) (box as HTMLInputElement).click();
+  });
+  await page.locator('::-p-aria([name="Compare"][role="button"])').click();
+  await page.waitForSelector('section[aria-label="New"]');
 });
 await take('pages', `/branches/${branchId('Tallow Bay')}/pages`, async () => {
   await page.waitForSelector('.cm-merge-b');

@@ -1,9 +1,11 @@
+import { cpSync, mkdirSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
 import { Op } from 'sequelize';
-import { demoClients, drawPhoto, sitePages } from '#demo';
+import { demoClients, drawPhoto, sitePages, sitesFolder } from '#demo';
 import { usualPlacement } from '#core/page';
-import { emptyRecord, recordSchema } from '#core/record';
+import { recordSchema } from '#core/record';
 import type { PhotoStore } from '#server/gateways/photoStore.ts';
-import { addBranch, saveRecord } from '#server/store/branches.ts';
+import { addBranch, saveDefaults, saveRecord } from '#server/store/branches.ts';
 import { addClient } from '#server/store/clients.ts';
 import { ClientRow } from '#server/store/models.ts';
 import { keepPage, placeOnPage } from '#server/store/pages.ts';
@@ -13,11 +15,12 @@ import { keepPhoto } from '#server/store/photos.ts';
 export async function seedDemo(photos: PhotoStore): Promise<void> {
   for (const client of demoClients) {
     const clientId = await addClient(client.name);
+    await saveDefaults(clientId, recordSchema.parse(client.defaults), 0);
     const pages = new Map<string, number>();
     for (const { path, bytes } of sitePages(client.site))
       pages.set(path, (await keepPage(clientId, path, bytes)).id);
     for (const branch of client.branches) {
-      const record = recordSchema.parse({ ...emptyRecord, ...branch.record });
+      const record = recordSchema.parse(branch.record);
       const placed = 'placed' in branch ? branch.placed : undefined;
       const branchId = await addBranch(
         clientId,
@@ -35,6 +38,23 @@ export async function seedDemo(photos: PhotoStore): Promise<void> {
       }
     }
   }
+}
+
+/** Puts the demo's sites into a folder, with a drawn picture wherever a record speaks of one. */
+export async function layOutSites(folder: string): Promise<void> {
+  cpSync(sitesFolder, folder, { recursive: true });
+  const drawn = new Map<string, Promise<Buffer>>();
+  for (const { branches } of demoClients)
+    for (const { record, photos } of branches)
+      for (const [at, { url }] of recordSchema.parse(record).image.entries()) {
+        const { hostname, pathname } = new URL(url);
+        const file = join(folder, hostname, pathname);
+        const scene = photos[at] ?? 'front';
+        const picture = drawn.get(scene) ?? drawPhoto(scene, false);
+        drawn.set(scene, picture);
+        mkdirSync(dirname(file), { recursive: true });
+        writeFileSync(file, await picture);
+      }
 }
 
 /** Takes the demo's clients out of the database for good, whatever has become of them. Others stay. */

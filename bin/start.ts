@@ -7,11 +7,11 @@ import { folderPhotoStore } from '#server/gateways/photoStore.ts';
 import { openDatabase } from '#server/store/database.ts';
 import { migrate } from '#server/store/migrations.ts';
 import { defineModels } from '#server/store/models.ts';
-import { sitesFolder } from '#demo';
+import { streetMapFile } from '#demo';
 import { buildWeb, webFolder } from './build.ts';
 import { installDebian } from './install.mjs';
 import { isRunning, startMariaDb, type MariaDb } from './mariadb.ts';
-import { removeDemo, seedDemo } from './seed.ts';
+import { layOutSites, removeDemo, seedDemo } from './seed.ts';
 
 const home = join(import.meta.dirname, '..');
 const options = readOptions();
@@ -20,6 +20,7 @@ const files = {
   begun: join(options.data, 'begun'),
   photos: join(options.data, 'photos'),
   mariadb: join(options.data, 'mariadb'),
+  sites: join(options.data, 'sites'),
 };
 const say = (line: string): boolean => process.stdout.write(`${line}\n`);
 
@@ -81,12 +82,16 @@ async function begin(): Promise<void> {
   mariadb = await startMariaDb(files.mariadb);
   await buildWeb();
   await prepareDatabase(mariadb.url);
-  const host = await startChild('standins/siteHost/main.ts', [sitesFolder], {});
+  if (options['reset-demo'] || !existsSync(files.sites)) await layOutSites(files.sites);
+  const host = await startChild('standins/siteHost/main.ts', [files.sites], {});
+  const search = await startChild('standins/addressSearch/main.ts', [streetMapFile], {});
   const environment = {
     ZINC_DATABASE: mariadb.url,
     ZINC_PHOTOS: files.photos,
     ZINC_WEB: webFolder,
     ZINC_PORT: options.port,
+    ZINC_STANDIN_HOST: `127.0.0.1:${String(host)}`,
+    ZINC_ADDRESS_SEARCH: process.env['ZINC_ADDRESS_SEARCH'] ?? `http://127.0.0.1:${String(search)}/`,
     ZINC_LOG: process.env['ZINC_LOG'] ?? 'warn',
   };
   const port = await startChild('server/main.ts', [], environment);

@@ -8,7 +8,13 @@ import { install, installDebian } from './install.mjs';
 
 const home = fileURLToPath(new URL('..', import.meta.url));
 install();
-installDebian({ mariadbd: 'mariadb-server', chromium: 'chromium', exiftool: 'libimage-exiftool-perl' });
+installDebian({
+  mariadbd: 'mariadb-server',
+  chromium: 'chromium',
+  exiftool: 'libimage-exiftool-perl',
+  extruct: 'python3-extruct',
+  '/usr/share/perl5/HTML/HTML5/Microdata/Parser.pm': 'libhtml-html5-microdata-parser-perl',
+});
 
 const results = join(tmpdir(), `zinc-test-${process.pid}.json`);
 const run = (command, words, environment = {}) =>

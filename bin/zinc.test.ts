@@ -1,10 +1,18 @@
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdtempSync, readFileSync, rmSync, truncateSync, writeFileSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readFileSync,
+  rmSync,
+  truncateSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import sharp from 'sharp';
-import { jsonLd } from '#core/markup';
+import { jsonLd, outputForms, toldRecord, writeMarkup } from '#core/markup';
 import { larkspur } from '#sample';
 
 const zinc = join(import.meta.dirname, 'zinc');
@@ -56,11 +64,21 @@ describe('zinc markup', () => {
     expect(run(['markup', record, '--format', 'microdata']).out).toContain('itemprop="telephone"');
   });
 
+  test.each(outputForms)('%s says what the application says, and loses nothing on the way', (form) => {
+    const { status, out } = run(['markup', record, '--format', form]);
+    expect(status).toBe(0);
+    expect(out.trim()).toBe(writeMarkup(toldRecord(larkspur), form).text);
+    if (form === 'block' || form === 'card' || form === 'hours') return;
+    // What was written is a record again, and says the same in every form.
+    const again = file(`again-${form}.html`, out);
+    expect(run(['markup', again, '--format', form]).out).toBe(out);
+  });
+
   test('says why it cannot run', () => {
     expect(run(['markup', record, '--format', 'rdf'])).toMatchObject({
       status: 2,
       out: '',
-      err: expect.stringContaining('jsonld or microdata') as unknown,
+      err: expect.stringContaining('jsonld or graph or microdata or rdfa or block') as unknown,
     });
     expect(run(['markup', file('bad.json', '{"name" "A"}')])).toMatchObject({
       status: 2,
@@ -105,13 +123,109 @@ describe('zinc check', () => {
       message: expect.any(String),
       property: null,
       place: { start: 80, end: 80, line: 1, column: 81 },
-      mend: { edits: [{ start: 80, end: 80, text: ':' }] },
+      mend: { edits: [{ start: 80, end: 80, text: ':' }], certain: true },
+      related: [],
     });
     expect(checked.summary.must).toBe(
       checked.findings.filter((one) => (one as { grade?: string }).grade === 'must').length,
     );
     expect(run(['check', record]).status).toBe(0);
     expect(run(['check', record, '--record', record, '--url', larkspur.url]).out).toMatch(/0 must, 0 should/);
+  });
+
+  test('takes many sources, folders and sitemaps, profiles and ignores', () => {
+    const site = join(folder, 'site');
+    mkdirSync(join(site, 'deep'), { recursive: true });
+    writeFileSync(join(site, 'index.html'), '<p>Home');
+    writeFileSync(
+      join(site, 'deep', 'a.html'),
+      '<script type="application/ld+json">{"@type":"Store",}</script>',
+    );
+    writeFileSync(join(site, 'notes.txt'), 'no page');
+    const all = run(['check', site, record, '--json']);
+    const { sources, summary } = JSON.parse(all.out) as {
+      sources: { source: string; findings: { code: string }[] }[];
+      summary: { must: number };
+    };
+    expect(sources.map(({ source }) => source)).toEqual([
+      join(site, 'deep/a.html'),
+      join(site, 'index.html'),
+      record,
+    ]);
+    expect(all.status).toBe(1);
+    expect(summary.must).toBeGreaterThan(1);
+    expect(run(['check', join(site, 'index.html'), '--profile', 'vocabulary']).status).toBe(0);
+    expect(run(['check', join(site, 'index.html'), '--ignore', 'structure/no-business'])).toMatchObject({
+      status: 0,
+      out: '0 must, 0 should, 0 note\n',
+    });
+    expect(run(['check', record, '--ignore', 'nonsense'])).toMatchObject({ status: 2 });
+    expect(run(['check', record, '--profile', 'nonsense']).status).toBe(2);
+    expect(run(['check', record, '--json', '--sarif']).status).toBe(2);
+    expect(run(['check', join(folder, 'empty-of-pages')]).status).toBe(2);
+    const sitemap = file('sitemap.xml', '<urlset><url><loc>http://127.0.0.1/x</loc></url></urlset>');
+    expect(run(['check', '--sitemap', sitemap])).toMatchObject({
+      status: 2,
+      err: expect.stringContaining('no place on the public web') as unknown,
+    });
+    expect(run(['check', '--sitemap', file('none.xml', '<urlset/>')]).err).toContain('names no page');
+  });
+
+  test('tells what one source says against another', () => {
+    const other = file(
+      'other.json',
+      readFileSync(record, 'utf8').replace(/("telephone": )"[^"]+"/, '$1"+1 360 555 0199"'),
+    );
+    const found = run(['check', record, other]);
+    expect(found).toMatchObject({ status: 1 });
+    expect(found.out).toMatch(/other\.json:\d+:\d+: must agreement\/pages: .*360 555 0199/);
+    expect(run(['check', record, other, '--ignore', 'agreement/pages']).status).toBe(0);
+    expect(run(['check', record, record]).status).toBe(0);
+    const { runs } = json(['check', record, other, '--sarif']) as {
+      runs: { results: { ruleId: string; relatedLocations?: object[] }[] }[];
+    };
+    expect(
+      runs[0]?.results.find(({ ruleId }) => ruleId === 'agreement/pages')?.relatedLocations,
+    ).toMatchObject([{ physicalLocation: { artifactLocation: { uri: record }, region: {} } }]);
+  });
+
+  test('writes SARIF for code review tools, and reports', () => {
+    const broken = file(
+      'broken.html',
+      '<p>é</p>\n<script type="application/ld+json">{"@type":"Store",\n"name" "A"}</script>',
+    );
+    const { out, status } = run(['check', broken, '--sarif', '--report', join(folder, 'r.html')]);
+    expect(status).toBe(1);
+    const log = JSON.parse(out) as {
+      version: string;
+      runs: {
+        tool: { driver: { rules: { id: string }[] } };
+        results: {
+          ruleId: string;
+          ruleIndex: number;
+          level: string;
+          locations: { physicalLocation: { region: object } }[];
+          fixes?: object[];
+        }[];
+      }[];
+    };
+    expect(log.version).toBe('2.1.0');
+    const [first] = log.runs;
+    const colon = first?.results.find(({ ruleId }) => ruleId === 'syntax/missing-colon');
+    expect(colon?.level).toBe('error');
+    expect(colon?.locations[0]?.physicalLocation.region).toMatchObject({
+      startLine: 3,
+      startColumn: 7,
+      endLine: 3,
+      endColumn: 7,
+    });
+    expect(colon?.fixes).toHaveLength(1);
+    for (const { ruleId, ruleIndex } of first?.results ?? [])
+      expect(first?.tool.driver.rules[ruleIndex]?.id).toBe(ruleId);
+    expect(readFileSync(join(folder, 'r.html'), 'utf8')).toContain('syntax/missing-colon');
+    expect(run(['check', broken, '--report', join(folder, 'r.csv')]).status).toBe(1);
+    expect(readFileSync(join(folder, 'r.csv'), 'utf8')).toContain('syntax/missing-colon');
+    expect(run(['check', broken, '--report', 'r.pdf']).status).toBe(2);
   });
 
   test('survives hostile and huge input', () => {

@@ -1,37 +1,215 @@
-import { check, type Check, type Finding } from '#core/checking';
-import { CannotRun, readRecord, readText, readWords, type Command } from './command.ts';
+import { readdir, stat } from 'node:fs/promises';
+import { join } from 'node:path';
+import { limits } from '#contract';
+import {
+  checkReading,
+  contradictingPages,
+  describeAll,
+  excerptOf,
+  profileNames,
+  profiles,
+  reportCsv,
+  reportHtml,
+  sarifLog,
+  summarise,
+  type Check,
+  type Description,
+  type Ignore,
+  type Profile,
+} from '#core/checking';
+import { isFaultCode } from '#core/fault';
+import { parseUrl } from '#core/link';
+import { readSource } from '#core/reading';
+import type { BusinessRecord } from '#core/record';
+import { decodeText } from '#core/text';
+import { guardedFetcher, type Fetcher } from '#server/gateways/fetcher.ts';
+import { sitemapPages } from '#server/gateways/sitemaps.ts';
+import { isPagePath } from '#server/gateways/zipPages.ts';
+import {
+  CannotRun,
+  oneOf,
+  readBytes,
+  readRecord,
+  readText,
+  readWords,
+  save,
+  type Command,
+} from './command.ts';
 
-const usage = 'zinc check SOURCE [--url URL] [--record RECORD] [--json]';
+const usage = `zinc check SOURCE… [--url URL] [--record RECORD] [--json | --sarif] [--report FILE.html|FILE.csv]
+           [--profile ${profileNames.join('|')}] [--ignore CODE]… [--sitemap SITEMAP]
+           a SOURCE is a file, a folder, an address, or - for standard input`;
+
+const options = {
+  url: { type: 'string' },
+  record: { type: 'string' },
+  json: { type: 'boolean' },
+  sarif: { type: 'boolean' },
+  report: { type: 'string' },
+  profile: { type: 'string' },
+  ignore: { type: 'string', multiple: true },
+  sitemap: { type: 'string' },
+} as const;
+
+interface Source {
+  readonly name: string;
+  readonly url: string | undefined;
+  readonly text: string;
+}
+
+interface Checked extends Source {
+  readonly check: Check;
+  readonly described: readonly Description[];
+}
 
 export const command: Command = {
   usage,
   run: async (words) => {
-    const { values, positionals } = readWords(
-      words,
-      { url: { type: 'string' }, record: { type: 'string' }, json: { type: 'boolean' } },
-      usage,
-    );
-    const [source] = positionals;
-    if (!source) throw new CannotRun(usage);
+    const { values, positionals } = readWords(words, options, usage);
+    if (positionals.length === 0 && !values.sitemap) throw new CannotRun(usage);
+    if (values.json && values.sarif) throw new CannotRun('Take --json or --sarif, not both.');
     const record = values.record === undefined ? undefined : await readRecord(values.record);
-    const { items, findings, summary, threeWay } = check(await readText(source), { url: values.url, record });
-    process.stdout.write(
-      values.json
-        ? `${JSON.stringify({ items, findings, summary, threeWay })}\n`
-        : report(source, findings, summary),
-    );
-    return summary.must > 0 ? 1 : 0;
+    const profile = profiles[oneOf(values.profile ?? 'local-business', profileNames, '--profile')];
+    const ignores = (values.ignore ?? []).map(ignoreOf);
+    const fetcher = guardedFetcher(process.env['ZINC_STANDIN_HOST'] ?? undefined);
+    const named = [...positionals, ...(values.sitemap ? await pagesOf(values.sitemap, fetcher) : [])];
+    const paths = (await Promise.all(named.map(filesOf))).flat();
+    const checked: Checked[] = [];
+    for (const path of paths)
+      checked.push(judge(await fetchOrRead(path, values.url, fetcher), { record, profile, ignores }));
+    if (profile.name === 'local-business') judgeTogether(checked, ignores);
+    if (values.report) await report(values.report, checked);
+    process.stdout.write(answer(checked, values, positionals.length === 1 && checked.length === 1));
+    return checked.some(({ check: { summary } }) => summary.must > 0) ? 1 : 0;
   },
 };
 
-function report(
-  source: string,
-  findings: readonly Finding[],
-  { must, should, note }: Check['summary'],
-): string {
-  const lines = findings.map(
-    ({ grade, code, message, place, mend }) =>
-      `${source}:${String(place.line)}:${String(place.column)}: ${grade} ${code}: ${message}${mend ? ' (can be mended)' : ''}`,
+function ignoreOf(code: string): Ignore {
+  if (!isFaultCode(code)) throw new CannotRun(`--ignore takes a code of docs/findings.md, not “${code}”.`);
+  return { code, page: '', excerpt: '', reason: 'ignored on the command line' };
+}
+
+const isAddress = (source: string): boolean => /^https?:\/\//i.test(source);
+
+/** The pages that a sitemap names: a file or an address. */
+async function pagesOf(sitemap: string, fetcher: Fetcher): Promise<readonly string[]> {
+  const { urls, problems } = await sitemapPages(sitemap, async (path) => ({
+    bytes: isAddress(path)
+      ? (await fetchPage(path, fetcher, limits.sitemapBytes)).bytes
+      : await readBytes(path, limits.sitemapBytes),
+  }));
+  const [problem] = problems;
+  if (urls.length === 0) throw new CannotRun(`${sitemap}: ${problem ?? 'it names no page.'}`);
+  return urls.slice(0, limits.sitePages);
+}
+
+/** The pages and JSON-LD files below a folder, in the order of their names; anything else is itself. */
+async function filesOf(path: string): Promise<readonly string[]> {
+  if (path === '-' || isAddress(path)) return [path];
+  const found = await stat(path).catch(() => undefined);
+  if (!found?.isDirectory()) return [path];
+  const below = await readdir(path, { recursive: true });
+  const files = below.filter((name) => isPagePath(name) || /\.json(ld)?$/i.test(name)).sort();
+  if (files.length === 0) throw new CannotRun(`${path} holds no page.`);
+  return files.slice(0, limits.sitePages).map((name) => join(path, name));
+}
+
+async function fetchOrRead(path: string, url: string | undefined, fetcher: Fetcher): Promise<Source> {
+  if (isAddress(path)) return fetchSource(path, fetcher);
+  return { name: path, url, text: await readText(path) };
+}
+
+async function fetchPage(address: string, fetcher: Fetcher, most?: number) {
+  const fetched = await fetcher.fetch(address, most);
+  if (!fetched.ok) throw new CannotRun(fetched.message);
+  if (fetched.status >= 400) throw new CannotRun(`${address} answers with status ${String(fetched.status)}.`);
+  return fetched;
+}
+
+async function fetchSource(address: string, fetcher: Fetcher): Promise<Source> {
+  const { url, bytes, contentType } = await fetchPage(address, fetcher);
+  return { name: address, url, text: decodeText(bytes, contentType).text };
+}
+
+function judge(
+  source: Source,
+  judging: { record: BusinessRecord | undefined; profile: Profile; ignores: readonly Ignore[] },
+): Checked {
+  const url = source.url === undefined ? {} : { url: parseUrl(source.url)?.href ?? source.url };
+  const reading = readSource(source.text, url.url);
+  return {
+    ...source,
+    check: checkReading(reading, { ...url, ...judging }),
+    described: describeAll(reading.items),
+  };
+}
+
+/** Adds to each source what it says against another. */
+function judgeTogether(checked: Checked[], ignores: readonly Ignore[]): void {
+  const pages = checked.map(({ name, described }) => ({
+    url: name,
+    carries: described.map((description) => ({ description })),
+  }));
+  const found = contradictingPages(pages).filter(
+    ({ finding }) => !ignores.some(({ code }) => code === finding.code),
   );
-  return [...lines, `${String(must)} must, ${String(should)} should, ${String(note)} note`, ''].join('\n');
+  for (const [at, one] of checked.entries()) {
+    const own = found.flatMap(({ url, finding }) => (url === one.name ? [finding] : []));
+    const findings = [...own, ...one.check.findings];
+    checked[at] = { ...one, check: { ...one.check, findings, summary: summarise(findings) } };
+  }
+}
+
+const VERSION = '0.1.0';
+
+function answer(
+  checked: readonly Checked[],
+  { json, sarif }: { json?: boolean | undefined; sarif?: boolean | undefined },
+  alone: boolean,
+): string {
+  if (sarif) {
+    const sources = checked.map(({ name, text, check: { findings } }) => ({
+      uri: name,
+      source: text,
+      findings,
+    }));
+    return `${JSON.stringify(sarifLog(sources, VERSION), null, 2)}\n`;
+  }
+  const summary = summarise(checked.flatMap(({ check: { findings } }) => findings));
+  if (!json) return inLines(checked, summary);
+  const forms = checked.map(({ name, check: { items, findings, summary: own, threeWay } }) => ({
+    source: name,
+    items,
+    findings,
+    summary: own,
+    threeWay,
+  }));
+  const [first] = forms;
+  if (!alone || !first) return `${JSON.stringify({ sources: forms, summary })}\n`;
+  const { items, findings, threeWay } = first;
+  return `${JSON.stringify({ items, findings, summary, threeWay })}\n`;
+}
+
+function inLines(checked: readonly Checked[], { must, should, note }: Check['summary']): string {
+  const lines = checked.flatMap(({ name, check: { findings } }) =>
+    findings.map(
+      ({ grade, code, message, place, mend }) =>
+        `${name}:${String(place.line)}:${String(place.column)}: ${grade} ${code}: ${message}${mend ? (mend.certain ? ' (can be mended)' : ' (a mend is proposed)') : ''}`,
+    ),
+  );
+  const of = checked.length === 1 ? '' : ` in ${String(checked.length)} sources`;
+  return [...lines, `${String(must)} must, ${String(should)} should, ${String(note)} note${of}`, ''].join(
+    '\n',
+  );
+}
+
+async function report(path: string, checked: readonly Checked[]): Promise<void> {
+  const form = /\.csv$/i.test(path) ? reportCsv : /\.html?$/i.test(path) ? reportHtml : undefined;
+  if (!form) throw new CannotRun('--report takes the name of an .html or .csv file.');
+  const found = checked.flatMap(({ name, text, check: { findings } }) =>
+    findings.map((finding) => ({ page: name, finding, excerpt: excerptOf(text, finding) })),
+  );
+  const date = new Date().toLocaleDateString('en', { day: 'numeric', month: 'long', year: 'numeric' });
+  const title = checked.length === 1 ? (checked[0]?.name ?? '') : `${String(checked.length)} sources`;
+  await save(path, new TextEncoder().encode(form({ title, date, pages: checked.length, found })));
 }

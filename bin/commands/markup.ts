@@ -1,7 +1,7 @@
-import { markupForms, writeMarkup } from '#core/markup';
+import { outputForms, writeMarkup } from '#core/markup';
 import { oneOf, readRecord, readWords, type Command } from './command.ts';
 
-const usage = 'zinc markup RECORD [--format jsonld|microdata]';
+const usage = `zinc markup RECORD [--format ${outputForms.join('|')}]`;
 
 export const command: Command = {
   usage,
@@ -12,7 +12,7 @@ export const command: Command = {
       usage,
     );
     const record = await readRecord(positionals[0]);
-    process.stdout.write(`${writeMarkup(record, oneOf(values.format, markupForms, '--format')).text}\n`);
+    process.stdout.write(`${writeMarkup(record, oneOf(values.format, outputForms, '--format')).text}\n`);
     return 0;
   },
 };

@@ -5,7 +5,7 @@ import { factLabel } from '#core/record';
 import { decodeText } from '#core/text';
 import { CannotRun, deliver, oneOf, readBytes, readRecord, readWords, type Command } from './command.ts';
 
-const usage = 'zinc place PAGE --record RECORD [--format jsonld|microdata] [--at head|body-end] [--out FILE]';
+const usage = `zinc place PAGE --record RECORD [--format ${markupForms.join('|')}] [--at head|body-end] [--out FILE]`;
 
 export const command: Command = {
   usage,

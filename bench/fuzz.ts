@@ -1,0 +1,108 @@
+import { certainMends, check, type Check, type Finding } from '#core/checking';
+import { jsonLd, napBlock, writeMarkup } from '#core/markup';
+import type { PlainItem } from '#core/reading';
+import type { BusinessRecord } from '#core/record';
+import { applyEdits, type Edit, type Place } from '#core/text';
+import { htmlSources } from './htmlSources.ts';
+import { mutated, type Random } from './mutation.ts';
+
+/** A check that takes longer than this hangs. */
+const LONGEST_MS = 2000;
+
+/** Where the attacks on the checker begin: pages of every fault, and markup of ours in every form. */
+export function fuzzSources(record: BusinessRecord): readonly string[] {
+  const bare = jsonLd(record).text.replace(/<\/?script[^>]*>/g, '');
+  return [
+    ...htmlSources,
+    bare,
+    `<!doctype html><html><head>${jsonLd(record).text}</head><body>${napBlock(record).text}</body></html>`,
+    `<!doctype html><body>${writeMarkup(record, 'rdfa').text}`,
+    `<!doctype html><body>${writeMarkup(record, 'graph').text}<p>(360) 555-0199, Mon-Fri 9-5`,
+    '{\'@context\':\'https://schema.org\', // ours\n@type: Optician,\n“name”: “A & B”, \'geo\': {latitude: 48.5, longitude: -122.6,},\n "openingHours": ["Mon-Fri 9-5"], "url": "/a"}',
+    '<div itemscope itemtype="Optician" itemref="a b"><p itemprop="name telephone">A</p><div itemprop=address itemtype="https://schema.org/PostalAddress"><b itemprop=addressCountry>England</div></div><p id=a itemprop="Email">x@y.example</p>',
+    `${'['.repeat(40)}{"@type":"Store"}${']'.repeat(40)}`,
+    `${'<div itemscope itemprop=a>'.repeat(200)}x`,
+  ];
+}
+
+/** What is wrong with how the checker takes a source; '' where nothing is. */
+export function attack(source: string, record: BusinessRecord): string {
+  const begun = performance.now();
+  const checked = check(source, { url: 'https://a.example/b', record });
+  const took = performance.now() - begun;
+  if (took > LONGEST_MS) return `took ${String(Math.round(took))} ms`;
+  return outside(checked, source) || unmended(source, checked);
+}
+
+/** A place or an edit that does not lie inside the source. */
+function outside({ findings, items, threeWay }: Check, source: string): string {
+  const isInside = ({ start, end }: Pick<Place, 'start' | 'end'>): boolean =>
+    start >= 0 && start <= end && end <= source.length;
+  const bad = findings.find(
+    ({ place, mend, related }) =>
+      !isInside(place) ||
+      !(mend?.edits ?? []).every(isInside) ||
+      !related.every((one) => isInside(one.place)),
+  );
+  if (bad) return `a place outside: ${JSON.stringify(bad)}`;
+  const below = (item: PlainItem): boolean =>
+    isInside(item.place) &&
+    Object.values(item.properties)
+      .flat()
+      .every((value) => typeof value !== 'object' || value === null || below(value));
+  if (!items.every(below)) return 'an item outside';
+  return threeWay.every(({ markup, visitor }) =>
+    [...markup, visitor].every(({ place }) => !place || isInside(place)),
+  )
+    ? ''
+    : 'a cell of the three-way reading outside';
+}
+
+/** A mend that was done and whose fault is there still, at the same characters. */
+function unmended(source: string, { findings }: Check): string {
+  const edits = certainMends(findings);
+  // Of JSON that is broken in a hundred places only these are told; the next check tells of more.
+  if (edits.length === 0 || findings.filter(({ code }) => code.startsWith('syntax/')).length >= 100)
+    return '';
+  const again = check(applyEdits(source, edits)).findings;
+  const claimed = findings.filter(
+    ({ mend }) => mend?.certain && mend.edits.every((edit) => edits.includes(edit)),
+  );
+  const left = claimed.find((one) => again.some((other) => isTheSame(one, other, edits)));
+  return left ? `still there after its mend: ${JSON.stringify(left)}` : '';
+}
+
+function isTheSame(before: Finding, after: Finding, edits: readonly Edit[]): boolean {
+  if (before.code !== after.code || before.property !== after.property) return false;
+  return [moved(before.place.start, edits, 'before'), moved(before.place.start, edits, 'behind')].includes(
+    after.place.start,
+  );
+}
+
+/** Where an offset stands once the edits are done. */
+function moved(offset: number, edits: readonly Edit[], insertions: 'before' | 'behind'): number {
+  return edits.reduce((at, { start, end, text }) => {
+    const counts = end < offset || (end === offset && (end > start || insertions === 'before'));
+    return counts ? at + text.length - (end - start) : at;
+  }, offset);
+}
+
+/** Attacks the checker so often; the first complaints with their sources. */
+export function fuzz(rounds: number, random: Random, record: BusinessRecord, most = 5): readonly string[] {
+  const sources = fuzzSources(record);
+  const complaints: string[] = [];
+  for (let round = 0; round < rounds && complaints.length < most; round += 1) {
+    const source = mutated(sources, random);
+    const complaint = attempt(source, record);
+    if (complaint) complaints.push(`${complaint}\n${JSON.stringify(source)}`);
+  }
+  return complaints;
+}
+
+function attempt(source: string, record: BusinessRecord): string {
+  try {
+    return attack(source, record);
+  } catch (error) {
+    return `threw ${error instanceof Error ? (error.stack ?? error.message) : String(error)}`;
+  }
+}

@@ -1,0 +1,76 @@
+/** Mutated sources for the tests that attack the readers: the same seed gives the same sources. */
+
+/** Numbers from a seed (a linear congruential generator): 0 to `below`, not reached. */
+export type Random = (below: number) => number;
+
+export function seeded(seed: number): Random {
+  let state = seed >>> 0;
+  return (below) => {
+    state = (Math.imul(state, 1664525) + 1013904223) >>> 0;
+    return Math.floor((state / 4294967296) * below);
+  };
+}
+
+const MARKS = [
+  '',
+  '<',
+  '>',
+  '"',
+  "'",
+  '&',
+  '/',
+  '-',
+  ' ',
+  '=',
+  '!',
+  '{',
+  '}',
+  '[',
+  ']',
+  ',',
+  ':',
+  '\\',
+  '\n',
+  '\0',
+  'é',
+];
+
+/** A source made from others by taking pieces away, doubling, moving and splicing them, and by single characters. */
+export function mutated(sources: readonly string[], random: Random): string {
+  const piecesOf = (): string[] => (sources[random(sources.length)] ?? '').split(/(?=[<{,])/);
+  const pieces = piecesOf();
+  const changes = 1 + random(6);
+  for (let change = 0; change < changes; change += 1) {
+    const at = random(pieces.length);
+    const piece = pieces[at] ?? '';
+    switch (random(6)) {
+      case 0:
+        pieces.splice(at, 1);
+        break;
+      case 1:
+        pieces.splice(random(pieces.length), 0, piece);
+        break;
+      case 2: {
+        const others = piecesOf();
+        pieces.splice(at, 0, others[random(others.length)] ?? '');
+        break;
+      }
+      case 3: {
+        const cut = random(piece.length + 1);
+        pieces[at] = piece.slice(0, cut) + (MARKS[random(MARKS.length)] ?? '') + piece.slice(cut + random(2));
+        break;
+      }
+      case 4: {
+        const flipped = random(Math.max(1, piece.length));
+        const code = piece.charCodeAt(flipped);
+        if (code)
+          pieces[at] =
+            piece.slice(0, flipped) + String.fromCharCode(code ^ (1 << random(7))) + piece.slice(flipped + 1);
+        break;
+      }
+      default:
+        pieces.length = Math.max(1, at);
+    }
+  }
+  return pieces.join('');
+}
