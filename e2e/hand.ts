@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
-import type { ElementHandle, Page } from 'puppeteer-core';
+import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 
 const WAIT_MS = 15_000;
 
@@ -11,6 +11,13 @@ export class Hand {
   constructor(page: Page) {
     this.page = page;
     page.setDefaultTimeout(WAIT_MS);
+  }
+
+  /** A new page of the usual size. */
+  static async open(browser: Browser): Promise<Hand> {
+    const page = await browser.newPage();
+    await page.setViewport({ width: 1280, height: 800 });
+    return new Hand(page);
   }
 
   async click(role: string, name: string): Promise<void> {

@@ -48,6 +48,8 @@ const accessible = async (): Promise<void> => {
 };
 let branchPath = '';
 
+const syntaxFaults = async (): Promise<number> => (await hand.page.$$('[data-code^="syntax/"]')).length;
+
 describe('the whole job, once', () => {
   test('1: clients and branches are listed, added, renamed, deleted and brought back', async () => {
     await go('/');
@@ -88,10 +90,11 @@ describe('the whole job, once', () => {
       ['telephone', '555'],
       ['priceRange', '$$'],
       ['sameAs', 'https://social.example/harbourbooks'],
-      ['image', 'https://harbourbooks.example/front.jpg'],
       ['description', 'Books and charts by the harbour.'],
     ];
     for (const [fact, text] of facts) await hand.fill(`[id="fact-${fact}"]`, text);
+    await hand.click('button', 'Add to Images');
+    await hand.fill('[aria-label="Images 1: Address"]', 'https://harbourbooks.example/front.jpg');
     await hand
       .see('cannot be dialled', '[data-fact=telephone]')
       .catch(() => hand.see('not a telephone number', '[data-fact=telephone]'));
@@ -189,7 +192,22 @@ describe('the whole job, once', () => {
     await hand.page.$$eval('button', (buttons) => {
       buttons.find((button) => button.innerText.startsWith('Mend all'))?.click();
     });
-    await hand.page.waitForFunction(() => !document.querySelector('[data-code^="syntax/"]'));
+    // Quotes inside a text are a guess, so they are proposals, taken one by one.
+    await hand.page.waitForFunction(
+      () => !document.querySelector('[data-code^="syntax/"]:not([data-code="syntax/unexpected-text"])'),
+    );
+    for (let left = await syntaxFaults(); left > 0; left = await syntaxFaults()) {
+      await hand.page.waitForSelector('[role=status][data-busy=false]');
+      await hand.page.$eval('[data-code="syntax/unexpected-text"] button[aria-expanded]', (button) => {
+        (button as HTMLButtonElement).click();
+      });
+      await hand.click('button', 'Take the proposal');
+      await hand.page.waitForFunction(
+        (before) => document.querySelectorAll('[data-code^="syntax/"]').length < before,
+        {},
+        left,
+      );
+    }
     await accessible();
   });
 
