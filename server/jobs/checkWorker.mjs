@@ -2,6 +2,6 @@
 import { register } from 'tsx/esm/api';
 
 register();
-const { default: judgePage } = await import('./checkWorker.ts');
+const { default: judge } = await import('./checkWorker.ts');
 
-export default judgePage;
+export default judge;

@@ -1,5 +1,5 @@
-/** Judges pages away from the server's thread. Started by piscina with the site as `workerData`. */
-import { workerData } from 'node:worker_threads';
+/** Judges pages away from the server's thread. */
+import type { MessagePort } from 'node:worker_threads';
 import {
   checkSitePage,
   excerptOf,
@@ -26,11 +26,36 @@ export interface PageToJudge {
   readonly contentType: string;
 }
 
-const site = (workerData as [unknown, SiteToJudge] | SiteToJudge | null) ?? [];
-const { branches, profile, wants, ignores } = (Array.isArray(site) ? site.at(-1) : site) as SiteToJudge;
+export interface Task {
+  readonly page: PageToJudge;
+  readonly siteKey: string;
+  /** Null where the thread is thought to know the site of the key. */
+  readonly site: SiteToJudge | null;
+  /** Is told when the judging begins. */
+  readonly begun: MessagePort;
+}
+
+/** Checks that run at the same time take turns with the threads. */
+const MOST_SITES = 2;
+const sites = new Map<string, SiteToJudge>();
+
+export default function judge({ page, siteKey, site, begun }: Task): JudgedPage | 'unknown site' {
+  begun.postMessage('begun');
+  begun.close();
+  const known = site ?? sites.get(siteKey);
+  if (!known) return 'unknown site';
+  // What was used last stands last.
+  sites.delete(siteKey);
+  sites.set(siteKey, known);
+  for (const [eldest] of sites) if (sites.size > MOST_SITES) sites.delete(eldest);
+  return judgePage(page, known);
+}
 
 /** The page judged; findings with the characters they are about. */
-export default function judgePage({ url, bytes, contentType }: PageToJudge) {
+function judgePage(
+  { url, bytes, contentType }: PageToJudge,
+  { branches, profile, wants, ignores }: SiteToJudge,
+) {
   const { text } = decodeText(bytes, contentType);
   const { check, ownBranchId, carries, links } = checkSitePage(text, url, branches, {
     profile: profileWith(profiles[profile], wants),
@@ -47,6 +72,7 @@ export default function judgePage({ url, bytes, contentType }: PageToJudge) {
     links,
   };
 }
+
 function countsOf(codes: readonly string[]): Readonly<Record<string, number>> {
   const counts: Record<string, number> = {};
   for (const code of codes) counts[code] = (counts[code] ?? 0) + 1;

@@ -1,5 +1,4 @@
 import { gunzipSync, gzipSync } from 'node:zlib';
-import { Piscina } from 'piscina';
 import type { InferAttributes } from 'sequelize';
 import { checkSourceSchema, limits } from '#contract';
 import * as z from 'zod';
@@ -20,7 +19,8 @@ import {
 } from '../store/checks.ts';
 import { endJob, renewLease } from '../store/jobs.ts';
 import { CheckedPageRow, type CheckRow, type JobRow } from '../store/models.ts';
-import type { JudgedPage, PageToJudge, SiteToJudge } from './checkWorker.ts';
+import type { SiteToJudge } from './checkWorker.ts';
+import { JUDGING_MS, type JudgePage, type Judges } from './judging.ts';
 
 /** Pages that are fetched at the same time; to one host requests begin this far apart unless it is a stand-in. */
 const AT_ONCE = 4;
@@ -31,8 +31,6 @@ const BATCH_MS = 8000;
 /** Longer than a batch and the slowest page in it: waited for, fetched twice, and judged. */
 const LEASE_MS = 150_000;
 const INTERVAL_MS = 150;
-/** A page that takes longer to judge than this is given up. */
-const JUDGING_MS = 15_000;
 const MOST_WAIT_MS = 30_000;
 
 /**
@@ -42,13 +40,15 @@ const MOST_WAIT_MS = 30_000;
 export async function runCheck(
   job: JobRow,
   fetcher: Fetcher,
+  judges: Judges,
   stopped: () => boolean,
 ): Promise<'done' | 'stopped'> {
   const renew = (done: number, unread: number, total: number): Promise<boolean> =>
     renewLease(job, done, unread, new Date(Date.now() + LEASE_MS), total);
   if (!(await renew(job.done, job.failed, job.total))) return 'stopped';
   const check = await findCheck(job.checkId ?? 0);
-  const run = new CheckRun(check, fetcher, await siteOf(check));
+  const site = await siteOf(check);
+  const run = new CheckRun(check, fetcher, site, judges.of(site));
   try {
     await run.plan();
     while (!stopped()) {
@@ -92,7 +92,7 @@ class CheckRun {
   readonly #site: SiteToJudge;
   readonly #robots: Robots;
   readonly #pacer = new Pacer();
-  readonly #pool: Piscina<PageToJudge, JudgedPage>;
+  readonly #judge: JudgePage;
   readonly #known = new Set<string>();
   readonly #waiting: CheckedPageRow[] = [];
   #follows = false;
@@ -100,22 +100,17 @@ class CheckRun {
   /** Whether the pages were handed in, so that there is nothing to fetch. */
   #isHere = false;
 
-  constructor(check: CheckRow, fetcher: Fetcher, site: SiteToJudge) {
+  constructor(check: CheckRow, fetcher: Fetcher, site: SiteToJudge, judge: JudgePage) {
     this.#check = check;
     this.#fetcher = fetcher;
     this.#site = site;
     this.#robots = robotsOf(fetcher);
-    this.#pool = new Piscina({
-      filename: new URL('checkWorker.mjs', import.meta.url).href,
-      workerData: site,
-      maxThreads: 2,
-      idleTimeout: 10_000,
-    });
+    this.#judge = judge;
   }
 
+  /** Nothing of the run goes on after this. */
   async close(): Promise<void> {
     await this.#written.catch(() => undefined);
-    await this.#pool.destroy();
   }
 
   /** Takes up what is there already, or else finds out which pages there are. */
@@ -224,7 +219,7 @@ class CheckRun {
         raw: true,
       });
       const { source, ...answered } = kept ?? { source: null };
-      return this.#judge(gunzipSync(source ?? gzipSync('')), '', row.url, answered);
+      return this.#judged(gunzipSync(source ?? gzipSync('')), '', row.url, answered);
     }
     const fetched = await this.#fetch(row.url);
     if (typeof fetched === 'string') return unread(fetched);
@@ -234,7 +229,7 @@ class CheckRun {
     if (status >= 400) return unread(`It answers with status ${String(status)}.`, found);
     if (contentType && !/html|xml|json|text\/plain/i.test(contentType))
       return unread(`It is no page, but ${contentType}.`, found);
-    return this.#judge(bytes, contentType, url, { ...found, source: gzipSync(bytes, { level: 1 }) });
+    return this.#judged(bytes, contentType, url, { ...found, source: gzipSync(bytes, { level: 1 }) });
   }
 
   /** Robots are asked and hosts given time in runs over a site; a single page is read as a visitor would. */
@@ -256,32 +251,26 @@ class CheckRun {
     }
   }
 
-  async #judge(bytes: Buffer, contentType: string, url: string, found: Found): Promise<Outcome> {
-    try {
-      const judged = await this.#pool.run(
-        { url, bytes, contentType },
-        { signal: AbortSignal.timeout(JUDGING_MS) },
-      );
-      return {
-        links: judged.links,
-        found: {
-          ...found,
-          ...judged.summary,
-          ignored: judged.ignored,
-          codes: JSON.stringify(judged.codes),
-          ownBranchId: judged.ownBranchId,
-          carries: JSON.stringify(judged.carries),
-          findings: JSON.stringify(judged.findings),
-          state: 'read',
-        },
-      };
-    } catch (error) {
-      if (!(error instanceof Error) || error.name !== 'AbortError') throw error;
+  async #judged(bytes: Buffer, contentType: string, url: string, found: Found): Promise<Outcome> {
+    const judged = await this.#judge({ url, bytes, contentType });
+    if (!judged)
       return unread(
         `It took longer than ${String(JUDGING_MS / 1000)} seconds to judge and was given up.`,
         found,
       );
-    }
+    return {
+      links: judged.links,
+      found: {
+        ...found,
+        ...judged.summary,
+        ignored: judged.ignored,
+        codes: JSON.stringify(judged.codes),
+        ownBranchId: judged.ownBranchId,
+        carries: JSON.stringify(judged.carries),
+        findings: JSON.stringify(judged.findings),
+        state: 'read',
+      },
+    };
   }
 
   /** Judges what all pages carry together. */

@@ -5,6 +5,7 @@ import type { PhotoStore } from '../gateways/photoStore.ts';
 import { isDatabaseGone } from '../problem.ts';
 import { endJob, leaseJob, releaseJob } from '../store/jobs.ts';
 import { runCheck } from './checking.ts';
+import { Judges } from './judging.ts';
 import { runStamping } from './stamping.ts';
 
 const LEASE_MS = 30_000;
@@ -18,6 +19,7 @@ export class JobRunner {
   readonly #store: PhotoStore;
   readonly #fetcher: Fetcher;
   readonly #log: Logger;
+  readonly #judges = new Judges();
   #stopping = false;
   #ended: Promise<unknown> = Promise.resolve();
 
@@ -36,6 +38,7 @@ export class JobRunner {
   async stop(): Promise<void> {
     this.#stopping = true;
     await this.#ended;
+    await this.#judges.close();
   }
 
   async #loop(): Promise<void> {
@@ -59,7 +62,7 @@ export class JobRunner {
       const end =
         job.checkId === null
           ? await runStamping(job, this.#store, LEASE_MS, stopped)
-          : await runCheck(job, this.#fetcher, stopped);
+          : await runCheck(job, this.#fetcher, this.#judges, stopped);
       if (end === 'stopped' && this.#stopping) await releaseJob(job);
       this.#log.info({ job: job.id, end }, job.checkId === null ? 'stamping' : 'checking');
     } catch (error) {
