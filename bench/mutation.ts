@@ -74,3 +74,19 @@ export function mutated(sources: readonly string[], random: Random): string {
   }
   return pieces.join('');
 }
+
+/** About how long a source with repeated pieces is, in UTF-16 code units. */
+const REPEATED = 150_000;
+
+/** A source of which a run of pieces stands there again and again: whatever takes the square of a page's length shows. */
+export function repeated(sources: readonly string[], random: Random): string {
+  const pieces = (sources[random(sources.length)] ?? '').split(/(?=[<{,])/);
+  const from = random(pieces.length);
+  const until = from + 1 + random(Math.min(40, pieces.length - from));
+  const run = pieces.slice(from, until).join('');
+  return [
+    ...pieces.slice(0, from),
+    run.repeat(Math.ceil(REPEATED / Math.max(1, run.length))),
+    ...pieces.slice(until),
+  ].join('');
+}

@@ -5,7 +5,7 @@ import { countryOf, type BusinessRecord } from '#core/record';
 import { isContradiction, placeOfTold, toldProperties } from './contradiction.ts';
 import { describe, isLocalBusiness, placeOf, type Description } from './description.ts';
 import { finding, shortText, type Finding } from './finding.ts';
-import { isSameBusiness } from './sameBusiness.ts';
+import { groupsOfBusinesses } from './sameBusiness.ts';
 import type { MarkupCell, ThreeWayRow } from './threeWay.ts';
 import type { VisitorSearch } from './visitor.ts';
 
@@ -104,17 +104,9 @@ function againstVisitor(row: ThreeWayRow): readonly Finding[] {
 /** Items of one page that describe the same business, whatever their syntax, and contradict each other. */
 function judgeItems({ items }: Reading): readonly Finding[] {
   const described = businessesIn(items).map(describe);
-  const found: Finding[] = [];
-  const grouped = new Set<Description>();
-  for (const [at, first] of described.entries()) {
-    if (grouped.has(first)) continue;
-    for (const other of described.slice(at + 1)) {
-      if (!isSameBusiness(first, other)) continue;
-      grouped.add(other);
-      found.push(...contradictions(first, other));
-    }
-  }
-  return found;
+  return groupsOfBusinesses(described, (one) => one).flatMap(([first, ...others]) =>
+    others.flatMap((other) => contradictions(first, other)),
+  );
 }
 
 function contradictions(first: Description, other: Description): readonly Finding[] {

@@ -5,6 +5,7 @@ export { findingSchema, summarise, type Finding, type SiteFinding, type Summary 
 export { findingsPage } from './findingsPage.ts';
 export { excerptOf, ignoreSchema, type Ignore, type Ignored } from './ignore.ts';
 export { certainMends } from './mend.ts';
+export { mendAll, type MendChoices, type Mended, type MendStep } from './mendAll.ts';
 export { contradictingPages } from './pages.ts';
 export * from './profile.ts';
 export * from './report.ts';

@@ -2,7 +2,7 @@ import { foldUrl } from '#core/link';
 import { isContradiction, placeOfTold, toldProperties, type Told } from './contradiction.ts';
 import type { Description } from './description.ts';
 import { finding, shortText, type SiteFinding } from './finding.ts';
-import { businessKeys, isSameBusiness, ownPage } from './sameBusiness.ts';
+import { groupsOfBusinesses, ownPage } from './sameBusiness.ts';
 
 /** A business as a page describes it. */
 interface OnPage {
@@ -27,7 +27,7 @@ export function contradictingPages(pages: readonly Describing[]): readonly SiteF
   const described = pages.flatMap(({ url, carries }) =>
     carries.flatMap(({ description }) => (description ? [{ url, description }] : [])),
   );
-  return groupsOf(described).flatMap((group) => {
+  return groupsOfBusinesses(described, ({ description }) => description).flatMap((group) => {
     const ordered = [...group.filter(isOwnPage), ...group.filter((one) => !isOwnPage(one))];
     return [...toldProperties.flatMap((told) => contradicting(ordered, told)), ...elsewhere(group, pages)];
   });
@@ -47,26 +47,6 @@ function elsewhere(group: readonly OnPage[], pages: readonly Describing[]): read
 
 const isOwnPage = ({ url, description }: OnPage): boolean =>
   description.url !== '' && foldUrl(description.url) === foldUrl(url);
-
-/** The descriptions of one business together. */
-function groupsOf(described: readonly OnPage[]): readonly (readonly OnPage[])[] {
-  const groups: OnPage[][] = [];
-  const known = new Map<string, OnPage[][]>();
-  for (const one of described) {
-    const keys = businessKeys(one.description);
-    const same = keys
-      .flatMap((key) => known.get(key) ?? [])
-      .find(([first]) => first && isSameBusiness(first.description, one.description));
-    const group = same ?? [];
-    if (!same) groups.push(group);
-    group.push(one);
-    for (const key of keys) {
-      const sharing = known.get(key) ?? [];
-      if (!sharing.includes(group)) known.set(key, [...sharing, group]);
-    }
-  }
-  return groups;
-}
 
 function contradicting(group: readonly OnPage[], told: Told): readonly SiteFinding[] {
   const { property, label, text } = told;

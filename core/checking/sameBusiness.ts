@@ -53,7 +53,7 @@ export const ownPage = ({ url }: Pick<Identity, 'url'>): string =>
  * What descriptions of one business have in common: two that are of the same business share at least one of
  * these, so that only those need to be compared.
  */
-export function businessKeys(one: Identity): readonly string[] {
+function businessKeys(one: Identity): readonly string[] {
   const joined = (text: string): string => text.replaceAll(' ', '');
   const { name, address } = one;
   const street = joined(foldAddress(address.streetAddress));
@@ -62,4 +62,32 @@ export function businessKeys(one: Identity): readonly string[] {
     ...(ownPage(one) ? [`page ${ownPage(one)}`] : []),
     ...(name && street ? [`name ${joined(fold(name))} ${street}`] : []),
   ];
+}
+
+/**
+ * Things that each describe a business, those of one business together: all that are of the same as the first of
+ * their group. The groups stand in the order of their first ones.
+ */
+export function groupsOfBusinesses<T>(
+  all: readonly T[],
+  identityOf: (one: T) => Identity,
+): readonly (readonly [T, ...T[]])[] {
+  const groups: [T, ...T[]][] = [];
+  const known = new Map<string, [T, ...T[]][]>();
+  for (const one of all) {
+    const identity = identityOf(one);
+    const keys = businessKeys(identity);
+    const same = keys
+      .flatMap((key) => known.get(key) ?? [])
+      .find(([first]) => isSameBusiness(identityOf(first), identity));
+    const group: [T, ...T[]] = same ?? [one];
+    if (same) same.push(one);
+    else groups.push(group);
+    for (const key of keys) {
+      const sharing = known.get(key);
+      if (!sharing) known.set(key, [group]);
+      else if (!sharing.includes(group)) sharing.push(group);
+    }
+  }
+  return groups;
 }

@@ -9,13 +9,14 @@ import { finding, type Finding } from './finding.ts';
 
 /** Family `structure`: markup that is no item, is not on the page, or says one thing and shows another. */
 export function judgeStructure(reading: Reading): readonly Finding[] {
+  const refer = strayReference(reading);
   const outside = reading.strays.map(({ name, place }) =>
     finding(
       'structure/itemprop-outside',
       `itemprop="${name}" stands outside every item, so a machine passes it over. Put itemscope and itemtype on an element around it, or name it in the item’s itemref.`,
       place,
       name,
-      { edits: referredTo(reading, name, place), guess: true },
+      { edits: refer(name, place), guess: true },
     ),
   );
   const nameless = reading.items.filter(isNameless).map(noType);
@@ -29,28 +30,53 @@ export function judgeStructure(reading: Reading): readonly Finding[] {
 }
 
 /**
- * A stray property named in the `itemref` of the page's only business (HTML Living Standard, 5.2.2), with an id of
- * its own where it has none; null where there is another business it might be of.
+ * Names a stray property in the `itemref` of the page's only business (HTML Living Standard, 5.2.2), with an id of
+ * its own where it has none; gives null where there is another business it might be of.
  */
-function referredTo({ source, items, document }: Reading, name: string, place: Place): Edit[] | null {
-  const [business, ...others] = businessesIn(items).filter(({ syntax }) => syntax === 'microdata');
-  const at = (offset: number): HtmlElement | undefined =>
-    document?.marked.find(({ start, contentStart }) => start <= offset && offset < contentStart);
-  const [stray, item] = [at(place.start), business && at(business.place.start)];
-  if (!document || !stray || !item || others.length > 0) return null;
+function strayReference({
+  source,
+  items,
+  document,
+  strays,
+}: Reading): (name: string, place: Place) => Edit[] | null {
+  const [business, ...others] =
+    strays.length > 0 ? businessesIn(items).filter(({ syntax }) => syntax === 'microdata') : [];
+  if (!document || !business || others.length > 0) return () => null;
+  const at = tagsAt(document.marked);
+  const item = at(business.place.start);
   const taken = new Set(document.elements.flatMap((one) => one.attributes['id'] ?? []));
-  let id = stray.attributes['id'] ?? name;
-  if (!stray.attributes['id']) for (let next = 2; taken.has(id); next += 1) id = `${name}-${String(next)}`;
-  if (!/^[\w-]+$/.test(id)) return null;
   const behindName = (element: HtmlElement): number => element.start + 1 + element.name.length;
-  const edits: Edit[] = [];
-  if (!stray.attributes['id'])
-    edits.push({ start: behindName(stray), end: behindName(stray), text: ` id="${id}"` });
-  const refers = attributeSpan(source, item, 'itemref');
-  if (refers && refers.quote !== '') edits.push({ start: refers.end, end: refers.end, text: ` ${id}` });
-  else if (!refers) edits.push({ start: behindName(item), end: behindName(item), text: ` itemref="${id}"` });
-  else return null;
-  return edits;
+  const refers = item && attributeSpan(source, item, 'itemref');
+  return (name, place) => {
+    const stray = at(place.start);
+    if (!item || !stray) return null;
+    let id = stray.attributes['id'] ?? name;
+    if (!stray.attributes['id']) for (let next = 2; taken.has(id); next += 1) id = `${name}-${String(next)}`;
+    if (!/^[\w-]+$/.test(id)) return null;
+    const edits: Edit[] = [];
+    if (!stray.attributes['id'])
+      edits.push({ start: behindName(stray), end: behindName(stray), text: ` id="${id}"` });
+    if (refers && refers.quote !== '') edits.push({ start: refers.end, end: refers.end, text: ` ${id}` });
+    else if (!refers)
+      edits.push({ start: behindName(item), end: behindName(item), text: ` itemref="${id}"` });
+    else return null;
+    return edits;
+  };
+}
+
+/** Finds the element whose start tag an offset lies in, of the elements that were written there the first. */
+function tagsAt(marked: readonly HtmlElement[]): (offset: number) => HtmlElement | undefined {
+  const ordered = [...marked].sort((a, b) => a.start - b.start);
+  return (offset) => {
+    let [low, high] = [0, ordered.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((ordered[middle]?.contentStart ?? Infinity) <= offset) low = middle + 1;
+      else high = middle;
+    }
+    const found = ordered[low];
+    return found && found.start <= offset ? found : undefined;
+  };
 }
 
 const isNameless = ({ types, properties }: ReadItem): boolean => types.length === 0 && properties.length > 0;

@@ -2,6 +2,7 @@ import type { Agreement } from '#core/listing';
 import { toldRecord } from '#core/markup';
 import {
   businessesIn,
+  syntaxes,
   itemsOf,
   recordFromItem,
   sourceOf,
@@ -71,17 +72,11 @@ export function describedBranch(
   ranked.sort((a, b) => b.likeness - a.likeness || a.at - b.at);
   const [best] = ranked;
   if (!best) return [];
+  // The only business of another syntax is taken for the same one, however much it differs.
+  const only = syntaxes.filter((syntax) => ranked.filter(({ item }) => item.syntax === syntax).length === 1);
   return ranked
-    .filter((one) => one === best || isSameBusiness(best.read, one.read) || likelyTheSame(best, one, ranked))
+    .filter((one) => one === best || isSameBusiness(best.read, one.read) || only.includes(one.item.syntax))
     .slice(0, MOST_ITEMS);
-}
-
-/** The only business of another syntax is taken for the same one, however much it differs. */
-function likelyTheSame(best: Described, one: Described, all: readonly Described[]): boolean {
-  return (
-    one.item.syntax !== best.item.syntax &&
-    all.filter(({ item }) => item.syntax === one.item.syntax).length === 1
-  );
 }
 
 /** Every fact as the record, each markup of the page and a visitor have it. */

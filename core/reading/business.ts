@@ -35,9 +35,12 @@ export function businessesIn(items: readonly ReadItem[]): readonly ReadItem[] {
   const found = [...byStart.values()].sort(
     (a, b) => (order.get(a.place.start) ?? items.length) - (order.get(b.place.start) ?? items.length),
   );
-  const local = found.filter((item) => item.types.some((type) => isSubtype(type, 'LocalBusiness')));
-  const placed = found.filter((item) => !local.includes(item) && valuesOf(item, 'address').length > 0);
-  return [...local, ...placed, ...found.filter((item) => !local.includes(item) && !placed.includes(item))];
+  const [local, placed, others]: [ReadItem[], ReadItem[], ReadItem[]] = [[], [], []];
+  for (const item of found) {
+    if (item.types.some((type) => isSubtype(type, 'LocalBusiness'))) local.push(item);
+    else (valuesOf(item, 'address').length > 0 ? placed : others).push(item);
+  }
+  return [...local, ...placed, ...others];
 }
 
 const records = new WeakMap<ReadItem, BusinessRecord>();

@@ -4,6 +4,8 @@ import { parse } from 'parse5';
 import {
   Lines,
   applyEdits,
+  changedLines,
+  editBetween,
   asciiHtml,
   asciiJson,
   binaryBytes,
@@ -65,6 +67,43 @@ describe('edits', () => {
       { start: 3, end: 6, text: 'no' },
     ];
     expect(applyEdits('abcdef', edits)).toBe('>abcnof'.replace('nof', 'no'));
+  });
+});
+
+describe('the lines that edits change', () => {
+  const source = 'one\ntwo two\nthree\n';
+
+  test('are whole lines, before and after', () => {
+    expect(changedLines(source, [{ start: 8, end: 11, text: '2' }])).toEqual({
+      before: 'two two',
+      after: 'two 2',
+    });
+    expect(changedLines(source, [{ start: 0, end: 0, text: 'x\n' }])).toEqual({
+      before: 'one',
+      after: 'x\none',
+    });
+  });
+
+  test('are cut where they are long', () => {
+    const { before } = changedLines('a'.repeat(5000), [{ start: 2000, end: 2001, text: '' }]);
+    expect(before).toHaveLength(601);
+  });
+});
+
+describe('the edit between two texts', () => {
+  test('is the smallest piece that differs', () => {
+    expect(editBetween('abcabc', 'abcXabc')).toEqual({ start: 3, end: 3, text: 'X' });
+    expect(editBetween('aaa', 'aa')).toEqual({ start: 2, end: 3, text: '' });
+    expect(editBetween('same', 'same')).toBeNull();
+  });
+
+  test('makes the one into the other', () => {
+    fc.assert(
+      fc.property(fc.string({ unit: 'binary' }), fc.string({ unit: 'binary' }), (before, after) => {
+        const edit = editBetween(before, after);
+        expect(applyEdits(before, edit ? [edit] : [])).toBe(after);
+      }),
+    );
   });
 });
 

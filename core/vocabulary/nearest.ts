@@ -3,21 +3,61 @@
  * (Levenshtein distance), at most a third of the length. Undefined where nothing is near.
  */
 export function nearestName(written: string, names: readonly string[]): string | undefined {
+  if (written.length > 80) return undefined;
   const lower = written.toLowerCase();
+  const letters = lettersOf(lower);
   let best: string | undefined;
   let fewest = Math.floor(Math.min(written.length, 40) / 3) + 1;
-  if (written.length > 80) return undefined;
-  for (const name of names) {
-    if (Math.abs(name.length - written.length) >= fewest) continue;
-    const candidate = name.toLowerCase();
-    if (candidate === lower) return name;
-    const distance = editDistance(lower, candidate, fewest);
+  for (const candidate of candidatesOf(names)) {
+    if (Math.abs(candidate.lower.length - lower.length) >= fewest) continue;
+    if (candidate.lower === lower) return candidate.name;
+    // Each letter that only one of them has costs an edit.
+    if (bits(letters & ~candidate.letters) >= fewest || bits(candidate.letters & ~letters) >= fewest)
+      continue;
+    const distance = editDistance(lower, candidate.lower, fewest);
     if (distance < fewest) {
       fewest = distance;
-      best = name;
+      best = candidate.name;
     }
   }
   return best;
+}
+
+interface Candidate {
+  readonly name: string;
+  readonly lower: string;
+  readonly letters: number;
+}
+
+const candidates = new WeakMap<readonly string[], readonly Candidate[]>();
+
+/** A list of names made ready for comparing, once: many unknown terms of a page are looked for in the same list. */
+function candidatesOf(names: readonly string[]): readonly Candidate[] {
+  let ready = candidates.get(names);
+  if (!ready) {
+    ready = names.map((name) => {
+      const lower = name.toLowerCase();
+      return { name, lower, letters: lettersOf(lower) };
+    });
+    candidates.set(names, ready);
+  }
+  return ready;
+}
+
+/** The letters a to z that a lower-case text has, a bit each. */
+function lettersOf(lower: string): number {
+  let letters = 0;
+  for (let at = 0; at < lower.length; at += 1) {
+    const letter = lower.charCodeAt(at) - 97;
+    if (letter >= 0 && letter < 26) letters |= 1 << letter;
+  }
+  return letters;
+}
+
+function bits(letters: number): number {
+  let count = 0;
+  for (let rest = letters; rest !== 0; rest &= rest - 1) count += 1;
+  return count;
 }
 
 /** Levenshtein distance of two texts in UTF-16 code units; `limit` or more is answered with `limit`. */

@@ -2,7 +2,7 @@ import { Box, Button, ButtonBase, MenuItem, Select, TextField } from '@mui/mater
 import { useState } from 'react';
 import { faultTable } from '#core/fault';
 import type { Finding } from '#core/checking';
-import { applyEdits, Lines, type Edit, type Place } from '#core/text';
+import { changedLines, type Edit, type Place } from '#core/text';
 import { useJudgingChanges } from '../../api/checks.ts';
 import { useComplain } from '../../parts/actions.ts';
 import { DifferentText } from '../../parts/Difference.tsx';
@@ -137,7 +137,7 @@ function MendPreview({
   certain: boolean;
   onMend: () => void;
 }) {
-  const { before, after } = around(source, edits);
+  const { before, after } = changedLines(source, edits);
   return (
     <Box sx={panel}>
       <Box sx={{ flex: 1, minWidth: 0 }}>
@@ -224,18 +224,3 @@ function IgnoreForm({ code, ignoring, onDone }: { code: string; ignoring: Ignori
     </Box>
   );
 }
-
-/** The whole lines round the edits, as they are and as they will be. A line of thousands of characters is cut. */
-function around(source: string, edits: readonly Edit[]): { before: string; after: string } {
-  const start = Math.min(...edits.map((edit) => edit.start));
-  const end = Math.max(...edits.map((edit) => edit.end));
-  const lineStart = start - (new Lines(source).place(start, start).column - 1);
-  const from = Math.max(lineStart, start - CONTEXT);
-  const lineEnd = source.indexOf('\n', end);
-  const until = Math.min(lineEnd < 0 ? source.length : lineEnd, end + CONTEXT);
-  const inside = edits.map((edit) => ({ start: edit.start - from, end: edit.end - from, text: edit.text }));
-  const before = source.slice(from, until);
-  return { before, after: applyEdits(before, inside) };
-}
-
-const CONTEXT = 300;

@@ -17,6 +17,8 @@ interface FindingsProps {
   readonly offset: number | undefined;
   readonly onPlace: (place: Place) => void;
   readonly onMend: (edits: readonly Edit[]) => void;
+  /** Opens what can be put right altogether. */
+  readonly onMendAll: () => void;
 }
 
 /** More than this at once is more than anyone reads; the rest comes when it is asked for. */
@@ -32,6 +34,7 @@ export function Findings({
   offset,
   onPlace,
   onMend,
+  onMendAll,
 }: FindingsProps) {
   const filter = useFindingFilter();
   const { fits } = filter;
@@ -44,6 +47,7 @@ export function Findings({
   const shown = useMemo(() => findings.filter(({ code }) => fits(code)), [findings, fits]);
   const mends = useMemo(() => certainMends(findings), [findings]);
   const mendable = findings.filter(({ mend }) => mend?.certain).length;
+  const proposed = findings.filter(({ mend }) => mend && !mend.certain).length;
   const marked =
     gone && gone.offset === offset && gone.at < shown.length
       ? gone.at
@@ -113,6 +117,7 @@ export function Findings({
         >
           Next
         </Button>
+        {proposed > 0 && <Button onClick={onMendAll}>Mends and proposals …</Button>}
         {mendable > 0 && (
           <Button
             variant="contained"

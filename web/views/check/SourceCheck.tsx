@@ -3,7 +3,7 @@ import { memo, startTransition, useCallback, useEffect, useMemo, useRef, useStat
 import * as z from 'zod';
 import { hostAnswerSchema, limits, megabytes, type Branch, type HostAnswer } from '#contract';
 import { profiles, profileWith } from '#core/checking';
-import { decodeText, utf8Bytes, type Edit, type Place } from '#core/text';
+import { decodeText, editBetween, utf8Bytes, type Edit, type Place } from '#core/text';
 import { startFileCheck, useJudging } from '../../api/checks.ts';
 import { fetchPage, usePages } from '../../api/queries.ts';
 import { askText } from '../../api/request.ts';
@@ -12,6 +12,7 @@ import { ActionBar, DropFrame } from '../../parts/Drop.tsx';
 import { EmptyState } from '../../parts/Notice.tsx';
 import { PaneBar, WithTray } from '../../parts/Tray.tsx';
 import { Findings } from './Findings.tsx';
+import { MendDialog } from './MendDialog.tsx';
 import { SourceEditor, type EditorHandle } from './SourceEditor.tsx';
 import { ThreeWay } from './ThreeWay.tsx';
 import { useCheck } from './useCheck.ts';
@@ -79,7 +80,8 @@ export function SourceCheck({
     }),
     [url, name, branch.record, judging],
   );
-  const { check, checked, busy } = useCheck(source, options);
+  const { check, checked, busy, mendAll } = useCheck(source, options);
+  const [mending, setMending] = useState<string | undefined>();
   const complain = useComplain();
   const copy = useCopy();
 
@@ -98,6 +100,9 @@ export function SourceCheck({
     },
     [checked],
   );
+  const openMendAll = useCallback((): void => {
+    setMending(checked);
+  }, [checked]);
   // What was typed last is kept too when the tab is closed or left within that moment.
   useEffect(() => {
     const keep = (): void => {
@@ -276,6 +281,7 @@ export function SourceCheck({
                 offset={offset}
                 onPlace={show}
                 onMend={mend}
+                onMendAll={openMendAll}
               />
             </>
           ) : (
@@ -284,6 +290,19 @@ export function SourceCheck({
               fetch an address, or choose one of the site’s pages. It is read the way a machine reads it and
               compared with the record of {branch.label}. Many pages at once are checked under Site.
             </EmptyState>
+          )}
+          {mending !== undefined && (
+            <MendDialog
+              source={mending}
+              mendAll={mendAll}
+              onTake={(mended) => {
+                const edit = editBetween(mending, mended);
+                if (edit && mending === current.current) editor.current?.apply([edit]);
+              }}
+              onClose={() => {
+                setMending(undefined);
+              }}
+            />
           )}
         </WithTray>
       )}

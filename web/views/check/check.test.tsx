@@ -4,10 +4,11 @@ import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { SnackbarProvider } from 'notistack';
 import type { ReactElement } from 'react';
-import { certainMends, check } from '#core/checking';
+import { certainMends, check, mendAll } from '#core/checking';
 import { jsonLd } from '#core/markup';
 import { larkspur } from '#sample';
 import { Findings } from './Findings.tsx';
+import { MendDialog } from './MendDialog.tsx';
 import { ThreeWay } from './ThreeWay.tsx';
 
 const source =
@@ -25,7 +26,7 @@ function renderWithQueries(element: ReactElement): void {
 }
 
 function showFindings() {
-  const [onPlace, onMend] = [jest.fn(), jest.fn()];
+  const [onPlace, onMend, onMendAll] = [jest.fn(), jest.fn(), jest.fn()];
   const { findings } = check(source);
   renderWithQueries(
     <Findings
@@ -37,9 +38,10 @@ function showFindings() {
       offset={undefined}
       onPlace={onPlace}
       onMend={onMend}
+      onMendAll={onMendAll}
     />,
   );
-  return { findings, onPlace, onMend, rows: () => screen.getAllByRole('listitem') };
+  return { findings, onPlace, onMend, onMendAll, rows: () => screen.getAllByRole('listitem') };
 }
 
 describe('findings', () => {
@@ -86,6 +88,7 @@ describe('findings', () => {
         offset={undefined}
         onPlace={jest.fn()}
         onMend={jest.fn()}
+        onMendAll={jest.fn()}
       />,
     );
     expect(screen.getByText(/Nothing to find fault with/)).toBeDefined();
@@ -125,5 +128,43 @@ describe('the three-way reading', () => {
   test('is not there when there is nothing to compare', () => {
     const { container } = render(<ThreeWay rows={[]} onPlace={jest.fn()} />);
     expect(container.textContent).toBe('');
+  });
+});
+
+describe('everything that can be put right', () => {
+  const without = jsonLd({ ...larkspur, telephone: '', priceRange: '' }).text;
+  const open = async () => {
+    const onTake = jest.fn<(mended: string) => void>();
+    renderWithQueries(
+      <MendDialog
+        source={without}
+        mendAll={(from, choices) =>
+          Promise.resolve(mendAll(from, { record: larkspur, url: larkspur.url }, choices))
+        }
+        onTake={onTake}
+        onClose={jest.fn()}
+      />,
+    );
+    const done = await screen.findByRole('region', { name: 'Will be done, in this order' });
+    return { onTake, done };
+  };
+
+  test('is listed with its differences and done together', async () => {
+    const { onTake, done } = await open();
+    expect(done.querySelectorAll('ins')).toHaveLength(2);
+    await userEvent.click(screen.getByRole('button', { name: 'Take 2' }));
+    const [[mended = ''] = []] = onTake.mock.calls;
+    expect(mended).toContain('"telephone": "+1 360 555 0142"');
+    expect(mended).toContain('"priceRange"');
+  });
+
+  test('can be left, one by one, and taken after all', async () => {
+    const { onTake } = await open();
+    await userEvent.click(screen.getByRole('checkbox', { name: /price/i }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Take 1' }));
+    expect(onTake.mock.calls[0]?.[0]).not.toContain('"priceRange"');
+    const left = screen.getByRole('region', { name: 'Left as it is' });
+    await userEvent.click(within(left).getByRole('checkbox', { name: /price/i }));
+    expect(await screen.findByRole('button', { name: 'Take 2' })).toBeTruthy();
   });
 });

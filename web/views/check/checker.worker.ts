@@ -1,8 +1,8 @@
 /** Checks sources away from the interface's thread. */
 import { expose } from 'comlink';
-import { check } from '#core/checking';
+import { check, mendAll } from '#core/checking';
 
-const checker = { check };
+const checker = { check, mendAll };
 export type Checker = typeof checker;
 
 expose(checker);

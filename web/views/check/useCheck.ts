@@ -1,6 +1,6 @@
 import { wrap, type Remote } from 'comlink';
-import { startTransition, useEffect, useRef, useState } from 'react';
-import type { Check, CheckOptions } from '#core/checking';
+import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
+import type { Check, CheckOptions, MendChoices, Mended } from '#core/checking';
 import type { Checker } from './checker.worker.ts';
 
 const PAUSE_MS = 150;
@@ -12,7 +12,13 @@ const PAUSE_MS = 150;
 export function useCheck(
   source: string,
   options: CheckOptions,
-): { check: Check | undefined; checked: string | undefined; busy: boolean } {
+): {
+  check: Check | undefined;
+  checked: string | undefined;
+  busy: boolean;
+  /** Everything chosen done to a source, in the worker; undefined where the view is gone. */
+  mendAll: (source: string, choices: MendChoices) => Promise<Mended | undefined>;
+} {
   const [result, setResult] = useState<{ source: string; check: Check } | undefined>();
   const checker = useRef<Remote<Checker> | undefined>(undefined);
   useEffect(() => {
@@ -38,8 +44,13 @@ export function useCheck(
       clearTimeout(timer);
     };
   }, [source, options]);
+  const mendAll = useCallback(
+    (from: string, choices: MendChoices) =>
+      checker.current?.mendAll(from, options, choices) ?? Promise.resolve(undefined),
+    [options],
+  );
   const busy = result?.source !== source;
   return source.trim()
-    ? { check: result?.check, checked: result?.source, busy }
-    : { check: undefined, checked: undefined, busy };
+    ? { check: result?.check, checked: result?.source, busy, mendAll }
+    : { check: undefined, checked: undefined, busy, mendAll };
 }
