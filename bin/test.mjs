@@ -1,5 +1,5 @@
 // `npm test`: set-up, lint, unit tests, server tests on a MariaDB of their own, browser tests on the built application.
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { readFileSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -17,19 +17,25 @@ installDebian({
 });
 
 const results = join(tmpdir(), `zinc-test-${process.pid}.json`);
-const run = (command, words, environment = {}) =>
-  spawnSync(command, words, { cwd: home, stdio: 'inherit', env: { ...process.env, ...environment } })
-    .status ?? 1;
+/** The exit status of a command; what it prints is shown, or given to `told` where there is one. */
+const run = (command, words, told) =>
+  new Promise((resolve) => {
+    const child = spawn(command, words, { cwd: home, stdio: told ? 'pipe' : 'inherit' });
+    for (const stream of told ? [child.stdout, child.stderr] : [])
+      stream.on('data', (chunk) => told.push(chunk));
+    child.once('close', (status) => resolve(status ?? 1));
+  });
 
-const lint = run('npm', ['run', '--silent', 'lint']);
-console.log(lint === 0 ? 'lint: clean' : 'lint: faults, see above');
-const build = run(process.execPath, [
+// The linter takes one processor of two for a minute or two: it runs beside the others and is told of at the end.
+const complaints = [];
+const linting = run('npm', ['run', '--silent', 'lint'], complaints);
+const build = await run(process.execPath, [
   '--import',
   'tsx',
   '-e',
   "const { buildWeb } = await import('./bin/build.ts'); await buildWeb();",
 ]);
-const jest = run(process.execPath, [
+const jest = await run(process.execPath, [
   '--experimental-vm-modules',
   '--no-warnings',
   'node_modules/jest/bin/jest.js',
@@ -38,6 +44,9 @@ const jest = run(process.execPath, [
   ...process.argv.slice(2),
 ]);
 
+const lint = await linting;
+console.log(Buffer.concat(complaints).toString().trim());
+console.log(lint === 0 ? 'lint: clean' : 'lint: faults, see above');
 let { passed, failed } = { passed: 0, failed: 0 };
 try {
   const summary = JSON.parse(readFileSync(results, 'utf8'));

@@ -2,34 +2,71 @@ import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 
-const WAIT_MS = 15_000;
+/** Longer than anything takes on a machine that others use too. */
+const WAIT_MS = 60_000;
 
 /** What a person does with a page: finds things by their names, clicks, types, waits to see. */
 export class Hand {
   readonly page: Page;
+  /** Of the application, http://127.0.0.1:port */
+  readonly address: string;
 
-  constructor(page: Page) {
+  private constructor(page: Page, address: string) {
     this.page = page;
+    this.address = address;
     page.setDefaultTimeout(WAIT_MS);
   }
 
   /** A new page of the usual size. */
-  static async open(browser: Browser): Promise<Hand> {
+  static async open(browser: Browser, address: string): Promise<Hand> {
     const page = await browser.newPage();
     await page.setViewport({ width: 1280, height: 800 });
-    return new Hand(page);
+    return new Hand(page, address);
+  }
+
+  async go(path: string): Promise<void> {
+    await this.page.goto(`${this.address}${path}`, { waitUntil: 'networkidle0' });
+  }
+
+  /** The number of the branch with a label; 0 where there is none. */
+  async branchNamed(label: string): Promise<number> {
+    const answer = await fetch(`${this.address}/api/search?q=${encodeURIComponent(label)}`);
+    const { branches } = (await answer.json()) as { branches: { id: number; label: string }[] };
+    return branches.find((one) => one.label === label)?.id ?? 0;
   }
 
   async click(role: string, name: string): Promise<void> {
     await this.page.locator(`::-p-aria([name="${name}"][role="${role}"])`).click();
   }
 
-  /** Replaces what stands in a field. */
+  /** Replaces what stands in a field, at once as a paste does. */
   async fill(selector: string, text: string): Promise<void> {
     await this.page.waitForSelector(selector);
     await this.page.click(selector, { count: 3 });
     await this.page.keyboard.press('Backspace');
-    if (text) await this.page.type(selector, text);
+    if (text) await this.page.keyboard.sendCharacter(text);
+  }
+
+  /** Types a text into a field, letter by letter. */
+  async type(selector: string, text: string): Promise<void> {
+    await this.fill(selector, '');
+    await this.page.keyboard.type(text);
+  }
+
+  /** Waits until the page has drawn what it was asked for last, however slow the machine. */
+  async rest(): Promise<void> {
+    await this.page.evaluate(
+      () =>
+        new Promise<void>((resolve) => {
+          requestIdleCallback(() => {
+            setTimeout(() => {
+              requestIdleCallback(() => {
+                resolve();
+              });
+            }, 100);
+          });
+        }),
+    );
   }
 
   /** Waits until a text stands in an element. */
@@ -71,8 +108,8 @@ export class Hand {
     return Buffer.from(base64, 'base64');
   }
 
-  /** What axe finds against accessibility, in words; [] where it finds nothing. */
-  async accessibilityFaults(): Promise<readonly string[]> {
+  /** Fails with what axe finds against accessibility. */
+  async accessible(): Promise<void> {
     await this.page.evaluate(axeSource);
     const violations = await this.page.evaluate(async () => {
       const axe = Reflect.get(window, 'axe') as {
@@ -85,7 +122,7 @@ export class Hand {
         ({ id, help, nodes }) => `${id}: ${help}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`,
       );
     });
-    return violations;
+    if (violations.length > 0) throw new Error(violations.join('\n'));
   }
 }
 

@@ -20,7 +20,7 @@ let hand: Hand;
 beforeAll(async () => {
   application = await startApplication(join(folder, 'data'));
   browser = await openBrowser();
-  hand = await Hand.open(browser);
+  hand = await Hand.open(browser, application.address);
 });
 
 afterAll(async () => {
@@ -29,21 +29,11 @@ afterAll(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-const go = (path: string) => hand.page.goto(`${application.address}${path}`, { waitUntil: 'networkidle0' });
-const accessible = async (): Promise<void> => {
-  expect(await hand.accessibilityFaults()).toEqual([]);
-};
 const value = (selector: string): Promise<string> =>
   hand.page.$eval(selector, (input) => (input as HTMLInputElement).value);
 const fact = (name: string): string => `[id="fact-${name}"]`;
-const branchNamed = async (label: string): Promise<number> =>
-  hand.page.evaluate(async (words) => {
-    const response = await fetch(`/api/search?q=${encodeURIComponent(words)}`);
-    const { branches } = (await response.json()) as { branches: { id: number; label: string }[] };
-    return branches.find((one) => one.label === words)?.id ?? 0;
-  }, label);
 const record = async (label: string): Promise<void> => {
-  await go(`/branches/${String(await branchNamed(label))}/record`);
+  await hand.go(`/branches/${String(await hand.branchNamed(label))}/record`);
   await hand.page.waitForSelector(fact('name'));
 };
 const jsonLd = (): Promise<string> => hand.text('pre[aria-label="JSON-LD"]');
@@ -54,7 +44,7 @@ const told = async () => {
 
 describe('the record in full', () => {
   test('every demo branch has a full record, without must and nearly complete', async () => {
-    await go('/');
+    await hand.go('/');
     for (const label of [
       'Quay Street',
       'Night clinic, Gull Lane',
@@ -69,11 +59,11 @@ describe('the record in full', () => {
         await hand.page.$eval('[role=meter]', (meter) => meter.getAttribute('aria-valuenow')),
       ]).toEqual([label, '100']);
     }
-    await accessible();
+    await hand.accessible();
   });
 
   test('a new branch is made from a page of the site: markup first, then what it shows', async () => {
-    await go('/');
+    await hand.go('/');
     await hand.click('button', 'Add branch to Hollins Row Opticians');
     await hand.fill('[role=dialog] input', 'Saltby again');
     await hand.click('button', 'Add');
@@ -83,7 +73,7 @@ describe('the record in full', () => {
     await hand.fill('[aria-label="Address, HTML or JSON-LD"]', 'https://hollinsrow.example/saltby.html');
     await hand.page.keyboard.press('Enter');
     await hand.see('microdata, line 17', '[role=dialog]');
-    await accessible();
+    await hand.accessible();
     // The page shows another number than its markup says: take what it shows.
     await hand.page.click('[role=dialog] input[aria-label="Telephone: 020 7946 0321"]');
     await hand.click('button', 'Take 5');
@@ -122,7 +112,7 @@ describe('the record in full', () => {
     );
     await hand.page.click('[title="The client’s defaults"]');
     await hand.see('stands for every branch of Larkspur & Vane');
-    await accessible();
+    await hand.accessible();
     await hand.fill(fact('priceRange'), '$$$');
     await hand.see('All saved');
     await record('Tallow Bay');
@@ -134,13 +124,13 @@ describe('the record in full', () => {
     await record('Tallow Bay');
     expect((await told()).priceRange).toBe('$');
     // What is inherited is told everywhere: here beside what a page of the site says.
-    await go(`/branches/${String(await branchNamed('Tallow Bay'))}/check`);
+    await hand.go(`/branches/${String(await hand.branchNamed('Tallow Bay'))}/check`);
     await hand.click('combobox', 'Page of the site');
     await hand.click('option', 'tallow-bay.html');
     await hand.page.waitForFunction(() =>
       /Name\s+Larkspur & Vane Veterinary Care/.test(document.querySelector('table')?.innerText ?? ''),
     );
-    await go(`/branches/${String(await branchNamed('Tallow Bay'))}/pages`);
+    await hand.go(`/branches/${String(await hand.branchNamed('Tallow Bay'))}/pages`);
     await hand.see('priceRange');
     await record('Tallow Bay');
     await hand.page.click('[aria-label="Price range: use the client’s"]');
@@ -188,7 +178,7 @@ describe('the record in full', () => {
     await hand.see('Closed, opens in', '[data-fact=timeZone]');
     await hand.click('button', 'Holidays of United States …');
     await hand.see('Labor Day', '[role=dialog]');
-    await accessible();
+    await hand.accessible();
     await hand.page.click('::-p-xpath(//label[contains(., "Labor Day")]//input)');
     await hand.click('button', 'Add as closed');
     expect((await told()).specialHours.map(({ name }) => name)).toContain('Labor Day');
@@ -203,7 +193,7 @@ describe('the record in full', () => {
     await hand.click('button', 'Set pin: 3 Market Place, Marl Cross TQ13 7QP');
     await hand.see('marks the door');
     await hand.page.waitForSelector('.map-pin');
-    await accessible();
+    await hand.accessible();
     const latitude = (): Promise<string> => value(fact('pin.latitude'));
     const searched = await latitude();
     await hand.page.focus('.map-pin');
@@ -230,7 +220,7 @@ describe('the record in full', () => {
     await hand.click('button', 'Tree …');
     await hand.fill('[aria-label="Search types"]', 'van hire');
     await hand.see('AutoRental', '[role=dialog]');
-    await accessible();
+    await hand.accessible();
     // A vet is no LocalBusiness to schema.org; whoever looks for one finds it all the same, and is told.
     await hand.fill('[aria-label="Search types"]', 'vet');
     await hand.see('LocalBusiness is written beside it', '[role=dialog]');
@@ -251,7 +241,7 @@ describe('the record in full', () => {
     await hand.fill(fact('faxNumber'), '(360) 555-0178');
     expect((await told()).faxNumber).toBe('+1 360 555 0178');
     await hand.click('button', 'Choices');
-    await accessible();
+    await hand.accessible();
     await hand.page.click('[aria-label="Fax in JSON-LD"]');
     await hand.fill('[role=dialog] input[type=text]', 'nap');
     await hand.page.keyboard.press('Escape');
@@ -277,7 +267,7 @@ describe('the record in full', () => {
     await hand.click('button', 'More');
     await hand.click('menuitem', 'Intake sheet for the client …');
     await hand.see('questions for the client', '[role=dialog]');
-    await accessible();
+    await hand.accessible();
     await hand.upload('Filled-in intake sheet', sheet);
     await hand.see('Seeing is believing', '[role=dialog]');
     await hand.see('cannot be read with certainty', '[role=dialog]');
@@ -287,7 +277,7 @@ describe('the record in full', () => {
 
   test('two tabs edit one record: the later save is told, neither loses its text', async () => {
     await record('Saltby');
-    const other = await Hand.open(browser);
+    const other = await Hand.open(browser, application.address);
     await other.page.bringToFront();
     await other.page.goto(hand.page.url(), { waitUntil: 'networkidle0' });
     // A tab behind another draws nothing: each is brought to the front for its turn.
@@ -334,7 +324,7 @@ describe('many branches', () => {
     ].join('\r\n');
 
   test('come from a spreadsheet: columns mapped, rows judged, all taken in at once', async () => {
-    await go('/');
+    await hand.go('/');
     await hand.click('button', 'Add client');
     await hand.fill('[role=dialog] input', 'Kiosks of the coast');
     await hand.click('button', 'Add');
@@ -358,7 +348,7 @@ describe('many branches', () => {
     });
     await hand.see('1 with something to mend', '[role=dialog]');
     await hand.see('is not a telephone number of US', '[role=dialog]');
-    await accessible();
+    await hand.accessible();
     await hand.page.click('::-p-xpath(//label[contains(., "Leave those out")]//input)');
     await hand.click('button', 'Take in 4,999');
     await hand.see('4,999 branches of Kiosks of the coast taken in');
@@ -368,7 +358,7 @@ describe('many branches', () => {
   test('stay usable: filtered on the server, only the rows in sight drawn', async () => {
     await hand.fill('[aria-label="Filter branches"]', 'kiosk 4711');
     await hand.see('Kiosk 4711');
-    await accessible();
+    await hand.accessible();
     const drawn = await hand.page.$$eval('table tr', (rows) => rows.length);
     expect(drawn).toBeLessThan(80);
     await hand.fill('[aria-label="Filter branches"]', 'nobody at all');
@@ -421,7 +411,7 @@ describe('many branches', () => {
         },
       ]).text.replace(/<\/?script[^>]*>/g, ''),
     );
-    await go('/');
+    await hand.go('/');
     await hand.click('button', 'Add client');
     await hand.fill('[role=dialog] input', 'From markup');
     await hand.click('button', 'Add');

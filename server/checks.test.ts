@@ -1,7 +1,7 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { gzipSync } from 'node:zlib';
-import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, jest, test } from '@jest/globals';
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
 import type { Express } from 'express';
 import pino from 'pino';
 import type { Sequelize } from 'sequelize';
@@ -27,8 +27,6 @@ import { JobRunner } from './jobs/runner.ts';
 import { openDatabase } from './store/database.ts';
 import { migrate } from './store/migrations.ts';
 import { defineModels } from './store/models.ts';
-
-jest.setTimeout(60_000);
 
 const log = pino({ level: 'silent' });
 const photos = {

@@ -512,4 +512,4 @@ test('with the database gone in the middle a save is refused, nothing is lost, a
     defineModels(database);
     rmSync(home, { recursive: true });
   }
-}, 60_000);
+});

@@ -49,7 +49,7 @@ export function MendDialog({
   const summary = mended?.check.summary;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="mend-all">
-      <DialogTitle id="mend-all" sx={{ fontSize: 15, fontWeight: 700 }}>
+      <DialogTitle id="mend-all" sx={{ fontSize: 15, fontWeight: 700, px: 2 }}>
         Everything that can be put right
       </DialogTitle>
       <DialogContent dividers sx={{ p: 0 }}>
@@ -131,7 +131,7 @@ function Steps({
                 </>
               }
             />
-            <Box sx={{ ml: 3.5, maxHeight: 120, overflow: 'auto' }}>
+            <Box sx={{ ml: 3.5 }}>
               <DifferentText reference={step.before} text={step.after} />
             </Box>
           </Box>
