@@ -45,7 +45,7 @@ const jest = await run(process.execPath, [
 ]);
 
 const lint = await linting;
-console.log(Buffer.concat(complaints).toString().trim());
+console.log(complaints.join('').trim());
 console.log(lint === 0 ? 'lint: clean' : 'lint: faults, see above');
 let { passed, failed } = { passed: 0, failed: 0 };
 try {

@@ -1,12 +1,13 @@
 /** The planted faults of the demo's sites: each is found, and mends and proposals alone put the pages right. */
 import { describe, expect, test } from '@jest/globals';
 import { demoClients, sitePages } from '#demo';
-import { checkSitePage, mendAll } from '#core/checking';
+import { checkSitePage, judgeSite, mendAll } from '#core/checking';
 import { effectiveRecord, recordSchema } from '#core/record';
 import { decodeText } from '#core/text';
 
 /** Codes that each page has, whatever else it has; '' stands for a page without markup. */
 const PLANTED: Readonly<Record<string, readonly string[]>> = {
+  'larkspurvane.example/contact.html': ['value/telephone-country'],
   'larkspurvane.example/index.html': ['structure/no-business'],
   'larkspurvane.example/night-clinic.html': ['structure/no-business'],
   'larkspurvane.example/quay-street.html': ['agreement/record', 'value/coordinates-coarse'],
@@ -52,5 +53,16 @@ describe('the demo’s page', () => {
     expect(after.summary.must).toBe(0);
     for (const { code, grade, property } of after.findings)
       if (grade === 'should') expect(LEFT).toContain(`${code} ${property ?? ''}`);
+  });
+
+  test('of a branch is contradicted by the contact page, which gives another number', () => {
+    const site = pages.filter(({ name }) => name.startsWith('larkspurvane.example/'));
+    const branches = site[0]?.branches ?? [];
+    const read = site.map(({ text, url }) => checkSitePage(text, url, branches));
+    const [found] = judgeSite(read, branches).filter(({ finding }) => finding.code === 'agreement/pages');
+    expect(found?.url).toBe('https://larkspurvane.example/contact.html');
+    expect(found?.finding.message).toContain(
+      '“(360) 555-0119” on https://larkspurvane.example/quay-street.html',
+    );
   });
 });

@@ -383,11 +383,7 @@ describe('many branches', () => {
     await hand.page.waitForSelector('[aria-label="Branch"]');
     await hand.page.click('[aria-label="Branch"]', { count: 3 });
     await hand.page.type('[aria-label="Branch"]', 'kiosk 0042');
-    // What the first letters found may still stand there.
-    await hand.page.waitForFunction(
-      () => document.querySelector<HTMLElement>('[role=option]')?.innerText.startsWith('Kiosk 0042') === true,
-    );
-    await hand.page.keyboard.press('ArrowDown');
+    // Enter takes what these words find, though the answer may not have come yet.
     await hand.page.keyboard.press('Enter');
     await hand.page.waitForFunction(
       (name) => document.querySelector<HTMLInputElement>(name)?.value === '(360) 555-0142',

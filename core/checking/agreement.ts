@@ -1,20 +1,26 @@
-import { readTelephone } from '#core/phone';
 import { parseUrl } from '#core/link';
 import { businessesIn, sourceOf, syntaxName, textOf, type Reading } from '#core/reading';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { isContradiction, placeOfTold, toldProperties } from './contradiction.ts';
 import { describe, isLocalBusiness, placeOf, type Description } from './description.ts';
 import { finding, shortText, type Finding } from './finding.ts';
+import { telephonesOf } from './knownBranches.ts';
 import { groupsOfBusinesses } from './sameBusiness.ts';
 import type { MarkupCell, ThreeWayRow } from './threeWay.ts';
 import type { VisitorSearch } from './visitor.ts';
+
+interface Known {
+  readonly record: BusinessRecord | undefined;
+  readonly search: VisitorSearch | undefined;
+  /** Numbers of the client's other branches, E.164. */
+  readonly telephones: ReadonlySet<string> | undefined;
+}
 
 /** Family `agreement`: where record, markup and visible text part, and where markup parts from markup. */
 export function judgeAgreement(
   reading: Reading,
   rows: readonly ThreeWayRow[],
-  record: BusinessRecord | undefined,
-  search: VisitorSearch | undefined,
+  { record, search, telephones }: Known,
 ): readonly Finding[] {
   return [
     ...rows.flatMap((row) => [
@@ -23,7 +29,7 @@ export function judgeAgreement(
     ]),
     ...judgeItems(reading),
     ...judgeAddress(reading),
-    ...(record && search ? otherTelephones(reading, record, search) : []),
+    ...(record && search ? otherTelephones(reading, record, search, telephones) : []),
   ];
 }
 
@@ -149,24 +155,17 @@ function otherTelephones(
   { visible, lines }: Reading,
   record: BusinessRecord,
   search: VisitorSearch,
+  others: ReadonlySet<string> = new Set(),
 ): readonly Finding[] {
   if (!visible) return [];
   const country = countryOf(record);
-  const typed = [
-    record.telephone,
-    record.mobile,
-    record.messaging,
-    record.faxNumber,
-    ...record.contactPoint.map(({ telephone }) => telephone),
-    ...record.department.map(({ telephone }) => telephone),
-  ];
-  const own = new Set(typed.flatMap((number) => readTelephone(number, country).telephone?.e164 ?? []));
+  const own = new Set(telephonesOf(record));
   const shown = search.telephones(country);
   // Where the record's number is not shown, the three-way reading tells of the other.
   if (!shown.some(({ e164 }) => own.has(e164))) return [];
   const told = new Set<string>();
   return shown.flatMap(({ text, e164, at }) => {
-    if (own.has(e164) || told.has(e164) || told.size >= MOST_TELEPHONES) return [];
+    if (own.has(e164) || others.has(e164) || told.has(e164) || told.size >= MOST_TELEPHONES) return [];
     told.add(e164);
     const { start, end } = sourceOf(visible, at.start, at.end);
     return [

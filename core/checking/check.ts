@@ -29,6 +29,8 @@ export interface CheckOptions {
   readonly url?: string;
   /** What should be told; undefined to judge the source by itself. */
   readonly record?: BusinessRecord;
+  /** Numbers of the client's other branches, E.164: a page may show them. */
+  readonly telephones?: ReadonlySet<string>;
   /** The local business profile where none is named. */
   readonly profile?: Profile;
   readonly ignores?: readonly Ignore[];
@@ -54,7 +56,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeVocabulary(reading),
     ...judgeValues(reading),
     ...judgeGuidelines(reading, profile),
-    ...judgeAgreement(reading, rows, record, search),
+    ...judgeAgreement(reading, rows, { record, search, telephones: options.telephones }),
   ].sort(byGradeAndPlace);
   const items = described.map(({ item }) => item);
   const known = record ? all.map((one) => withProposal(one, { reading, record, items, rows })) : all;

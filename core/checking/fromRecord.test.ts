@@ -135,3 +135,28 @@ describe('a property outside its item', () => {
     expect(findings.find(({ code }) => code === 'structure/itemprop-outside')?.mend).toBeNull();
   });
 });
+
+describe('a number without country code that visitors read', () => {
+  const numbered = (attributes: string, syntax: 'itemprop' | 'property'): string =>
+    page(
+      `<div ${attributes}><p ${syntax}="name">${record.name.replace('&', '&amp;')}</p><p>Call <b class="tel" ${syntax}="telephone">(360) 555-0142</b></p><p ${syntax}="address" ${attributes.replace('VeterinaryCare', 'PostalAddress')}><b ${syntax}="addressCountry">US</b></p></div>`,
+    );
+
+  test.each([
+    [
+      'itemprop',
+      'itemscope itemtype="https://schema.org/VeterinaryCare"',
+      '<b class="tel"><data itemprop="telephone" value="+1 360 555 0142">(360) 555-0142</data></b>',
+    ],
+    [
+      'property',
+      'vocab="https://schema.org/" typeof="VeterinaryCare"',
+      '<b class="tel"><span property="telephone" content="+1 360 555 0142">(360) 555-0142</span></b>',
+    ],
+  ] as const)('goes on to stand there, and machines read it with %s', (syntax, attributes, expected) => {
+    const mended = propose(numbered(attributes, syntax), 'value/telephone-country', 'telephone');
+    expect(mended).toContain(expected);
+    expect(found(mended, 'agreement/record', 'telephone')).toBeUndefined();
+    expect(found(mended, 'agreement/visitor', 'telephone')).toBeUndefined();
+  });
+});

@@ -5,6 +5,7 @@ import { readJson, type JsonNode, type ReadItem, type Reading } from '#core/read
 import type { BusinessRecord } from '#core/record';
 import { escapeHtml, type Edit } from '#core/text';
 import type { Finding } from './finding.ts';
+import { apartFromShown } from './shown.ts';
 import type { ThreeWayRow } from './threeWay.ts';
 
 /** What a proposal from the record may draw on. */
@@ -125,26 +126,10 @@ function exchangeHours(
   if (!text) return [];
   if (written.every(({ place: { start } }) => /^<meta\b/i.test(source.slice(start, start + 6))))
     return written.map(({ place: { start, end } }, at) => ({ start, end, text: at === 0 ? text : '' }));
-  return written.length === 1 ? shownWeek(first, text, record, source) : [];
-}
-
-/** Hours that stand as text: the element goes on to show them, and what machines read is written beside. */
-function shownWeek(
-  { name, value, place: { start } }: ReadItem['properties'][number],
-  forMachines: string,
-  record: BusinessRecord,
-  source: string,
-): readonly Edit[] {
-  if (value.kind !== 'text' || value.holder !== 'text') return [];
-  const { start: from, end } = value.place;
-  const attribute = new RegExp(`\\s+(?:itemprop|property)\\s*=\\s*(["']?)${name}\\1(?=[\\s>/])`, 'i');
-  const found = attribute.exec(source.slice(start, from));
-  if (!found || source.slice(from, end).includes('<')) return [];
-  const at = start + found.index;
-  return [
-    { start: at, end: at + found[0].length, text: '' },
-    { start: from, end, text: forMachines + escapeHtml(writeWeek(record.hours)) },
-  ];
+  // Hours that stand as text go on to be shown, and what machines read is written beside.
+  return written.length === 1
+    ? apartFromShown(first, source, () => text + escapeHtml(writeWeek(record.hours)))
+    : [];
 }
 
 /** What visitors read, exchanged for the record's, where it stands in the source in one piece. */

@@ -4,6 +4,7 @@ export { describeAll, type Description } from './description.ts';
 export { findingSchema, summarise, type Finding, type SiteFinding, type Summary } from './finding.ts';
 export { findingsPage } from './findingsPage.ts';
 export { excerptOf, ignoreSchema, type Ignore, type Ignored } from './ignore.ts';
+export type { SiteBranch } from './knownBranches.ts';
 export { certainMends } from './mend.ts';
 export { mendAll, type MendChoices, type Mended, type MendStep } from './mendAll.ts';
 export { contradictingPages } from './pages.ts';

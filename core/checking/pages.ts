@@ -27,19 +27,26 @@ export function contradictingPages(pages: readonly Describing[]): readonly SiteF
   const described = pages.flatMap(({ url, carries }) =>
     carries.flatMap(({ description }) => (description ? [{ url, description }] : [])),
   );
+  const byAddress = new Map(pages.toReversed().map((page) => [foldUrl(page.url), page]));
   return groupsOfBusinesses(described, ({ description }) => description).flatMap((group) => {
     const ordered = [...group.filter(isOwnPage), ...group.filter((one) => !isOwnPage(one))];
-    return [...toldProperties.flatMap((told) => contradicting(ordered, told)), ...elsewhere(group, pages)];
+    return [
+      ...toldProperties.flatMap((told) => contradicting(ordered, told)),
+      ...elsewhere(group, byAddress),
+    ];
   });
 }
 
 /** A business whose own page, which was read too, does not describe it. */
-function elsewhere(group: readonly OnPage[], pages: readonly Describing[]): readonly SiteFinding[] {
+function elsewhere(
+  group: readonly OnPage[],
+  byAddress: ReadonlyMap<string, Describing>,
+): readonly SiteFinding[] {
   const [first] = group;
   if (!first || group.some(isOwnPage)) return [];
   const { url: named, name, place } = first.description;
   const page = ownPage({ url: named });
-  const own = page === '' ? undefined : pages.find(({ url }) => foldUrl(url) === page);
+  const own = page === '' ? undefined : byAddress.get(page);
   if (!own || own.url === first.url) return [];
   const message = `${shortText(name || 'The business')} names ${own.url} as its page, which does not describe it; ${first.url} does. Markup belongs on the page that its url names.`;
   return [{ url: first.url, finding: finding('agreement/url', message, place, 'url') }];

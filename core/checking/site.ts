@@ -1,29 +1,12 @@
 import * as z from 'zod';
-import { foldUrl } from '#core/link';
-import {
-  businessesIn,
-  linksOf,
-  readSource,
-  recordFromItem,
-  syntaxes,
-  syntaxName,
-  type ReadItem,
-} from '#core/reading';
-import type { BusinessRecord } from '#core/record';
+import { businessesIn, linksOf, readSource, recordFromItem, syntaxes, syntaxName } from '#core/reading';
 import { checkReading, type Check } from './check.ts';
 import { describe, descriptionSchema, isLocalBusiness, MOST_DESCRIBED } from './description.ts';
 import { finding, type SiteFinding } from './finding.ts';
 import type { Ignore } from './ignore.ts';
+import { knownBranches, type SiteBranch } from './knownBranches.ts';
 import { localBusinessProfile, type Profile } from './profile.ts';
 import { contradictingPages } from './pages.ts';
-import { likeness } from './sameBusiness.ts';
-
-/** A branch that a site may describe. */
-export interface SiteBranch {
-  readonly id: number;
-  readonly label: string;
-  readonly record: BusinessRecord;
-}
 
 /** A business that a page describes, and the branch it is. */
 export const carriedSchema = z.object({
@@ -58,24 +41,6 @@ export interface SitePageOptions {
   readonly page?: string;
 }
 
-/** From this much likeness on (see `likeness`) an item is taken for a branch. */
-const LIKE_ENOUGH = 4;
-
-/** The branch that an item describes; undefined for another business. */
-function branchOf(item: ReadItem, branches: readonly SiteBranch[]): SiteBranch | undefined {
-  const read = recordFromItem(item);
-  let best: SiteBranch | undefined;
-  let most = LIKE_ENOUGH - 1;
-  for (const branch of branches) {
-    const alike = likeness(branch.record, read);
-    if (alike > most) {
-      most = alike;
-      best = branch;
-    }
-  }
-  return best;
-}
-
 /**
  * Checks one page of a site against the branch whose own page it is, or else the first branch that it
  * describes. A page that is no branch's own and describes no business is not blamed for that.
@@ -88,12 +53,14 @@ export function checkSitePage(
 ): SitePageCheck {
   const reading = readSource(source, url);
   const businesses = businessesIn(reading.items);
-  const described = businesses.map((item) => ({ item, branch: branchOf(item, branches) }));
-  const own = branches.find(({ record }) => record.url && foldUrl(record.url) === foldUrl(url));
+  const known = knownBranches(branches);
+  const described = businesses.map((item) => ({ item, branch: known.branchOf(recordFromItem(item)) }));
+  const own = known.ownerOf(url);
   const branch = own ?? described.find((one) => one.branch)?.branch;
   const check = checkReading(reading, {
     ...options,
     url,
+    telephones: known.telephones,
     profile: own || businesses.length > 0 ? profile : { ...profile, needsBusiness: false },
     ...(branch && (own || businesses.length > 0) ? { record: branch.record } : {}),
   });
@@ -148,19 +115,17 @@ function wrongBranches(
 
 function everywhere(pages: readonly PageCarries[], branches: readonly SiteBranch[]): readonly SiteFinding[] {
   if (branches.length < 2 || pages.length < FEWEST_PAGES) return [];
+  const counts = new Map<number, number>();
+  for (const { carries } of pages)
+    for (const id of new Set(carries.flatMap(({ branchId }) => branchId ?? [])))
+      counts.set(id, (counts.get(id) ?? 0) + 1);
   return branches.flatMap(({ id, label }) => {
-    const carrying = pages.filter(({ carries }) => carries.some(({ branchId }) => branchId === id));
-    const foreign = carrying.filter(
-      ({ ownBranchId, carries }) =>
-        ownBranchId !== null &&
-        ownBranchId !== id &&
-        carries.some(({ branchId }) => branchId === ownBranchId),
-    );
-    const [first] = carrying;
     // A home page that lists every branch is as it should be; a page of another branch is not.
-    if (!first || carrying.length < pages.length || foreign.length === 0) return [];
+    const isForeign = ({ ownBranchId, carries }: PageCarries): boolean =>
+      ownBranchId !== null && ownBranchId !== id && carries.some(({ branchId }) => branchId === ownBranchId);
+    if (counts.get(id) !== pages.length || !pages.some(isForeign)) return [];
     const message = `${label} is described on every page of the site (${String(pages.length)}), also on those of other branches. Keep its markup on its own page.`;
-    return [{ url: first.url, finding: finding('agreement/every-page', message, NOWHERE) }];
+    return [{ url: pages[0]?.url ?? '', finding: finding('agreement/every-page', message, NOWHERE) }];
   });
 }
 

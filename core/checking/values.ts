@@ -12,6 +12,7 @@ import {
 } from '#core/hours';
 import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '#core/link';
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
+import { saidMarkup } from '#core/markup';
 import { readPin } from '#core/pin';
 import {
   recordFromItem,
@@ -28,15 +29,17 @@ import { escapeHtml, jsonString, type Edit } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 import { attributeText } from './attributeText.ts';
 import { finding, type Finding } from './finding.ts';
+import { apartFromShown } from './shown.ts';
 
-/** What a value stands in: its page's address, and the country its telephone numbers are read in. */
+/** What a value stands in: its page's source and address, and the country its telephone numbers are read in. */
 interface Surroundings {
+  readonly source: string;
   readonly base: string;
   readonly country: string;
 }
 
 /** Family `value`: every value whose form a machine must be able to read. */
-export function judgeValues({ items, base }: Reading): readonly Finding[] {
+export function judgeValues({ items, base, source }: Reading): readonly Finding[] {
   const found: Finding[] = [];
   const seen = new Set<ReadItem>();
   const visit = (item: ReadItem, surroundings: Surroundings): void => {
@@ -44,12 +47,12 @@ export function judgeValues({ items, base }: Reading): readonly Finding[] {
     seen.add(item);
     const country = recordFromCountry(item) || surroundings.country;
     for (const property of item.properties) {
-      if (property.value.kind === 'item') visit(property.value.item, { base, country });
-      else found.push(...judgeProperty(item, property, { base, country }));
+      if (property.value.kind === 'item') visit(property.value.item, { source, base, country });
+      else found.push(...judgeProperty(item, property, { source, base, country }));
     }
     found.push(...judgeWhole(item));
   };
-  for (const item of items) visit(item, { base, country: '' });
+  for (const item of items) visit(item, { source, base, country: '' });
   return found;
 }
 
@@ -85,17 +88,28 @@ const TEXT_PROPERTIES = new Set([
 
 function judgeProperty(
   item: ReadItem,
-  { name, value, place }: ReadProperty,
-  { base, country }: Surroundings,
+  property: ReadProperty,
+  { source, base, country }: Surroundings,
 ): readonly Finding[] {
+  const { name, value, place } = property;
   if (value.kind === 'item') return [];
   const text = value.text.trim();
   if (!text)
     return [finding('value/empty', `${name} is there, but empty. Leave out what is not known.`, place, name)];
   if (TELEPHONE_PROPERTIES.has(name)) {
-    return tell(name, value, judgeMarkupTelephone(text, country), ({ code }) =>
-      code === 'value/telephone-country' ? (readTelephone(text, country).telephone?.international ?? '') : '',
-    );
+    return judgeMarkupTelephone(text, country).map(({ code, message }) => {
+      const dialled =
+        code === 'value/telephone-country'
+          ? (readTelephone(text, country).telephone?.international ?? '')
+          : '';
+      const edits = mendValue(value, dialled);
+      if (edits || !dialled || item.syntax === 'jsonld')
+        return finding(code, message, value.place, name, { edits });
+      // A number that visitors read as it is goes on to stand there.
+      const { syntax } = item;
+      const apart = apartFromShown(property, source, (html) => saidMarkup(syntax, name, dialled, html));
+      return finding(code, message, value.place, name, { edits: apart, guess: true });
+    });
   }
   if (name === 'sameAs' && isSubject(item))
     return tell(name, value, judgeProfile(text, textOf(item, 'url')), ({ code }) =>

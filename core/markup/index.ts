@@ -4,7 +4,7 @@ export * from './forms.ts';
 export { branchId } from './graph.ts';
 export { businessItem, markupTelephone, markupTypes } from './item.ts';
 export { jsonLd, jsonLdGraph, jsonLdOrganization } from './jsonld.ts';
-export { propertyMarkup } from './property.ts';
+export { propertyMarkup, saidMarkup } from './property.ts';
 export { toldRecord } from './told.ts';
 export { leftOutOf, writeMarkup } from './write.ts';
 export type { Markup } from './writer.ts';

@@ -58,3 +58,7 @@ function element(html: HtmlSyntax, name: string, value: MarkupValue): string {
   const inside = properties.flatMap((one) => one.values.map((inner) => element(html, one.name, inner)));
   return `<span${html.item(types, id, name)}>${inside.join('')}</span>`;
 }
+
+/** A text property of which machines read `value`, and visitors see `html`. */
+export const saidMarkup = (syntax: 'microdata' | 'rdfa', name: string, value: string, html: string): string =>
+  (syntax === 'microdata' ? microdata : rdfa).said(name, value, html);

@@ -3,18 +3,25 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Branch } from '#contract';
 import { useSearch } from '../api/queries.ts';
+import { useLateEnter } from './lateEnter.ts';
 import { viewPath, type BranchView } from './place.ts';
 
 /** The branch in hand, to be exchanged for another of its client by typing. */
 export default function BranchSwitch({ branch, view }: { branch: Branch; view: BranchView }) {
   const navigate = useNavigate();
   const [words, setWords] = useState('');
-  const { data } = useSearch(words, branch.clientId);
+  const { data, isPlaceholderData } = useSearch(words, branch.clientId);
   // The same object as long as it is the same branch: a new one would take back what is being typed.
   const { id, label } = branch;
   const chosen = useMemo(() => ({ id, label }), [id, label]);
+  const onKeyDown = useLateEnter(isPlaceholderData, () => {
+    const [first] = data?.branches ?? [];
+    if (first) void navigate(viewPath(first.id, view));
+  });
   return (
     <Autocomplete
+      onKeyDown={onKeyDown}
+      autoHighlight
       options={data?.branches ?? []}
       value={chosen}
       disableClearable

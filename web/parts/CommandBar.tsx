@@ -2,6 +2,7 @@ import { Autocomplete, Dialog, TextField } from '@mui/material';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useClients, useSearch } from '../api/queries.ts';
+import { useLateEnter } from './lateEnter.ts';
 import { branchViews, defaultsPath, viewLabel, viewPath } from './place.ts';
 
 /** Finds any client, branch and view by typing a part of its name. */
@@ -18,9 +19,9 @@ export default function CommandBar({ onClose }: { onClose: () => void }) {
   const asked = words
     .split(/\s+/)
     .filter((word) => word.length < 2 || !views.some((view) => view.startsWith(word.toLowerCase())));
-  const { data: found } = useSearch(asked.join(' '));
-  const { data: clients } = useClients(asked.join(' '));
-  const places = (found?.branches ?? []).flatMap(({ id, label, clientName }) =>
+  const search = useSearch(asked.join(' '));
+  const clients = useClients(asked.join(' '));
+  const places = (search.data?.branches ?? []).flatMap(({ id, label, clientName }) =>
     (views.length > 0 ? views : branchViews).map((view) => ({
       label: `${label}: ${viewLabel[view]}`,
       group: clientName,
@@ -28,7 +29,7 @@ export default function CommandBar({ onClose }: { onClose: () => void }) {
     })),
   );
   // A client comes into the list by its own name, not by those of its branches.
-  const named = (clients?.clients ?? []).filter(({ name }) =>
+  const named = (clients.data?.clients ?? []).filter(({ name }) =>
     asked.every((word) => `${name} defaults`.toLowerCase().includes(word.toLowerCase())),
   );
   const defaults = named.map(({ id, name }) => ({
@@ -36,10 +37,18 @@ export default function CommandBar({ onClose }: { onClose: () => void }) {
     group: name,
     path: defaultsPath(id),
   }));
+  const desk = { label: 'Desk', group: 'Everywhere', path: '/' };
   const options = [
-    { label: 'Desk', group: 'Everywhere', path: '/' },
+    ...('desk'.startsWith(words.trim().toLowerCase()) ? [desk] : []),
     ...[...places, ...defaults].sort((a, b) => (a.group < b.group ? -1 : a.group > b.group ? 1 : 0)),
   ];
+  const go = (path: string | undefined): void => {
+    onClose();
+    if (path) void navigate(path);
+  };
+  const onKeyDown = useLateEnter(search.isPlaceholderData || clients.isPlaceholderData, () => {
+    go(options[0]?.path);
+  });
   return (
     <Dialog
       open
@@ -55,17 +64,13 @@ export default function CommandBar({ onClose }: { onClose: () => void }) {
         options={options}
         groupBy={({ group }) => group}
         getOptionKey={({ path }) => path}
-        filterOptions={(all) =>
-          words.trim()
-            ? all.filter(({ path }) => path !== '/' || 'desk'.startsWith(words.trim().toLowerCase()))
-            : all
-        }
+        filterOptions={(all) => all}
+        onKeyDown={onKeyDown}
         onInputChange={(_, typed, reason) => {
           if (reason === 'input') setWords(typed);
         }}
         onChange={(_, option) => {
-          onClose();
-          if (option) void navigate(option.path);
+          go(option?.path);
         }}
         noOptionsText="Nothing is called so."
         renderInput={(parameters) => (

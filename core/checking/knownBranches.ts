@@ -1,0 +1,93 @@
+import { foldAddress } from '#core/address';
+import { foldUrl } from '#core/link';
+import { readTelephone } from '#core/phone';
+import { countryOf, type BusinessRecord } from '#core/record';
+import { likeness } from './sameBusiness.ts';
+
+/** A branch that a site may describe. */
+export interface SiteBranch {
+  readonly id: number;
+  readonly label: string;
+  readonly record: BusinessRecord;
+}
+
+/** From this much likeness on (see `likeness`) a business is taken for a branch. */
+const LIKE_ENOUGH = 4;
+
+/** A client's branches, found by what they are known by: thousands of branches meet thousands of businesses. */
+export class KnownBranches {
+  /** All their telephone numbers, E.164. */
+  readonly telephones: ReadonlySet<string>;
+  readonly #byKey = new Map<string, SiteBranch[]>();
+  readonly #countries: readonly string[];
+
+  constructor(branches: readonly SiteBranch[]) {
+    this.#countries = [...new Set(branches.map(({ record }) => countryOf(record)))];
+    for (const branch of branches)
+      for (const key of keysOf(branch.record, [countryOf(branch.record)])) {
+        const sharing = this.#byKey.get(key);
+        if (sharing) sharing.push(branch);
+        else this.#byKey.set(key, [branch]);
+      }
+    this.telephones = new Set(branches.flatMap(({ record }) => telephonesOf(record)));
+  }
+
+  /** The branch whose own page an address is; undefined for any other page. */
+  ownerOf(url: string): SiteBranch | undefined {
+    return this.#byKey.get(`url ${foldUrl(url)}`)?.[0];
+  }
+
+  /** The branch that a business is most like; undefined for another business. */
+  branchOf(read: BusinessRecord): SiteBranch | undefined {
+    const home = countryOf(read);
+    const keys = keysOf(read, home ? [home] : this.#countries);
+    let best: SiteBranch | undefined;
+    let most = LIKE_ENOUGH - 1;
+    for (const branch of new Set(keys.flatMap((key) => this.#byKey.get(key) ?? []))) {
+      const alike = likeness(branch.record, read);
+      if (alike > most) {
+        most = alike;
+        best = branch;
+      }
+    }
+    return best;
+  }
+}
+
+/**
+ * What a record may be known again by: those that are alike enough share `@id`, page, street or telephone, for
+ * postal code and name are not enough.
+ */
+function keysOf({ id, url, address, telephone }: BusinessRecord, countries: readonly string[]): string[] {
+  const street = foldAddress(address.streetAddress).replaceAll(' ', '');
+  const numbers = countries.flatMap((country) => readTelephone(telephone, country).telephone?.e164 ?? []);
+  return [
+    ...(id ? [`id ${id}`] : []),
+    ...(url ? [`url ${foldUrl(url)}`] : []),
+    ...(street ? [`street ${street}`] : []),
+    ...numbers.map((number) => `telephone ${number}`),
+  ];
+}
+
+/** All telephone numbers of a record, E.164. */
+export function telephonesOf(record: BusinessRecord): string[] {
+  const typed = [
+    record.telephone,
+    record.mobile,
+    record.messaging,
+    record.faxNumber,
+    ...record.contactPoint.map(({ telephone }) => telephone),
+    ...record.department.map(({ telephone }) => telephone),
+  ];
+  const country = countryOf(record);
+  return typed.flatMap((number) => readTelephone(number, country).telephone?.e164 ?? []);
+}
+
+const known = new WeakMap<readonly SiteBranch[], KnownBranches>();
+
+/** The branches of a list, made ready once: each page of a site is compared with the same list. */
+export function knownBranches(branches: readonly SiteBranch[]): KnownBranches {
+  let ready = known.get(branches);
+  if (!ready) known.set(branches, (ready = new KnownBranches(branches)));
+  return ready;
+}
