@@ -191,24 +191,48 @@ const PROPERTIES: Readonly<Record<string, string>> = {
 
 function other(fact: Fact, label: string): Compared {
   const head = factHead(fact);
-  const fold = (line: string): string => {
-    // Of entries with several columns the first one says which it is.
-    const written = (isEntryFact(head) ? line.replace(/\s\|.*$/, '') : line).trim();
-    return ADDRESSES.has(head) ? written.replace(/\/$/, '') : written;
+  const entries = SAID[fact];
+  const said = (record: BusinessRecord): string => {
+    if (entries) return entries(record).join('\n');
+    const whole = factText(record, fact).trim();
+    // Of other entries with several columns the first one says which it is.
+    return isEntryFact(head) ? whole.replace(/\s\|.*$/gm, '') : whole;
   };
+  const fold = (line: string): string => (ADDRESSES.has(head) ? line.trim().replace(/\/$/, '') : line.trim());
   return {
     fact,
     label,
     property: PROPERTIES[head] ?? head,
     core: head === 'url',
-    show: text(fact),
+    show: said,
     grade: (told, read) => {
-      const [one, two] = [factText(told, fact).trim(), factText(read, fact).trim()];
+      const [one, two] = [said(told), said(read)];
       if (isEntryFact(head) || one.includes('\n') || two.includes('\n')) return gradeLines(one, two, fold);
       return ADDRESSES.has(head) ? gradeUrl(one, two) : gradeText(one, two);
     },
   };
 }
+
+const international = (record: BusinessRecord, telephone: string): string =>
+  readTelephone(telephone, countryOf(record)).telephone?.international ?? telephone.trim();
+
+const joined = (...parts: readonly string[]): string => parts.filter((part) => part.trim()).join(', ');
+
+/** What entries say that must agree with more than their name, a line each. */
+const SAID: Readonly<Partial<Record<string, (record: BusinessRecord) => readonly string[]>>> = {
+  // A closure is known by its dates: what it is called is no disagreement.
+  specialHours: ({ specialHours }) =>
+    specialHours.map(
+      ({ from, through, hours }) =>
+        `${through && through !== from ? `${from} to ${through}` : from}: ${hours.trim() || 'closed'}`,
+    ),
+  contactPoint: (record) =>
+    record.contactPoint.map(({ contactType, telephone, email }) =>
+      joined(contactType, international(record, telephone), email),
+    ),
+  department: (record) =>
+    record.department.map(({ name, telephone }) => joined(name, international(record, telephone))),
+};
 
 /** Every fact that is compared, name, address and telephone first. */
 export const comparedFacts: readonly Compared[] = [

@@ -73,6 +73,24 @@ describe('the three-way reading of every fact', () => {
     expect(less('hours')?.markup[0]?.agreement).toBe('partly');
   });
 
+  test('compares closures by their dates and hours, and contact points by what they reach', () => {
+    const closure = { name: 'Stocktaking', from: '2027-01-04', through: '2027-01-05', hours: 'closed' };
+    const point = { contactType: 'orders', telephone: '020 7946 0323', email: '', url: '' };
+    const record = { ...shop, specialHours: [closure], contactPoint: [point] };
+    const agreementOf = (said: Partial<BusinessRecord>, fact: string): string | undefined =>
+      check(jsonLd({ ...record, ...said }).text, { record }).threeWay.find((row) => row.fact === fact)
+        ?.markup[0]?.agreement;
+    const special = (change: Partial<typeof closure>) =>
+      agreementOf({ specialHours: [{ ...closure, ...change }] }, 'specialHours');
+    expect(special({ name: 'Closed' })).toBe('exact');
+    expect(special({ through: '2027-01-06' })).toBe('different');
+    expect(special({ hours: '10:00-12:00' })).toBe('different');
+    const reached = (change: Partial<typeof point>) =>
+      agreementOf({ contactPoint: [{ ...point, ...change }] }, 'contactPoint');
+    expect(reached({ telephone: '+44 20 7946 0323' })).toBe('exact');
+    expect(reached({ telephone: '020 7946 0324' })).toBe('different');
+  });
+
   test('says what a machine understands', () => {
     const row = rows(
       page(markup({ pin: { ...shop.pin, latitude: '50.47190' }, telephone: '020 7946 0321' })),
