@@ -63,7 +63,16 @@ await take('check', `/branches/${branchId('Studio')}/check`, async () => {
   await page.type('[aria-label="Address of the page"]', 'https://tinderboxkiln.example/');
   await page.keyboard.press('Enter');
   await page.waitForSelector('[data-code]');
+  await page.waitForSelector('[role=status][data-busy=false]');
+  await page.waitForNetworkIdle();
   await page.keyboard.press('F8');
+});
+await take('check-mends', `/branches/${branchId('Marl Cross')}/check`, async () => {
+  await page.type('[aria-label="Address of the page"]', 'https://hollinsrow.example/marl-cross.html');
+  await page.keyboard.press('Enter');
+  await page.waitForSelector('[data-code]');
+  await page.locator('::-p-aria([name="Mends and proposals …"][role="button"])').click();
+  await page.waitForSelector('[role=dialog] [role=status][aria-busy=false] b');
 });
 const checkSite = async (): Promise<void> => {
   await page.locator('::-p-aria([name="Check"][role="button"])').click();
