@@ -23,7 +23,8 @@ export function MendDialog({
   onClose,
 }: {
   source: string;
-  mendAll: (source: string, choices: MendChoices) => Promise<Mended | undefined>;
+  /** Stops with the signal. */
+  mendAll: (source: string, choices: MendChoices, signal: AbortSignal) => Promise<Mended>;
   /** The source as it is with what was chosen. */
   onTake: (mended: string) => void;
   onClose: () => void;
@@ -32,12 +33,12 @@ export function MendDialog({
   const [result, setResult] = useState<{ of: MendChoices; mended: Mended } | undefined>();
   const complain = useComplain();
   useEffect(() => {
-    let wanted = true;
-    mendAll(source, choices).then((mended) => {
-      if (wanted && mended) setResult({ of: choices, mended });
+    const wanted = new AbortController();
+    mendAll(source, choices, wanted.signal).then((mended) => {
+      if (!wanted.signal.aborted) setResult({ of: choices, mended });
     }, complain);
     return () => {
-      wanted = false;
+      wanted.abort();
     };
   }, [source, choices, mendAll, complain]);
   const choose = (key: string, take: boolean): void => {

@@ -2,7 +2,7 @@ import { Box, Button, MenuItem, Select, TextField } from '@mui/material';
 import { memo, startTransition, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import * as z from 'zod';
 import { hostAnswerSchema, limits, megabytes, type Branch, type HostAnswer } from '#contract';
-import { profiles, profileWith } from '#core/checking';
+import { profiles, profileWith, type MendChoices } from '#core/checking';
 import { decodeText, editBetween, utf8Bytes, type Edit, type Place } from '#core/text';
 import { startFileCheck, useJudging } from '../../api/checks.ts';
 import { fetchPage, usePages } from '../../api/queries.ts';
@@ -15,7 +15,7 @@ import { Findings } from './Findings.tsx';
 import { MendDialog } from './MendDialog.tsx';
 import { SourceEditor, type EditorHandle } from './SourceEditor.tsx';
 import { ThreeWay } from './ThreeWay.tsx';
-import { useCheck } from './useCheck.ts';
+import { mendAway, useCheck } from './useCheck.ts';
 
 /** A source that another view hands over. */
 export interface GivenSource {
@@ -80,7 +80,7 @@ export function SourceCheck({
     }),
     [url, name, branch.record, judging],
   );
-  const { check, checked, busy, mendAll } = useCheck(source, options);
+  const { check, checked, busy } = useCheck(source, options);
   const [mending, setMending] = useState<string | undefined>();
   const complain = useComplain();
   const copy = useCopy();
@@ -99,6 +99,10 @@ export function SourceCheck({
       if (checked === current.current) editor.current?.apply(edits);
     },
     [checked],
+  );
+  const mendAll = useCallback(
+    (from: string, choices: MendChoices, signal: AbortSignal) => mendAway(from, options, choices, signal),
+    [options],
   );
   const openMendAll = useCallback((): void => {
     setMending(checked);

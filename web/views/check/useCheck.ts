@@ -1,9 +1,31 @@
 import { wrap, type Remote } from 'comlink';
-import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
+import { startTransition, useEffect, useRef, useState } from 'react';
 import type { Check, CheckOptions, MendChoices, Mended } from '#core/checking';
 import type { Checker } from './checker.worker.ts';
 
 const PAUSE_MS = 150;
+
+const startWorker = (): Worker =>
+  new Worker(new URL('./checker.worker.ts', import.meta.url), { type: 'module' });
+
+/** Everything chosen done to a source, in a worker of its own that ends with the signal: a large page takes a while. */
+export async function mendAway(
+  source: string,
+  options: CheckOptions,
+  choices: MendChoices,
+  signal: AbortSignal,
+): Promise<Mended> {
+  const worker = startWorker();
+  const stop = (): void => {
+    worker.terminate();
+  };
+  signal.addEventListener('abort', stop);
+  try {
+    return await wrap<Checker>(worker).mendAll(source, options, choices);
+  } finally {
+    stop();
+  }
+}
 
 /**
  * The check of a source, made anew in a worker a moment after anything changed. `checked` is the source that the
@@ -12,17 +34,11 @@ const PAUSE_MS = 150;
 export function useCheck(
   source: string,
   options: CheckOptions,
-): {
-  check: Check | undefined;
-  checked: string | undefined;
-  busy: boolean;
-  /** Everything chosen done to a source, in the worker; undefined where the view is gone. */
-  mendAll: (source: string, choices: MendChoices) => Promise<Mended | undefined>;
-} {
+): { check: Check | undefined; checked: string | undefined; busy: boolean } {
   const [result, setResult] = useState<{ source: string; check: Check } | undefined>();
   const checker = useRef<Remote<Checker> | undefined>(undefined);
   useEffect(() => {
-    const worker = new Worker(new URL('./checker.worker.ts', import.meta.url), { type: 'module' });
+    const worker = startWorker();
     checker.current = wrap<Checker>(worker);
     return () => {
       worker.terminate();
@@ -44,13 +60,8 @@ export function useCheck(
       clearTimeout(timer);
     };
   }, [source, options]);
-  const mendAll = useCallback(
-    (from: string, choices: MendChoices) =>
-      checker.current?.mendAll(from, options, choices) ?? Promise.resolve(undefined),
-    [options],
-  );
   const busy = result?.source !== source;
   return source.trim()
-    ? { check: result?.check, checked: result?.source, busy, mendAll }
-    : { check: undefined, checked: undefined, busy, mendAll };
+    ? { check: result?.check, checked: result?.source, busy }
+    : { check: undefined, checked: undefined, busy };
 }
