@@ -26,6 +26,7 @@ export default {
       ...shared,
       displayName: 'web',
       testEnvironment: 'jsdom',
+      setupFilesAfterEnv: ['<rootDir>/web/testing.ts'],
       testMatch: ['<rootDir>/web/**/*.test.ts?(x)'],
     },
     {

@@ -18,7 +18,7 @@ export interface MariaDb {
 }
 
 const NAME = 'zincpost';
-const START_MS = 60_000;
+const START_MS = 180_000;
 
 /**
  * Starts MariaDB with its data in a folder, which it makes at the first time. Password and port are of its

@@ -60,6 +60,7 @@ export const openBrowser = (): Promise<Browser> =>
   puppeteer.launch({
     executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
     headless: true,
+    timeout: START_MS,
     args: [
       '--no-sandbox',
       '--disable-gpu',
