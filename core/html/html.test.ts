@@ -77,9 +77,10 @@ describe('the tree of a page', () => {
     ['tables', '<table><b>'.repeat(20_000)],
     ['templates', '<template>'.repeat(20_000)],
   ])('of any depth of %s is made in bounded time', (_, source) => {
-    const begun = performance.now();
+    // Of the processor, which others may be using too; what takes the square of the depth takes minutes.
+    const begun = process.cpuUsage();
     expect(readDocument(source).elements.length).toBeGreaterThan(10_000);
-    expect(performance.now() - begun).toBeLessThan(5000);
+    expect(process.cpuUsage(begun).user).toBeLessThan(20_000_000);
   });
 });
 
