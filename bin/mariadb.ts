@@ -99,6 +99,8 @@ function initialStatements(password: string): string {
     `ALTER USER '${NAME}'@'127.0.0.1' IDENTIFIED BY '${password}';`,
     `ALTER USER 'root'@'localhost' IDENTIFIED BY '${password}';`,
     `GRANT ALL ON ${NAME}.* TO '${NAME}'@'127.0.0.1';`,
+    // Tests that run at once make databases of their own beside it.
+    `GRANT ALL ON \`${NAME}\\_test\\_%\`.* TO '${NAME}'@'127.0.0.1';`,
     '',
   ].join('\n');
 }

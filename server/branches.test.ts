@@ -9,9 +9,8 @@ import { emptyRecord, recordSchema } from '#core/record';
 import { larkspur } from '#sample';
 import { createApp } from './app.ts';
 import { guardedFetcher } from './gateways/fetcher.ts';
-import { openDatabase } from './store/database.ts';
-import { migrate } from './store/migrations.ts';
-import { BranchRow, defineModels } from './store/models.ts';
+import { BranchRow } from './store/models.ts';
+import { openTestDatabase } from './testing.ts';
 
 const log = pino({ level: 'silent' });
 const photos = {
@@ -24,9 +23,7 @@ let app: Express;
 let clientId: number;
 
 beforeAll(async () => {
-  database = openDatabase(process.env['ZINC_TEST_DATABASE'] ?? '');
-  await migrate(database);
-  defineModels(database);
+  database = await openTestDatabase();
   app = createApp({ database, photos, log, fetcher: guardedFetcher() });
 });
 

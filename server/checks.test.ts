@@ -24,9 +24,7 @@ import { createApp } from './app.ts';
 import { guardedFetcher } from './gateways/fetcher.ts';
 import { zipOf } from './gateways/zipPages.ts';
 import { JobRunner } from './jobs/runner.ts';
-import { openDatabase } from './store/database.ts';
-import { migrate } from './store/migrations.ts';
-import { defineModels } from './store/models.ts';
+import { openTestDatabase } from './testing.ts';
 
 const log = pino({ level: 'silent' });
 const photos = {
@@ -64,9 +62,7 @@ beforeAll(async () => {
     else answer.setHeader('Content-Type', path.endsWith('.xml') ? 'text/xml' : 'text/html').end(found);
   });
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-  database = openDatabase(process.env['ZINC_TEST_DATABASE'] ?? '');
-  await migrate(database);
-  defineModels(database);
+  database = await openTestDatabase();
   const fetcher = guardedFetcher(`127.0.0.1:${String((server.address() as AddressInfo).port)}`);
   app = createApp({ database, photos, log, fetcher });
   runner = new JobRunner(database, photos, fetcher, log);

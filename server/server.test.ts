@@ -32,6 +32,7 @@ import { addJob, leaseJob, renewLease } from './store/jobs.ts';
 import { openDatabase } from './store/database.ts';
 import { migrate } from './store/migrations.ts';
 import { defineModels, JobRow } from './store/models.ts';
+import { openTestDatabase } from './testing.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'zinc-server-test-'));
 const photos = folderPhotoStore(folder);
@@ -40,9 +41,7 @@ let database: Sequelize;
 let app: Express;
 
 beforeAll(async () => {
-  database = openDatabase(process.env['ZINC_TEST_DATABASE'] ?? '');
-  await migrate(database);
-  defineModels(database);
+  database = await openTestDatabase();
   app = createApp({ database, photos, log, fetcher: guardedFetcher() });
 });
 
@@ -483,7 +482,10 @@ test('with the database gone in the middle a save is refused, nothing is lost, a
   const first = await startMariaDb(home);
   const port = Number(new URL(first.url).port);
   const other = openDatabase(first.url);
-  await migrate(other);
+  // As two processes that start beside each other on an empty database do.
+  const beside = openDatabase(first.url);
+  await Promise.all([migrate(other), migrate(beside)]);
+  await beside.close();
   defineModels(other);
   const server = createApp({ database: other, photos, log, fetcher: guardedFetcher() });
   try {

@@ -187,5 +187,18 @@ export async function migrate(database: Sequelize): Promise<void> {
     storage: new SequelizeStorage({ sequelize: database }),
     logger: undefined,
   });
-  await umzug.up();
+  // Of processes that start beside each other one brings it there, and the others wait for it.
+  await database.transaction(async (transaction) => {
+    const words = {
+      transaction,
+      type: QueryTypes.SELECT,
+      replacements: { name: 'zinc-post migrations' },
+    } as const;
+    await database.query('SELECT GET_LOCK(:name, 120)', words);
+    try {
+      await umzug.up();
+    } finally {
+      await database.query('SELECT RELEASE_LOCK(:name)', words);
+    }
+  });
 }
