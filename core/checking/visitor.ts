@@ -1,3 +1,4 @@
+import { emailsIn } from '#core/link';
 import { foldAddress } from '#core/address';
 import { gradeHours, type Agreement } from '#core/listing';
 import { readTelephone } from '#core/phone';
@@ -21,11 +22,8 @@ interface Span {
 }
 
 const NUMBER = /(?<![\w.])[+(]?\d[\d ().\u2010-\u2013\u00a0/-]{5,22}\d(?!\w)/g;
-const EMAIL = /[\w.+-]+@[\w-]+(?:\.[\w-]+)+/g;
-/** The longest text before an @ that is looked at. */
-const LOCAL_PART = 64;
 
-const seenAt = (match: RegExpExecArray, agreement: Agreement): Seen => ({
+const seenAt = (match: Pick<RegExpExecArray, 0 | 'index'>, agreement: Agreement): Seen => ({
   text: match[0],
   agreement,
   at: { start: match.index, end: match.index + match[0].length },
@@ -109,8 +107,8 @@ export class VisitorSearch {
   /** An email address: shown, or behind a link. Another one is told where it is the only one of the same domain. */
   findEmail(email: string): Seen | undefined {
     const wanted = email.toLowerCase();
-    const shown = this.#emails();
-    const found = shown.find(([text]) => text.toLowerCase() === wanted);
+    const shown = emailsIn(this.#text);
+    const found = shown.find(({ 0: text }) => text.toLowerCase() === wanted);
     if (found) return seenAt(found, found[0] === email ? 'exact' : 'written-differently');
     for (const { name, inert, attributes, start, end } of this.#document?.elements ?? []) {
       const address =
@@ -119,24 +117,9 @@ export class VisitorSearch {
         return { text: address, agreement: 'exact', at: undefined, link: { start, end } };
     }
     const domain = wanted.slice(wanted.indexOf('@'));
-    const others = shown.filter(([text]) => text.toLowerCase().endsWith(domain));
+    const others = shown.filter(({ 0: text }) => text.toLowerCase().endsWith(domain));
     const [other] = others;
     return other && others.length === 1 ? seenAt(other, 'different') : undefined;
-  }
-
-  /** Where an @ stands, the address round it: quicker than looking for one at every letter. */
-  #emails(): readonly RegExpExecArray[] {
-    const found: RegExpExecArray[] = [];
-    let from = 0;
-    for (let at = this.#text.indexOf('@'); at >= 0; at = this.#text.indexOf('@', Math.max(at + 1, from))) {
-      EMAIL.lastIndex = Math.max(from, at - LOCAL_PART);
-      const match = EMAIL.exec(this.#text);
-      if (match && match.index < at) {
-        found.push(match);
-        from = match.index + match[0].length;
-      }
-    }
-    return found;
   }
 
   /** Currency signs that stand by themselves, as a price range does; undefined where none do. */

@@ -15,3 +15,21 @@ export function judgeEmail(text: string): readonly Fault[] {
     fault('value/email', `“${written}” is not an email address. Write it like desk@larkspurvane.example.`),
   ];
 }
+
+/** The most characters of an address before and behind its @ (RFC 5321, 4.5.3.1). */
+const LOCAL_PART = 64;
+const DOMAIN = 255;
+
+/** The email addresses that stand in a text, each with its offset. Only what stands round an @ is looked at. */
+export function emailsIn(text: string): readonly { readonly 0: string; readonly index: number }[] {
+  const found: { 0: string; index: number }[] = [];
+  let from = 0;
+  for (let at = text.indexOf('@'); at >= 0; at = text.indexOf('@', at + 1)) {
+    const [local] = /[\w.+-]+$/.exec(text.slice(Math.max(from, at - LOCAL_PART), at)) ?? [];
+    const [domain] = /^[\w-]+(?:\.[\w-]+)+/.exec(text.slice(at + 1, at + 1 + DOMAIN)) ?? [];
+    if (!local || !domain) continue;
+    found.push({ 0: `${local}@${domain}`, index: at - local.length });
+    from = at + 1 + domain.length;
+  }
+  return found;
+}

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { foldUrl, isEmail, judgeProfile, judgeUrl, normaliseProfile } from './index.ts';
+import { emailsIn, foldUrl, isEmail, judgeProfile, judgeUrl, normaliseProfile } from './index.ts';
 
 test.each([
   ['https://larkspurvane.example/port-ellery/', []],
@@ -51,4 +51,12 @@ test('an email address is one that can be written to', () => {
   for (const good of ['a@b.example', 'first.last+tag@sub.b.example']) expect(isEmail(good)).toBe(true);
   for (const bad of ['', 'a', 'a@b', 'a b@c.example', '@c.example', 'a@c..example', 'a@-c.example'])
     expect(isEmail(bad)).toBe(false);
+});
+
+test('email addresses are found in a text, where they stand', () => {
+  const text =
+    'Write to desk@a.example, or (b.c+d@sub.b-c.example). Not @c, d@e, or x@.f; a@b.example@c.example.';
+  expect(
+    emailsIn(text).map(({ 0: email, index }) => [email, text.slice(index, index + email.length)]),
+  ).toEqual(['desk@a.example', 'b.c+d@sub.b-c.example', 'a@b.example'].map((email) => [email, email]));
 });

@@ -1,6 +1,6 @@
 import { addressText, countryCode, splitAddress } from '#core/address';
 import { days, findWeeks, writeWeek } from '#core/hours';
-import { isEmail, parseUrl } from '#core/link';
+import { emailsIn, isEmail, parseUrl } from '#core/link';
 import { readTelephone } from '#core/phone';
 import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
 import type { Reading } from '#core/reading';
@@ -227,7 +227,7 @@ function emailsOf({ elements }: HtmlDocument, lines: readonly Line[], at: At): r
       add(href.slice(7).replace(/\?.*$/, ''), `email link, ${at(element)}`);
   }
   for (const { text, where } of lines)
-    for (const [email] of text.matchAll(/[\w.+-]+@[\w-]+(?:\.[\w-]+)+/g)) add(email, `shown, ${where}`);
+    for (const { 0: email } of emailsIn(text)) add(email, `shown, ${where}`);
   return [...found.values()];
 }
 
