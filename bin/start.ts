@@ -1,16 +1,18 @@
 /** `npm start`: sets everything up that is missing, starts it, and stops it in order. */
 import { fork, type ChildProcess } from 'node:child_process';
-import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { join } from 'node:path';
+import { existsSync, rmSync } from 'node:fs';
+import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
 import { folderPhotoStore } from '#server/gateways/photoStore.ts';
 import { openDatabase } from '#server/store/database.ts';
 import { migrate } from '#server/store/migrations.ts';
 import { defineModels } from '#server/store/models.ts';
 import { streetMapFile } from '#demo';
-import { buildWeb, webFolder } from './build.ts';
+import { ownFolder, replaceFile } from './folder.ts';
 import { installDebian } from './install.mjs';
-import { isRunning, startMariaDb, type MariaDb } from './mariadb.ts';
+import { buildWeb, webFolder } from './interface.ts';
+import { startMariaDb, type MariaDb } from './mariadb.ts';
+import { takeFolder, tellAddress } from './running.ts';
 import { layOutSites, removeDemo, seedDemo } from './seed.ts';
 
 const home = join(import.meta.dirname, '..');
@@ -21,17 +23,25 @@ const files = {
   photos: join(options.data, 'photos'),
   mariadb: join(options.data, 'mariadb'),
   sites: join(options.data, 'sites'),
+  backups: join(options.data, 'backups'),
+  spool: join(options.data, 'spool'),
 };
 const say = (line: string): boolean => process.stdout.write(`${line}\n`);
 
-refuseSecondStart();
-mkdirSync(options.data, { recursive: true });
-writeFileSync(files.running, JSON.stringify({ pid: process.pid, address: '' }));
+/** So often MariaDB is started again within an hour; ending more often than that it would only end again. */
+const MOST_RESTARTS = 5;
+const HOUR_MS = 3_600_000;
 
+// Whatever is written is for the owner of the data alone.
+process.umask(0o077);
 const children: ChildProcess[] = [];
-let mariadb: MariaDb | undefined;
+/** The MariaDB that runs or is being started. */
+let mariadb: Promise<MariaDb> | undefined;
 let stopping = false;
-for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => void stop(0));
+let holdsFolder = false;
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void stop(0));
+// Started by start.mjs: when that is gone, nobody is left to stop this.
+process.on('disconnect', () => void stop(0));
 
 try {
   await begin();
@@ -52,7 +62,7 @@ function readOptions() {
         data: { type: 'string', default: process.env['ZINC_DATA'] ?? join(home, '.data') },
       },
     });
-    return values;
+    return { ...values, data: resolve(values.data) };
   } catch (error) {
     process.stderr.write(
       `${error instanceof Error ? error.message : String(error)}\nnpm start -- [--empty] [--reset-demo] [--port PORT] [--data DIR]\n`,
@@ -61,33 +71,30 @@ function readOptions() {
   }
 }
 
-function refuseSecondStart(): void {
-  if (!existsSync(files.running)) return;
-  const { pid, address } = JSON.parse(readFileSync(files.running, 'utf8') || '{}') as {
-    pid?: number;
-    address?: string;
-  };
-  if (pid === undefined || pid === process.pid || !isRunning(pid, 'bin/start.ts')) return; // left over from a start that was killed
-  say(
-    address
-      ? `Zinc Post is already running at ${address} (process ${String(pid)}).`
-      : `Zinc Post is already starting (process ${String(pid)}).`,
-  );
-  process.exit(1);
-}
-
 async function begin(): Promise<void> {
+  for (const folder of [options.data, files.photos, files.backups]) ownFolder(folder);
+  const other = takeFolder(files.running);
+  if (other) {
+    const state = other.address ? `already running at ${other.address}` : 'already starting';
+    say(`Zinc Post is ${state} (process ${String(other.pid)}).`);
+    process.exit(1);
+  }
+  holdsFolder = true;
+  rmSync(files.spool, { recursive: true, force: true }); // uploads that were cut off
   installDebian({ mariadbd: 'mariadb-server' });
   say('Starting MariaDB …');
-  mariadb = await startMariaDb(files.mariadb);
+  mariadb = startMariaDb(files.mariadb);
+  const { url } = await mariadb;
+  void watchMariaDb(await mariadb);
   await buildWeb();
-  await prepareDatabase(mariadb.url);
+  await prepareDatabase(url);
   if (options['reset-demo'] || !existsSync(files.sites)) await layOutSites(files.sites);
   const host = await startChild('standins/siteHost/main.ts', [files.sites], {});
   const search = await startChild('standins/addressSearch/main.ts', [streetMapFile], {});
   const environment = {
-    ZINC_DATABASE: mariadb.url,
+    ZINC_DATABASE: url,
     ZINC_PHOTOS: files.photos,
+    ZINC_SPOOL: files.spool,
     ZINC_WEB: webFolder,
     ZINC_PORT: options.port,
     ZINC_STANDIN_HOST: `127.0.0.1:${String(host)}`,
@@ -96,7 +103,7 @@ async function begin(): Promise<void> {
   };
   const port = await startChild('server/main.ts', [], environment);
   const address = `http://127.0.0.1:${String(port)}/`;
-  writeFileSync(files.running, JSON.stringify({ pid: process.pid, address }));
+  tellAddress(files.running, address);
   say(`The demo’s sites stand at http://127.0.0.1:${String(host)}/larkspurvane.example/`);
   say(`Zinc Post is at ${address}   (Ctrl-C stops it)`);
 }
@@ -106,13 +113,41 @@ async function prepareDatabase(url: string): Promise<void> {
   await migrate(database);
   defineModels(database);
   const first = !existsSync(files.begun);
-  if (options['reset-demo']) await removeDemo();
   if (options['reset-demo'] || (first && !options.empty)) {
     say('Putting the demo in …');
+    // A start that was killed in the middle of this has left a part of it.
+    await removeDemo();
     await seedDemo(folderPhotoStore(files.photos));
   }
-  if (first) writeFileSync(files.begun, options.empty ? 'empty' : 'demo');
+  if (first) replaceFile(files.begun, options.empty ? 'empty' : 'demo');
   await database.close();
+}
+
+/** Starts MariaDB again, on its data and its port, when it ends by itself; when it keeps ending, everything does. */
+async function watchMariaDb(first: MariaDb): Promise<void> {
+  const restarts: number[] = [];
+  for (let running = first; ;) {
+    await running.ended;
+    if (stopping) return;
+    const now = Date.now();
+    restarts.push(now);
+    if (restarts.filter((at) => now - at < HOUR_MS).length > MOST_RESTARTS) {
+      process.stderr.write(
+        `MariaDB has ended ${String(MOST_RESTARTS)} times within an hour; its log is ${join(files.mariadb, 'mariadbd.log')}. Everything that was saved is kept.\n`,
+      );
+      return stop(1);
+    }
+    say('MariaDB has ended and is started again …');
+    try {
+      mariadb = startMariaDb(files.mariadb, { port: Number(new URL(running.url).port) });
+      running = await mariadb;
+      say('MariaDB answers again.');
+    } catch (error) {
+      if (stopping) return;
+      process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
+      return stop(1);
+    }
+  }
 }
 
 /** Starts a process that tells its port when it listens; the port. When it ends by itself, everything does. */
@@ -129,15 +164,12 @@ function startChild(
   });
   children.push(child);
   return new Promise((resolve, reject) => {
-    child.once('message', (message: { listening: number }) => {
-      resolve(message.listening);
+    child.once('message', (message: { listening?: number; problem?: string }) => {
+      if (message.listening !== undefined) resolve(message.listening);
+      else reject(new Error(message.problem));
     });
     child.once('exit', (code) => {
-      reject(
-        new Error(
-          `${script} did not start (status ${String(code)}). Is port ${options.port} in use? Another one: npm start -- --port 4601`,
-        ),
-      );
+      reject(new Error(`${script} did not start (status ${String(code)}).`));
       if (!stopping) void stop(1);
     });
   });
@@ -157,7 +189,11 @@ async function stop(status: number): Promise<void> {
         }),
     );
   await Promise.all(ended);
-  await mariadb?.stop();
-  rmSync(files.running, { force: true });
+  // One that is still being started is waited for, so that it does not stay behind.
+  await mariadb?.then(
+    (running) => running.stop(),
+    () => undefined,
+  );
+  if (holdsFolder) rmSync(files.running, { force: true });
   process.exit(status);
 }

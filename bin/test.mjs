@@ -33,7 +33,7 @@ const build = await run(process.execPath, [
   '--import',
   'tsx',
   '-e',
-  "const { buildWeb } = await import('./bin/build.ts'); await buildWeb();",
+  "const { buildWeb } = await import('./bin/interface.ts'); await buildWeb();",
 ]);
 const jest = await run(process.execPath, [
   '--experimental-vm-modules',
