@@ -1,0 +1,87 @@
+/** What is done with one page's bytes: pure computation, for a thread of the server's or for a script. */
+import type { Page, PagePlacement } from '#contract';
+import { writeMarkup, type MarkupForm } from '#core/markup';
+import { isCurrent, placeInBytes, placedOn, prove, removeFromBytes, type Placement } from '#core/page';
+import { readSource, type Syntax } from '#core/reading';
+import type { BusinessRecord } from '#core/record';
+import { decodeText } from '#core/text';
+
+/** What was placed on a page, and what it should say now. */
+export interface PlacedMarkup {
+  readonly form: MarkupForm;
+  readonly record: BusinessRecord;
+}
+
+export interface ReadPage {
+  readonly encoding: string;
+  readonly items: Page['items'];
+  /** Which forms stand on the page between marks of ours. */
+  readonly forms: readonly MarkupForm[];
+  /** One for each placed markup, in the same order. */
+  readonly states: readonly Pick<PagePlacement, 'state' | 'misread'>[];
+}
+
+/** Reads a page as a machine would, and what became of what was placed on it. */
+export function readPage(bytes: Uint8Array, placed: readonly PlacedMarkup[]): ReadPage {
+  const { text, encoding } = decodeText(bytes);
+  const { items } = readSource(text);
+  const count = (syntax: Syntax): number => items.filter((item) => item.syntax === syntax).length;
+  return {
+    encoding,
+    items: { jsonld: count('jsonld'), microdata: count('microdata'), rdfa: count('rdfa') },
+    forms: placedOn(text).map(({ form }) => form),
+    states: placed.map(({ form, record }) => stateOf(text, form, record)),
+  };
+}
+
+function stateOf(
+  text: string,
+  form: MarkupForm,
+  record: BusinessRecord,
+): Pick<PagePlacement, 'state' | 'misread'> {
+  const { state, misread } = prove(text, form, record);
+  if (state === 'absent') return { state, misread: [] };
+  if (!isCurrent(text, form, record)) return { state: 'out-of-date', misread: [...misread] };
+  return { state, misread: [...misread] };
+}
+
+export type PlacedPage =
+  { readonly ok: true; readonly bytes: Uint8Array } | { readonly ok: false; readonly message: string };
+
+/** The page with a record's markup, read back: only markup that a machine finds there counts as placed. */
+export function placeOn(
+  bytes: Uint8Array,
+  form: MarkupForm,
+  record: BusinessRecord,
+  at: Placement,
+): PlacedPage {
+  const result = placeInBytes(bytes, form, writeMarkup(record, form).text, at);
+  if (!result.ok) return result;
+  if (prove(decodeText(result.bytes).text, form, record).state === 'absent')
+    return {
+      ok: false,
+      message:
+        'A machine would not find the markup there: the place lies inside a comment, a script or a template. The page was left as it is.',
+    };
+  return result;
+}
+
+/** Who reads and changes pages: threads of the server, or a script by itself. */
+export interface PageWorker {
+  readonly read: (bytes: Uint8Array, placed: readonly PlacedMarkup[]) => Promise<ReadPage>;
+  readonly place: (
+    bytes: Uint8Array,
+    form: MarkupForm,
+    record: BusinessRecord,
+    at: Placement,
+  ) => Promise<PlacedPage>;
+  /** Without what was placed: of one form, or all of it. */
+  readonly remove: (bytes: Uint8Array, form?: MarkupForm) => Promise<Uint8Array>;
+}
+
+/** Works on the caller's own thread: for scripts, which keep nobody waiting. */
+export const ownThread: PageWorker = {
+  read: (bytes, placed) => Promise.resolve(readPage(bytes, placed)),
+  place: (bytes, form, record, at) => Promise.resolve(placeOn(bytes, form, record, at)),
+  remove: (bytes, form) => Promise.resolve(removeFromBytes(bytes, form)),
+};

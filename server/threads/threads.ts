@@ -1,0 +1,61 @@
+import { Piscina } from 'piscina';
+import { limits } from '#contract';
+import { Refusal } from '../problem.ts';
+import type { PageWorker } from './pageWork.ts';
+import { reasonOf, runTimed, type Begun } from './timed.ts';
+import type { Task, TaskName, Tasks } from './work.ts';
+
+/** A task that takes longer than this is given up with its thread. */
+const LONGEST_MS = 60_000;
+const IDLE_MS = 600_000;
+
+/** Why a task has no result: it is told of the thing in hand, and everything else goes on. */
+export class GivenUp extends Error {}
+
+/**
+ * The threads in which pages are read and changed, photos stamped, and what is large is read. The server's own
+ * thread only asks and answers. A thread that dies of its task takes nothing with it but that task.
+ */
+export class Threads implements PageWorker {
+  readonly #pool: Piscina<Begun<Task>, unknown>;
+  readonly #longestMs: number;
+
+  constructor(longestMs = LONGEST_MS) {
+    this.#longestMs = longestMs;
+    this.#pool = new Piscina<Begun<Task>, unknown>({
+      filename: new URL('threads.mjs', import.meta.url).href,
+      minThreads: 0,
+      maxThreads: 2,
+      idleTimeout: IDLE_MS,
+      resourceLimits: { maxOldGenerationSizeMb: limits.threadMegabytes },
+    });
+  }
+
+  /** Does a task; throws `GivenUp` with the reason where it took too long or its thread died. */
+  async #run<Name extends TaskName>(
+    name: Name,
+    ...words: Parameters<Tasks[Name]>
+  ): Promise<Awaited<ReturnType<Tasks[Name]>>> {
+    try {
+      const task = { name, words } as Task;
+      return (await runTimed(this.#pool, task, this.#longestMs)) as Awaited<ReturnType<Tasks[Name]>>;
+    } catch (error) {
+      throw new GivenUp(reasonOf(error, this.#longestMs), { cause: error });
+    }
+  }
+
+  readonly read: PageWorker['read'] = (bytes, placed) => this.#run('read', bytes, placed);
+  readonly place: PageWorker['place'] = (...words) => this.#run('place', ...words);
+  readonly remove: PageWorker['remove'] = (bytes, form) => this.#run('remove', bytes, form);
+  readonly readImport = (bytes: Uint8Array) => this.#run('import', bytes);
+  readonly readPhoto = (path: string) => this.#run('photo', path);
+  readonly stampPhoto = (...words: Parameters<Tasks['stamp']>) => this.#run('stamp', ...words);
+
+  async close(): Promise<void> {
+    await this.#pool.destroy();
+  }
+}
+
+/** What a user is told whose page or photo was given up. */
+export const givenUp = (what: string, error: GivenUp): Refusal =>
+  new Refusal(422, 'Given up', `${what}: ${error.message} Nothing was changed.`);

@@ -1,0 +1,29 @@
+/** What the server's threads do, each task by its name. */
+import { removeFromBytes } from '#core/page';
+import { readImport } from './importWork.ts';
+import { placeOn, readPage } from './pageWork.ts';
+import { tellBegun, type Begun } from './timed.ts';
+import { readPhoto, stampPhoto } from './photoWork.ts';
+
+const tasks = {
+  read: readPage,
+  place: placeOn,
+  remove: removeFromBytes,
+  import: readImport,
+  photo: readPhoto,
+  stamp: stampPhoto,
+} as const;
+
+export type Tasks = typeof tasks;
+export type TaskName = keyof Tasks;
+
+/** One of the tasks with what it takes. */
+export type Task = {
+  [Name in TaskName]: { readonly name: Name; readonly words: Parameters<Tasks[Name]> };
+}[TaskName];
+
+/** Does one task. */
+export default function work({ begun, name, words }: Begun<Task>): unknown {
+  tellBegun({ begun });
+  return Reflect.apply(tasks[name], undefined, words);
+}
