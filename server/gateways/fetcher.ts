@@ -1,10 +1,10 @@
-import { lookup as resolve, type LookupAddress } from 'node:dns';
 import { request as requestHttp, type IncomingMessage, type RequestOptions } from 'node:http';
 import { request as requestHttps } from 'node:https';
-import { BlockList, isIP, type LookupFunction } from 'node:net';
-import { brotliDecompressSync, gunzipSync, inflateSync } from 'node:zlib';
+import { isIP } from 'node:net';
 import { limits, megabytes } from '#contract';
 import { parseUrl } from '#core/link';
+import { decodeContent } from './contentCoding.ts';
+import { guardedLookup, isClosedAddress } from './publicAddress.ts';
 import { robotName } from './robotName.ts';
 
 /** What was fetched, or why nothing was. */
@@ -23,91 +23,47 @@ export type Fetched =
     }
   | { readonly ok: false; readonly message: string };
 
+export interface Bounds {
+  /** Bytes, packed and unpacked. */
+  readonly most?: number;
+  /** What is done with more than that: it is refused, or read as far as that. */
+  readonly beyond?: 'refuse' | 'cut';
+}
+
 export interface Fetcher {
-  /** Fetches an address; at most so many bytes. Never throws for what a host does. */
-  readonly fetch: (url: string, most?: number) => Promise<Fetched>;
+  /** Fetches an address; at most so many bytes. Never throws for what a host does, and always comes to an end. */
+  readonly fetch: (url: string, bounds?: Bounds) => Promise<Fetched>;
   /** Whether an address is answered by a stand-in of ours, which needs no sparing. */
   readonly isStandin: (url: string) => boolean;
 }
 
-const TIMEOUT_MS = 10_000;
+/** From the first request to the last byte, redirects and unpacking included. */
+const DEADLINE_MS = 10_000;
 const MOST_REDIRECTS = 5;
 
-/** Addresses that no page of the public web has (RFC 6890 special-purpose registries). */
-const closed = new BlockList();
-for (const [network, prefix] of [
-  ['0.0.0.0', 8],
-  ['10.0.0.0', 8],
-  ['100.64.0.0', 10],
-  ['127.0.0.0', 8],
-  ['169.254.0.0', 16],
-  ['172.16.0.0', 12],
-  ['192.0.0.0', 24],
-  ['192.0.2.0', 24],
-  ['192.88.99.0', 24],
-  ['192.168.0.0', 16],
-  ['198.18.0.0', 15],
-  ['198.51.100.0', 24],
-  ['203.0.113.0', 24],
-  ['224.0.0.0', 3],
-] as const)
-  closed.addSubnet(network, prefix, 'ipv4');
-for (const [network, prefix] of [
-  ['::', 96],
-  ['64:ff9b::', 96],
-  ['100::', 64],
-  ['2001::', 23],
-  ['2001:db8::', 32],
-  ['2002::', 16],
-  ['fc00::', 7],
-  ['fe80::', 10],
-  ['ff00::', 8],
-] as const)
-  closed.addSubnet(network, prefix, 'ipv6');
-
-/** Whether an IP address belongs to this machine, its network or another place that is not the public web. */
-export function isClosedAddress(address: string): boolean {
-  const mapped = /^::ffff:(\d+\.\d+\.\d+\.\d+)$/i.exec(address)?.[1];
-  if (mapped) return closed.check(mapped, 'ipv4');
-  if (/^::ffff:/i.test(address)) return true;
-  return isIP(address) === 0 || closed.check(address, isIP(address) === 6 ? 'ipv6' : 'ipv4');
-}
-
-/** Refuses names that lead to closed addresses; the address that was looked at is the one that is connected to. */
-const guardedLookup: LookupFunction = (host, options, done) => {
-  resolve(host, { ...options, all: true }, (error, found) => {
-    const addresses = found as LookupAddress[] | undefined;
-    const open = addresses?.filter(({ address }) => !isClosedAddress(address)) ?? [];
-    const [first] = open;
-    if (error || !first || open.length !== addresses?.length)
-      done(error ?? new Error('it leads into a closed network'), '', 4);
-    else if (options.all) done(null, open);
-    else done(null, first.address, first.family);
-  });
-};
+/** The statuses that lead on to the address in Location (RFC 9110, 15.4): 304 and others do not. */
+const REDIRECTS = new Set([301, 302, 303, 307, 308]);
 
 /**
  * Fetches pages of the public web, http and https only: closed networks are refused, redirects looked at each
  * by itself, size and time bounded. `standin` (host:port) answers for the domains under `.example` (RFC 2606),
  * which nobody else can have.
  */
-export function guardedFetcher(standin?: string): Fetcher {
+export function guardedFetcher(standin?: string, deadlineMs = DEADLINE_MS): Fetcher {
   return {
     isStandin: (address) => isStandin(parseUrl(address)?.hostname ?? '', standin),
-    fetch: async (address, most = limits.pageBytes) => {
+    fetch: async (address, { most = limits.pageBytes, beyond = 'refuse' } = {}) => {
       const begun = performance.now();
       const redirects: string[] = [];
-      const signal = AbortSignal.timeout(TIMEOUT_MS);
+      const signal = AbortSignal.timeout(deadlineMs);
       let url = parseUrl(address.trim());
       for (;;) {
         const refused = refusal(url, standin);
         if (!url || refused) return { ok: false, message: refused };
-        const answer = await ask(url, most, signal, standin);
+        const answer = await ask(url, { most, beyond }, signal, standin);
         if (!answer.ok) return { ok: false, message: `${url.href} cannot be fetched: ${answer.message}.` };
         const next =
-          answer.status >= 300 && answer.status < 400 && answer.location
-            ? parseUrl(answer.location, url.href)
-            : undefined;
+          REDIRECTS.has(answer.status) && answer.location ? parseUrl(answer.location, url.href) : undefined;
         if (!next) {
           const { status, contentType, headers, bytes } = answer;
           return {
@@ -135,6 +91,8 @@ export function guardedFetcher(standin?: string): Fetcher {
 
 function refusal(url: URL | undefined, standin: string | undefined): string {
   if (!url) return 'This is no web address. Write all of it, beginning with https://.';
+  if (url.href.length > limits.addressLength)
+    return `The address has ${String(url.href.length)} characters; at most ${String(limits.addressLength)} are asked for.`;
   if (!/^https?:$/.test(url.protocol))
     return `${url.href} is not on the web: only http and https are fetched.`;
   if (url.username || url.password)
@@ -176,80 +134,100 @@ const KEPT = [
   'x-robots-tag',
 ];
 
-function ask(url: URL, most: number, signal: AbortSignal, standin: string | undefined): Promise<Answer> {
+const acceptedCodings = 'gzip, br, deflate, identity';
+
+function requestOptions(url: URL, standin: string | undefined, signal: AbortSignal): RequestOptions {
   const headers = {
     'User-Agent': `${robotName}/0.1 (+page reader)`,
     Accept: 'text/html,*/*;q=0.5',
-    'Accept-Encoding': 'gzip, br, identity',
+    'Accept-Encoding': acceptedCodings,
   };
-  const local = isStandin(url.hostname, standin) ? (standin ?? '').split(':') : undefined;
-  const options: RequestOptions = local
-    ? {
-        host: local[0],
-        port: local[1],
-        path: url.pathname + url.search,
-        headers: { ...headers, Host: url.host },
-        signal,
-      }
-    : {
-        host: url.hostname.replace(/^\[|\]$/g, ''),
-        port: url.port || undefined,
-        path: url.pathname + url.search,
-        headers,
-        signal,
-        lookup: guardedLookup,
-      };
-  const request = !local && url.protocol === 'https:' ? requestHttps : requestHttp;
-  return new Promise((done) => {
+  const path = url.pathname + url.search;
+  if (isStandin(url.hostname, standin)) {
+    const [host, port] = (standin ?? '').split(':');
+    return { host, port, path, headers: { ...headers, Host: url.host }, signal };
+  }
+  const host = url.hostname.replace(/^\[|\]$/g, '');
+  // Each request has a connection of its own, so that one that a host holds on to holds up nothing else.
+  return { host, port: url.port || undefined, path, headers, signal, lookup: guardedLookup, agent: false };
+}
+
+/** One request. However the host behaves, and if it says nothing more at all, there is an answer at the deadline. */
+function ask(
+  url: URL,
+  bounds: Required<Bounds>,
+  signal: AbortSignal,
+  standin: string | undefined,
+): Promise<Answer> {
+  const isSecure = url.protocol === 'https:' && !isStandin(url.hostname, standin);
+  const request = isSecure ? requestHttps : requestHttp;
+  return new Promise((resolve) => {
     const fail = (error: Error & { code?: string }): void => {
-      done({
-        ok: false,
-        message: signal.aborted
-          ? `it did not answer within ${String(TIMEOUT_MS / 1000)} seconds`
-          : inWords(error),
-      });
+      const late = `it did not come to an end within ${String(DEADLINE_MS / 1000)} seconds`;
+      resolve({ ok: false, message: signal.aborted ? late : inWords(error) });
     };
-    request(options, (response) => {
-      collect(response, most).then((bytes) => {
-        done({
-          ok: true,
-          status: response.statusCode ?? 0,
-          location: response.headers.location ?? '',
-          contentType: response.headers['content-type'] ?? '',
-          headers: Object.fromEntries(
-            KEPT.flatMap((name) => {
-              const value = response.headers[name];
-              return value === undefined ? [] : [[name, String(value).slice(0, 2000)]];
-            }),
-          ),
-          bytes,
+    const late = (): void => {
+      fail(new Error('late'));
+    };
+    if (signal.aborted) return late();
+    signal.addEventListener('abort', late, { once: true });
+    let isAnswered = false;
+    request(requestOptions(url, standin, signal), (response) => {
+      isAnswered = true;
+      collect(response, bounds)
+        .then((bytes) => {
+          resolve({ ok: true, ...headOf(response), bytes });
+        }, fail)
+        .finally(() => {
+          signal.removeEventListener('abort', late);
         });
-      }, fail);
     })
+      // Answers that are none of a page: another protocol, or a connection that closes without a word.
+      .on('upgrade', (_response, socket) => {
+        socket.destroy();
+        fail(new Error('the host changes the protocol instead of sending a page'));
+      })
       .on('error', fail)
+      .on('close', () => {
+        if (!isAnswered) fail(new Error('the host closed the connection without an answer'));
+      })
       .end();
   });
+}
+
+/** What an answer says before its content. */
+function headOf({ statusCode = 0, headers }: IncomingMessage) {
+  return {
+    status: statusCode,
+    location: headers.location ?? '',
+    contentType: headers['content-type'] ?? '',
+    headers: Object.fromEntries(
+      KEPT.flatMap((name) => {
+        const value = headers[name];
+        return value === undefined ? [] : [[name, String(value).slice(0, 2000)]];
+      }),
+    ),
+  };
 }
 
 const inWords = ({ code, message }: Error & { code?: string }): string =>
   code === 'ENOTFOUND' ? 'there is no such host' : code === 'ECONNREFUSED' ? 'the host refuses' : message;
 
-async function collect(response: IncomingMessage, most: number): Promise<Buffer> {
+async function collect(response: IncomingMessage, { most, beyond }: Required<Bounds>): Promise<Buffer> {
   const chunks: Buffer[] = [];
   let size = 0;
   for await (const chunk of response as AsyncIterable<Buffer>) {
     size += chunk.length;
-    if (size > most) {
-      response.destroy();
-      throw new Error(`it is larger than ${megabytes(most)}`);
-    }
     chunks.push(chunk);
+    if (size <= most) continue;
+    response.destroy();
+    if (beyond === 'refuse') throw new Error(`it is larger than ${megabytes(most)}`);
+    break;
   }
   const bytes = Buffer.concat(chunks);
-  const bounds = { maxOutputLength: most };
-  const encoding = response.headers['content-encoding'] ?? '';
-  if (bytes.length === 0) return bytes;
-  if (encoding === 'gzip') return gunzipSync(bytes, bounds);
-  if (encoding === 'br') return brotliDecompressSync(bytes, bounds);
-  return encoding === 'deflate' ? inflateSync(bytes, bounds) : bytes;
+  const coding = response.headers['content-encoding'] ?? '';
+  if (beyond === 'refuse') return decodeContent(bytes, coding, most);
+  // What is cut off cannot be unpacked: then it is read as far as it came.
+  const content = await decodeContent(bytes, coding, 4 * most);
+  return content.subarray(0, most);
 }

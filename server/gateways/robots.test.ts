@@ -30,8 +30,8 @@ describe('the robots.txt of a host', () => {
         'User-agent: *\nAllow: /\n\nUser-agent: ZincPost\nDisallow: /private\nCrawl-delay: 3\n\nSitemap: https://a.example/s.xml',
     });
     const robots = robotsOf(fetcher);
-    expect(await robots.allows('https://a.example/private/x')).toBe(false);
-    expect(await robots.allows('https://a.example/open')).toBe(true);
+    expect(await robots.refusal('https://a.example/private/x')).toContain('asks not to read');
+    expect(await robots.refusal('https://a.example/open')).toBe('');
     expect(await robots.delay('https://a.example/open')).toBe(3000);
     expect(await robots.sitemaps('https://a.example/')).toEqual(['https://a.example/s.xml']);
     expect(asked).toEqual(['https://a.example/robots.txt']);
@@ -40,7 +40,7 @@ describe('the robots.txt of a host', () => {
   test('allows everything where there is none, and bounds the delay it asks for', async () => {
     const { fetcher } = web({ 'https://b.example/robots.txt': 'User-agent: *\nCrawl-delay: 86400' });
     const robots = robotsOf(fetcher);
-    expect(await robots.allows('https://none.example/x')).toBe(true);
+    expect(await robots.refusal('https://none.example/x')).toBe('');
     expect(await robots.delay('https://none.example/x')).toBe(0);
     expect(await robots.delay('https://b.example/x')).toBe(10_000);
   });

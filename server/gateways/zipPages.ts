@@ -1,49 +1,76 @@
+import { crc32 } from 'node:zlib';
+import type { Readable } from 'node:stream';
 import yauzl from 'yauzl';
 import { ZipFile } from 'yazl';
 import { limits, megabytes } from '#contract';
 
-/** A file out of a zip, or why it was not taken. */
-export interface UnzippedPages {
-  readonly pages: readonly { readonly path: string; readonly bytes: Buffer }[];
-  readonly refused: readonly { readonly path: string; readonly reason: string }[];
-}
+/** A page out of a zip, or why it cannot be taken. */
+export type ZippedPage =
+  { readonly path: string; readonly bytes: Buffer } | { readonly path: string; readonly reason: string };
 
 export const isPagePath = (path: string): boolean => /\.(html?|xhtml|php|asp|aspx|shtml)$/i.test(path);
 
+/** Why a page cannot be kept under a path; '' where it can. */
+export function refusalOfPath(path: string): string {
+  if (!isPagePath(path)) return 'It is no HTML page. Pages end in .html, .htm, .php or .asp.';
+  if (path.length > limits.pathLength)
+    return `Its path has ${String(path.length)} characters; at most ${String(limits.pathLength)} are kept.`;
+  return '';
+}
+
 /**
- * The pages of a zip archive. The archive is not trusted: paths that climb out of their folder, entries that
- * swell far beyond their packed size, too many or too large ones are refused with a reason, and what was
- * read before stays good. A damaged archive is refused whole.
+ * The pages of a zip archive, one after the other, read from its file. The archive is not trusted: paths that
+ * climb out of their folder, entries that swell far beyond their packed size, that are damaged (their CRC is
+ * looked at), too many or too large ones come with their reason. Where `whole` says so and one is known to be
+ * refused by the archive's directory, none is unpacked. What is no page is passed over.
  */
-export async function unzipPages(bytes: Buffer): Promise<UnzippedPages> {
-  const pages: { path: string; bytes: Buffer }[] = [];
+export async function* pagesInZip(file: string, whole: boolean): AsyncGenerator<ZippedPage> {
+  let name = 'the zip';
+  let zip: yauzl.ZipFile | undefined;
+  try {
+    zip = await openZip(file);
+    const { pages, refused } = await directoryOf(zip);
+    yield* refused;
+    if (whole && refused.length > 0) return;
+    for (const { path, entry } of pages) {
+      name = path;
+      yield { path, bytes: await readEntry(zip, entry) };
+    }
+  } catch (error) {
+    const reason = error instanceof Error ? error.message : String(error);
+    yield { path: name.slice(0, 200), reason: `It cannot be read to its end: ${reason}.` };
+  } finally {
+    zip?.close();
+  }
+}
+
+interface Directory {
+  readonly pages: readonly { readonly path: string; readonly entry: yauzl.Entry }[];
+  readonly refused: readonly { readonly path: string; readonly reason: string }[];
+}
+
+/** The pages that an archive's directory names, and those that are refused by what it says of them. */
+async function directoryOf(zip: yauzl.ZipFile): Promise<Directory> {
+  const pages: { path: string; entry: yauzl.Entry }[] = [];
   const refused: { path: string; reason: string }[] = [];
+  const paths = new Set<string>();
   let unpacked = 0;
   let entries = 0;
-  try {
-    const zip = await openZip(bytes);
-    for await (const entry of eachEntry(zip)) {
-      entries += 1;
-      const path = nameOf(entry);
-      if (path.endsWith('/') || /(^|\/)(__MACOSX\/|\.[^./])/.test(path)) continue;
-      const reason =
-        entries > limits.zipEntries
-          ? `The zip holds more than ${String(limits.zipEntries)} files.`
-          : reasonAgainst(path, entry, unpacked);
-      if (reason) refused.push({ path: path.slice(0, 200), reason });
-      else if (isPagePath(path)) {
-        const content = await readEntry(zip, entry);
-        unpacked += content.length;
-        pages.push({ path, bytes: content });
-      }
-      if (entries > limits.zipEntries) break;
+  for await (const entry of eachEntry(zip)) {
+    entries += 1;
+    const path = nameOf(entry);
+    if (entries > limits.zipEntries) {
+      refused.push({ path: 'the zip', reason: `It holds more than ${String(limits.zipEntries)} files.` });
+      break;
     }
-    zip.close();
-  } catch (error) {
-    refused.push({
-      path: 'the zip',
-      reason: `It cannot be read to its end: ${error instanceof Error ? error.message : String(error)}.`,
-    });
+    if (path.endsWith('/') || /(^|\/)(__MACOSX\/|\.[^./])/.test(path) || !isPagePath(path)) continue;
+    const reason = paths.has(path) ? 'It stands in the zip twice.' : reasonAgainst(path, entry, unpacked);
+    paths.add(path);
+    if (reason) refused.push({ path: path.slice(0, 200), reason });
+    else {
+      unpacked += entry.uncompressedSize;
+      pages.push({ path, entry });
+    }
   }
   return { pages, refused };
 }
@@ -53,16 +80,15 @@ const nameOf = ({ generalPurposeBitFlag, fileNameRaw, extraFields }: yauzl.Entry
   yauzl.getFileNameLowLevel(generalPurposeBitFlag, fileNameRaw, extraFields, false);
 
 function reasonAgainst(
-  fileName: string,
+  path: string,
   { compressedSize, uncompressedSize, generalPurposeBitFlag }: yauzl.Entry,
   unpacked: number,
 ): string {
-  if (yauzl.validateFileName(fileName) !== null) return 'Its path leads out of the archive’s folder.';
+  if (yauzl.validateFileName(path) !== null) return 'Its path leads out of the archive’s folder.';
+  if (refusalOfPath(path)) return refusalOfPath(path);
   if ((generalPurposeBitFlag & 1) === 1) return 'It is encrypted.';
   if (uncompressedSize > limits.pageBytes)
-    return isPagePath(fileName) || uncompressedSize > compressedSize * limits.zipRatio
-      ? `It has more than ${megabytes(limits.pageBytes)} when unpacked.`
-      : '';
+    return `It has more than ${megabytes(limits.pageBytes)} when unpacked.`;
   if (uncompressedSize > 65_536 && uncompressedSize > compressedSize * limits.zipRatio)
     return 'It swells to hundreds of times its packed size, as no page does.';
   if (unpacked + uncompressedSize > limits.unpackedBytes)
@@ -70,12 +96,12 @@ function reasonAgainst(
   return '';
 }
 
-const openZip = (bytes: Buffer): Promise<yauzl.ZipFile> =>
+export const openZip = (file: string): Promise<yauzl.ZipFile> =>
   new Promise((resolve, reject) => {
-    // Paths are judged entry by entry, so that one bad path does not lose the others.
-    yauzl.fromBuffer(
-      bytes,
-      { lazyEntries: true, decodeStrings: false, validateEntrySizes: true },
+    // Paths are judged entry by entry, so that each is told by its name.
+    yauzl.open(
+      file,
+      { lazyEntries: true, decodeStrings: false, validateEntrySizes: true, autoClose: false },
       (error, zip) => {
         if (error) reject(error);
         else resolve(zip);
@@ -83,7 +109,7 @@ const openZip = (bytes: Buffer): Promise<yauzl.ZipFile> =>
     );
   });
 
-async function* eachEntry(zip: yauzl.ZipFile): AsyncGenerator<yauzl.Entry> {
+export async function* eachEntry(zip: yauzl.ZipFile): AsyncGenerator<yauzl.Entry> {
   for (;;) {
     const entry = await new Promise<yauzl.Entry | undefined>((resolve, reject) => {
       zip.once('entry', resolve);
@@ -99,29 +125,43 @@ async function* eachEntry(zip: yauzl.ZipFile): AsyncGenerator<yauzl.Entry> {
   }
 }
 
-const readEntry = (zip: yauzl.ZipFile, entry: yauzl.Entry): Promise<Buffer> =>
-  new Promise((resolve, reject) => {
-    zip.openReadStream(entry, (error, stream) => {
-      if (error) {
-        reject(error);
-        return;
-      }
-      const chunks: Buffer[] = [];
-      stream.on('data', (chunk: Buffer) => chunks.push(chunk));
-      stream.on('error', reject);
-      stream.on('end', () => {
-        resolve(Buffer.concat(chunks));
-      });
+/** What an entry holds; throws where it is damaged. Its size was looked at in the directory, which binds the reader. */
+export async function readEntry(zip: yauzl.ZipFile, entry: yauzl.Entry): Promise<Buffer> {
+  const stream = await new Promise<Readable>((resolve, reject) => {
+    zip.openReadStream(entry, (error, opened) => {
+      if (error) reject(error);
+      else resolve(opened);
     });
   });
+  const chunks: Buffer[] = [];
+  for await (const chunk of stream as AsyncIterable<Buffer>) chunks.push(chunk);
+  const bytes = Buffer.concat(chunks);
+  if (crc32(bytes) !== entry.crc32) throw new Error('its check sum is wrong, so it is damaged');
+  return bytes;
+}
 
-/** A zip as a stream, entries in the given order. */
-export function zipOf(
-  files: readonly { readonly path: string; readonly bytes: Buffer }[],
-  compress: boolean,
-): NodeJS.ReadableStream {
+/** A file of a zip that is to be written, opened when its turn comes. */
+export interface ToZip {
+  readonly path: string;
+  readonly open: () => Promise<Readable>;
+  /** Pictures and the like are packed already. */
+  readonly compress?: boolean;
+}
+
+/** A zip as a stream, entries in the given order; each is opened when the one before it has gone out. */
+export function zipOf(files: Iterable<ToZip>): NodeJS.ReadableStream {
   const zip = new ZipFile();
-  for (const { path, bytes } of files) zip.addBuffer(bytes, path, { compress });
+  for (const { path, open, compress = true } of files)
+    zip.addReadStreamLazy(path, { compress }, (done) => {
+      open().then(
+        (stream) => {
+          done(null, stream);
+        },
+        (error: unknown) => {
+          done(error, undefined as never);
+        },
+      );
+    });
   zip.end();
   return zip.outputStream;
 }
