@@ -35,12 +35,30 @@ export type Defaults = z.infer<typeof defaultsSchema>;
 export const branchInputSchema = z.object({ label: nameSchema, record: recordSchema.optional() });
 export type BranchInput = z.infer<typeof branchInputSchema>;
 
-/** Branches taken in together: all of them or none. */
+/**
+ * Branches taken in together: all of them or none. One with an `id` brings that branch up to date, if it is still
+ * at the `version` that it was compared with.
+ */
 export const importInputSchema = z.object({
+  title: z.string().trim().max(200).default(''),
   branches: z
-    .array(z.object({ label: nameSchema, record: recordSchema }))
+    .array(
+      z.object({
+        label: nameSchema,
+        record: recordSchema,
+        id: z.number().int().nonnegative().default(0),
+        version: z.number().int().nonnegative().default(0),
+      }),
+    )
     .min(1, 'There is no branch to take in.')
     .max(limits.importRows, `At most ${String(limits.importRows)} branches at once.`),
 });
-export type ImportInput = z.infer<typeof importInputSchema>;
-export const importedSchema = z.object({ added: z.number(), firstId: z.number() });
+export type ImportInput = z.input<typeof importInputSchema>;
+export const importedSchema = z.object({
+  added: z.number(),
+  updated: z.number(),
+  firstId: z.number(),
+  /** Names the change, so that it can be undone as one. */
+  changeId: z.number(),
+});
+export type Imported = z.infer<typeof importedSchema>;

@@ -3,7 +3,7 @@ import { carriedSchema, findingSchema, ignoreSchema, profileNames, wantSchema } 
 import { limits } from './limits.ts';
 import { hostAnswerSchema } from './places.ts';
 
-const address = z.string().trim().min(1, 'An address is needed.').max(2000);
+const address = z.string().trim().min(1, 'An address is needed.').max(limits.addressLength);
 
 /** What a check of many pages reads. */
 export const checkSourceSchema = z.discriminatedUnion('kind', [
@@ -114,6 +114,8 @@ export type ShownCheck = z.infer<typeof shownCheckSchema>;
 /** The findings of one page, the worst first, and what its host answered; null for a page that was handed in. */
 export const foundOnPageSchema = z.object({
   findings: z.array(foundSchema),
+  /** How many more there are, which were counted but not kept. */
+  leftOut: z.number(),
   /** `fetched` is ISO 8601, `size` bytes. */
   answer: hostAnswerSchema.extend({ fetched: z.string(), size: z.number() }).nullable(),
 });

@@ -1,4 +1,5 @@
 export * from './branches.ts';
+export * from './changes.ts';
 export * from './checks.ts';
 export * from './clients.ts';
 export * from './limits.ts';

@@ -4,6 +4,23 @@ export const limits = {
   pageBytes: 16 * 1024 * 1024,
   /** A photo, bytes. */
   photoBytes: 100 * 1024 * 1024,
+  /** Pixels of a picture that is decoded. */
+  photoPixels: 80_000_000,
+  /** All files of one upload together, bytes. */
+  uploadBytes: 512 * 1024 * 1024,
+  /** Characters of a page's path on its site, and of an address. */
+  pathLength: 500,
+  addressLength: 2000,
+  /** Findings of one page, and of a whole site, that are kept; the others are counted. */
+  keptFindings: 500,
+  /** What a page's businesses may take, bytes of JSON. */
+  carriedBytes: 4 * 1024 * 1024,
+  /** How deep JSON of a request may be nested. */
+  jsonDepth: 64,
+  /** Old-generation heap of one thread, MB. */
+  threadMegabytes: 1024,
+  /** Days that what was deleted can be brought back. */
+  trashDays: 30,
   /** A zip of pages as uploaded, bytes. */
   zipBytes: 100 * 1024 * 1024,
   /** Everything a zip holds when unpacked, bytes. */

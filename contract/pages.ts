@@ -27,16 +27,32 @@ export const pageSchema = z.object({
   /** How many items of markup a machine reads on it, by syntax. */
   items: z.object({ jsonld: z.number(), microdata: z.number(), rdfa: z.number() }),
   placements: z.array(placementSchema),
+  /** The branch whose own page it is, by its address or by what is placed on it; null for any other page. */
+  ownBranch: z.object({ id: z.number(), label: z.string() }).nullable(),
+  /** Why it cannot be read; ''. */
+  problem: z.string(),
 });
 export type Page = z.infer<typeof pageSchema>;
 
 export const pagesSchema = z.object({ pages: z.array(pageSchema) });
 
-/** What became of an upload: pages that were taken, and files that were not, with the reason. */
+/** What is done with markup that stands on pages whose new source does not carry it. */
+export const placedChoices = ['ask', 'again', 'drop'] as const;
+export const addPagesQuerySchema = z.object({ placed: z.enum(placedChoices).default('ask') });
+export type PlacedChoice = (typeof placedChoices)[number];
+
+/** What became of an upload: all of it was taken, or none of it for the reasons given. */
 export const addedPagesSchema = z.object({
-  added: z.array(pageSchema),
+  /** Pages that are new or have a new source. */
+  added: z.array(z.object({ id: z.number(), path: z.string() })),
   replaced: z.number(),
+  /** Pages that are the same as before but for what is placed on them: they stay as they are. */
+  unchanged: z.number(),
+  /** Pages whose new source lacks what is placed on them. While they are asked about, nothing was taken. */
+  asks: z.array(z.object({ path: z.string(), forms: z.array(formSchema) })),
   refused: z.array(z.object({ path: z.string(), reason: z.string() })),
+  /** Names the change, so that it can be undone; 0 where nothing was changed. */
+  changeId: z.number(),
 });
 export type AddedPages = z.infer<typeof addedPagesSchema>;
 
@@ -44,5 +60,9 @@ export const placementInputSchema = z.object({
   branchId: z.number().int().positive(),
   form: formSchema,
   at: z.enum(placements),
+  /** Whether it is meant although the page is another branch's own. */
+  foreign: z.boolean().default(false),
 });
-export type PlacementInput = z.infer<typeof placementInputSchema>;
+/** A page after something was placed on it or taken off. */
+export const changedPageSchema = z.object({ page: pageSchema, changeId: z.number() });
+export type PlacementInput = z.input<typeof placementInputSchema>;

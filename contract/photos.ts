@@ -69,6 +69,8 @@ export const jobSchema = z.object({
   done: z.number(),
   total: z.number(),
   failed: z.number(),
+  /** Why it failed as a whole; ''. */
+  problem: z.string(),
 });
 export type Job = z.infer<typeof jobSchema>;
 export const jobsSchema = z.object({ jobs: z.array(jobSchema) });

@@ -1,3 +1,4 @@
 export * from './email.ts';
 export * from './link.ts';
+export * from './pagePath.ts';
 export * from './profile.ts';

@@ -1,15 +1,23 @@
-import { Op, type WhereOptions } from 'sequelize';
-import type { Branch, FoundBranch, ImportInput } from '#contract';
+import { literal, Op, type Transaction, type WhereOptions } from 'sequelize';
+import type { Branch, FoundBranch } from '#contract';
 import { effectiveRecord, emptyRecord, recordSchema, type BusinessRecord } from '#core/record';
 import { fold } from '#core/text';
 import { notFound, Refusal } from '../problem.ts';
-import { BranchRow, ClientRow } from './models.ts';
+import { BranchRow, BranchWordRow, ClientRow } from './models.ts';
+import { keptBranch, type KeptBranch } from './keptBranch.ts';
+import { locked, whole } from './transaction.ts';
+import { cut, wordsOf } from './words.ts';
 
 /** A record as it was saved; facts that were added to the schema since are not set. */
 export const parseRecord = (json: string): BusinessRecord => recordSchema.parse(JSON.parse(json));
 
-export async function findBranch(id: number): Promise<BranchRow> {
-  const branch = await BranchRow.findByPk(id);
+/** A branch with its client, in one question. Those of a deleted client are gone with it. */
+export async function findBranch(id: number, transaction?: Transaction): Promise<BranchRow> {
+  const branch = await BranchRow.findOne({
+    where: { id },
+    include: { model: ClientRow, as: 'client', required: true },
+    ...(transaction ? { transaction } : {}),
+  });
   if (!branch) throw notFound('branch');
   return branch;
 }
@@ -22,7 +30,7 @@ export async function findClient(id: number): Promise<ClientRow> {
 
 /** What everything is made from: the branch's own facts over its client's. */
 export async function recordOf(branch: BranchRow): Promise<BusinessRecord> {
-  const client = await findClient(branch.clientId);
+  const client = branch.client ?? (await findClient(branch.clientId));
   return effectiveRecord(parseRecord(branch.record), parseRecord(client.defaults));
 }
 
@@ -37,7 +45,7 @@ export function recordsOf(
 
 export async function showBranch(id: number): Promise<Branch> {
   const branch = await findBranch(id);
-  const client = await findClient(branch.clientId);
+  const client = branch.client ?? (await findClient(branch.clientId));
   return {
     id,
     label: branch.label,
@@ -49,56 +57,87 @@ export async function showBranch(id: number): Promise<Branch> {
   };
 }
 
-const SEARCH_LENGTH = 1000;
+const MOST_WORDS = 10;
 
-/** The words a branch is found by. */
-function searchText(label: string, { name, branchCode, telephone, address }: BusinessRecord): string {
-  const { streetAddress, addressLocality, postalCode } = address;
-  const words = [
-    label,
-    name,
-    branchCode,
-    streetAddress,
-    addressLocality,
-    postalCode,
-    telephone.replace(/\D/g, ''),
-  ];
-  return fold(words.join(' ')).slice(0, SEARCH_LENGTH);
-}
+/** The folded words of a search. */
+export const searched = (words: string): readonly string[] =>
+  fold(words).split(' ').filter(Boolean).slice(0, MOST_WORDS);
 
-/** Branches in which every word stands. */
+/** Whether a name has a word that begins with this one. */
+const beginsWord = (name: string, word: string): boolean => ` ${fold(name)}`.includes(` ${word}`);
+
+/** Branches that have every word from its beginning on, found by an index. */
 export function fitting(words: string, clientId?: number): WhereOptions<BranchRow> {
-  const parts = fold(words).split(' ').filter(Boolean).slice(0, 10);
   return {
     ...(clientId === undefined ? {} : { clientId }),
-    [Op.and]: parts.map((part) => ({ search: { [Op.like]: `%${part.replace(/[\\%_]/g, '\\$&')}%` } })),
+    [Op.and]: searched(words).map((word) => ({ id: { [Op.in]: havingWord(word) } })),
   };
 }
 
-const MOST_FOUND = 60;
+function havingWord(word: string): ReturnType<typeof literal> {
+  const { sequelize } = BranchRow;
+  if (!sequelize) throw new Error('the models are not tied to a database');
+  const pattern = sequelize.escape(`${cut(word)}%`); // folded: it holds neither % nor _ nor \\
+  return literal(`(SELECT branch_id FROM branch_words WHERE word LIKE ${pattern})`);
+}
 
-/** Branches by words, over all clients or within one. */
+const MOST_FOUND = 60;
+/** As many are looked at before the best are chosen. */
+const MOST_RANKED = 1000;
+
+/**
+ * Branches by words, over all clients or within one, the best first: the label itself, labels that begin with
+ * the words, labels that hold them, then those found by street, number or client. A client's name counts as a
+ * word of each of its branches.
+ */
 export async function searchBranches(words: string, clientId?: number): Promise<readonly FoundBranch[]> {
+  const clients = await ClientRow.findAll({ attributes: ['id', 'name'] });
+  const named = (word: string): readonly number[] =>
+    clients.filter(({ name }) => beginsWord(name, word)).map(({ id }) => id);
   const branches = await BranchRow.findAll({
-    where: fitting(words, clientId),
+    where: {
+      clientId: clientId ?? { [Op.in]: clients.map(({ id }) => id) },
+      [Op.and]: searched(words).map((word) => {
+        const owners = named(word);
+        const found = { id: { [Op.in]: havingWord(word) } };
+        return owners.length === 0 ? found : { [Op.or]: [found, { clientId: { [Op.in]: owners } }] };
+      }),
+    },
     order: ['label', 'id'],
-    limit: MOST_FOUND,
+    limit: MOST_RANKED,
     attributes: ['id', 'label', 'clientId'],
   });
-  const clients = await ClientRow.findAll({
-    where: { id: { [Op.in]: [...new Set(branches.map((branch) => branch.clientId))] } },
-    attributes: ['id', 'name'],
-  });
   const names = new Map(clients.map(({ id, name }) => [id, name]));
-  // Those whose label says it all come before those that are found by their street.
-  const parts = fold(words).split(' ');
-  const said = (label: string): number => (parts.every((part) => fold(label).includes(part)) ? 0 : 1);
-  branches.sort((a, b) => said(a.label) - said(b.label));
-  // The branches of a deleted client are gone with it.
-  return branches.flatMap(({ id, label, clientId: client }) => {
+  const whole = fold(words);
+  const ranked = branches.map((branch) => ({ branch, rank: rankOf(fold(branch.label), whole) }));
+  ranked.sort((a, b) => a.rank - b.rank);
+  return ranked.slice(0, MOST_FOUND).flatMap(({ branch: { id, label, clientId: client } }) => {
     const clientName = names.get(client);
     return clientName === undefined ? [] : [{ id, label, clientId: client, clientName }];
   });
+}
+
+/** How well a folded label answers folded words; 0 is best. */
+function rankOf(label: string, words: string): number {
+  if (label === words) return 0;
+  if (label.startsWith(words)) return 1;
+  if (` ${label}`.includes(` ${words}`)) return 2;
+  return words.split(' ').every((word) => ` ${label}`.includes(` ${word}`)) ? 3 : 4;
+}
+
+/** Keeps the words that branches are found by. */
+async function keepWords(
+  branches: readonly { readonly id: number; readonly search: string }[],
+  transaction: Transaction,
+): Promise<void> {
+  await BranchWordRow.destroy({
+    where: { branchId: { [Op.in]: branches.map(({ id }) => id) } },
+    transaction,
+  });
+  await BranchWordRow.bulkCreate(
+    branches.flatMap(({ id, search }) => wordsOf(search).map((word) => ({ word, branchId: id }))),
+    { transaction },
+  );
 }
 
 export async function addBranch(
@@ -107,8 +146,29 @@ export async function addBranch(
   record: BusinessRecord = emptyRecord,
 ): Promise<number> {
   await findClient(clientId);
-  const row = { clientId, label, record: JSON.stringify(record), search: searchText(label, record) };
-  return (await BranchRow.create(row)).id;
+  return whole(
+    async (transaction) => (await createBranches(clientId, [keptBranch(label, record)], transaction))[0] ?? 0,
+  );
+}
+
+const CHUNK = 500;
+
+/** Makes branches with the words they are found by; their numbers, in the same order. */
+export async function createBranches(
+  clientId: number,
+  branches: readonly KeptBranch[],
+  transaction: Transaction,
+): Promise<readonly number[]> {
+  const ids: number[] = [];
+  for (let at = 0; at < branches.length; at += CHUNK) {
+    const rows = branches
+      .slice(at, at + CHUNK)
+      .map(({ label, record, search }) => ({ clientId, label, record, search }));
+    const made = await BranchRow.bulkCreate(rows, { transaction });
+    await keepWords(made, transaction);
+    ids.push(...made.map(({ id }) => id));
+  }
+  return ids;
 }
 
 /** A branch with the facts of another, under its own label. What must be one branch's alone is left out. */
@@ -125,34 +185,25 @@ export async function duplicateBranch(id: number, label: string): Promise<number
   });
 }
 
-/** Takes in several branches: all of them, or none where one cannot be kept. */
-export async function importBranches(
-  clientId: number,
-  { branches }: ImportInput,
-): Promise<{ added: number; firstId: number }> {
-  await findClient(clientId);
-  const { sequelize } = BranchRow;
-  if (!sequelize) throw new Error('the models are not tied to a database');
-  const CHUNK = 500;
-  return sequelize.transaction(async (transaction) => {
-    let firstId = 0;
-    for (let at = 0; at < branches.length; at += CHUNK) {
-      const rows = branches.slice(at, at + CHUNK).map(({ label, record }) => ({
-        clientId,
-        label,
-        record: JSON.stringify(record),
-        search: searchText(label, record),
-      }));
-      const made = await BranchRow.bulkCreate(rows, { transaction });
-      firstId ||= made[0]?.id ?? 0;
-    }
-    return { added: branches.length, firstId };
+export async function renameBranch(id: number, label: string): Promise<void> {
+  await findBranch(id);
+  await whole(async (transaction) => {
+    const branch = await BranchRow.findByPk(id, locked(transaction));
+    if (!branch) throw notFound('branch');
+    await writeBranch(branch, keptBranch(label, parseRecord(branch.record)), transaction);
   });
 }
 
-export async function renameBranch(id: number, label: string): Promise<void> {
-  const branch = await findBranch(id);
-  await branch.update({ label, search: searchText(label, parseRecord(branch.record)) });
+/** Writes a branch that is locked, with the words it is found by where they changed. */
+export async function writeBranch(
+  branch: BranchRow,
+  { label, record, search }: KeptBranch,
+  transaction: Transaction,
+): Promise<void> {
+  const [before, version] = [branch.search, branch.version];
+  const isNew = record !== branch.record;
+  await branch.update({ label, search, record, version: isNew ? version + 1 : version }, { transaction });
+  if (search !== before) await keepWords([branch], transaction);
 }
 
 const savedElsewhere = (what: string): Refusal =>
@@ -167,13 +218,14 @@ const savedElsewhere = (what: string): Refusal =>
  * written and the refusal says so.
  */
 export async function saveRecord(id: number, record: BusinessRecord, version: number): Promise<number> {
-  const { label } = await findBranch(id);
-  const [changed] = await BranchRow.update(
-    { record: JSON.stringify(record), version: version + 1, search: searchText(label, record) },
-    { where: { id, version } },
-  );
-  if (changed === 1) return version + 1;
-  throw savedElsewhere('This record was');
+  await findBranch(id);
+  return whole(async (transaction) => {
+    const branch = await BranchRow.findByPk(id, locked(transaction));
+    if (!branch) throw notFound('branch');
+    if (branch.version !== version) throw savedElsewhere('This record was');
+    await writeBranch(branch, keptBranch(branch.label, record), transaction);
+    return branch.version;
+  });
 }
 
 /** Saves a client's defaults, as `saveRecord` does a branch's record. */
@@ -199,5 +251,6 @@ export async function deleteBranch(id: number): Promise<void> {
 export async function restoreBranch(id: number): Promise<void> {
   const branch = await BranchRow.findByPk(id, { paranoid: false });
   if (!branch) throw notFound('branch');
+  await findClient(branch.clientId);
   await branch.restore();
 }

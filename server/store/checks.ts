@@ -1,5 +1,5 @@
 import { gunzipSync, gzipSync } from 'node:zlib';
-import { col, fn, literal, Op, type InferAttributes } from 'sequelize';
+import { col, fn, literal, Op, type InferAttributes, type Transaction } from 'sequelize';
 import * as z from 'zod';
 import {
   checkedPageSchema,
@@ -28,16 +28,19 @@ import {
   type SiteBranch,
   type Want,
 } from '#core/checking';
-import { parseUrl } from '#core/link';
+import { originsOf, pageUrl } from '#core/link';
 import { emptyRecord } from '#core/record';
 import { decodeText } from '#core/text';
-import { notFound } from '../problem.ts';
+import { notFound, Refusal } from '../problem.ts';
 import { findClient, recordsOf } from './branches.ts';
-import { BranchRow, CheckedPageRow, CheckRow, IgnoreRow, JobRow, PageRow } from './models.ts';
+import { BranchRow, CheckedPageRow, CheckRow, IgnoreRow, JobRow } from './models.ts';
+import { pagePaths, sourceOf } from './pages.ts';
+import { whole } from './transaction.ts';
 
 export async function findCheck(id: number): Promise<CheckRow> {
   const check = await CheckRow.findByPk(id);
   if (!check) throw notFound('check');
+  await findClient(check.clientId);
   return check;
 }
 
@@ -53,54 +56,64 @@ const TITLES: Readonly<Record<CheckSource['kind'], (source: CheckSource) => stri
   pages: () => 'The site’s pages here',
 };
 
-/** Begins a check of many pages; the job that carries it out waits from now on. */
+/** Begins a check of many pages; the job that carries it out waits from now on. Both are there, or neither. */
 export async function addCheck(clientId: number, { source, profile }: CheckInput): Promise<number> {
-  await findClient(clientId);
   const judging = await judgingOf(clientId);
-  const check = await CheckRow.create({
-    clientId,
-    title: TITLES[source.kind](source).slice(0, 300),
-    kind: source.kind,
-    profile: profile ?? judging.profile,
-    input: JSON.stringify(source),
-    siteFindings: '[]',
+  return whole(async (transaction) => {
+    const check = await CheckRow.create(
+      {
+        clientId,
+        title: TITLES[source.kind](source).slice(0, 300),
+        kind: source.kind,
+        profile: profile ?? judging.profile,
+        input: JSON.stringify(source),
+        siteFindings: '[]',
+      },
+      { transaction },
+    );
+    await startJob(check.id, 0, transaction);
+    return check.id;
   });
-  await startJob(check.id);
-  return check.id;
 }
 
-/** Begins a check of files that were handed in. */
+/** Begins a check of files that were handed in: all of them are kept, with the check and its job, or none. */
 export async function addFileCheck(
   clientId: number,
-  title: string,
-  files: readonly {
-    readonly path: string;
-    readonly bytes: Buffer;
-    readonly answer?: HostAnswer | undefined;
-  }[],
-  message: string,
+  files: () => AsyncIterable<PlannedPage>,
+  message: () => string,
 ): Promise<number> {
-  await findClient(clientId);
   const { profile } = await judgingOf(clientId);
-  const check = await CheckRow.create({
-    clientId,
-    title: title.slice(0, 300),
-    kind: 'files',
-    profile,
-    input: 'null',
-    message: message.slice(0, 500),
-    siteFindings: '[]',
+  return whole(async (transaction) => {
+    const check = await CheckRow.create(
+      { clientId, title: '', kind: 'files', profile, input: 'null', siteFindings: '[]' },
+      { transaction },
+    );
+    let total = 0;
+    let first = '';
+    for await (const file of files()) {
+      if (total >= limits.sitePages) break;
+      await planPages(check.id, [file], transaction);
+      total += 1;
+      first ||= file.url;
+    }
+    if (total === 0)
+      throw new Refusal(
+        422,
+        'No page',
+        'None of these files is a page: pages end in .html, .htm, .php, .json or .jsonld, or lie in a zip. Nothing was checked.',
+      );
+    const called = total === 1 ? first : `${String(total)} files`;
+    await check.update({ title: called.slice(0, 300), message: message().slice(0, 500) }, { transaction });
+    await startJob(check.id, total, transaction);
+    return check.id;
   });
-  await planPages(
-    check.id,
-    files.map(({ path, bytes, answer }) => ({ url: path, bytes, answer })),
-  );
-  await startJob(check.id, files.length);
-  return check.id;
 }
 
-async function startJob(checkId: number, total = 0): Promise<void> {
-  await JobRow.create({ branchId: null, checkId, state: 'waiting', input: 'null', total, leasedUntil: null });
+async function startJob(checkId: number, total: number, transaction: Transaction): Promise<void> {
+  await JobRow.create(
+    { branchId: null, checkId, state: 'waiting', input: 'null', total, leasedUntil: null },
+    { transaction },
+  );
 }
 
 const jobOf = (checkId: number): Promise<JobRow | null> =>
@@ -108,6 +121,7 @@ const jobOf = (checkId: number): Promise<JobRow | null> =>
 
 /** The checks of a client, the newest first. */
 export async function listChecks(clientId: number): Promise<readonly KeptCheck[]> {
+  await findClient(clientId);
   const checks = await CheckRow.findAll({ where: { clientId }, order: [['id', 'DESC']], limit: 200 });
   return Promise.all(checks.map(describeCheck));
 }
@@ -156,7 +170,7 @@ async function describeCheck(check: CheckRow): Promise<KeptCheck> {
     done: sums.total - sums.waiting,
     unread: sums.unread,
     summary,
-    message: check.message,
+    message: [check.message, job?.state === 'failed' ? job.problem : ''].filter(Boolean).join(' '),
     begun: check.createdAt.toISOString(),
   };
 }
@@ -195,6 +209,7 @@ export async function showCheck(id: number): Promise<ShownCheck> {
 
 /** The findings of one page of a check, with what its host answered. */
 export async function showFound(checkId: number, pageId: number): Promise<FoundOnPage> {
+  await findCheck(checkId);
   const page = await CheckedPageRow.findOne({
     where: { checkId, id: pageId },
     attributes: { exclude: ['source'] },
@@ -203,6 +218,7 @@ export async function showFound(checkId: number, pageId: number): Promise<FoundO
   const { url, finalUrl, status, headers, milliseconds, size, updatedAt } = page;
   return {
     findings: [...pageFound(page)],
+    leftOut: page.leftOut,
     answer:
       status === 0
         ? null
@@ -261,6 +277,7 @@ export async function allFound(id: number): Promise<readonly Found[]> {
 
 /** What was fetched of one page, as it was then. */
 export async function showCheckedSource(checkId: number, pageId: number) {
+  await findCheck(checkId);
   const page = await CheckedPageRow.findOne({ where: { checkId, id: pageId } });
   if (!page) throw notFound('page of the check');
   const headers = JSON.parse(page.headers) as Record<string, string>;
@@ -273,6 +290,8 @@ export async function showCheckedSource(checkId: number, pageId: number) {
 
 export async function compareChecks(beforeId: number, afterId: number): Promise<ShownComparison> {
   const [before, after] = [await findCheck(beforeId), await findCheck(afterId)];
+  if (before.clientId !== after.clientId)
+    throw new Refusal(400, 'Two clients', 'These checks are of two clients and cannot be compared.');
   const compared = compareFindings(await allFound(beforeId), await allFound(afterId));
   return {
     before: await describeCheck(before),
@@ -297,7 +316,10 @@ export async function deleteCheck(id: number): Promise<void> {
 }
 
 export async function restoreCheck(id: number): Promise<void> {
-  await CheckRow.restore({ where: { id } });
+  const check = await CheckRow.findByPk(id, { paranoid: false });
+  if (!check) throw notFound('check');
+  await findClient(check.clientId);
+  await check.restore();
 }
 
 /** How a client's sources are judged: its profile with additions, and what is ignored. */
@@ -332,6 +354,7 @@ export async function addIgnore(clientId: number, ignore: Ignore): Promise<KeptI
 }
 
 export async function removeIgnore(clientId: number, id: number): Promise<void> {
+  await findClient(clientId);
   await IgnoreRow.destroy({ where: { clientId, id } });
 }
 
@@ -343,14 +366,17 @@ export async function siteBranches(clientId: number): Promise<readonly SiteBranc
   return rows.map(({ id, label }) => ({ id, label, record: records.get(id) ?? emptyRecord }));
 }
 
-/** The client's pages in the application, under the addresses they will have on its site. */
-export async function ownPages(clientId: number): Promise<readonly { url: string; bytes: Buffer }[]> {
-  const [first] = (await siteBranches(clientId)).flatMap(({ record }) => parseUrl(record.url)?.origin ?? []);
-  const pages = await PageRow.findAll({ where: { clientId }, order: ['path'] });
-  return pages.map(({ path, source }) => ({
-    url: first ? new URL(`/${path.replace(/(^|\/)index\.html?$/i, '$1')}`, first).href : path,
-    bytes: source,
-  }));
+/** Notes the client's pages in the application to be read, under the addresses they will have on its site. */
+export async function planOwnPages({ id, clientId }: CheckRow): Promise<readonly CheckedPageRow[]> {
+  const [origin] = originsOf((await siteBranches(clientId)).map(({ record }) => record.url));
+  return whole(async (transaction) => {
+    const planned: CheckedPageRow[] = [];
+    for (const { id: pageId, path } of await pagePaths(clientId)) {
+      const page = { url: origin ? pageUrl(path, origin) : path, bytes: await sourceOf(pageId) };
+      planned.push(...(await planPages(id, [page], transaction)));
+    }
+    return planned;
+  });
 }
 
 /** What a host answered, as a page keeps it. */
@@ -361,61 +387,62 @@ export const answerFields = (asked: string, { url, status, headers, milliseconds
   milliseconds: Math.round(milliseconds),
 });
 
-/** Notes pages to be read; those that are known already stay as they are. Returns the new ones. */
+/** A page that is to be read: by its address, or handed in. */
+export interface PlannedPage {
+  readonly url: string;
+  readonly bytes?: Buffer;
+  readonly answer?: HostAnswer | undefined;
+}
+
+/** Notes pages to be read, in the order they come; the new rows, without their sources. */
 export async function planPages(
   checkId: number,
-  pages: readonly {
-    readonly url: string;
-    readonly bytes?: Buffer;
-    readonly answer?: HostAnswer | undefined;
-  }[],
+  pages: readonly PlannedPage[],
+  transaction: Transaction,
 ): Promise<readonly CheckedPageRow[]> {
-  return CheckedPageRow.bulkCreate(
-    pages.map(({ url, bytes, answer }) => ({
-      checkId,
-      url: url.slice(0, 2000),
-      state: 'waiting' as const,
-      source: bytes ? gzipSync(bytes) : null,
-      size: bytes?.length ?? 0,
-      ...(answer ? answerFields(url, answer) : {}),
-    })),
-  );
+  const rows = pages.map(({ url, bytes, answer }) => ({
+    checkId,
+    ...addressFields(url),
+    source: bytes ? gzipSync(bytes, { level: 1 }) : null,
+    size: bytes?.length ?? 0,
+    ...(answer ? answerFields(url, answer) : {}),
+  }));
+  // A source goes by itself, with its bytes beside the statement.
+  if (rows.every(({ source }) => source === null)) return CheckedPageRow.bulkCreate(rows, { transaction });
+  const planned: CheckedPageRow[] = [];
+  for (const row of rows) {
+    const made = await CheckedPageRow.create(row, { transaction });
+    made.setDataValue('source', null);
+    planned.push(made);
+  }
+  return planned;
 }
+
+/** An address that is too long to be kept is not cut and asked for: it is told. */
+const addressFields = (url: string) =>
+  url.length <= limits.addressLength
+    ? { url, state: 'waiting' as const }
+    : {
+        url: `${url.slice(0, limits.addressLength - 1)}…`,
+        state: 'unread' as const,
+        problem: `Its address has ${String(url.length)} characters; at most ${String(limits.addressLength)} are read.`,
+      };
 
 type PageOutcome = Pick<InferAttributes<CheckedPageRow>, 'id' | 'checkId' | 'url'> &
   Partial<InferAttributes<CheckedPageRow>>;
 
-/** Keeps what came of several pages with one statement: those read now with everything, the others with their reasons. */
+/**
+ * Keeps what came of several pages, all of them in one transaction: the disk is waited for once. Sources are
+ * bound beside their statements, so that no statement is larger than one page.
+ */
 export async function keepOutcomes(outcomes: readonly PageOutcome[]): Promise<void> {
-  const fetched = outcomes.filter(({ source }) => source);
-  const others = outcomes.filter(({ source }) => !source);
-  for (const [pages, fields] of [
-    [fetched, [...OUTCOME, 'source', 'size'] as const],
-    // Files that were handed in keep the source they came with.
-    [others.filter(({ size }) => size !== undefined), [...OUTCOME, 'size'] as const],
-    [others.filter(({ size }) => size === undefined), OUTCOME],
-  ] as const)
-    if (pages.length > 0)
-      await CheckedPageRow.bulkCreate(
-        pages.map((page) => ({ state: 'unread', ...page, source: page.source ?? null })),
-        { updateOnDuplicate: [...fields] },
-      );
+  if (outcomes.length === 0) return;
+  await whole(async (transaction) => {
+    for (const { id, checkId, ...found } of outcomes) {
+      const { source, ...fields } = found;
+      // Files that were handed in keep the source they came with.
+      const values = { state: 'unread' as const, ...fields, ...(source ? { source } : {}) };
+      await CheckedPageRow.update(values, { where: { id, checkId }, transaction });
+    }
+  });
 }
-
-const OUTCOME = [
-  'state',
-  'finalUrl',
-  'status',
-  'problem',
-  'headers',
-  'milliseconds',
-  'must',
-  'should',
-  'note',
-  'ignored',
-  'codes',
-  'ownBranchId',
-  'carries',
-  'findings',
-  'updatedAt',
-] as const;

@@ -6,6 +6,7 @@ import { fold } from '#core/text';
 import { notFound, Refusal } from '../problem.ts';
 import { findClient, fitting, parseRecord, recordsOf } from './branches.ts';
 import { BranchRow, ClientRow, PageRow, PhotoRow } from './models.ts';
+import type { PageWorker } from '../threads/pageWork.ts';
 import { placementsOf } from './pages.ts';
 import { photoState } from './photos.ts';
 
@@ -38,6 +39,7 @@ async function countByClient<T extends BranchRow | PageRow>(
 export async function listBranches(
   clientId: number,
   { q, offset, limit }: { q: string; offset: number; limit: number },
+  worker: PageWorker,
 ): Promise<{ total: number; branches: readonly BranchSummary[] }> {
   const client = await findClient(clientId);
   const named = fold(q)
@@ -50,7 +52,7 @@ export async function listBranches(
     limit,
   });
   const records = recordsOf(rows, client);
-  const placements = await placementsOf(records);
+  const placements = await placementsOf(records, worker);
   const photos = await PhotoRow.findAll({ where: { branchId: { [Op.in]: rows.map(({ id }) => id) } } });
   const branches = rows.map(({ id, label }): BranchSummary => {
     const record = records.get(id) ?? emptyRecord;
@@ -125,8 +127,9 @@ function photosStep(states: readonly string[]): Step {
   return { state: count('bare') === 0 ? 'proved' : 'unproved', detail: stamped };
 }
 
-export async function addClient(name: string): Promise<number> {
-  return (await ClientRow.create({ name })).id;
+/** Adds a client; `demo` marks one that the demo puts in. */
+export async function addClient(name: string, demo = ''): Promise<number> {
+  return (await ClientRow.create({ name, demo })).id;
 }
 
 export async function renameClient(id: number, name: string): Promise<void> {

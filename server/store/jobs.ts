@@ -1,15 +1,17 @@
+import { randomUUID } from 'node:crypto';
 import { Op, Transaction, type Sequelize } from 'sequelize';
 import type { Job, StampInput } from '#contract';
 import { isLockConflict, notFound } from '../problem.ts';
 import { findBranch } from './branches.ts';
 import { JobRow } from './models.ts';
 
-export const describeJob = ({ id, state, done, total, failed }: JobRow): Job => ({
+export const describeJob = ({ id, state, done, total, failed, problem }: JobRow): Job => ({
   id,
   state,
   done,
   total,
   failed,
+  problem,
 });
 
 export async function addJob(branchId: number, input: StampInput): Promise<Job> {
@@ -25,14 +27,19 @@ export async function addJob(branchId: number, input: StampInput): Promise<Job> 
   );
 }
 
-export async function showJob(id: number): Promise<Job> {
+/** A job of a branch or a check that is there. */
+async function findJob(id: number): Promise<JobRow> {
   const job = await JobRow.findByPk(id);
   if (!job) throw notFound('job');
-  return describeJob(job);
+  if (job.branchId !== null) await findBranch(job.branchId);
+  return job;
 }
+
+export const showJob = async (id: number): Promise<Job> => describeJob(await findJob(id));
 
 /** The jobs of a branch that are not at their end. */
 export async function openJobs(branchId: number): Promise<readonly Job[]> {
+  await findBranch(branchId);
   return (
     await JobRow.findAll({ where: { branchId, state: { [Op.in]: ['waiting', 'running'] } }, order: ['id'] })
   ).map(describeJob);
@@ -40,6 +47,7 @@ export async function openJobs(branchId: number): Promise<readonly Job[]> {
 
 /** Asks a job to stop: it does before its next photo. */
 export async function cancelJob(id: number): Promise<Job> {
+  await findJob(id);
   await JobRow.update(
     { state: 'cancelled', leasedUntil: null },
     { where: { id, state: { [Op.in]: ['waiting', 'running'] } } },
@@ -65,6 +73,9 @@ export async function leaseJob(database: Sequelize, now: Date, leaseMs: number):
   }
 }
 
+/** A job that was begun so often without coming any further is not begun again. */
+export const MOST_ATTEMPTS = 3;
+
 async function leaseWithin(transaction: Transaction, now: Date, leaseMs: number): Promise<JobRow | null> {
   const job = await JobRow.findOne({
     where: { [Op.or]: [{ state: 'waiting' }, { state: 'running', leasedUntil: { [Op.lt]: now } }] },
@@ -73,34 +84,69 @@ async function leaseWithin(transaction: Transaction, now: Date, leaseMs: number)
     skipLocked: true,
     transaction,
   });
-  await job?.update({ state: 'running', leasedUntil: new Date(now.getTime() + leaseMs) }, { transaction });
+  if (job && job.attempts >= MOST_ATTEMPTS) {
+    const problem = `It was begun ${String(MOST_ATTEMPTS)} times and each time ended before it came any further.${job.problem ? ` ${job.problem}` : ''}`;
+    await job.update({ state: 'failed', leasedUntil: null, problem: problem.slice(0, 500) }, { transaction });
+    return null;
+  }
+  const leasedUntil = new Date(now.getTime() + leaseMs);
+  await job?.update(
+    { state: 'running', leasedUntil, lease: randomUUID(), attempts: job.attempts + 1 },
+    { transaction },
+  );
   return job;
 }
 
+/** Whose job it is: the row as long as nobody cancelled it and no other process took it over. */
+const ours = ({ id, lease }: JobRow) => ({ id, lease, state: 'running' });
+
 /**
- * Notes how far a job has come and keeps its lease; whether it is still ours to work on. It is not when it was
- * cancelled, or when another process took it because our lease had run out.
+ * Notes how far a job has come; whether it is still ours to work on. It is not when it was cancelled, or when
+ * another process took it because our lease had run out.
  */
-export async function renewLease(
+export async function noteProgress(
   job: JobRow,
-  done: number,
-  failed: number,
-  leasedUntil: Date,
-  total = job.total,
+  {
+    done,
+    failed,
+    total = job.total,
+  }: { readonly done: number; readonly failed: number; readonly total?: number },
 ): Promise<boolean> {
-  const [changed] = await JobRow.update(
-    { done, failed, leasedUntil, total },
-    { where: { id: job.id, state: 'running', leasedUntil: job.leasedUntil } },
+  const isFurther = done > job.done;
+  const attempts = isFurther ? 0 : job.attempts;
+  if (!(await updateOurs(job, { done, failed, total, attempts }))) return false;
+  job.set({ done, failed, total, attempts });
+  return true;
+}
+
+/** Keeps a lease; whether it is still ours. */
+export async function renewLease(job: JobRow, leasedUntil: Date): Promise<boolean> {
+  return updateOurs(job, { leasedUntil });
+}
+
+/** Writes to a job that is ours; whether it is. The same values again change no row, and are no lost lease. */
+async function updateOurs(job: JobRow, values: Parameters<typeof JobRow.update>[0]): Promise<boolean> {
+  const [changed] = await JobRow.update(values, { where: ours(job) });
+  return changed > 0 || (await JobRow.count({ where: ours(job) })) > 0;
+}
+
+/** Ends a job that is ours, with the reason where it failed. */
+export async function endJob(job: JobRow, state: 'done' | 'failed', problem = ''): Promise<void> {
+  await JobRow.update({ state, leasedUntil: null, problem: problem.slice(0, 500) }, { where: ours(job) });
+}
+
+/** Gives a job back, so that another process takes it at once and goes on where it stands. That was no attempt. */
+export async function releaseJob(job: JobRow): Promise<void> {
+  await JobRow.update(
+    { state: 'waiting', leasedUntil: null, attempts: Math.max(0, job.attempts - 1) },
+    { where: ours(job) },
   );
-  if (changed === 1) job.set({ done, failed, leasedUntil, total });
-  return changed === 1;
 }
 
-export async function endJob({ id }: JobRow, state: 'done' | 'failed'): Promise<void> {
-  await JobRow.update({ state, leasedUntil: null }, { where: { id, state: 'running' } });
-}
-
-/** Gives a job back, so that another process takes it at once and goes on where it stands. */
-export async function releaseJob({ id }: JobRow): Promise<void> {
-  await JobRow.update({ state: 'waiting', leasedUntil: null }, { where: { id, state: 'running' } });
+/** Gives a job back that could not be carried on, with the reason: it is tried again. */
+export async function retryJob(job: JobRow, problem: string): Promise<void> {
+  await JobRow.update(
+    { state: 'waiting', leasedUntil: null, problem: problem.slice(0, 500) },
+    { where: ours(job) },
+  );
 }

@@ -1,18 +1,7 @@
 import { DataTypes, QueryTypes, type QueryInterface, type Sequelize } from 'sequelize';
 import { SequelizeStorage, Umzug } from 'umzug';
-
-const id = { type: DataTypes.INTEGER.UNSIGNED, primaryKey: true, autoIncrement: true };
-const times = {
-  created_at: { type: DataTypes.DATE, allowNull: false },
-  updated_at: { type: DataTypes.DATE, allowNull: false },
-};
-const deleted = { deleted_at: { type: DataTypes.DATE, allowNull: true } };
-const belongsTo = (table: string) => ({
-  type: DataTypes.INTEGER.UNSIGNED,
-  allowNull: false,
-  references: { model: table, key: 'id' },
-  onDelete: 'CASCADE',
-});
+import { belongsTo, deleted, id, times } from './columns.ts';
+import { nothingLost } from './migration004.ts';
 
 /** Every step the database has taken, oldest first. A step that has landed is never changed. */
 const migrations = [
@@ -177,6 +166,7 @@ const migrations = [
       for (const table of ['ignores', 'checked_pages', 'checks']) await to.dropTable(table);
     },
   },
+  nothingLost,
 ];
 
 /** Brings the database to the newest step. */
@@ -194,7 +184,14 @@ export async function migrate(database: Sequelize): Promise<void> {
       type: QueryTypes.SELECT,
       replacements: { name: 'zinc-post migrations' },
     } as const;
-    await database.query('SELECT GET_LOCK(:name, 120)', words);
+    const [row] = await database.query<{ taken: number | null }>(
+      'SELECT GET_LOCK(:name, 120) AS taken',
+      words,
+    );
+    if (row?.taken !== 1)
+      throw new Error(
+        'Another process has been bringing the database up for two minutes; start again when it is done.',
+      );
     try {
       await umzug.up();
     } finally {

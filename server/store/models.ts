@@ -4,10 +4,12 @@ import {
   type CreationOptional,
   type InferAttributes,
   type InferCreationAttributes,
+  type NonAttribute,
   type Sequelize,
 } from 'sequelize';
 import type { KeptCheck } from '#contract';
 import type { MarkupForm } from '#core/markup';
+import type { Placement } from '#core/page';
 
 export class ClientRow extends Model<InferAttributes<ClientRow>, InferCreationAttributes<ClientRow>> {
   declare id: CreationOptional<number>;
@@ -17,6 +19,11 @@ export class ClientRow extends Model<InferAttributes<ClientRow>, InferCreationAt
   declare defaultsVersion: CreationOptional<number>;
   /** How the client's sources are judged, as JSON after `profileInputSchema`. */
   declare judging: CreationOptional<string>;
+  /** Names what the demo put in; '' for everything else. */
+  declare demo: CreationOptional<string>;
+  /** What the columns of its spreadsheets hold, as JSON after `columnsSchema`. */
+  declare columns: CreationOptional<string>;
+  declare deletedAt: CreationOptional<Date | null>;
 }
 
 export class BranchRow extends Model<InferAttributes<BranchRow>, InferCreationAttributes<BranchRow>> {
@@ -28,6 +35,18 @@ export class BranchRow extends Model<InferAttributes<BranchRow>, InferCreationAt
   declare version: CreationOptional<number>;
   /** What a search for branches looks in, folded. */
   declare search: CreationOptional<string>;
+  declare deletedAt: CreationOptional<Date | null>;
+  /** There where the client was asked for with the branch. */
+  declare client?: NonAttribute<ClientRow>;
+}
+
+/** A word that a branch is found by. */
+export class BranchWordRow extends Model<
+  InferAttributes<BranchWordRow>,
+  InferCreationAttributes<BranchWordRow>
+> {
+  declare word: string;
+  declare branchId: number;
 }
 
 export class PageRow extends Model<InferAttributes<PageRow>, InferCreationAttributes<PageRow>> {
@@ -36,6 +55,9 @@ export class PageRow extends Model<InferAttributes<PageRow>, InferCreationAttrib
   declare path: string;
   /** The page's bytes, with what is placed on it. */
   declare source: Buffer;
+  /** Counts the changes of the source. */
+  declare version: CreationOptional<number>;
+  declare deletedAt: CreationOptional<Date | null>;
 }
 
 export class PlacementRow extends Model<
@@ -46,6 +68,8 @@ export class PlacementRow extends Model<
   declare pageId: number;
   declare branchId: number;
   declare form: MarkupForm;
+  /** Where it stands. */
+  declare at: Placement;
 }
 
 export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttributes<PhotoRow>> {
@@ -61,6 +85,33 @@ export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttr
   declare carried: string;
   /** The last stamp, as JSON; 'null' before the first. */
   declare stamp: string;
+  /** Names the thumbnail's bytes; '' before it was asked for. */
+  declare thumbnailKey: CreationOptional<string>;
+  declare deletedAt: CreationOptional<Date | null>;
+}
+
+/** Something that was done to many things at once and can be undone as one. */
+export class ChangeRow extends Model<InferAttributes<ChangeRow>, InferCreationAttributes<ChangeRow>> {
+  declare id: CreationOptional<number>;
+  declare clientId: number;
+  declare title: string;
+  declare undoneAt: CreationOptional<Date | null>;
+  declare createdAt: CreationOptional<Date>;
+}
+
+/** One thing that a change touched. */
+export class ChangePartRow extends Model<
+  InferAttributes<ChangePartRow>,
+  InferCreationAttributes<ChangePartRow>
+> {
+  declare id: CreationOptional<number>;
+  declare changeId: number;
+  declare subject: 'branch' | 'page';
+  declare subjectId: number;
+  /** The version that the change made of it. */
+  declare version: number;
+  /** What it was before, packed (gzip); null where there was nothing. */
+  declare before: Buffer | null;
 }
 
 export class CheckRow extends Model<InferAttributes<CheckRow>, InferCreationAttributes<CheckRow>> {
@@ -75,6 +126,7 @@ export class CheckRow extends Model<InferAttributes<CheckRow>, InferCreationAttr
   /** Findings of the whole site, as JSON. */
   declare siteFindings: string;
   declare createdAt: CreationOptional<Date>;
+  declare deletedAt: CreationOptional<Date | null>;
 }
 
 export class CheckedPageRow extends Model<
@@ -102,8 +154,10 @@ export class CheckedPageRow extends Model<
   declare codes: CreationOptional<string>;
   declare ownBranchId: CreationOptional<number | null>;
   declare carries: CreationOptional<string>;
-  /** Findings with their excerpts, as JSON. */
+  /** Findings with their excerpts, as JSON; the worst of them where there are very many. */
   declare findings: CreationOptional<string>;
+  /** How many findings are counted but not kept. */
+  declare leftOut: CreationOptional<number>;
   declare updatedAt: CreationOptional<Date>;
 }
 
@@ -131,6 +185,12 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare total: number;
   /** Until when the process that works on it has it for itself. */
   declare leasedUntil: Date | null;
+  /** Whose lease it is: made anew with each, so that one that has run out is nobody's. */
+  declare lease: CreationOptional<string>;
+  /** How often it was begun without coming any further. */
+  declare attempts: CreationOptional<number>;
+  /** Why it failed; ''. */
+  declare problem: CreationOptional<string>;
 }
 
 // Made anew for each column: Sequelize writes into what it is given.
@@ -150,6 +210,9 @@ export function defineModels(sequelize: Sequelize): void {
       defaults: { ...text(), defaultValue: '{}' },
       defaultsVersion: { ...number(), defaultValue: 0 },
       judging: { ...text(), defaultValue: '{}' },
+      demo: { ...string(), defaultValue: '' },
+      columns: { ...text(), defaultValue: '{}' },
+      deletedAt: DataTypes.DATE,
     },
     { ...rows('clients'), ...kept },
   );
@@ -161,8 +224,17 @@ export function defineModels(sequelize: Sequelize): void {
       record: text(),
       version: { ...number(), defaultValue: 0 },
       search: { ...text(), defaultValue: '' },
+      deletedAt: DataTypes.DATE,
     },
     { ...rows('branches'), ...kept },
+  );
+  BranchRow.belongsTo(ClientRow, { as: 'client', foreignKey: 'clientId' });
+  BranchWordRow.init(
+    {
+      word: { ...string(), primaryKey: true },
+      branchId: { ...number(), primaryKey: true },
+    },
+    { ...rows('branch_words'), timestamps: false },
   );
   PageRow.init(
     {
@@ -170,10 +242,15 @@ export function defineModels(sequelize: Sequelize): void {
       clientId: number(),
       path: string(),
       source: { type: DataTypes.BLOB('long'), allowNull: false },
+      version: { ...number(), defaultValue: 0 },
+      deletedAt: DataTypes.DATE,
     },
     { ...rows('pages'), ...kept },
   );
-  PlacementRow.init({ id: id(), pageId: number(), branchId: number(), form: string() }, rows('placements'));
+  PlacementRow.init(
+    { id: id(), pageId: number(), branchId: number(), form: string(), at: string() },
+    rows('placements'),
+  );
   PhotoRow.init(
     {
       id: id(),
@@ -184,8 +261,31 @@ export function defineModels(sequelize: Sequelize): void {
       stampedKey: { ...string(), defaultValue: '' },
       carried: text(),
       stamp: text(),
+      thumbnailKey: { ...string(), defaultValue: '' },
+      deletedAt: DataTypes.DATE,
     },
     { ...rows('photos'), ...kept },
+  );
+  ChangeRow.init(
+    {
+      id: id(),
+      clientId: number(),
+      title: string(),
+      undoneAt: { type: DataTypes.DATE, allowNull: true },
+      createdAt: DataTypes.DATE,
+    },
+    rows('changes'),
+  );
+  ChangePartRow.init(
+    {
+      id: id(),
+      changeId: number(),
+      subject: string(),
+      subjectId: number(),
+      version: number(),
+      before: { type: DataTypes.BLOB('long'), allowNull: true },
+    },
+    { ...rows('change_parts'), timestamps: false },
   );
   CheckRow.init(
     {
@@ -198,6 +298,7 @@ export function defineModels(sequelize: Sequelize): void {
       message: { ...string(), defaultValue: '' },
       siteFindings: text(),
       createdAt: DataTypes.DATE,
+      deletedAt: DataTypes.DATE,
     },
     { ...rows('checks'), ...kept },
   );
@@ -222,6 +323,7 @@ export function defineModels(sequelize: Sequelize): void {
       ownBranchId: { ...number(), allowNull: true },
       carries: { ...text(), defaultValue: '[]' },
       findings: { ...text(), defaultValue: '[]' },
+      leftOut: { ...number(), defaultValue: 0 },
       updatedAt: DataTypes.DATE,
     },
     rows('checked_pages'),
@@ -249,6 +351,9 @@ export function defineModels(sequelize: Sequelize): void {
       failed: { ...number(), defaultValue: 0 },
       total: number(),
       leasedUntil: { type: DataTypes.DATE(3), allowNull: true },
+      lease: { ...string(), defaultValue: '' },
+      attempts: { ...number(), defaultValue: 0 },
+      problem: { ...string(), defaultValue: '' },
     },
     rows('jobs'),
   );

@@ -1,35 +1,52 @@
-import { Op } from 'sequelize';
-import type { Page, PagePlacement, PlacementInput } from '#contract';
-import { writeMarkup, type MarkupForm } from '#core/markup';
-import { isCurrent, placeInBytes, placedOn, prove, removeFromBytes } from '#core/page';
-import { readSource, type Syntax } from '#core/reading';
+import { Op, type Transaction } from 'sequelize';
+import type { AddedPages, Page, PlacedChoice, PlacementInput } from '#contract';
+import { foldUrl, originsOf, pageUrl } from '#core/link';
+import type { MarkupForm } from '#core/markup';
+import type { Placement } from '#core/page';
 import type { BusinessRecord } from '#core/record';
-import { decodeText } from '#core/text';
+import { inLanes } from '../lanes.ts';
 import { notFound, Refusal } from '../problem.ts';
-import { findBranch, findClient, recordOf, recordsOf } from './branches.ts';
+import type { PageWorker } from '../threads/pageWork.ts';
+import { GivenUp, givenUp } from '../threads/threads.ts';
+import { findBranch, findClient, parseRecord, recordOf, recordsOf } from './branches.ts';
+import { noteChange, pageBefore, type ChangedPart } from './changes.ts';
 import { BranchRow, type ClientRow, PageRow, PlacementRow } from './models.ts';
+import { locked, whole } from './transaction.ts';
 
+/** A page with its source. Those of a deleted client are gone with it. */
 export async function findPage(id: number): Promise<PageRow> {
   const page = await PageRow.findByPk(id);
   if (!page) throw notFound('page');
+  await findClient(page.clientId);
   return page;
 }
 
+/** As many pages are read from the database and by the threads at the same time. */
+const LANES = 3;
+
 /** A client's pages, each read again now, with the state of what is placed on it. */
-export async function listPages(clientId: number): Promise<readonly Page[]> {
+export async function listPages(clientId: number, worker: PageWorker): Promise<readonly Page[]> {
   const client = await findClient(clientId);
-  const pages = await PageRow.findAll({ where: { clientId }, order: ['path'] });
+  const pages = await PageRow.findAll({
+    where: { clientId },
+    order: ['path'],
+    attributes: { exclude: ['source'] },
+  });
   const placements = await PlacementRow.findAll({
     where: { pageId: { [Op.in]: pages.map(({ id }) => id) } },
   });
-  const placed = await placedBranches(placements, client);
-  return pages.map((page) => describe(page, placements, placed));
+  const known = await knownOf(placements, client);
+  const described = await inLanes(pages, LANES, async ({ id }) => {
+    const page = await PageRow.findByPk(id);
+    return page ? [await describe(page, placements, known, worker)] : [];
+  });
+  return described.flat();
 }
 
-export async function showPage(id: number): Promise<Page> {
+export async function showPage(id: number, worker: PageWorker): Promise<Page> {
   const page = await findPage(id);
   const placements = await PlacementRow.findAll({ where: { pageId: id } });
-  return describe(page, placements, await placedBranches(placements, await findClient(page.clientId)));
+  return describe(page, placements, await knownOf(placements, await findClient(page.clientId)), worker);
 }
 
 interface PlacedBranch {
@@ -37,94 +54,301 @@ interface PlacedBranch {
   readonly record: BusinessRecord;
 }
 
-/** The branches that placements speak of, with their effective records. */
-async function placedBranches(
-  placements: readonly PlacementRow[],
-  client: ClientRow,
-): Promise<ReadonlyMap<number, PlacedBranch>> {
+/** What is known of a client's branches when its pages are described. */
+interface Known {
+  /** The branches that placements speak of, with their effective records. */
+  readonly placed: ReadonlyMap<number, PlacedBranch>;
+  readonly owners: Owners;
+}
+
+async function knownOf(placements: readonly PlacementRow[], client: ClientRow): Promise<Known> {
   const ids = [...new Set(placements.map(({ branchId }) => branchId))];
   const branches = await BranchRow.findAll({ where: { id: { [Op.in]: ids } } });
   const records = recordsOf(branches, client);
-  return new Map(
+  const placed = new Map(
     branches.flatMap(({ id, label }) => {
       const record = records.get(id);
       return record ? [[id, { label, record }] as const] : [];
     }),
   );
+  return { placed, owners: await ownersOf(client.id) };
 }
 
-function describe(
-  page: PageRow,
-  placements: readonly PlacementRow[],
-  branches: ReadonlyMap<number, PlacedBranch>,
-): Page {
-  const { text, encoding } = decodeText(page.source);
-  const { items } = readSource(text);
-  const count = (syntax: Syntax): number => items.filter((item) => item.syntax === syntax).length;
-  return {
-    id: page.id,
-    path: page.path,
-    size: page.source.length,
-    encoding,
-    items: { jsonld: count('jsonld'), microdata: count('microdata'), rdfa: count('rdfa') },
-    placements: placements
-      .filter(({ pageId }) => pageId === page.id)
-      .flatMap(({ form, branchId }) => {
-        const branch = branches.get(branchId);
-        return branch
-          ? [{ form, branchId, branchLabel: branch.label, ...stateOf(text, form, branch.record) }]
-          : [];
-      }),
+interface Owner {
+  readonly id: number;
+  readonly label: string;
+}
+
+/** Whose own page a path is, by the addresses that the branches’ records name. */
+type Owners = (path: string) => Owner | undefined;
+
+async function ownersOf(clientId: number): Promise<Owners> {
+  const branches = await BranchRow.findAll({
+    where: { clientId },
+    order: ['id'],
+    attributes: ['id', 'label', 'record'],
+  });
+  const named = branches.map(({ id, label, record }) => ({ id, label, url: parseRecord(record).url }));
+  const origins = originsOf(named.map(({ url }) => url));
+  const byUrl = new Map(
+    named.toReversed().flatMap(({ id, label, url }) => (url ? [[foldUrl(url), { id, label }] as const] : [])),
+  );
+  return (path) => {
+    for (const origin of origins) {
+      const owner = byUrl.get(foldUrl(pageUrl(path, origin)));
+      if (owner) return owner;
+    }
+    return undefined;
   };
 }
 
-function stateOf(
-  text: string,
-  form: MarkupForm,
-  record: BusinessRecord,
-): Pick<PagePlacement, 'state' | 'misread'> {
-  const { state, misread } = prove(text, form, record);
-  if (state === 'absent') return { state, misread: [] };
-  if (!isCurrent(text, form, record)) return { state: 'out-of-date', misread: [...misread] };
-  return { state, misread: [...misread] };
+async function describe(
+  page: PageRow,
+  placements: readonly PlacementRow[],
+  { placed, owners }: Known,
+  worker: PageWorker,
+): Promise<Page> {
+  const own = placements
+    .filter(({ pageId }) => pageId === page.id)
+    .flatMap(({ form, branchId }) => {
+      const branch = placed.get(branchId);
+      return branch ? [{ form, branchId, ...branch }] : [];
+    });
+  const { id, path, source } = page;
+  const owner = owners(path) ?? ownerByPlacement(own);
+  const base = { id, path, size: source.length, ownBranch: owner ?? null };
+  try {
+    const { encoding, items, states } = await worker.read(
+      source,
+      own.map(({ form, record }) => ({ form, record })),
+    );
+    return {
+      ...base,
+      encoding,
+      items,
+      problem: '',
+      placements: own.flatMap(({ form, branchId, label }, at) => {
+        const state = states[at];
+        return state ? [{ form, branchId, branchLabel: label, ...state }] : [];
+      }),
+    };
+  } catch (error) {
+    if (!(error instanceof GivenUp)) throw error;
+    const items = { jsonld: 0, microdata: 0, rdfa: 0 };
+    return { ...base, encoding: '', items, placements: [], problem: error.message };
+  }
+}
+
+/** A page that no record names is the branch’s whose markup it carries, where that is one alone. */
+function ownerByPlacement(
+  placements: readonly { readonly branchId: number; readonly label: string }[],
+): Owner | undefined {
+  const [first] = placements;
+  return first && placements.every(({ branchId }) => branchId === first.branchId)
+    ? { id: first.branchId, label: first.label }
+    : undefined;
 }
 
 /** The state of everything that is placed of these branches, for the desk. */
 export async function placementsOf(
   records: ReadonlyMap<number, BusinessRecord>,
-): Promise<readonly Pick<PagePlacement, 'branchId' | 'state'>[]> {
+  worker: PageWorker,
+): Promise<readonly { readonly branchId: number; readonly state: string }[]> {
   const placements = await PlacementRow.findAll({ where: { branchId: { [Op.in]: [...records.keys()] } } });
-  const pages = await PageRow.findAll({
-    where: { id: { [Op.in]: [...new Set(placements.map(({ pageId }) => pageId))] } },
+  const pageIds = [...new Set(placements.map(({ pageId }) => pageId))];
+  const states = await inLanes(pageIds, LANES, async (pageId) => {
+    const page = await PageRow.findByPk(pageId);
+    const onPage = placements.filter((placement) => placement.pageId === pageId);
+    const placed = onPage.flatMap(({ branchId, form }) => {
+      const record = records.get(branchId);
+      return record ? [{ branchId, form, record }] : [];
+    });
+    if (!page) return [];
+    const read = await worker.read(page.source, placed).catch((error: unknown) => {
+      if (error instanceof GivenUp) return undefined;
+      throw error;
+    });
+    return placed.map(({ branchId }, at) => ({ branchId, state: read?.states[at]?.state ?? 'absent' }));
   });
-  const texts = new Map(pages.map(({ id, source }) => [id, decodeText(source).text]));
-  return placements.flatMap(({ pageId, branchId, form }) => {
-    const [record, text] = [records.get(branchId), texts.get(pageId)];
-    return record && text !== undefined ? [{ branchId, state: stateOf(text, form, record).state }] : [];
-  });
+  return states.flat();
 }
 
-/** Keeps a page under its path. One that is there already gets the new source; whether it was. */
-export async function keepPage(
+/** A page as it comes, or why the whole upload is not taken. */
+export type ComingPage =
+  { readonly path: string; readonly bytes: Buffer } | { readonly path: string; readonly reason: string };
+
+/** Nothing of an upload was taken; what came of it says why. */
+class NotTaken extends Error {
+  readonly outcome: AddedPages;
+
+  constructor(outcome: AddedPages) {
+    super('The upload was not taken.');
+    this.outcome = outcome;
+  }
+}
+
+/**
+ * Keeps pages under their paths: all of them, or none where one is refused or has to be asked about. A page that
+ * differs from the one that is there only by what we placed on it stays as it is. `open` begins to read the
+ * upload from its start, again where another change was in the way.
+ */
+export async function keepPages(
   clientId: number,
-  path: string,
+  open: () => AsyncIterable<ComingPage>,
+  { placed, title }: { readonly placed: PlacedChoice; readonly title: string },
+  worker: PageWorker,
+): Promise<AddedPages> {
+  await findClient(clientId);
+  try {
+    return await whole((transaction) => keepAll(clientId, open(), placed, title, worker, transaction));
+  } catch (error) {
+    if (error instanceof NotTaken) return error.outcome;
+    if (error instanceof GivenUp) throw givenUp(title, error);
+    throw error;
+  }
+}
+
+async function keepAll(
+  clientId: number,
+  pages: AsyncIterable<ComingPage>,
+  choice: PlacedChoice,
+  title: string,
+  worker: PageWorker,
+  transaction: Transaction,
+): Promise<AddedPages> {
+  const added: AddedPages = { added: [], replaced: 0, unchanged: 0, asks: [], refused: [], changeId: 0 };
+  const parts: ChangedPart[] = [];
+  for await (const page of pages) {
+    if ('reason' in page) {
+      added.refused.push(page);
+      continue;
+    }
+    const there = await PageRow.findOne({ where: { clientId, path: page.path }, ...locked(transaction) });
+    if (!there) {
+      const { id } = await PageRow.create({ clientId, path: page.path, source: page.bytes }, { transaction });
+      parts.push({ subject: 'page', id, version: 0, before: null });
+      added.added.push({ id, path: page.path });
+      continue;
+    }
+    const placements = await PlacementRow.findAll({ where: { pageId: there.id }, transaction });
+    if (await isSame(there.source, page.bytes, placements, worker)) {
+      added.unchanged += 1;
+      continue;
+    }
+    const lost = await lostOn(page.bytes, placements, worker);
+    if (lost.length > 0 && choice === 'ask') {
+      added.asks.push({ path: page.path, forms: lost.map(({ form }) => form) });
+      continue;
+    }
+    const before = await pageBefore(there, transaction);
+    const source = choice === 'again' ? await placedAgain(page.bytes, lost, worker) : page.bytes;
+    await there.update({ source, version: there.version + 1 }, { transaction });
+    if (choice !== 'again')
+      await PlacementRow.destroy({ where: { id: { [Op.in]: lost.map(({ id }) => id) } }, transaction });
+    parts.push({ subject: 'page', id: there.id, version: there.version, before });
+    added.added.push({ id: there.id, path: page.path });
+    added.replaced += 1;
+  }
+  if (added.refused.length > 0 || added.asks.length > 0)
+    throw new NotTaken({ ...added, added: [], replaced: 0, unchanged: 0 });
+  if (parts.length > 0)
+    added.changeId = await noteChange(
+      transaction,
+      clientId,
+      `${String(added.added.length - added.replaced)} pages added, ${String(added.replaced)} replaced, from ${title}`,
+      parts,
+    );
+  return added;
+}
+
+/** Whether a page that is here is the one that comes, or was it before we placed anything. */
+const isSame = async (
+  here: Buffer,
+  coming: Buffer,
+  placements: readonly PlacementRow[],
+  worker: PageWorker,
+): Promise<boolean> =>
+  here.equals(coming) || (placements.length > 0 && Buffer.from(await worker.remove(here)).equals(coming));
+
+/** What is placed on a page and does not stand in its new source. */
+async function lostOn(
   source: Buffer,
-): Promise<{ id: number; replaced: boolean }> {
-  const known = await PageRow.findOne({ where: { clientId, path } });
-  if (!known) return { id: (await PageRow.create({ clientId, path, source })).id, replaced: false };
-  await known.update({ source });
-  await forgetLost(known);
-  return { id: known.id, replaced: true };
+  placements: readonly PlacementRow[],
+  worker: PageWorker,
+): Promise<readonly PlacementRow[]> {
+  if (placements.length === 0) return [];
+  const { forms } = await worker.read(source, []);
+  return placements.filter(({ form }) => !forms.includes(form));
 }
 
-/** Forgets placements whose markup a new source no longer holds. */
-async function forgetLost({ id, source }: PageRow): Promise<void> {
-  const there = placedOn(decodeText(source).text).map(({ form }) => form);
-  await PlacementRow.destroy({ where: { pageId: id, form: { [Op.notIn]: there } } });
+/** The new source with what was placed on the old one. */
+async function placedAgain(
+  source: Buffer,
+  placements: readonly PlacementRow[],
+  worker: PageWorker,
+): Promise<Buffer> {
+  let bytes: Uint8Array = source;
+  for (const { branchId, form, at } of placements) {
+    const record = await recordOf(await findBranch(branchId));
+    bytes = await placedOrRefused(bytes, form, record, at, worker);
+  }
+  return Buffer.from(bytes);
 }
 
-/** Places a branch's markup on a page, reads the page back, and keeps it only when a machine finds the markup. */
-export async function placeOnPage(pageId: number, { branchId, form, at }: PlacementInput): Promise<Page> {
+async function placedOrRefused(
+  bytes: Uint8Array,
+  form: MarkupForm,
+  record: BusinessRecord,
+  at: Placement,
+  worker: PageWorker,
+): Promise<Uint8Array> {
+  const result = await worker.place(bytes, form, record, at).catch((error: unknown) => {
+    throw error instanceof GivenUp ? givenUp('The page', error) : error;
+  });
+  if (!result.ok) throw new Refusal(422, 'Cannot be placed', result.message);
+  return result.bytes;
+}
+
+const ATTEMPTS = 8;
+
+/**
+ * Changes a page’s source from what it is to what `change` makes of it. The change is worked out while nobody
+ * waits for the page; when another one came first it is worked out anew from what that one left.
+ */
+async function changePage(
+  id: number,
+  change: (page: PageRow) => Promise<Uint8Array>,
+  note: (transaction: Transaction) => Promise<string>,
+): Promise<number> {
+  for (let attempt = 1; attempt <= ATTEMPTS; attempt += 1) {
+    const read = await findPage(id);
+    const source = Buffer.from(await change(read));
+    const changeId = await whole(async (transaction) => {
+      const page = await PageRow.findByPk(id, locked(transaction));
+      if (!page) throw notFound('page');
+      if (page.version !== read.version) return undefined;
+      const before = await pageBefore(page, transaction);
+      const title = await note(transaction);
+      await page.update({ source, version: page.version + 1 }, { transaction });
+      return noteChange(transaction, page.clientId, `${title} ${page.path}`, [
+        { subject: 'page', id, version: page.version, before },
+      ]);
+    });
+    if (changeId !== undefined) return changeId;
+  }
+  throw new Refusal(
+    409,
+    'Changed meanwhile',
+    'The page was changed again and again by others while this was done. It is as they left it; try again.',
+  );
+}
+
+/** Places a branch’s markup on a page, reads the page back, and keeps it only when a machine finds the markup. */
+export async function placeOnPage(
+  pageId: number,
+  { branchId, form, at, foreign }: PlacementInput,
+  worker: PageWorker,
+): Promise<{ page: Page; changeId: number }> {
   const [page, branch] = [await findPage(pageId), await findBranch(branchId)];
   if (branch.clientId !== page.clientId)
     throw new Refusal(
@@ -132,27 +356,41 @@ export async function placeOnPage(pageId: number, { branchId, form, at }: Placem
       'Another client',
       'This branch belongs to another client than the page. Nothing was changed.',
     );
-  const record = await recordOf(branch);
-  const result = placeInBytes(page.source, form, writeMarkup(record, form).text, at);
-  if (!result.ok) throw new Refusal(422, 'Cannot be placed', result.message);
-  if (prove(decodeText(result.bytes).text, form, record).state === 'absent') {
+  const owner = (await ownersOf(page.clientId))(page.path);
+  if (owner && owner.id !== branchId && !foreign)
     throw new Refusal(
-      422,
-      'Cannot be placed',
-      'A machine would not find the markup there: the place lies inside a comment, a script or a template. The page was left as it is.',
+      409,
+      'Another branch’s page',
+      `${page.path} is the page of ${owner.label}. The markup of ${branch.label} there would tell machines the wrong business. Nothing was changed; confirm it if it is meant.`,
     );
-  }
-  await page.update({ source: Buffer.from(result.bytes) });
-  await PlacementRow.upsert({ pageId, branchId, form });
-  return showPage(pageId);
+  const record = await recordOf(branch);
+  const changeId = await changePage(
+    pageId,
+    ({ source }) => placedOrRefused(source, form, record, at, worker),
+    async (transaction) => {
+      await PlacementRow.destroy({ where: { pageId, form }, transaction });
+      await PlacementRow.create({ pageId, branchId, form, at }, { transaction });
+      return `${branch.label} placed on`;
+    },
+  );
+  return { page: await showPage(pageId, worker), changeId };
 }
 
 /** Takes what was placed off a page again: the source is then byte for byte what it was before. */
-export async function removeFromPage(pageId: number, form: MarkupForm): Promise<Page> {
-  const page = await findPage(pageId);
-  await page.update({ source: Buffer.from(removeFromBytes(page.source, form)) });
-  await PlacementRow.destroy({ where: { pageId, form } });
-  return showPage(pageId);
+export async function removeFromPage(
+  pageId: number,
+  form: MarkupForm,
+  worker: PageWorker,
+): Promise<{ page: Page; changeId: number }> {
+  const changeId = await changePage(
+    pageId,
+    ({ source }) => worker.remove(source, form),
+    async (transaction) => {
+      await PlacementRow.destroy({ where: { pageId, form }, transaction });
+      return 'Markup removed from';
+    },
+  );
+  return { page: await showPage(pageId, worker), changeId };
 }
 
 export async function deletePage(id: number): Promise<void> {
@@ -160,12 +398,45 @@ export async function deletePage(id: number): Promise<void> {
 }
 
 export async function restorePage(id: number): Promise<void> {
-  const page = await PageRow.findByPk(id, { paranoid: false });
+  const page = await PageRow.findByPk(id, {
+    paranoid: false,
+    attributes: ['id', 'clientId', 'path', 'deletedAt'],
+  });
   if (!page) throw notFound('page');
+  await findClient(page.clientId);
+  const other = await PageRow.findOne({
+    where: { clientId: page.clientId, path: page.path, id: { [Op.ne]: id } },
+    attributes: ['id'],
+  });
+  if (other)
+    throw new Refusal(
+      409,
+      'Another page is there',
+      `There is another page ${page.path} now. Delete that one first; both are kept.`,
+    );
   await page.restore();
 }
 
-export async function allSources(clientId: number): Promise<readonly { path: string; bytes: Buffer }[]> {
-  const pages = await PageRow.findAll({ where: { clientId }, order: ['path'] });
-  return pages.map(({ path, source }) => ({ path, bytes: source }));
+/** A client’s pages by their paths, without their sources, which are read one at a time. */
+export async function pagePaths(clientId: number): Promise<readonly { id: number; path: string }[]> {
+  await findClient(clientId);
+  const pages = await PageRow.findAll({ where: { clientId }, order: ['path'], attributes: ['id', 'path'] });
+  return pages.map(({ id, path }) => ({ id, path }));
+}
+
+export const sourceOf = async (id: number): Promise<Buffer> =>
+  (await PageRow.findByPk(id, { attributes: ['source'] }))?.source ?? Buffer.alloc(0);
+
+/** Keeps one page, for whoever puts a demo in. */
+export async function keepPage(
+  clientId: number,
+  path: string,
+  bytes: Buffer,
+  worker: PageWorker,
+): Promise<number> {
+  const one = async function* (): AsyncGenerator<ComingPage> {
+    yield await Promise.resolve({ path, bytes });
+  };
+  const { added } = await keepPages(clientId, one, { placed: 'drop', title: path }, worker);
+  return added[0]?.id ?? 0;
 }

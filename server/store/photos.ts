@@ -1,7 +1,7 @@
 import { isDeepStrictEqual } from 'node:util';
 import * as z from 'zod';
 import { photoSchema, type Photo } from '#contract';
-import { readCarried, stampFields, type StampFields } from '#core/photo';
+import { stampFields, type Carried, type StampFields } from '#core/photo';
 import type { BusinessRecord } from '#core/record';
 import { notFound } from '../problem.ts';
 import { findBranch, recordOf } from './branches.ts';
@@ -51,24 +51,30 @@ function describe(photo: PhotoRow, record: BusinessRecord): Photo {
   };
 }
 
+/** Keeps a photo of a branch; `take` puts its bytes into the photo store. */
 export async function keepPhoto(
   branchId: number,
-  name: string,
-  bytes: Buffer,
-  originalKey: string,
+  {
+    name,
+    size,
+    carried,
+  }: { readonly name: string; readonly size: number; readonly carried: Carried | undefined },
+  take: () => Promise<string>,
 ): Promise<Photo> {
   const record = await recordOf(await findBranch(branchId));
-  const carried = JSON.stringify(readCarried(bytes) ?? null);
-  return describe(
-    await PhotoRow.create({ branchId, name, size: bytes.length, originalKey, carried, stamp: 'null' }),
-    record,
-  );
+  const row = { branchId, name, size, carried: JSON.stringify(carried ?? null), stamp: 'null' };
+  return describe(await PhotoRow.create({ ...row, originalKey: await take() }), record);
 }
 
 export async function findPhoto(id: number): Promise<PhotoRow> {
   const photo = await PhotoRow.findByPk(id);
   if (!photo) throw notFound('photo');
+  await findBranch(photo.branchId);
   return photo;
+}
+
+export async function keepThumbnail(id: number, thumbnailKey: string): Promise<void> {
+  await PhotoRow.update({ thumbnailKey }, { where: { id } });
 }
 
 /** Keeps what a stamp yielded; the key of the stamped file that it replaces, '' for none. */
@@ -85,8 +91,11 @@ export async function deletePhoto(id: number): Promise<void> {
 export async function restorePhoto(id: number): Promise<void> {
   const photo = await PhotoRow.findByPk(id, { paranoid: false });
   if (!photo) throw notFound('photo');
+  await findBranch(photo.branchId);
   await photo.restore();
 }
 
-export const stampedPhotos = (branchId: number): Promise<PhotoRow[]> =>
-  PhotoRow.findAll({ where: { branchId }, order: ['name', 'id'] });
+export async function stampedPhotos(branchId: number): Promise<readonly PhotoRow[]> {
+  await findBranch(branchId);
+  return PhotoRow.findAll({ where: { branchId }, order: ['name', 'id'] });
+}
