@@ -3,6 +3,7 @@ import { dirname, join } from 'node:path';
 import { Op } from 'sequelize';
 import { demoClients, drawPhoto, sitePages, sitesFolder } from '#demo';
 import { usualPlacement } from '#core/page';
+import { readCarried } from '#core/photo';
 import { recordSchema } from '#core/record';
 import type { PhotoStore } from '#server/gateways/photoStore.ts';
 import { addBranch, saveDefaults, saveRecord } from '#server/store/branches.ts';
@@ -10,15 +11,16 @@ import { addClient } from '#server/store/clients.ts';
 import { ClientRow } from '#server/store/models.ts';
 import { keepPage, placeOnPage } from '#server/store/pages.ts';
 import { keepPhoto } from '#server/store/photos.ts';
+import { ownThread } from '#server/threads/pageWork.ts';
 
 /** Puts the demo's clients into the database, with their pages and photos. */
 export async function seedDemo(photos: PhotoStore): Promise<void> {
   for (const client of demoClients) {
-    const clientId = await addClient(client.name);
+    const clientId = await addClient(client.name, client.site);
     await saveDefaults(clientId, recordSchema.parse(client.defaults), 0);
     const pages = new Map<string, number>();
     for (const { path, bytes } of sitePages(client.site))
-      pages.set(path, (await keepPage(clientId, path, bytes)).id);
+      pages.set(path, await keepPage(clientId, path, bytes, ownThread));
     for (const branch of client.branches) {
       const record = recordSchema.parse(branch.record);
       const placed = 'placed' in branch ? branch.placed : undefined;
@@ -29,12 +31,14 @@ export async function seedDemo(photos: PhotoStore): Promise<void> {
       );
       const pageId = placed && pages.get(placed.page);
       if (pageId !== undefined) {
-        await placeOnPage(pageId, { branchId, form: 'jsonld', at: usualPlacement.jsonld });
+        const placement = { branchId, form: 'jsonld', at: usualPlacement.jsonld, foreign: true } as const;
+        await placeOnPage(pageId, placement, ownThread);
         await saveRecord(branchId, record, 0);
       }
       for (const [at, scene] of branch.photos.entries()) {
         const bytes = await drawPhoto(scene, at % 2 === 0);
-        await keepPhoto(branchId, `${scene}.jpg`, bytes, await photos.put([bytes]));
+        const photo = { name: `${scene}.jpg`, size: bytes.length, carried: readCarried(bytes) };
+        await keepPhoto(branchId, photo, () => photos.put([bytes]));
       }
     }
   }
@@ -57,7 +61,10 @@ export async function layOutSites(folder: string): Promise<void> {
       }
 }
 
-/** Takes the demo's clients out of the database for good, whatever has become of them. Others stay. */
+/**
+ * Takes what the demo put in out of the database for good, whatever has become of it. It is known by its mark:
+ * a client of the user's own with the same name stays.
+ */
 export async function removeDemo(): Promise<void> {
-  await ClientRow.destroy({ where: { name: { [Op.in]: demoClients.map(({ name }) => name) } }, force: true });
+  await ClientRow.destroy({ where: { demo: { [Op.ne]: '' } }, force: true });
 }

@@ -16,11 +16,17 @@ import { clientRoutes, importRoutes } from './routes/clients.ts';
 import { pageRoutes } from './routes/pages.ts';
 import { photoRoutes } from './routes/photos.ts';
 import { placeRoutes } from './routes/places.ts';
+import { trashRoutes } from './routes/trash.ts';
+import { Spool } from './routes/upload.ts';
 import { pingDatabase } from './store/clients.ts';
+import type { Threads } from './threads/threads.ts';
 
 export interface AppParts {
   readonly database: Sequelize;
   readonly photos: PhotoStore;
+  readonly threads: Threads;
+  /** Folder for uploads while they are taken, on the disk of the photo store. */
+  readonly spool: string;
   readonly search?: AddressSearch;
   readonly fetcher: Fetcher;
   readonly log: Logger;
@@ -29,8 +35,10 @@ export interface AppParts {
 }
 
 /** The application: guard, API, interface, errors, in this order. */
-export function createApp({ database, photos, search, fetcher, log, web }: AppParts): Express {
+export function createApp(parts: AppParts): Express {
+  const { database, photos, threads, spool, search, fetcher, log, web } = parts;
   const app = express();
+  const uploads = new Spool(spool);
   app.disable('x-powered-by');
   app.use(securityHeaders());
   app.use(refuseForeign);
@@ -57,15 +65,16 @@ export function createApp({ database, photos, search, fetcher, log, web }: AppPa
     response.set('Cache-Control', 'no-store');
     next();
   });
-  app.use('/api', importRoutes());
+  app.use('/api', importRoutes(threads));
   app.use(
     '/api',
     express.json({ limit: limits.jsonBytes }),
-    clientRoutes(),
+    clientRoutes(threads),
     branchRoutes(),
-    pageRoutes(),
-    checkRoutes(),
-    photoRoutes(photos),
+    pageRoutes(threads, uploads),
+    checkRoutes(uploads),
+    photoRoutes(photos, threads, uploads),
+    trashRoutes(),
     placeRoutes(search, fetcher),
   );
   app.use('/api', unknownAddress);

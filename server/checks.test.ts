@@ -1,10 +1,9 @@
 import { createServer, type IncomingMessage, type Server, type ServerResponse } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { Readable } from 'node:stream';
 import { gzipSync } from 'node:zlib';
 import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
 import type { Express } from 'express';
-import pino from 'pino';
-import type { Sequelize } from 'sequelize';
 import request from 'supertest';
 import {
   checkedSourceSchema,
@@ -20,18 +19,11 @@ import {
 import { jsonLd, napBlock } from '#core/markup';
 import { utf8Bytes } from '#core/text';
 import { larkspur } from '#sample';
-import { createApp } from './app.ts';
 import { guardedFetcher } from './gateways/fetcher.ts';
 import { zipOf } from './gateways/zipPages.ts';
-import { JobRunner } from './jobs/runner.ts';
-import { openTestDatabase } from './testing.ts';
+import type { JobRunner } from './jobs/runner.ts';
+import { openTestServer, type TestServer } from './testing.ts';
 
-const log = pino({ level: 'silent' });
-const photos = {
-  put: () => Promise.resolve(''),
-  get: () => Promise.resolve(undefined),
-  remove: () => Promise.resolve(),
-};
 const SITE = 'https://larkspurvane.example';
 const page = (body: string): string => `<!doctype html><html lang="en"><title>x</title><body>${body}`;
 const quay = { ...larkspur, id: `${SITE}/quay#branch`, url: `${SITE}/quay` };
@@ -47,7 +39,7 @@ const tallow = {
 let pages: Record<string, string | ((answer: ServerResponse, asked: IncomingMessage) => void)> = {};
 let asked: string[] = [];
 let server: Server;
-let database: Sequelize;
+let application: TestServer;
 let app: Express;
 let runner: JobRunner;
 let clientId: number;
@@ -62,16 +54,16 @@ beforeAll(async () => {
     else answer.setHeader('Content-Type', path.endsWith('.xml') ? 'text/xml' : 'text/html').end(found);
   });
   await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-  database = await openTestDatabase();
   const fetcher = guardedFetcher(`127.0.0.1:${String((server.address() as AddressInfo).port)}`);
-  app = createApp({ database, photos, log, fetcher });
-  runner = new JobRunner(database, photos, fetcher, log);
+  application = await openTestServer({ fetcher });
+  app = application.app;
+  runner = application.runner();
   runner.start();
 });
 
 afterAll(async () => {
   await runner.stop();
-  await database.close();
+  await application.close();
   server.close();
 });
 
@@ -184,7 +176,8 @@ describe('a check of a site', () => {
   });
 
   test('of files and zips reads their pages and says what it left out', async () => {
-    const zip = zipOf([{ path: 'a/quay.html', bytes: Buffer.from(page(jsonLd(quay).text)) }], true);
+    const quayPage = () => Promise.resolve(Readable.from([page(jsonLd(quay).text)]));
+    const zip = zipOf([{ path: 'a/quay.html', open: quayPage }]);
     const chunks: Buffer[] = [];
     for await (const chunk of zip) chunks.push(Buffer.from(chunk as Uint8Array));
     const { body } = await api()

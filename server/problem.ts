@@ -1,7 +1,13 @@
 import type { ErrorRequestHandler, RequestHandler } from 'express';
 import multer from 'multer';
 import type { Logger } from 'pino';
-import { BaseError, ConnectionError, ConnectionAcquireTimeoutError, DatabaseError } from 'sequelize';
+import {
+  BaseError,
+  ConnectionError,
+  ConnectionAcquireTimeoutError,
+  DatabaseError,
+  UniqueConstraintError,
+} from 'sequelize';
 import type * as z from 'zod';
 import { limits, megabytes, type Problem } from '#contract';
 
@@ -26,13 +32,17 @@ export function parse<T extends z.ZodType>(schema: T, value: unknown): z.infer<T
     path: path.map(String).join('.'),
     message,
   }));
-  throw new Refusal(
+  throw invalidRequest(errors);
+}
+
+/** A request that is not as its schema has it, with the path of each fault. */
+export const invalidRequest = (errors: NonNullable<Problem['errors']>): Refusal =>
+  new Refusal(
     400,
     'Invalid request',
     `The request was not understood: ${errors.map(({ path, message }) => `${path || 'body'}: ${message}`).join(' ')} Nothing was changed.`,
     errors,
   );
-}
 
 export const unknownAddress: RequestHandler = (request) => {
   throw new Refusal(404, 'Not found', `There is nothing at ${request.path}.`);
@@ -59,6 +69,12 @@ function problemOf(error: unknown): Problem {
       503,
       'Database unreachable',
       'The database does not answer. Nothing was saved and nothing was lost; try again in a moment.',
+    ).problem;
+  if (error instanceof UniqueConstraintError)
+    return new Refusal(
+      409,
+      'There already',
+      'Another one of that name was added at the same time. Nothing was changed; try again.',
     ).problem;
   if (error instanceof multer.MulterError) return uploadProblem(error);
   const { type, status } = asBodyError(error);

@@ -8,6 +8,8 @@ const settingsSchema = z.object({
   ZINC_DATABASE: z.string().startsWith('mariadb://'),
   /** Folder for photos. */
   ZINC_PHOTOS: z.string().min(1),
+  /** Folder for uploads while they are taken; on the disk of the photos. */
+  ZINC_SPOOL: z.string().min(1),
   /** Folder of the built interface. */
   ZINC_WEB: z.string().min(1),
   /** Address of the address search (GeocodeJSON); '' for none. */

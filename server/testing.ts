@@ -1,8 +1,18 @@
 /** What the tests of the server share. */
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { Express } from 'express';
+import pino from 'pino';
 import { QueryTypes, type Sequelize } from 'sequelize';
+import { createApp, type AppParts } from './app.ts';
+import { guardedFetcher } from './gateways/fetcher.ts';
+import { folderPhotoStore, type PhotoStore } from './gateways/photoStore.ts';
+import { JobRunner } from './jobs/runner.ts';
 import { openDatabase } from './store/database.ts';
 import { migrate } from './store/migrations.ts';
 import { defineModels } from './store/models.ts';
+import { Threads } from './threads/threads.ts';
 
 /** A database of the test runner's worker, ready to use: suites that run at once must not meet each other's jobs. */
 export async function openTestDatabase(): Promise<Sequelize> {
@@ -18,4 +28,37 @@ export async function openTestDatabase(): Promise<Sequelize> {
   await migrate(database);
   defineModels(database);
   return database;
+}
+
+/** The application as the server process puts it together, on a database and a folder of the test's own. */
+export interface TestServer {
+  readonly app: Express;
+  readonly database: Sequelize;
+  readonly photos: PhotoStore;
+  readonly threads: Threads;
+  /** Whoever works on the jobs; started and stopped by the test. */
+  readonly runner: () => JobRunner;
+  readonly close: () => Promise<void>;
+}
+
+export async function openTestServer(parts: Partial<AppParts> = {}): Promise<TestServer> {
+  const folder = mkdtempSync(join(tmpdir(), 'zinc-server-test-'));
+  const database = parts.database ?? (await openTestDatabase());
+  const photos = folderPhotoStore(join(folder, 'photos'));
+  const threads = new Threads();
+  const log = parts.log ?? pino({ level: process.env['ZINC_LOG'] ?? 'silent' });
+  const fetcher = parts.fetcher ?? guardedFetcher();
+  const spool = join(folder, 'spool');
+  return {
+    app: createApp({ photos, threads, spool, ...parts, database, log, fetcher }),
+    database,
+    photos,
+    threads,
+    runner: () => new JobRunner(database, photos, fetcher, threads, log),
+    close: async () => {
+      await threads.close();
+      await database.close();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
 }

@@ -119,8 +119,8 @@ async function fetchOrRead(path: string, url: string | undefined, fetcher: Fetch
   return { name: path, url, text: await readText(path) };
 }
 
-async function fetchPage(address: string, fetcher: Fetcher, most?: number) {
-  const fetched = await fetcher.fetch(address, most);
+async function fetchPage(address: string, fetcher: Fetcher, most: number = limits.pageBytes) {
+  const fetched = await fetcher.fetch(address, { most });
   if (!fetched.ok) throw new CannotRun(fetched.message);
   if (fetched.status >= 400) throw new CannotRun(`${address} answers with status ${String(fetched.status)}.`);
   return fetched;

@@ -1,5 +1,4 @@
 /** Judges pages away from the server's thread. */
-import type { MessagePort } from 'node:worker_threads';
 import {
   checkSitePage,
   excerptOf,
@@ -10,7 +9,9 @@ import {
   type SiteBranch,
   type Want,
 } from '#core/checking';
+import { limits } from '#contract';
 import { decodeText } from '#core/text';
+import { tellBegun, type Begun } from '../threads/timed.ts';
 
 /** What all pages of a check have in common. */
 export interface SiteToJudge {
@@ -31,17 +32,14 @@ export interface Task {
   readonly siteKey: string;
   /** Null where the thread is thought to know the site of the key. */
   readonly site: SiteToJudge | null;
-  /** Is told when the judging begins. */
-  readonly begun: MessagePort;
 }
 
 /** Checks that run at the same time take turns with the threads. */
 const MOST_SITES = 2;
 const sites = new Map<string, SiteToJudge>();
 
-export default function judge({ page, siteKey, site, begun }: Task): JudgedPage | 'unknown site' {
-  begun.postMessage('begun');
-  begun.close();
+export default function judge({ page, siteKey, site, begun }: Begun<Task>): JudgedPage | 'unknown site' {
+  tellBegun({ begun });
   const known = site ?? sites.get(siteKey);
   if (!known) return 'unknown site';
   // What was used last stands last.
@@ -62,15 +60,33 @@ function judgePage(
     ignores,
     page: url,
   });
+  // The worst come first: of very many they are kept, and the others are counted.
+  const kept = check.findings
+    .slice(0, limits.keptFindings)
+    .map((finding) => ({ finding, excerpt: excerptOf(text, finding) }));
+  const findings = withinBytes(kept, limits.carriedBytes);
   return {
     summary: check.summary,
     ignored: check.ignored.length,
     ownBranchId,
-    carries,
+    carries: withinBytes(carries, limits.carriedBytes),
     codes: countsOf(check.findings.map(({ code }) => code)),
-    findings: check.findings.map((finding) => ({ finding, excerpt: excerptOf(text, finding) })),
+    findings,
+    leftOut: check.findings.length - findings.length,
     links,
   };
+}
+
+/** As many of them, from the first on, as fit into so many characters of JSON. */
+function withinBytes<T>(things: readonly T[], most: number): readonly T[] {
+  let size = 0;
+  const kept: T[] = [];
+  for (const thing of things) {
+    size += JSON.stringify(thing).length;
+    if (size > most) break;
+    kept.push(thing);
+  }
+  return kept;
 }
 
 function countsOf(codes: readonly string[]): Readonly<Record<string, number>> {

@@ -13,14 +13,15 @@ import {
   findCheck,
   judgingOf,
   keepOutcomes,
-  ownPages,
+  planOwnPages,
   planPages,
   siteBranches,
 } from '../store/checks.ts';
-import { endJob, renewLease } from '../store/jobs.ts';
+import { endJob, noteProgress } from '../store/jobs.ts';
 import { CheckedPageRow, type CheckRow, type JobRow } from '../store/models.ts';
+import { whole } from '../store/transaction.ts';
 import type { SiteToJudge } from './checkWorker.ts';
-import { JUDGING_MS, type JudgePage, type Judges } from './judging.ts';
+import type { JudgePage, Judges } from './judging.ts';
 
 /** Pages that are fetched at the same time; to one host requests begin this far apart unless it is a stand-in. */
 const AT_ONCE = 4;
@@ -28,8 +29,6 @@ const AT_ONCE = 4;
 const BATCH = 24;
 /** No page of a batch is begun later than this, so that slow hosts do not keep the job from being heard of. */
 const BATCH_MS = 8000;
-/** Longer than a batch and the slowest page in it: waited for, fetched twice, and judged. */
-const LEASE_MS = 150_000;
 const INTERVAL_MS = 150;
 const MOST_WAIT_MS = 30_000;
 
@@ -43,9 +42,6 @@ export async function runCheck(
   judges: Judges,
   stopped: () => boolean,
 ): Promise<'done' | 'stopped'> {
-  const renew = (done: number, unread: number, total: number): Promise<boolean> =>
-    renewLease(job, done, unread, new Date(Date.now() + LEASE_MS), total);
-  if (!(await renew(job.done, job.failed, job.total))) return 'stopped';
   const check = await findCheck(job.checkId ?? 0);
   const site = await siteOf(check);
   const run = new CheckRun(check, fetcher, site, judges.of(site));
@@ -53,7 +49,8 @@ export async function runCheck(
     await run.plan();
     while (!stopped()) {
       const went = await run.next(stopped);
-      if (!(await renew(run.done, run.unread, run.total))) return 'stopped';
+      const { done, unread: failed, total } = run;
+      if (!(await noteProgress(job, { done, failed, total }))) return 'stopped';
       if (went) continue;
       await run.finish();
       await endJob(job, 'done');
@@ -133,7 +130,7 @@ class CheckRun {
         await this.#add([source.url]);
         return;
       case 'pages':
-        this.#take(await planPages(this.#check.id, await ownPages(this.#check.clientId)));
+        this.#take(await planOwnPages(this.#check));
         return;
       case 'sitemap':
         await this.#add(await this.#sitemap(source.url));
@@ -159,16 +156,19 @@ class CheckRun {
     const room = limits.sitePages - this.total;
     if (fresh.length > room) await this.#say(`Only the first ${String(limits.sitePages)} pages are checked.`);
     this.#take(
-      await planPages(
-        this.#check.id,
-        fresh.slice(0, Math.max(0, room)).map((url) => ({ url })),
+      await whole((transaction) =>
+        planPages(
+          this.#check.id,
+          fresh.slice(0, Math.max(0, room)).map((url) => ({ url })),
+          transaction,
+        ),
       ),
     );
   }
 
   async #sitemap(start: string): Promise<readonly string[]> {
     const { urls, problems } = await sitemapPages(start, async (url) => {
-      const fetched = await this.#fetcher.fetch(url, limits.sitemapBytes);
+      const fetched = await this.#fetcher.fetch(url, { most: limits.sitemapBytes });
       if (!fetched.ok) return { problem: fetched.message };
       return fetched.status === 200
         ? { bytes: fetched.bytes }
@@ -236,8 +236,8 @@ class CheckRun {
   async #fetch(address: string): Promise<Extract<Fetched, { ok: true }> | string> {
     const host = parseUrl(address)?.host ?? '';
     const isRun = this.total > 1 || this.#follows;
-    if (isRun && !(await this.#robots.allows(address)))
-      return 'The host’s robots.txt asks not to read this page.';
+    const forbidden = isRun ? await this.#robots.refusal(address) : '';
+    if (forbidden) return forbidden;
     const asked = isRun ? await this.#robots.delay(address) : 0;
     for (let attempt = 0; ; attempt += 1) {
       const interval = Math.max(asked, this.#fetcher.isStandin(address) ? 0 : INTERVAL_MS);
@@ -253,11 +253,7 @@ class CheckRun {
 
   async #judged(bytes: Buffer, contentType: string, url: string, found: Found): Promise<Outcome> {
     const judged = await this.#judge({ url, bytes, contentType });
-    if (!judged)
-      return unread(
-        `It took longer than ${String(JUDGING_MS / 1000)} seconds to judge and was given up.`,
-        found,
-      );
+    if (typeof judged === 'string') return unread(judged, found);
     return {
       links: judged.links,
       found: {
@@ -268,6 +264,7 @@ class CheckRun {
         ownBranchId: judged.ownBranchId,
         carries: JSON.stringify(judged.carries),
         findings: JSON.stringify(judged.findings),
+        leftOut: judged.leftOut,
         state: 'read',
       },
     };
@@ -289,7 +286,12 @@ class CheckRun {
     const isWhole = this.#check.kind !== 'urls' && this.#check.kind !== 'files';
     const found = this.#check.profile === 'local-business' ? judgeSite(pages, this.#site.branches) : [];
     const told = found.filter(({ finding }) => isWhole || finding.code !== 'agreement/no-page');
-    await this.#check.update({ siteFindings: JSON.stringify(told) });
+    const kept = told.slice(0, limits.keptFindings);
+    if (told.length > kept.length)
+      await this.#say(
+        `The whole site has ${String(told.length - kept.length)} findings more, which are not kept.`,
+      );
+    await this.#check.update({ siteFindings: JSON.stringify(kept) });
   }
 }
 

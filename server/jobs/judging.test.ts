@@ -36,7 +36,12 @@ test('the start of a thread is not the page’s time, and a page that takes too 
   const judge = judges.of(site('Quay Street'));
   // A thread takes longer than that to start, and these wait for one another.
   const small = await Promise.all([1, 2, 3, 4].map(() => judge(page(markup))));
-  expect(small.map((judged) => judged?.ownBranchId)).toEqual([7, 7, 7, 7]);
-  expect(await judge(page(markup.repeat(20_000)))).toBeUndefined();
-  expect((await judge(page(markup)))?.ownBranchId).toBe(7);
+  expect(small).toMatchObject([
+    { ownBranchId: 7 },
+    { ownBranchId: 7 },
+    { ownBranchId: 7 },
+    { ownBranchId: 7 },
+  ]);
+  expect(await judge(page(markup.repeat(20_000)))).toContain('longer than 1 seconds');
+  expect(await judge(page(markup))).toMatchObject({ ownBranchId: 7 });
 });

@@ -1,25 +1,28 @@
 import { randomUUID } from 'node:crypto';
-import { MessageChannel } from 'node:worker_threads';
 import { Piscina } from 'piscina';
+import { limits } from '#contract';
+import { reasonOf, runTimed, type Begun } from '../threads/timed.ts';
 import type { JudgedPage, PageToJudge, SiteToJudge, Task } from './checkWorker.ts';
 
 /** A page that takes longer to judge than this is given up. */
 export const JUDGING_MS = 15_000;
 const IDLE_MS = 600_000;
 
-/** Judges the pages of one site; undefined for a page that took too long. */
-export type JudgePage = (page: PageToJudge) => Promise<JudgedPage | undefined>;
+/** Judges the pages of one site; a text says why a page was given up. */
+export type JudgePage = (page: PageToJudge) => Promise<JudgedPage | string>;
 
 /**
  * The threads in which pages are judged. They outlive a check, because a thread takes seconds to start; each
- * keeps the sites it judged last and asks for one that it does not know.
+ * keeps the sites it judged last and asks for one that it does not know. One that dies takes its page with it,
+ * and the others go on.
  */
 export class Judges {
-  readonly #pool = new Piscina<Task, JudgedPage | 'unknown site'>({
+  readonly #pool = new Piscina<Begun<Task>, JudgedPage | 'unknown site'>({
     filename: new URL('checkWorker.mjs', import.meta.url).href,
     minThreads: 0,
     maxThreads: 2,
     idleTimeout: IDLE_MS,
+    resourceLimits: { maxOldGenerationSizeMb: limits.threadMegabytes },
   });
   readonly #limitMs: number;
 
@@ -31,34 +34,14 @@ export class Judges {
     const siteKey = randomUUID();
     return async (page) => {
       try {
-        const judged = await this.#run({ page, siteKey, site: null });
+        const judged = await runTimed(this.#pool, { page, siteKey, site: null }, this.#limitMs);
         if (judged !== 'unknown site') return judged;
-        const told = await this.#run({ page, siteKey, site });
-        if (told === 'unknown site') throw new Error('A judging thread did not take the site it was given.');
-        return told;
+        const told = await runTimed(this.#pool, { page, siteKey, site }, this.#limitMs);
+        return told === 'unknown site' ? 'A thread did not take the site it was given.' : told;
       } catch (error) {
-        if (error instanceof Error && error.name === 'AbortError') return undefined;
-        throw error;
+        return reasonOf(error, this.#limitMs);
       }
     };
-  }
-
-  /** Time is counted from when a thread begins with the page: neither its start nor the queue is the page's fault. */
-  async #run(task: Omit<Task, 'begun'>): Promise<JudgedPage | 'unknown site'> {
-    const { port1, port2 } = new MessageChannel();
-    const given = new AbortController();
-    let timer: NodeJS.Timeout | undefined;
-    port1.once('message', () => {
-      timer = setTimeout(() => {
-        given.abort();
-      }, this.#limitMs);
-    });
-    try {
-      return await this.#pool.run({ ...task, begun: port2 }, { transferList: [port2], signal: given.signal });
-    } finally {
-      clearTimeout(timer);
-      port1.close();
-    }
   }
 
   async close(): Promise<void> {

@@ -3,12 +3,16 @@ import type { Sequelize } from 'sequelize';
 import type { Fetcher } from '../gateways/fetcher.ts';
 import type { PhotoStore } from '../gateways/photoStore.ts';
 import { isDatabaseGone } from '../problem.ts';
-import { endJob, leaseJob, releaseJob } from '../store/jobs.ts';
+import { leaseJob, releaseJob, renewLease, retryJob } from '../store/jobs.ts';
+import type { JobRow } from '../store/models.ts';
+import type { Threads } from '../threads/threads.ts';
 import { runCheck } from './checking.ts';
 import { Judges } from './judging.ts';
 import { runStamping } from './stamping.ts';
 
-const LEASE_MS = 30_000;
+/** A process that was killed is noticed after this long; one that lives says so a few times in between. */
+const LEASE_MS = 20_000;
+const HEARTBEAT_MS = 5000;
 const PAUSE_MS = 400;
 /** Jobs that are worked on at the same time, so that a long one does not keep a short one waiting. */
 const LANES = 2;
@@ -18,15 +22,17 @@ export class JobRunner {
   readonly #database: Sequelize;
   readonly #store: PhotoStore;
   readonly #fetcher: Fetcher;
+  readonly #threads: Threads;
   readonly #log: Logger;
   readonly #judges = new Judges();
   #stopping = false;
   #ended: Promise<unknown> = Promise.resolve();
 
-  constructor(database: Sequelize, store: PhotoStore, fetcher: Fetcher, log: Logger) {
+  constructor(database: Sequelize, store: PhotoStore, fetcher: Fetcher, threads: Threads, log: Logger) {
     this.#database = database;
     this.#store = store;
     this.#fetcher = fetcher;
+    this.#threads = threads;
     this.#log = log;
   }
 
@@ -57,19 +63,43 @@ export class JobRunner {
   async #work(): Promise<boolean> {
     const job = await leaseJob(this.#database, new Date(), LEASE_MS);
     if (!job) return false;
+    const heart = new Heart(job, this.#log);
     try {
-      const stopped = (): boolean => this.#stopping;
+      const stopped = (): boolean => this.#stopping || heart.isLost;
       const end =
         job.checkId === null
-          ? await runStamping(job, this.#store, LEASE_MS, stopped)
+          ? await runStamping(job, this.#store, this.#threads, stopped)
           : await runCheck(job, this.#fetcher, this.#judges, stopped);
       if (end === 'stopped' && this.#stopping) await releaseJob(job);
       this.#log.info({ job: job.id, end }, job.checkId === null ? 'stamping' : 'checking');
     } catch (error) {
-      // With the database gone the lease runs out and the job is taken again; any other fault would only recur.
-      if (!isDatabaseGone(error)) await endJob(job, 'failed');
+      // With the database gone the lease runs out and the job is taken again; for any other fault it is tried again.
+      if (!isDatabaseGone(error)) await retryJob(job, 'The program failed on it; the log says more.');
       throw error;
+    } finally {
+      heart.stop();
     }
     return true;
+  }
+}
+
+/** Keeps the lease of a job while this process lives, however long a step of it takes. */
+class Heart {
+  isLost = false;
+  readonly #timer: NodeJS.Timeout;
+
+  constructor(job: JobRow, log: Logger) {
+    this.#timer = setInterval(() => {
+      renewLease(job, new Date(Date.now() + LEASE_MS)).then(
+        (isOurs) => (this.isLost ||= !isOurs),
+        (error: unknown) => {
+          log.warn({ err: error }, 'the lease of a job could not be renewed');
+        },
+      );
+    }, HEARTBEAT_MS);
+  }
+
+  stop(): void {
+    clearInterval(this.#timer);
   }
 }

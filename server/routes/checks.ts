@@ -1,5 +1,5 @@
+import { readFile } from 'node:fs/promises';
 import { Router } from 'express';
-import multer from 'multer';
 import {
   checkInputSchema,
   fileCheckSchema,
@@ -10,8 +10,9 @@ import {
   type HostAnswer,
 } from '#contract';
 import { reportCsv, reportHtml, type Reported } from '#core/checking';
-import { isPagePath, unzipPages } from '../gateways/zipPages.ts';
-import { parse, Refusal } from '../problem.ts';
+import { isZip } from '../gateways/fileKind.ts';
+import { isPagePath, pagesInZip, type ZippedPage } from '../gateways/zipPages.ts';
+import { parse } from '../problem.ts';
 import {
   addCheck,
   addFileCheck,
@@ -28,11 +29,12 @@ import {
   showCheck,
   showCheckedSource,
   showFound,
+  type PlannedPage,
 } from '../store/checks.ts';
-import { fileName } from './upload.ts';
+import { uploadedFiles, type Spool, type Uploaded } from './upload.ts';
 
 /** Kept checks of many pages, their reports, and how a client's sources are judged. */
-export function checkRoutes(): Router {
+export function checkRoutes(spool: Spool): Router {
   const router = Router();
   const id = (value: unknown): number => parse(idSchema, value);
   router.get('/clients/:id/checks', async (request, response) => {
@@ -42,8 +44,9 @@ export function checkRoutes(): Router {
     const checkId = await addCheck(id(request.params.id), parse(checkInputSchema, request.body));
     response.status(202).json({ id: checkId });
   });
+  const manyFiles = spool.files(limits.zipBytes, limits.checkFiles);
   router.post('/clients/:id/checks/files', manyFiles, async (request, response) => {
-    const files = (request.files ?? []) as Express.Multer.File[];
+    const files = uploadedFiles(request);
     const { url, answer } = parse(fileCheckSchema, request.body ?? {});
     response.status(202).json({ id: await addFiles(id(request.params.id), files, url, answer) });
   });
@@ -103,47 +106,37 @@ export function checkRoutes(): Router {
   return router;
 }
 
-/** Files of one folder, or a zip, at most as much together as a zip may hold. */
-const manyFiles = multer({
-  storage: multer.memoryStorage(),
-  limits: { fileSize: limits.zipBytes, files: limits.checkFiles, fields: 5 },
-  defParamCharset: 'utf8',
-  preservePath: true,
-}).array('files', limits.checkFiles);
-
+/** Begins a check of files that were handed in: pages and JSON-LD, alone or in zips. */
 async function addFiles(
   clientId: number,
-  files: readonly Express.Multer.File[],
+  files: readonly Uploaded[],
   url: string,
   answer: HostAnswer | undefined,
 ): Promise<number> {
-  const taken: { path: string; bytes: Buffer; answer?: HostAnswer | undefined }[] = [];
   const refused: string[] = [];
-  for (const { originalname, buffer } of files) {
-    const path = fileName(originalname);
-    if (buffer.subarray(0, 4).toString('latin1') === 'PK\u0003\u0004') {
-      const unzipped = await unzipPages(buffer);
-      taken.push(...unzipped.pages);
-      refused.push(...unzipped.refused.map((one) => one.path));
-    } else if (buffer.length <= limits.pageBytes && (isPagePath(path) || /\.json(ld)?$/i.test(path)))
-      taken.push({ path, bytes: buffer });
-    else refused.push(path);
-  }
-  if (taken.length === 0)
-    throw new Refusal(
-      422,
-      'No page',
-      'None of these files is a page: pages end in .html, .htm, .php, .json or .jsonld, or lie in a zip. Nothing was checked.',
-    );
-  const [only] = taken;
-  if (taken.length === 1 && only && url) Object.assign(only, { path: url, answer });
-  const first = only?.path ?? '';
-  const title = taken.length === 1 ? first : `${String(taken.length)} files`;
-  const left =
+  const [only] = files;
+  const isOne = files.length === 1 && only !== undefined && !(await isZip(only.path));
+  const pages = async function* (): AsyncGenerator<PlannedPage> {
+    refused.length = 0;
+    for (const file of files)
+      for await (const page of pagesOf(file))
+        if ('reason' in page) refused.push(page.path);
+        else if (isOne && url) yield { url, bytes: page.bytes, answer };
+        else yield { url: page.path, bytes: page.bytes };
+  };
+  return addFileCheck(clientId, pages, () =>
     refused.length === 0
       ? ''
-      : `Left out as no pages: ${refused.slice(0, 10).join(', ')}${refused.length > 10 ? ' …' : ''}.`;
-  return addFileCheck(clientId, title, taken.slice(0, limits.sitePages), left);
+      : `Left out as no pages: ${refused.slice(0, 10).join(', ')}${refused.length > 10 ? ' …' : ''}.`,
+  );
+}
+
+/** The pages that a file is or holds. */
+async function* pagesOf({ name, path, size }: Uploaded): AsyncGenerator<ZippedPage> {
+  if (await isZip(path)) yield* pagesInZip(path, false);
+  else if (size > limits.pageBytes) yield { path: name, reason: 'too large' };
+  else if (isPagePath(name) || /\.json(ld)?$/i.test(name)) yield { path: name, bytes: await readFile(path) };
+  else yield { path: name, reason: 'no page' };
 }
 
 async function reportOf(checkId: number): Promise<Reported> {

@@ -1,17 +1,17 @@
-import express, { Router } from 'express';
+import { Router } from 'express';
 import * as z from 'zod';
 import {
   branchesQuerySchema,
   branchInputSchema,
   clientInputSchema,
   idSchema,
-  importInputSchema,
   limits,
   recordInputSchema,
   searchQuerySchema,
 } from '#contract';
-import { parse } from '../problem.ts';
-import { addBranch, importBranches, saveDefaults, searchBranches } from '../store/branches.ts';
+import { rawJson } from '../jsonBody.ts';
+import { invalidRequest, parse } from '../problem.ts';
+import { addBranch, findClient, saveDefaults, searchBranches } from '../store/branches.ts';
 import {
   addClient,
   clientMarkup,
@@ -23,9 +23,12 @@ import {
   showDefaults,
 } from '../store/clients.ts';
 
+import { importBranches } from '../store/imports.ts';
+import { GivenUp, givenUp, type Threads } from '../threads/threads.ts';
+
 const shapeSchema = z.object({ shape: z.enum(['graph', 'organization']) });
 
-export function clientRoutes(): Router {
+export function clientRoutes(threads: Threads): Router {
   const router = Router();
   router.get('/clients', async (request, response) => {
     const { q } = parse(searchQuerySchema, request.query);
@@ -66,7 +69,11 @@ export function clientRoutes(): Router {
   });
   router.get('/clients/:id/branches', async (request, response) => {
     response.json(
-      await listBranches(parse(idSchema, request.params.id), parse(branchesQuerySchema, request.query)),
+      await listBranches(
+        parse(idSchema, request.params.id),
+        parse(branchesQuerySchema, request.query),
+        threads,
+      ),
     );
   });
   router.post('/clients/:id/branches', async (request, response) => {
@@ -77,15 +84,22 @@ export function clientRoutes(): Router {
 }
 
 /** Takes in many branches at once; its body is larger than any other. */
-export function importRoutes(): Router {
+export function importRoutes(threads: Threads): Router {
   const router = Router();
-  router.post(
-    '/clients/:id/branches/import',
-    express.json({ limit: limits.importBytes }),
-    async (request, response) => {
-      const input = parse(importInputSchema, request.body);
-      response.status(201).json(await importBranches(parse(idSchema, request.params.id), input));
-    },
-  );
+  router.post('/clients/:id/branches/import', rawJson(limits.importBytes), async (request, response) => {
+    const clientId = parse(idSchema, request.params.id);
+    await findClient(clientId);
+    const read = await readOrRefuse(threads, request.body as Buffer);
+    response.status(201).json(await importBranches(clientId, read.branches, read.title));
+  });
   return router;
+}
+
+/** Reads branches in a thread: there may be thousands. */
+async function readOrRefuse(threads: Threads, bytes: Buffer) {
+  const read = await threads.readImport(bytes).catch((error: unknown) => {
+    throw error instanceof GivenUp ? givenUp('The branches', error) : error;
+  });
+  if (!read.ok) throw invalidRequest(read.errors);
+  return read;
 }

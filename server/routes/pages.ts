@@ -1,35 +1,53 @@
+import { readFile } from 'node:fs/promises';
+import { Readable } from 'node:stream';
 import { Router } from 'express';
-import { formSchema, idSchema, limits, megabytes, placementInputSchema, type AddedPages } from '#contract';
+import {
+  addPagesQuerySchema,
+  formSchema,
+  idSchema,
+  limits,
+  megabytes,
+  placementInputSchema,
+  type AddedPages,
+  type PlacedChoice,
+} from '#contract';
 import { decodeText } from '#core/text';
-import { isPagePath, unzipPages, zipOf } from '../gateways/zipPages.ts';
+import { isZip } from '../gateways/fileKind.ts';
+import { pagesInZip, refusalOfPath, zipOf } from '../gateways/zipPages.ts';
 import { parse, Refusal } from '../problem.ts';
 import {
-  allSources,
   deletePage,
   findPage,
-  keepPage,
+  keepPages,
   listPages,
+  pagePaths,
   placeOnPage,
   removeFromPage,
   restorePage,
-  showPage,
+  sourceOf,
+  type ComingPage,
 } from '../store/pages.ts';
-import { oneFile, uploaded } from './upload.ts';
+import type { Threads } from '../threads/threads.ts';
+import { sendStream } from './stream.ts';
+import { uploadedFile, type Spool, type Uploaded } from './upload.ts';
 
-export function pageRoutes(): Router {
+export function pageRoutes(threads: Threads, spool: Spool): Router {
   const router = Router();
   router.get('/clients/:id/pages', async (request, response) => {
-    response.json({ pages: await listPages(parse(idSchema, request.params.id)) });
+    response.json({ pages: await listPages(parse(idSchema, request.params.id), threads) });
   });
-  router.post('/clients/:id/pages', oneFile(limits.zipBytes), async (request, response) => {
+  router.post('/clients/:id/pages', spool.files(limits.zipBytes), async (request, response) => {
     const clientId = parse(idSchema, request.params.id);
-    const { name, bytes } = uploaded(request);
-    response.status(201).json(await addPages(clientId, name, bytes));
+    const { placed } = parse(addPagesQuerySchema, request.query);
+    response.status(201).json(await addPages(clientId, uploadedFile(request), placed, threads));
   });
   router.get('/clients/:id/pages.zip', async (request, response) => {
-    const files = await allSources(parse(idSchema, request.params.id));
+    const pages = await pagePaths(parse(idSchema, request.params.id));
     response.attachment('pages.zip').type('application/zip');
-    zipOf(files, true).pipe(response);
+    sendStream(
+      zipOf(pages.map(({ id, path }) => ({ path, open: async () => Readable.from([await sourceOf(id)]) }))),
+      response,
+    );
   });
   router.get('/pages/:id/source', async (request, response) => {
     const { source } = await findPage(parse(idSchema, request.params.id));
@@ -43,14 +61,12 @@ export function pageRoutes(): Router {
       .send(source);
   });
   router.put('/pages/:id/placements', async (request, response) => {
-    response.json(
-      await placeOnPage(parse(idSchema, request.params.id), parse(placementInputSchema, request.body)),
-    );
+    const input = parse(placementInputSchema, request.body);
+    response.json(await placeOnPage(parse(idSchema, request.params.id), input, threads));
   });
   router.delete('/pages/:id/placements/:form', async (request, response) => {
-    response.json(
-      await removeFromPage(parse(idSchema, request.params.id), parse(formSchema, request.params.form)),
-    );
+    const form = parse(formSchema, request.params.form);
+    response.json(await removeFromPage(parse(idSchema, request.params.id), form, threads));
   });
   router.delete('/pages/:id', async (request, response) => {
     await deletePage(parse(idSchema, request.params.id));
@@ -63,31 +79,28 @@ export function pageRoutes(): Router {
   return router;
 }
 
-async function addPages(clientId: number, name: string, bytes: Buffer): Promise<AddedPages> {
-  const isZip = bytes.subarray(0, 4).toString('latin1') === 'PK\u0003\u0004' || /\.zip$/i.test(name);
-  if (!isZip && bytes.length > limits.pageBytes)
+/** Takes a page, or all pages of a zip, in; nothing where one of them is refused. */
+async function addPages(
+  clientId: number,
+  { name, path, size }: Uploaded,
+  placed: PlacedChoice,
+  threads: Threads,
+): Promise<AddedPages> {
+  const zip = (await isZip(path)) || /\.zip$/i.test(name);
+  if (!zip && size > limits.pageBytes)
     throw new Refusal(
       413,
       'Too large',
-      `A page may have ${megabytes(limits.pageBytes)}. ${name} has ${megabytes(bytes.length)} and was not taken; everything else is as it was.`,
+      `A page may have ${megabytes(limits.pageBytes)}. ${name} has ${megabytes(size)} and was not taken; everything else is as it was.`,
     );
-  const { pages, refused } = isZip
-    ? await unzipPages(bytes)
-    : { pages: [{ path: name, bytes }], refused: [] };
-  const added: AddedPages = { added: [], replaced: 0, refused: [...refused] };
-  for (const page of pages) {
-    if (!isPagePath(page.path)) {
-      added.refused.push({
-        path: page.path,
-        reason: 'It is no HTML page. Pages end in .html, .htm, .php or .asp.',
-      });
-      continue;
-    }
-    const { id, replaced } = await keepPage(clientId, page.path, page.bytes);
-    added.added.push(await showPage(id));
-    if (replaced) added.replaced += 1;
-  }
-  if (isZip && pages.length === 0 && refused.length === 0)
+  const open = zip ? () => pagesInZip(path, true) : () => onePage(name, path);
+  const added = await keepPages(clientId, open, { placed, title: name.slice(0, 200) }, threads);
+  if (zip && added.added.length + added.unchanged + added.asks.length + added.refused.length === 0)
     added.refused.push({ path: name, reason: 'The zip holds no HTML page.' });
   return added;
+}
+
+async function* onePage(name: string, path: string): AsyncGenerator<ComingPage> {
+  const reason = refusalOfPath(name);
+  yield reason ? { path: name.slice(0, 200), reason } : { path: name, bytes: await readFile(path) };
 }

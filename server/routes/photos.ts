@@ -1,65 +1,49 @@
 import { Router, type Response } from 'express';
-import sharp from 'sharp';
 import { idSchema, limits, stampInputSchema } from '#contract';
-import { readJpeg } from '#core/photo';
 import { freeName } from '#core/text';
 import type { PhotoStore } from '../gateways/photoStore.ts';
-import { zipOf } from '../gateways/zipPages.ts';
+import { Thumbnails } from '../gateways/thumbnails.ts';
+import { zipOf, type ToZip } from '../gateways/zipPages.ts';
 import { notFound, parse, Refusal } from '../problem.ts';
 import { addJob, cancelJob, openJobs, showJob } from '../store/jobs.ts';
 import {
   deletePhoto,
   findPhoto,
   keepPhoto,
+  keepThumbnail,
   listPhotos,
   restorePhoto,
   stampedPhotos,
 } from '../store/photos.ts';
-import { oneFile, uploaded } from './upload.ts';
+import { GivenUp, givenUp, type Threads } from '../threads/threads.ts';
+import { sendStream } from './stream.ts';
+import { uploadedFile, type Spool, type Uploaded } from './upload.ts';
 
-const THUMBNAIL = { width: 320, height: 240 };
-/** More pixels than this are no photo; decoding them would exhaust the machine. */
-const MAX_PIXELS = 300_000_000;
-
-export function photoRoutes(store: PhotoStore): Router {
+export function photoRoutes(store: PhotoStore, threads: Threads, spool: Spool): Router {
   const router = Router();
+  const thumbnails = new Thumbnails(store);
   router.get('/branches/:id/photos', async (request, response) => {
     response.json({ photos: await listPhotos(parse(idSchema, request.params.id)) });
   });
-  router.post('/branches/:id/photos', oneFile(limits.photoBytes), async (request, response) => {
+  router.post('/branches/:id/photos', spool.files(limits.photoBytes), async (request, response) => {
     const branchId = parse(idSchema, request.params.id);
-    const { name, bytes } = uploaded(request);
-    const read = readJpeg(bytes);
-    if (!read.ok)
-      throw new Refusal(
-        422,
-        'Not taken',
-        `${name} was not taken: ${read.message} Photos that were taken before are as they were.`,
-      );
+    const file = uploadedFile(request);
+    const name = file.name.split('/').at(-1) ?? file.name;
+    const { size, carried } = await readOrRefuse(threads, { ...file, name });
     response
       .status(201)
-      .json(await keepPhoto(branchId, name.split('/').at(-1) ?? name, bytes, await store.put([bytes])));
+      .json(await keepPhoto(branchId, { name, size, carried }, () => store.take(file.path)));
   });
   router.get('/photos/:id/thumbnail', async (request, response) => {
-    const { originalKey } = await findPhoto(parse(idSchema, request.params.id));
-    const original = await store.get(originalKey);
-    if (!original) throw notFound('photo');
-    // The image behind a sound head can still be damaged; then a grey tile stands for it.
-    const small = await sharp(original, { failOn: 'none', limitInputPixels: MAX_PIXELS })
-      .rotate()
-      .resize({ ...THUMBNAIL, fit: 'cover' })
-      .webp({ quality: 80 })
-      .toBuffer()
-      .catch(() =>
-        sharp({ create: { ...THUMBNAIL, channels: 3, background: '#b9c1c6' } })
-          .webp()
-          .toBuffer(),
-      );
-    response.set('Cache-Control', 'private, max-age=86400').type('image/webp').send(small);
-  });
-  router.get('/photos/:id/original', async (request, response) => {
-    const photo = await findPhoto(parse(idSchema, request.params.id));
-    await sendPhoto(response, store, photo.originalKey, photo.name);
+    const id = parse(idSchema, request.params.id);
+    const photo = await findPhoto(id);
+    const bytes = await thumbnails.of(
+      photo.originalKey,
+      async () => (await findPhoto(id)).thumbnailKey,
+      (key) => keepThumbnail(id, key),
+    );
+    if (!bytes) throw notFound('photo');
+    response.set('Cache-Control', 'private, max-age=86400').type('image/webp').send(bytes);
   });
   router.get('/photos/:id/stamped', async (request, response) => {
     const photo = await findPhoto(parse(idSchema, request.params.id));
@@ -72,14 +56,16 @@ export function photoRoutes(store: PhotoStore): Router {
     );
     if (photos.length === 0)
       throw new Refusal(404, 'Not stamped', 'No photo of this branch has been stamped yet.');
-    const files = [];
     const names = new Set<string>();
+    const files: ToZip[] = [];
     for (const { name, stampedKey } of photos) {
-      const bytes = await store.get(stampedKey);
-      if (bytes) files.push({ path: freeName(name, names), bytes });
+      const stamped = await store.stream(stampedKey);
+      if (!stamped) continue;
+      const open = () => Promise.resolve(stamped.bytes());
+      files.push({ path: freeName(name, names), open, compress: false });
     }
     response.attachment('stamped-photos.zip').type('application/zip');
-    zipOf(files, false).pipe(response);
+    sendStream(zipOf(files), response);
   });
   router.delete('/photos/:id', async (request, response) => {
     await deletePhoto(parse(idSchema, request.params.id));
@@ -106,8 +92,27 @@ export function photoRoutes(store: PhotoStore): Router {
   return router;
 }
 
+const NAME_LENGTH = 255;
+
+/** What an uploaded photo carries; refused with its name and the reason where it is none that can be taken. */
+async function readOrRefuse(threads: Threads, { name, path }: Uploaded) {
+  const kept = 'Photos that were taken before are as they were.';
+  if (name.length > NAME_LENGTH)
+    throw new Refusal(
+      422,
+      'Not taken',
+      `${name.slice(0, 60)}… was not taken: its name has ${String(name.length)} characters, at most ${String(NAME_LENGTH)} are kept. ${kept}`,
+    );
+  const read = await threads.readPhoto(path).catch((error: unknown) => {
+    throw error instanceof GivenUp ? givenUp(name, error) : error;
+  });
+  if (!read.ok) throw new Refusal(422, 'Not taken', `${name} was not taken: ${read.message} ${kept}`);
+  return read;
+}
+
 async function sendPhoto(response: Response, store: PhotoStore, key: string, name: string): Promise<void> {
-  const bytes = await store.get(key);
-  if (!bytes) throw notFound('photo');
-  response.attachment(name).type('image/jpeg').send(bytes);
+  const photo = await store.stream(key);
+  if (!photo) throw notFound('photo');
+  response.attachment(name).type('image/jpeg').set('Content-Length', String(photo.size));
+  sendStream(photo.bytes(), response);
 }

@@ -68,8 +68,8 @@ export function placeRoutes(search: AddressSearch | undefined, fetcher: Fetcher)
   return router;
 }
 
-async function fetchOrRefuse(fetcher: Fetcher, url: string, most?: number) {
-  const fetched = await fetcher.fetch(url, most);
+async function fetchOrRefuse(fetcher: Fetcher, url: string, most: number = limits.pageBytes) {
+  const fetched = await fetcher.fetch(url, { most });
   if (!fetched.ok) throw new Refusal(422, 'Not fetched', fetched.message);
   return fetched;
 }
