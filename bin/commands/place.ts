@@ -1,7 +1,7 @@
 import { limits } from '#contract';
 import { markupForms, writeMarkup } from '#core/markup';
 import { placeInBytes, placements, prove, usualPlacement } from '#core/page';
-import { factLabel } from '#core/record';
+import { factLabel, refusalOfAddresses } from '#core/record';
 import { decodeText } from '#core/text';
 import { CannotRun, deliver, oneOf, readBytes, readRecord, readWords, type Command } from './command.ts';
 
@@ -25,6 +25,8 @@ export const command: Command = {
     const form = oneOf(values.format, markupForms, '--format');
     const at = values.at === undefined ? usualPlacement[form] : oneOf(values.at, placements, '--at');
     const record = await readRecord(values.record);
+    const refused = refusalOfAddresses(record, factLabel);
+    if (refused) throw new CannotRun(refused);
     const result = placeInBytes(
       await readBytes(page, limits.pageBytes),
       form,

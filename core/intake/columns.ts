@@ -1,5 +1,5 @@
 import { splitAddress, countryCode, isEmptyAddress } from '#core/address';
-import { gradeOrder } from '#core/fault';
+import { fault, gradeOf, gradeOrder } from '#core/fault';
 import { days, readWeek } from '#core/hours';
 import { readCoordinates } from '#core/pin';
 import {
@@ -7,7 +7,9 @@ import {
   factNamed,
   factRows,
   judgeRecord,
+  refusedAddresses,
   withFact,
+  withoutRefused,
   type BusinessRecord,
   type Fact,
   type FactFault,
@@ -193,7 +195,13 @@ export function branchesOfMarkup(source: string, home = ''): readonly ImportedBr
 
 /** The branch of a record: its country as a code, its label, what is wrong with it. */
 function finished(read: BusinessRecord, label: string, home: string): ImportedBranch {
-  let record = read;
+  // Addresses that visitors may not be led by are told and do not come in.
+  const refused = refusedAddresses(read).map(({ fact, address }): FactFault => ({
+    fact,
+    ...fault('value/url', `“${address.slice(0, 60)}” is no address for visitors and is not taken.`),
+    grade: gradeOf('value/url'),
+  }));
+  let record = withoutRefused(read);
   const country = countryCode(record.address.addressCountry);
   if (country) record = withFact(record, 'address.addressCountry', country);
   else if (home && !record.address.addressCountry && !isEmptyAddress(record.address))
@@ -206,9 +214,9 @@ function finished(read: BusinessRecord, label: string, home: string): ImportedBr
       200,
     ),
     record,
-    faults: judgeRecord(record)
-      .filter(({ code }) => !code.startsWith('guideline/'))
-      .sort((a, b) => gradeOrder[a.grade] - gradeOrder[b.grade]),
+    faults: [...refused, ...judgeRecord(record).filter(({ code }) => !code.startsWith('guideline/'))].sort(
+      (a, b) => gradeOrder[a.grade] - gradeOrder[b.grade],
+    ),
   };
 }
 

@@ -7,6 +7,7 @@ import {
   factRows,
   factText,
   isSet,
+  refusedAddresses,
   wantedOf,
   withFact,
   type BusinessRecord,
@@ -134,6 +135,8 @@ export function readIntake(text: string, record: BusinessRecord): IntakeReading 
     }
     const fact = factRows.find((one) => one.fact === key)?.fact;
     if (!fact) passedOver.push(`Row ${String(at + 2)}: there is no fact “${key}”.`);
+    else if (refusedAddresses(withFact(emptyRecord, fact, answer)).length > 0)
+      passedOver.push(`Row ${String(at + 2)}: “${answer.slice(0, 60)}” is no address for visitors.`);
     else if (factText(withFact(emptyRecord, fact, answer), fact) !== factText(record, fact)) {
       answered = withFact(answered, fact, answer);
       lines.set(factHead(fact), at + 2);

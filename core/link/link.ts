@@ -47,3 +47,16 @@ export const foldUrl = remember((text) => {
   if (!url) return text.trim().toLowerCase();
   return `${url.hostname.replace(/^www\./, '')}${url.port ? `:${url.port}` : ''}${url.pathname.replace(/\/$/, '')}${url.search}${url.hash}`;
 });
+
+/** The schemes that visitors may be led by: pages, calls, mail, text messages and maps. Nothing that runs or holds content. */
+const LED_BY: ReadonlySet<string> = new Set(['http:', 'https:', 'tel:', 'mailto:', 'sms:', 'geo:']);
+
+/**
+ * Whether an address may become a link. It is read as a browser reads it, which passes over control characters
+ * and line breaks (URL Standard, 4.4), so that none of them hides a `javascript:` or `data:`. An address that is
+ * relative leads where its page does; one that cannot be read is none.
+ */
+export function isLink(address: string): boolean {
+  const url = parseUrl(address, 'https://relative.invalid/');
+  return url !== undefined && LED_BY.has(url.protocol);
+}

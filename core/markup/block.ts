@@ -10,6 +10,7 @@ import {
   type Hours,
   type Span,
 } from '#core/hours';
+import { isLink } from '#core/link';
 import { readTelephone, type Telephone } from '#core/phone';
 import { countryOf, usualOutput, type BusinessRecord, type Fact, type Output } from '#core/record';
 import { escapeHtml, plainText } from '#core/text';
@@ -163,10 +164,15 @@ class Block {
     const text = name && name.kind !== 'item' ? name.text : '';
     const strong = `<strong${this.#syntax.property('name')}>${escapeHtml(text)}</strong>`;
     this.#line(
-      href ? `<a${this.#syntax.property('url')} href="${escapeHtml(href)}">${strong}</a>` : strong,
+      this.#led(href, this.#syntax.property('url'), strong),
       ['name', ...(href ? (['url'] as const) : [])],
       'name',
     );
+  }
+
+  /** Something to read as a link to follow; the same without a link where visitors may not be led there. */
+  #led(address: string, attribute: string, inner: string): string {
+    return address && isLink(address) ? `<a${attribute} href="${escapeHtml(address)}">${inner}</a>` : inner;
   }
 
   #address(): void {
@@ -204,16 +210,14 @@ class Block {
     return this.#syntax.said(
       name,
       telephone.international,
-      this.#output.block.linkTelephone
-        ? `<a href="${escapeHtml(address ?? `tel:${telephone.e164}`)}">${shown}</a>`
-        : shown,
+      this.#output.block.linkTelephone ? this.#led(address ?? `tel:${telephone.e164}`, '', shown) : shown,
     );
   }
 
   #email(values: readonly MarkupValue[]): string {
     const text = textOf(values[0]);
     if (!this.#output.block.linkEmail) return this.#span('email', text);
-    const link = `<a href="mailto:${escapeHtml(text.replace(/^mailto:/i, ''))}">${escapeHtml(text)}</a>`;
+    const link = this.#led(`mailto:${text.replace(/^mailto:/i, '')}`, '', escapeHtml(text));
     return this.#syntax.said('email', text, link);
   }
 
@@ -236,8 +240,8 @@ class Block {
   /** A text to read, or an address to follow. */
   #text(name: string, value: MarkupValue): string {
     const text = textOf(value);
-    if (value.kind !== 'link') return this.#span(name, text);
-    return `<a${this.#syntax.property(name)} href="${escapeHtml(text)}">${escapeHtml(linkText(name, text))}</a>`;
+    if (value.kind !== 'link' || !isLink(text)) return this.#span(name, text);
+    return this.#led(text, this.#syntax.property(name), escapeHtml(linkText(name, text)));
   }
 
   #machine(name: string, value: MarkupValue, facts: readonly Fact[]): void {
@@ -295,9 +299,8 @@ class Block {
     const silent: string[] = [];
     for (const { name, values } of item.properties) {
       if (name === 'name' && linkName) {
-        parts.push(
-          `<a${this.#syntax.property(linkName)} href="${escapeHtml(textOf(get(linkName)?.values[0]))}">${this.#span('name', nameText)}</a>`,
-        );
+        const address = textOf(get(linkName)?.values[0]);
+        parts.push(this.#led(address, this.#syntax.property(linkName), this.#span('name', nameText)));
         continue;
       }
       if (name === linkName && nameText) continue;
@@ -327,7 +330,7 @@ class Block {
 
   #action(address: string): string {
     const said = this.#syntax.meta('urlTemplate', address);
-    return `${said}<a href="${escapeHtml(address)}">${escapeHtml(linkText('', address))}</a>`;
+    return said + this.#led(address, '', escapeHtml(linkText('', address)));
   }
 
   /** Hours of a department as words; machines read them from the silent items. */

@@ -1,3 +1,4 @@
+import { isLink } from '#core/link';
 import { escapeHtml } from '#core/text';
 
 /** How a syntax writes items and properties into HTML attributes. */
@@ -12,6 +13,7 @@ export interface HtmlSyntax {
   readonly time: (name: string, datetime: string, shown: string) => string;
   /** An element for machines only; '' where the syntax has no machines. */
   readonly meta: (name: string, value: string) => string;
+  /** An address for machines only; one that may not become a link is a text. */
   readonly link: (name: string, href: string) => string;
 }
 
@@ -27,7 +29,10 @@ export const microdata: HtmlSyntax = {
   time: (name, datetime, shown) =>
     `<time${quoted('itemprop', name)}${quoted('datetime', datetime)}>${escapeHtml(shown)}</time>`,
   meta: (name, value) => `<meta${quoted('itemprop', name)}${quoted('content', value)}>`,
-  link: (name, href) => `<link${quoted('itemprop', name)}${quoted('href', href)}>`,
+  link: (name, href) =>
+    isLink(href)
+      ? `<link${quoted('itemprop', name)}${quoted('href', href)}>`
+      : `<meta${quoted('itemprop', name)}${quoted('content', href)}>`,
 };
 
 /** RDFa Lite 1.1. */
@@ -40,7 +45,10 @@ export const rdfa: HtmlSyntax = {
   time: (name, datetime, shown) =>
     `<time${quoted('property', name)}${quoted('datetime', datetime)}${quoted('content', datetime)}>${escapeHtml(shown)}</time>`,
   meta: (name, value) => `<meta${quoted('property', name)}${quoted('content', value)}>`,
-  link: (name, href) => `<link${quoted('property', name)}${quoted('href', href)}>`,
+  link: (name, href) =>
+    isLink(href)
+      ? `<link${quoted('property', name)}${quoted('href', href)}>`
+      : `<meta${quoted('property', name)}${quoted('content', href)}>`,
 };
 
 /** Plain HTML for visitors, without anything for machines. */

@@ -8,6 +8,7 @@ import {
   factLabel,
   factRows,
   factText,
+  withoutRefused,
   type BusinessRecord,
   type Fact,
 } from '#core/record';
@@ -72,10 +73,12 @@ function mended(record: BusinessRecord, item: ReadItem, base: string): BusinessR
 
 /** Every fact of a record that is set, as proposals. */
 export function proposeRecord(
-  record: BusinessRecord,
+  found: BusinessRecord,
   from: Proposal['from'],
   where: (unit: string) => string,
 ): readonly Proposal[] {
+  // Addresses that visitors may not be led by do not come in, whoever wrote them.
+  const record = withoutRefused(found);
   const units = new Map<string, { fact: Fact; text: string }[]>();
   for (const { fact } of factRows) {
     const text = factText(record, fact);

@@ -1,3 +1,4 @@
+export * from './addresses.ts';
 export * from './complete.ts';
 export * from './entries.ts';
 export * from './fact.ts';

@@ -3,7 +3,7 @@ import type { Page, PagePlacement } from '#contract';
 import { writeMarkup, type MarkupForm } from '#core/markup';
 import { isCurrent, placeInBytes, placedOn, prove, removeFromBytes, type Placement } from '#core/page';
 import { readSource, type Syntax } from '#core/reading';
-import type { BusinessRecord } from '#core/record';
+import { factLabel, refusalOfAddresses, type BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
 
 /** What was placed on a page, and what it should say now. */
@@ -55,6 +55,8 @@ export function placeOn(
   record: BusinessRecord,
   at: Placement,
 ): PlacedPage {
+  const refused = refusalOfAddresses(record, factLabel);
+  if (refused) return { ok: false, message: refused };
   const result = placeInBytes(bytes, form, writeMarkup(record, form).text, at);
   if (!result.ok) return result;
   if (prove(decodeText(result.bytes).text, form, record).state === 'absent')
