@@ -35,12 +35,25 @@ export type ClientSummary = z.infer<typeof clientSummarySchema>;
 
 export const clientsSchema = z.object({ clients: z.array(clientSummarySchema) });
 
-/** Which branches of a client: those that fit the words, from `offset` on. */
+const stateSchema = stepSchema.shape.state.or(z.literal('')).default('');
+
+/** Which clients: those that fit the words, or have branches that do; with a state, those with a branch in it. */
+export const clientsQuerySchema = z.object({ q: z.string().max(200).default(''), state: stateSchema });
+export type ClientsQuery = z.infer<typeof clientsQuerySchema>;
+
+/** How branches are sorted: by label, by town, or what is most urgent first. */
+export const branchSorts = ['label', 'town', 'urgency'] as const;
+export type BranchSort = (typeof branchSorts)[number];
+
+/** Which branches of a client: those that fit the words and have a step in the state, from `offset` on. */
 export const branchesQuerySchema = z.object({
+  state: stateSchema,
+  sort: z.enum(branchSorts).default('label'),
   q: z.string().max(200).default(''),
   offset: z.coerce.number().int().min(0).default(0),
   limit: z.coerce.number().int().min(1).max(200).default(100),
 });
+export type BranchesQuery = z.infer<typeof branchesQuerySchema>;
 export const branchesSchema = z.object({ total: z.number(), branches: z.array(branchSummarySchema) });
 
 /** Branches as a search finds them, over all clients or within one. */

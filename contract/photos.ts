@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { wordFields } from '#core/photo';
 
 const text = z.string().trim();
 
@@ -60,8 +61,10 @@ export const stampInputSchema = z.object({
   caption: text.max(2000),
   keywords: z.array(text.min(1).max(64)).max(50),
   alt: text.max(1000),
+  /** Which of the words are meant for all; of the others each photo keeps its own where it has any. */
+  edited: z.array(z.enum(wordFields)).default([...wordFields]),
 });
-export type StampInput = z.infer<typeof stampInputSchema>;
+export type StampInput = z.input<typeof stampInputSchema>;
 
 export const jobSchema = z.object({
   id: z.number(),

@@ -39,6 +39,12 @@ export class Hand {
     await this.page.locator(`::-p-aria([name="${name}"][role="${role}"])`).click();
   }
 
+  /** Chooses what to do with a row of the desk. */
+  async act(row: string, words: string): Promise<void> {
+    await this.click('button', `Actions for ${row}`);
+    await this.click('menuitem', words);
+  }
+
   /** Replaces what stands in a field, at once as a paste does. */
   async fill(selector: string, text: string): Promise<void> {
     await this.page.waitForSelector(selector);

@@ -328,7 +328,7 @@ describe('many branches', () => {
     await hand.click('button', 'Add client');
     await hand.fill('[role=dialog] input', 'Kiosks of the coast');
     await hand.click('button', 'Add');
-    await hand.click('button', 'From CSV: branches of Kiosks of the coast');
+    await hand.act('Kiosks of the coast', 'Branches from a spreadsheet …');
     const broken = join(folder, 'broken.csv');
     writeFileSync(broken, 'Name,Town\n"Kiosk,Port Ellery\n');
     await hand.upload('CSV file of branches', broken);
@@ -411,7 +411,7 @@ describe('many branches', () => {
     await hand.click('button', 'Add client');
     await hand.fill('[role=dialog] input', 'From markup');
     await hand.click('button', 'Add');
-    await hand.click('button', 'From CSV: branches of From markup');
+    await hand.act('From markup', 'Branches from a spreadsheet …');
     await hand.upload('CSV file of branches', file);
     await hand.see('2 rows', '[role=dialog]');
     await hand.see('Tallow Bay', '[role=dialog]');

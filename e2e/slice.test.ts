@@ -53,11 +53,11 @@ describe('the whole job, once', () => {
     await hand.click('button', 'Add client');
     await hand.fill('[role=dialog] input', 'Harbor Books');
     await hand.click('button', 'Add');
-    await hand.click('button', 'Rename Harbor Books');
+    await hand.act('Harbor Books', 'Rename');
     await hand.fill('[role=dialog] input', 'Harbour Books');
     await hand.click('button', 'Rename');
     await hand.see('Harbour Books');
-    await hand.click('button', 'Delete Harbour Books');
+    await hand.act('Harbour Books', 'Delete');
     await hand.see('was deleted');
     await hand.click('button', 'Undo');
     await hand.see('is back');

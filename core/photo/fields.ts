@@ -2,6 +2,14 @@ import { addressText, countryCode, countryName } from '#core/address';
 import { visibleTelephone } from '#core/markup';
 import { readPin, type Point } from '#core/pin';
 import type { BusinessRecord } from '#core/record';
+import type { CarriedTexts } from './carried.ts';
+
+/** What of a photo's metadata are words. */
+export interface WordsCarried {
+  readonly exif: CarriedTexts;
+  readonly iptc: CarriedTexts;
+  readonly xmp: CarriedTexts & { readonly alt: string };
+}
 
 /** The words for one photo; '' or [] for what is not written. */
 export interface Wordings {
@@ -9,6 +17,41 @@ export interface Wordings {
   readonly caption: string;
   readonly keywords: readonly string[];
   readonly alt: string;
+}
+
+/** The fields that words are typed for. */
+export const wordFields = ['title', 'caption', 'keywords', 'alt'] as const;
+export type WordField = (typeof wordFields)[number];
+
+const isBlank = (words: string | readonly string[]): boolean => words.length === 0;
+
+/** The words a photo came with. */
+const carriedWords = (carried: WordsCarried | null | undefined): Wordings => ({
+  title: carried?.xmp.title || carried?.iptc.title || carried?.exif.title || '',
+  caption: carried?.xmp.caption || carried?.iptc.caption || carried?.exif.caption || '',
+  keywords: [carried?.xmp, carried?.iptc, carried?.exif].find((one) => one?.keywords.length)?.keywords ?? [],
+  alt: carried?.xmp.alt ?? '',
+});
+
+/**
+ * The words for one photo of a set: of each field what was `edited` for all of them, or else what the photo has
+ * (from its last stamp, or else from where it came), or else what stands in the form.
+ */
+export function wordingsFor(
+  form: Wordings,
+  edited: readonly WordField[],
+  stamped: Wordings | null,
+  carried: WordsCarried | null | undefined,
+): Wordings {
+  const own = stamped ?? carriedWords(carried);
+  const choose = <Field extends WordField>(field: Field): Wordings[Field] =>
+    edited.includes(field) || isBlank(own[field]) ? form[field] : own[field];
+  return {
+    title: choose('title'),
+    caption: choose('caption'),
+    keywords: choose('keywords'),
+    alt: choose('alt'),
+  };
 }
 
 /** Everything that is written into a photo. '' or undefined is not written, and what the photo has stays. */

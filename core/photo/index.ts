@@ -2,5 +2,12 @@ export { readCarried, type Carried, type CarriedTexts } from './carried.ts';
 export { concat } from './iptc.ts';
 export { readJpeg } from './jpeg.ts';
 export { provePhoto, sameImage, type PhotoProof, type ProofLine, type SameBytes } from './proof.ts';
-export { stampFields, type StampFields, type Wordings } from './fields.ts';
+export {
+  stampFields,
+  wordFields,
+  wordingsFor,
+  type StampFields,
+  type WordField,
+  type Wordings,
+} from './fields.ts';
 export { jpegStamper, type StampResult } from './stamp.ts';

@@ -5,7 +5,7 @@ import { findBranch, recordOf } from '../store/branches.ts';
 import { endJob, noteProgress } from '../store/jobs.ts';
 import type { JobRow } from '../store/models.ts';
 import { PhotoRow } from '../store/models.ts';
-import { keepStamp, plainFields } from '../store/photos.ts';
+import { keepStamp, plainFields, wordsOfPhoto } from '../store/photos.ts';
 import type { StampOutcome } from '../threads/photoWork.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
 
@@ -19,8 +19,8 @@ export async function runStamping(
   threads: Threads,
   stopped: () => boolean,
 ): Promise<'done' | 'stopped'> {
-  const { photoIds, ...wordings } = stampInputSchema.parse(JSON.parse(job.input));
-  const fields = stampFields(await recordOf(await findBranch(job.branchId ?? 0)), wordings);
+  const { photoIds, edited, ...form } = stampInputSchema.parse(JSON.parse(job.input));
+  const record = await recordOf(await findBranch(job.branchId ?? 0));
   let { failed } = job;
   for (let at = job.done; at < photoIds.length; at += 1) {
     if (stopped()) return 'stopped';
@@ -32,6 +32,8 @@ export async function runStamping(
   return 'done';
 
   async function stampOne(photo: PhotoRow): Promise<boolean> {
+    const wordings = wordsOfPhoto(photo, form, edited);
+    const fields = stampFields(record, wordings);
     const outcome = await threads
       .stampPhoto(store.location, photo.originalKey, fields)
       .catch((error: unknown): StampOutcome => {

@@ -4,6 +4,7 @@ import {
   branchesQuerySchema,
   branchInputSchema,
   clientInputSchema,
+  clientsQuerySchema,
   idSchema,
   limits,
   recordInputSchema,
@@ -31,8 +32,7 @@ const shapeSchema = z.object({ shape: z.enum(['graph', 'organization']) });
 export function clientRoutes(threads: Threads): Router {
   const router = Router();
   router.get('/clients', async (request, response) => {
-    const { q } = parse(searchQuerySchema, request.query);
-    response.json({ clients: await listClients(q) });
+    response.json({ clients: await listClients(parse(clientsQuerySchema, request.query), threads) });
   });
   router.get('/search', async (request, response) => {
     const { q, client } = parse(searchQuerySchema, request.query);

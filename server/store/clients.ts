@@ -1,29 +1,38 @@
-import { Op, QueryTypes, type ModelStatic, type Sequelize, type WhereOptions } from 'sequelize';
-import type { BranchSummary, ClientSummary, Defaults, Step } from '#contract';
+import { QueryTypes, type ModelStatic, type Sequelize, type WhereOptions } from 'sequelize';
+import type { BranchesQuery, BranchSummary, ClientsQuery, ClientSummary, Defaults } from '#contract';
 import { jsonLdGraph, jsonLdOrganization } from '#core/markup';
-import { completeness, emptyRecord, judgeRecord, type BusinessRecord } from '#core/record';
 import { fold } from '#core/text';
 import { notFound, Refusal } from '../problem.ts';
-import { findClient, fitting, parseRecord, recordsOf } from './branches.ts';
-import { BranchRow, ClientRow, PageRow, PhotoRow } from './models.ts';
+import { findClient, fitting, parseRecord, recordsOf, searched } from './branches.ts';
+import { BranchRow, ClientRow, PageRow } from './models.ts';
+import { hasState, summariesOf, urgencyOf } from './steps.ts';
 import type { PageWorker } from '../threads/pageWork.ts';
-import { placementsOf } from './pages.ts';
-import { photoState } from './photos.ts';
 
 /** Every client with how many branches it has; of a search, those with a branch or a name that fits. */
-export async function listClients(words = ''): Promise<readonly ClientSummary[]> {
+export async function listClients(
+  { q, state }: ClientsQuery,
+  worker: PageWorker,
+): Promise<readonly ClientSummary[]> {
   const clients = await ClientRow.findAll({ order: ['name'], attributes: ['id', 'name'] });
   const [pages, branches] = await Promise.all([
     countByClient(PageRow, {}),
-    countByClient(BranchRow, fitting(words)),
+    countByClient(BranchRow, fitting(q)),
   ]);
-  const all = words.trim() ? await countByClient(BranchRow, {}) : branches;
-  const wanted = fold(words).split(' ').filter(Boolean);
-  return clients.flatMap(({ id, name }) => {
+  const all = q.trim() ? await countByClient(BranchRow, {}) : branches;
+  const wanted = searched(q);
+  const found = clients.flatMap(({ id, name }) => {
     const named = wanted.every((word) => fold(name).includes(word));
     const count = (named ? all : branches).get(id) ?? 0;
     return count > 0 || named ? [{ id, name, pages: pages.get(id) ?? 0, branches: count }] : [];
   });
+  if (!state) return found;
+  const counted: ClientSummary[] = [];
+  for (const client of found) {
+    const query = { q, state, sort: 'label', offset: 0, limit: 1 } as const;
+    const { total } = await listBranches(client.id, query, worker);
+    if (total > 0) counted.push({ ...client, branches: total });
+  }
+  return counted;
 }
 
 /** How many rows each client has. */
@@ -38,38 +47,25 @@ async function countByClient<T extends BranchRow | PageRow>(
 /** A page of a client's branches, with how far each step of their chains has come. */
 export async function listBranches(
   clientId: number,
-  { q, offset, limit }: { q: string; offset: number; limit: number },
+  { q, offset, limit, state, sort }: BranchesQuery,
   worker: PageWorker,
 ): Promise<{ total: number; branches: readonly BranchSummary[] }> {
   const client = await findClient(clientId);
   const named = fold(q)
     .split(' ')
     .every((word) => fold(client.name).includes(word));
-  const { count, rows } = await BranchRow.findAndCountAll({
-    where: named ? { clientId } : fitting(q, clientId),
-    order: ['label', 'id'],
-    offset,
-    limit,
-  });
-  const records = recordsOf(rows, client);
-  const placements = await placementsOf(records, worker);
-  const photos = await PhotoRow.findAll({ where: { branchId: { [Op.in]: rows.map(({ id }) => id) } } });
-  const branches = rows.map(({ id, label }): BranchSummary => {
-    const record = records.get(id) ?? emptyRecord;
-    return {
-      id,
-      label,
-      town: record.address.addressLocality,
-      steps: {
-        record: recordStep(record),
-        pages: pagesStep(placements.flatMap(({ branchId, state }) => (branchId === id ? [state] : []))),
-        photos: photosStep(
-          photos.flatMap((photo) => (photo.branchId === id ? [photoState(photo, record)] : [])),
-        ),
-      },
-    };
-  });
-  return { total: count, branches };
+  const where = named ? { clientId } : fitting(q, clientId);
+  if (!state && sort === 'label') {
+    const { count, rows } = await BranchRow.findAndCountAll({ where, order: ['label', 'id'], offset, limit });
+    return { total: count, branches: await summariesOf(rows, client, worker) };
+  }
+  // By state or town only whoever looks at all of them can tell.
+  const rows = await BranchRow.findAll({ where, order: ['label', 'id'] });
+  const all = await summariesOf(rows, client, worker);
+  const chosen = state ? all.filter((branch) => hasState(branch, state)) : [...all];
+  if (sort === 'town') chosen.sort((a, b) => a.town.localeCompare(b.town));
+  if (sort === 'urgency') chosen.sort((a, b) => urgencyOf(a) - urgencyOf(b));
+  return { total: chosen.length, branches: chosen.slice(offset, offset + limit) };
 }
 
 const MOST_IN_MARKUP = 500;
@@ -95,36 +91,6 @@ export async function clientMarkup(clientId: number, shape: 'graph' | 'organizat
 export async function showDefaults(clientId: number): Promise<Defaults> {
   const { id, name, defaults, defaultsVersion } = await findClient(clientId);
   return { clientId: id, clientName: name, record: parseRecord(defaults), version: defaultsVersion };
-}
-
-function recordStep(record: BusinessRecord): Step {
-  const faults = judgeRecord(record);
-  const musts = faults.filter(({ grade }) => grade === 'must').length;
-  if (!record.name && musts > 0) return { state: 'missing', detail: 'no facts yet' };
-  if (musts > 0) return { state: 'must', detail: `${String(musts)} to mend` };
-  const lacking =
-    completeness(record).lacking.length + faults.filter(({ grade }) => grade === 'should').length;
-  return lacking > 0
-    ? { state: 'should', detail: `${String(lacking)} to improve` }
-    : { state: 'proved', detail: 'complete' };
-}
-
-function pagesStep(states: readonly string[]): Step {
-  if (states.length === 0) return { state: 'missing', detail: 'nothing placed' };
-  const stale = states.filter((state) => state !== 'proved').length;
-  if (stale > 0)
-    return { state: 'out-of-date', detail: `${String(stale)} of ${String(states.length)} out of date` };
-  return { state: 'proved', detail: `${String(states.length)} proved` };
-}
-
-function photosStep(states: readonly string[]): Step {
-  if (states.length === 0) return { state: 'missing', detail: 'no photos' };
-  const count = (state: string): number => states.filter((one) => one === state).length;
-  const stamped = `${String(count('stamped'))} of ${String(states.length)} stamped`;
-  if (count('failed') > 0) return { state: 'must', detail: `${String(count('failed'))} failed` };
-  if (count('out-of-date') > 0)
-    return { state: 'out-of-date', detail: `${String(count('out-of-date'))} out of date` };
-  return { state: count('bare') === 0 ? 'proved' : 'unproved', detail: stamped };
 }
 
 /** Adds a client; `demo` marks one that the demo puts in. */

@@ -1,7 +1,14 @@
 import { isDeepStrictEqual } from 'node:util';
 import * as z from 'zod';
 import { photoSchema, type Photo } from '#contract';
-import { stampFields, type Carried, type StampFields } from '#core/photo';
+import {
+  stampFields,
+  wordingsFor,
+  type Carried,
+  type StampFields,
+  type WordField,
+  type Wordings,
+} from '#core/photo';
 import type { BusinessRecord } from '#core/record';
 import { notFound } from '../problem.ts';
 import { findBranch, recordOf } from './branches.ts';
@@ -21,6 +28,17 @@ const readStamp = ({ stamp }: PhotoRow): Stamp | null => stampSchema.nullable().
 /** Fields as JSON has them, so that stored ones and new ones can be compared. */
 export const plainFields = (fields: StampFields): Stamp['fields'] =>
   JSON.parse(JSON.stringify(fields)) as Stamp['fields'];
+
+/** The words for a photo where a form is meant for many: see `wordingsFor`. */
+export function wordsOfPhoto(
+  photo: PhotoRow,
+  form: Wordings,
+  edited: readonly WordField[],
+): Stamp['wordings'] {
+  const carried = photoSchema.shape.carried.parse(JSON.parse(photo.carried));
+  const words = wordingsFor(form, edited, readStamp(photo)?.wordings ?? null, carried);
+  return { ...words, keywords: [...words.keywords] };
+}
 
 export function photoState(photo: PhotoRow, record: BusinessRecord): Photo['state'] {
   const stamp = readStamp(photo);

@@ -14,14 +14,21 @@ import {
   importedSchema,
   jobSchema,
   jobsSchema,
-  pageSchema,
+  changedPageSchema,
+  changesSchema,
   pagesSchema,
   photoSchema,
   photosSchema,
+  trashSchema,
+  undoneSchema,
+  type BranchesQuery,
+  type BranchSort,
   type Branch,
   type ImportInput,
+  type PlacedChoice,
   type PlacementInput,
   type StampInput,
+  type Trashed,
 } from '#contract';
 import type { MarkupForm } from '#core/markup';
 import { effectiveRecord } from '#core/record';
@@ -29,10 +36,17 @@ import { ask, askText, fileBody, json, tell } from './request.ts';
 
 const createdSchema = z.object({ id: z.number() });
 
-export const useClients = (words = '') =>
+/** Which clients and branches the desk shows, and in which order. */
+export interface DeskChoice {
+  readonly words: string;
+  readonly state: BranchesQuery['state'];
+  readonly sort: BranchSort;
+}
+
+export const useClients = (words = '', state: BranchesQuery['state'] = '') =>
   useQuery({
-    queryKey: ['clients', words],
-    queryFn: () => ask(clientsSchema, `/clients?q=${encodeURIComponent(words)}`),
+    queryKey: ['clients', words, state],
+    queryFn: () => ask(clientsSchema, `/clients?q=${encodeURIComponent(words)}&state=${state}`),
     placeholderData: keepPreviousData,
   });
 
@@ -40,12 +54,12 @@ export const useClients = (words = '') =>
 export const BRANCH_PAGE = 100;
 
 /** What asks for a page of a client's branches. */
-export const branchPage = (clientId: number, words: string, page: number) => ({
-  queryKey: ['clients', words, clientId, page],
+export const branchPage = (clientId: number, { words, state, sort }: DeskChoice, page: number) => ({
+  queryKey: ['clients', words, clientId, page, state, sort],
   queryFn: () =>
     ask(
       branchesSchema,
-      `/clients/${String(clientId)}/branches?q=${encodeURIComponent(words)}&offset=${String(page * BRANCH_PAGE)}&limit=${String(BRANCH_PAGE)}`,
+      `/clients/${String(clientId)}/branches?q=${encodeURIComponent(words)}&state=${state}&sort=${sort}&offset=${String(page * BRANCH_PAGE)}&limit=${String(BRANCH_PAGE)}`,
     ),
 });
 
@@ -112,7 +126,11 @@ export const useImport = () =>
 
 export const askDefaults = (clientId: number) => ask(defaultsSchema, `/clients/${String(clientId)}/defaults`);
 export const useDefaults = (clientId: number) =>
-  useQuery({ queryKey: ['defaults', clientId], queryFn: () => askDefaults(clientId) });
+  useQuery({
+    queryKey: ['defaults', clientId],
+    queryFn: () => askDefaults(clientId),
+    enabled: clientId > 0,
+  });
 
 /** The markup of all branches of a client together. */
 export const useClientMarkup = (clientId: number, shape: 'graph' | 'organization' | undefined) =>
@@ -151,7 +169,7 @@ export const fetchImageSize = (url: string) => ask(imageSizeSchema, '/image-size
 
 /** What can be renamed, deleted and brought back. */
 export interface Thing {
-  readonly kind: 'clients' | 'branches' | 'pages' | 'photos';
+  readonly kind: Trashed['kind'];
   readonly id: number;
 }
 const pathOf = ({ kind, id }: Thing): string => `/${kind}/${String(id)}`;
@@ -199,17 +217,47 @@ function usePageChange<V, R>(change: (input: V) => Promise<R>) {
 }
 
 export const useAddPage = () =>
-  usePageChange(({ clientId, file, path }: { clientId: number; file: File; path: string }) =>
-    ask(addedPagesSchema, `/clients/${String(clientId)}/pages`, fileBody(file, path)),
+  usePageChange(
+    ({
+      clientId,
+      file,
+      path,
+      placed,
+    }: {
+      clientId: number;
+      file: File;
+      path: string;
+      placed: PlacedChoice;
+    }) => ask(addedPagesSchema, `/clients/${String(clientId)}/pages?placed=${placed}`, fileBody(file, path)),
   );
 export const usePlace = () =>
   usePageChange(({ pageId, input }: { pageId: number; input: PlacementInput }) =>
-    ask(pageSchema, `/pages/${String(pageId)}/placements`, json('PUT', input)),
+    ask(changedPageSchema, `/pages/${String(pageId)}/placements`, json('PUT', input)),
   );
 export const useRemovePlaced = () =>
   usePageChange(({ pageId, form }: { pageId: number; form: MarkupForm }) =>
-    ask(pageSchema, `/pages/${String(pageId)}/placements/${form}`, { method: 'DELETE' }),
+    ask(changedPageSchema, `/pages/${String(pageId)}/placements/${form}`, { method: 'DELETE' }),
   );
+
+/** What was deleted and can be brought back. */
+export const useTrash = () => useQuery({ queryKey: ['trash'], queryFn: () => ask(trashSchema, '/trash') });
+
+/** What was done to many things of a client at once and can be undone. */
+export const useChanges = (clientId: number | undefined) =>
+  useQuery({
+    queryKey: ['changes', clientId],
+    queryFn: () => ask(changesSchema, `/clients/${String(clientId)}/changes`),
+    enabled: clientId !== undefined,
+  });
+
+/** Undoes a change as one, and asks anew for whatever shows what it touched. */
+export function useUndoChange() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (id: number) => ask(undoneSchema, `/changes/${String(id)}/undo`, { method: 'POST' }),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+}
 
 export const usePhotos = (branchId: number) =>
   useQuery({

@@ -2,51 +2,34 @@ import { Autocomplete, Dialog, TextField } from '@mui/material';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useClients, useSearch } from '../api/queries.ts';
+import { commandsFor, takeApart } from './commands.ts';
 import { useLateEnter } from './lateEnter.ts';
-import { branchViews, defaultsPath, viewLabel, viewPath } from './place.ts';
+import { useBranchInHand } from './place.ts';
 
-/** Finds any client, branch and view by typing a part of its name. */
-export default function CommandBar({ onClose }: { onClose: () => void }) {
+/** Finds any client, branch, view and action by typing a part of its name. */
+export default function CommandBar({ branchId, onClose }: { branchId: number; onClose: () => void }) {
   const navigate = useNavigate();
   const [words, setWords] = useState('');
-  const views = branchViews.filter((view) =>
-    words
-      .toLowerCase()
-      .split(/\s+/)
-      .some((word) => word.length > 1 && view.startsWith(word)),
-  );
-  // "quay check": the word for the view is none of the branch's own.
-  const asked = words
-    .split(/\s+/)
-    .filter((word) => word.length < 2 || !views.some((view) => view.startsWith(word.toLowerCase())));
-  const search = useSearch(asked.join(' '));
-  const clients = useClients(asked.join(' '));
-  const places = (search.data?.branches ?? []).flatMap(({ id, label, clientName }) =>
-    (views.length > 0 ? views : branchViews).map((view) => ({
-      label: `${label}: ${viewLabel[view]}`,
-      group: clientName,
-      path: viewPath(id, view),
-    })),
-  );
-  // A client comes into the list by its own name, not by those of its branches.
-  const named = (clients.data?.clients ?? []).filter(({ name }) =>
-    asked.every((word) => `${name} defaults`.toLowerCase().includes(word.toLowerCase())),
-  );
-  const defaults = named.map(({ id, name }) => ({
-    label: 'Defaults of all branches',
-    group: name,
-    path: defaultsPath(id),
-  }));
-  const desk = { label: 'Desk', group: 'Everywhere', path: '/' };
-  const options = [
-    ...('desk'.startsWith(words.trim().toLowerCase()) ? [desk] : []),
-    ...[...places, ...defaults].sort((a, b) => (a.group < b.group ? -1 : a.group > b.group ? 1 : 0)),
-  ];
+  const { named } = takeApart(words);
+  const search = useSearch(named);
+  const clients = useClients(named);
+  const branch = useBranchInHand(branchId);
+  const here = branch && {
+    id: branch.id,
+    label: branch.label,
+    clientId: branch.clientId,
+    clientName: branch.clientName,
+  };
+  // Hits of what was typed before are none of what is typed now.
+  const isOld = search.isPlaceholderData || clients.isPlaceholderData;
+  const options = isOld
+    ? []
+    : commandsFor(words, search.data?.branches ?? [], clients.data?.clients ?? [], here);
   const go = (path: string | undefined): void => {
     onClose();
     if (path) void navigate(path);
   };
-  const onKeyDown = useLateEnter(search.isPlaceholderData || clients.isPlaceholderData, () => {
+  const onKeyDown = useLateEnter(isOld, () => {
     go(options[0]?.path);
   });
   return (
@@ -61,11 +44,19 @@ export default function CommandBar({ onClose }: { onClose: () => void }) {
       <Autocomplete
         open
         autoHighlight
-        options={options}
+        loading={isOld}
+        loadingText="Looking …"
+        options={[...options]}
         groupBy={({ group }) => group}
-        getOptionKey={({ path }) => path}
+        getOptionKey={({ label, path }) => `${path} ${label}`}
         filterOptions={(all) => all}
-        onKeyDown={onKeyDown}
+        onKeyDown={(event) => {
+          // The list is always open and would keep Escape to itself.
+          if (event.key === 'Escape') {
+            event.preventDefault();
+            onClose();
+          } else onKeyDown(event);
+        }}
         onInputChange={(_, typed, reason) => {
           if (reason === 'input') setWords(typed);
         }}
@@ -77,7 +68,7 @@ export default function CommandBar({ onClose }: { onClose: () => void }) {
           <TextField
             {...parameters}
             autoFocus
-            label="Client, branch or view"
+            label="Client, branch, view or action"
             sx={{ m: 1, width: 'calc(100% - 16px)' }}
           />
         )}

@@ -1,22 +1,28 @@
 import { Box, Link } from '@mui/material';
-import { lazy, Suspense, useEffect, useState, type ReactNode } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link as RouterLink, useLocation } from 'react-router';
 import { useBranch, useDefaults, useSearch } from '../api/queries.ts';
+import { keep, kept } from '../state/browserStore.ts';
 import { colour } from '../theme.ts';
 import { ViewSign, type ViewName } from './Marks.tsx';
 import { branchViews, defaultsPath, useBranchInHand, viewLabel, viewPath, type BranchView } from './place.ts';
 
 const CommandBar = lazy(() => import('./CommandBar.tsx'));
+const Shortcuts = lazy(() => import('./Shortcuts.tsx'));
 const BranchSwitch = lazy(() => import('./BranchSwitch.tsx'));
 
 /** The frame of every view: a narrow rail for the views, a path bar for where you are. */
 export function Shell({ children }: { children: ReactNode }) {
   const [commands, setCommands] = useState(false);
+  const [keys, setKeys] = useState(false);
   useEffect(() => {
     const open = (event: KeyboardEvent): void => {
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'k') {
         event.preventDefault();
         setCommands(true);
+      } else if (event.key === '?' && !isTyping(event.target)) {
+        event.preventDefault();
+        setKeys(true);
       }
     };
     window.addEventListener('keydown', open);
@@ -29,25 +35,52 @@ export function Shell({ children }: { children: ReactNode }) {
   const [, clientText] = /^\/clients\/(\d+)\/defaults/.exec(pathname) ?? [];
   const view = branchViews.find((one) => one === viewText);
   const branchId = useRememberedBranch(Number(branchText) || 0);
+  const main = useRef<HTMLElement>(null);
+  useViewFocus(main, pathname);
   return (
     <Box
       sx={{ display: 'grid', gridTemplateColumns: '64px 1fr', gridTemplateRows: '40px 1fr', height: '100vh' }}
     >
+      <SkipLink
+        onSkip={() => {
+          main.current?.focus();
+        }}
+      />
       <Rail current={view ?? (pathname === '/' ? 'desk' : undefined)} branchId={branchId} />
       <PathBar
         branchId={Number(branchText) || 0}
         clientId={Number(clientText) || 0}
         view={view}
+        isTrash={pathname === '/trash'}
         onCommands={() => {
           setCommands(true);
         }}
+        onKeys={() => {
+          setKeys(true);
+        }}
       />
-      <Box component="main" sx={{ minWidth: 0, minHeight: 0, overflow: 'hidden' }}>
+      <Box
+        component="main"
+        id="view"
+        ref={main}
+        tabIndex={-1}
+        sx={{ minWidth: 0, minHeight: 0, overflow: 'auto', '&:focus-visible': { outline: 'none' } }}
+      >
         {children}
       </Box>
+      {keys && (
+        <Suspense>
+          <Shortcuts
+            onClose={() => {
+              setKeys(false);
+            }}
+          />
+        </Suspense>
+      )}
       {commands && (
         <Suspense>
           <CommandBar
+            branchId={branchId}
             onClose={() => {
               setCommands(false);
             }}
@@ -58,13 +91,51 @@ export function Shell({ children }: { children: ReactNode }) {
   );
 }
 
+/** Whether keys go into a text. */
+const isTyping = (target: EventTarget | null): boolean =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
+
+/** When a view is opened from one that is gone, the focus goes to the view, not to nowhere. */
+function useViewFocus(main: React.RefObject<HTMLElement | null>, pathname: string): void {
+  const before = useRef(pathname);
+  useEffect(() => {
+    if (before.current === pathname) return;
+    before.current = pathname;
+    if (document.activeElement === null || document.activeElement === document.body) main.current?.focus();
+  });
+}
+
+/** The first thing that the keyboard reaches: past the rail, to the view. */
+const SkipLink = ({ onSkip }: { onSkip: () => void }) => (
+  <Box
+    component="a"
+    href="#view"
+    onClick={(event: React.MouseEvent) => {
+      event.preventDefault();
+      onSkip();
+    }}
+    sx={{
+      position: 'absolute',
+      left: -9999,
+      zIndex: 10,
+      p: 1,
+      backgroundColor: colour.paper,
+      color: colour.plum,
+      '&:focus': { left: 8, top: 4 },
+    }}
+  >
+    To the view
+  </Box>
+);
+
 /** The branch last worked on, so that the rail leads on from the desk too. */
 function useRememberedBranch(named: number): number {
-  const last = named || Number(localStorage.getItem('branch')) || 0;
+  const last = named || Number(kept('branch')) || 0;
   const { data, error } = useBranch(last);
   const { data: any } = useSearch('');
   useEffect(() => {
-    if (named && data?.id === named) localStorage.setItem('branch', String(named));
+    if (named && data?.id === named) keep('branch', String(named));
   }, [named, data]);
   const first = any?.branches[0]?.id ?? 0;
   return error ? first : last || first;
@@ -82,6 +153,7 @@ function Rail({ current, branchId }: { current: ViewName | undefined; branchId: 
         display: 'flex',
         flexDirection: 'column',
         pt: 0.5,
+        overflowY: 'auto',
       }}
     >
       <RailLink to="/" view="desk" label="Desk" current={current === 'desk'} />
@@ -140,14 +212,28 @@ function PathBar({
   branchId,
   clientId,
   view,
+  isTrash,
   onCommands,
+  onKeys,
 }: {
   branchId: number;
   clientId: number;
   view: BranchView | undefined;
+  isTrash: boolean;
   onCommands: () => void;
+  onKeys: () => void;
 }) {
   const branch = useBranchInHand(branchId);
+  const defaults = useDefaults(clientId);
+  useTitle(
+    isTrash
+      ? 'Trash'
+      : branch && view
+        ? `${viewLabel[view]} of ${branch.label}, ${branch.clientName}`
+        : clientId > 0
+          ? `Defaults of ${defaults.data?.clientName ?? 'a client'}`
+          : 'Desk',
+  );
   return (
     <Box
       component="header"
@@ -210,8 +296,34 @@ function PathBar({
       >
         Find or go to … <kbd style={{ fontFamily: 'inherit' }}>Ctrl+K</kbd>
       </Box>
+      <Box
+        component="button"
+        type="button"
+        aria-label="Keyboard shortcuts"
+        title="Keyboard shortcuts (?)"
+        onClick={onKeys}
+        sx={{
+          font: 'inherit',
+          color: 'text.secondary',
+          background: 'none',
+          border: `1px solid ${colour.line}`,
+          borderRadius: '3px',
+          width: 24,
+          cursor: 'pointer',
+          flex: 'none',
+        }}
+      >
+        ?
+      </Box>
     </Box>
   );
+}
+
+/** What the browser calls the view: in its tabs, its history, and aloud. */
+function useTitle(title: string): void {
+  useEffect(() => {
+    document.title = `${title} · Zinc Post`;
+  }, [title]);
 }
 
 /** Where you are, part by part. */

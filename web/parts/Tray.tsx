@@ -1,12 +1,12 @@
 import { Box } from '@mui/material';
 import { useCallback, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
+import { keep, kept } from '../state/browserStore.ts';
 import { colour } from '../theme.ts';
 
 const MIN = 80;
 const STEP = 24;
 
-const remembered = (name: string, first: number): number =>
-  Number(localStorage.getItem(`tray:${name}`)) || first;
+const remembered = (name: string, first: number): number => Number(kept(`tray:${name}`)) || first;
 
 /** The work surface with the tray along its bottom edge, which shows what the thing in hand turns into. */
 export function WithTray({
@@ -25,11 +25,11 @@ export function WithTray({
   const [size, setSize] = useState(() => remembered(name, height));
   const frame = useRef<HTMLDivElement>(null);
   const resize = useCallback(
-    (next: number) => {
+    (wanted: number) => {
       const most = (frame.current?.clientHeight ?? 800) - 120;
-      const kept = Math.round(Math.max(MIN, Math.min(next, most)));
-      setSize(kept);
-      localStorage.setItem(`tray:${name}`, String(kept));
+      const next = Math.round(Math.max(MIN, Math.min(wanted, most)));
+      setSize(next);
+      keep(`tray:${name}`, String(next));
     },
     [name],
   );

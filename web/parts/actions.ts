@@ -1,6 +1,6 @@
 import { useSnackbar } from 'notistack';
 import { useCallback } from 'react';
-import { useDelete, type Thing } from '../api/queries.ts';
+import { useDelete, useUndoChange, type Thing } from '../api/queries.ts';
 import { utf8Bytes } from '#core/text';
 import { inWords } from '../api/request.ts';
 
@@ -64,6 +64,39 @@ export function useDeleteWithUndo(): (
         });
       };
       void mutateAsync({ thing, restore: false }).then(offer, complain);
+    },
+    [mutateAsync, complain, enqueueSnackbar, closeSnackbar],
+  );
+}
+
+/** Says what was done and offers to undo it as one. */
+export function useOfferUndo(): (
+  message: string,
+  changeId: number,
+  undo: (act: () => void) => React.ReactNode,
+) => void {
+  const { enqueueSnackbar, closeSnackbar } = useSnackbar();
+  const { mutateAsync } = useUndoChange();
+  const complain = useComplain();
+  return useCallback(
+    (message, changeId, undo) => {
+      if (changeId === 0) {
+        enqueueSnackbar(message);
+        return;
+      }
+      const key = enqueueSnackbar(message, {
+        autoHideDuration: 12_000,
+        action: undo(() => {
+          closeSnackbar(key);
+          mutateAsync(changeId).then(({ kept }) => {
+            enqueueSnackbar(
+              kept.length === 0
+                ? 'Undone.'
+                : `Undone, but for what was changed again since: ${kept.slice(0, 5).join(', ')}.`,
+            );
+          }, complain);
+        }),
+      });
     },
     [mutateAsync, complain, enqueueSnackbar, closeSnackbar],
   );

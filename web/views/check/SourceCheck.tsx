@@ -16,6 +16,7 @@ import { MendDialog } from './MendDialog.tsx';
 import { SourceEditor, type EditorHandle } from './SourceEditor.tsx';
 import { ThreeWay } from './ThreeWay.tsx';
 import { mendAway, useCheck } from './useCheck.ts';
+import { keep as keepText, keepOnShelf, keptJson, keptOnShelf } from '../../state/browserStore.ts';
 
 /** A source that another view hands over. */
 export interface GivenSource {
@@ -24,25 +25,20 @@ export interface GivenSource {
   readonly text: string;
 }
 
-const keepKey = (branchId: number): string => `source:${String(branchId)}`;
-const originKey = (branchId: number): string => `source-origin:${String(branchId)}`;
-
-/** Where the source that is kept came from. */
-function keptOrigin(branchId: number): z.infer<typeof originSchema> {
-  try {
-    return originSchema.parse(JSON.parse(localStorage.getItem(originKey(branchId)) ?? '{}'));
-  } catch {
-    return { name: '', url: '' };
-  }
-}
 const originSchema = z.object({
   name: z.string().default(''),
   url: z.string().default(''),
   answer: hostAnswerSchema.optional(),
 });
+type Origin = z.infer<typeof originSchema>;
 
-/** A browser keeps about 5 MB for a site; larger sources are not kept over a reload. */
-const KEEP_CHARACTERS = 1_000_000;
+/** The sources of the branches that were checked last are kept in the browser, and where each came from. */
+const SOURCES = 'source';
+const originKey = (branchId: number): string => `source-origin:${String(branchId)}`;
+
+const keptOrigin = (branchId: number): Origin =>
+  keptJson(originKey(branchId), (json) => originSchema.parse(json)) ?? { name: '', url: '' };
+
 const KEEP_PAUSE_MS = 400;
 
 /** One source: what record, markup and visitor say, side by side, and every finding. */
@@ -55,13 +51,13 @@ export function SourceCheck({
   given: GivenSource | undefined;
   onKept: (checkId: number) => void;
 }) {
-  const [source, setSource] = useState(() => given?.text ?? localStorage.getItem(keepKey(branch.id)) ?? '');
+  const [source, setSource] = useState(() => given?.text ?? keptOnShelf(SOURCES, String(branch.id)) ?? '');
   const [first] = useState(source);
-  const [kept] = useState(() => keptOrigin(branch.id));
-  const [url, setUrl] = useState(given?.url ?? kept.url);
-  const [name, setName] = useState(given?.name ?? kept.name);
+  const [origin] = useState(() => keptOrigin(branch.id));
+  const [url, setUrl] = useState(given?.url ?? origin.url);
+  const [name, setName] = useState(given?.name ?? origin.name);
   // What the host answered when the source in hand was fetched.
-  const [answer, setAnswer] = useState(given ? undefined : kept.answer);
+  const [answer, setAnswer] = useState(given ? undefined : origin.answer);
   const [fetching, setFetching] = useState(false);
   // The editor shows every line break as one character; the source gets back those it came with.
   const [returns, setReturns] = useState(given?.text.includes('\r\n') ?? false);
@@ -109,21 +105,20 @@ export function SourceCheck({
   }, [checked]);
   // What was typed last is kept too when the tab is closed or left within that moment.
   useEffect(() => {
-    const keep = (): void => {
-      if (current.current.length <= KEEP_CHARACTERS)
-        localStorage.setItem(keepKey(branch.id), current.current);
+    const keepNow = (): void => {
+      keepOnShelf(SOURCES, String(branch.id), current.current);
     };
-    window.addEventListener('pagehide', keep);
+    window.addEventListener('pagehide', keepNow);
     return () => {
-      window.removeEventListener('pagehide', keep);
-      keep();
+      window.removeEventListener('pagehide', keepNow);
+      keepNow();
     };
   }, [branch.id]);
   // Kept a moment after the last keystroke: writing a large source takes longer than a frame.
   useEffect(() => {
     const timer = setTimeout(() => {
-      if (source.length <= KEEP_CHARACTERS) localStorage.setItem(keepKey(branch.id), source);
-      localStorage.setItem(originKey(branch.id), JSON.stringify({ name, url, answer }));
+      keepOnShelf(SOURCES, String(branch.id), source);
+      keepText(originKey(branch.id), JSON.stringify({ name, url, answer }));
     }, KEEP_PAUSE_MS);
     return () => {
       clearTimeout(timer);

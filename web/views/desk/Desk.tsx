@@ -1,8 +1,11 @@
 import {
   Box,
   Button,
+  ButtonBase,
   InputBase,
   Link,
+  MenuItem,
+  Select,
   Table,
   TableBody,
   TableCell,
@@ -10,8 +13,9 @@ import {
   TableRow,
 } from '@mui/material';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { lazy, Suspense, useDeferredValue, useMemo, useRef, useState } from 'react';
-import { Link as RouterLink, useNavigate } from 'react-router';
+import { lazy, Suspense, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { Link as RouterLink, useNavigate, useSearchParams } from 'react-router';
+import * as z from 'zod';
 import type { BranchSummary, ClientSummary } from '#contract';
 import {
   useAddBranch,
@@ -19,6 +23,7 @@ import {
   useClients,
   useDuplicate,
   useRename,
+  type DeskChoice,
   type Thing,
 } from '../../api/queries.ts';
 import { useComplain, useDeleteWithUndo } from '../../parts/actions.ts';
@@ -26,7 +31,9 @@ import { StepMark } from '../../parts/Marks.tsx';
 import { NameDialog } from '../../parts/NameDialog.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { defaultsPath, viewPath, type BranchView } from '../../parts/place.ts';
+import { RowMenu } from '../../parts/RowMenu.tsx';
 import { undoButton } from '../../parts/UndoButton.tsx';
+import { keep, keptJson } from '../../state/browserStore.ts';
 import { colour } from '../../theme.ts';
 import { deskRows, useBranchesInSight } from './rows.ts';
 
@@ -43,15 +50,63 @@ type Naming =
 const ROW_HEIGHT = 30;
 const OVERSCAN = 12;
 
+const STATES = [
+  ['', 'Every state'],
+  ['must', 'Must be mended'],
+  ['out-of-date', 'Out of date'],
+  ['missing', 'Missing'],
+  ['should', 'To improve'],
+  ['unproved', 'Not proved'],
+  ['proved', 'Proved'],
+] as const;
+const SORTS = [
+  ['label', 'By name'],
+  ['town', 'By town'],
+  ['urgency', 'Most urgent first'],
+] as const;
+
+const collapsedSchema = z.array(z.number());
+const COLLAPSED = 'desk-collapsed';
+
+/** The clients whose branches are put away, kept in this browser. */
+function useCollapsed(): [ReadonlySet<number>, (clientId: number) => void] {
+  const [collapsed, setCollapsed] = useState<ReadonlySet<number>>(
+    () => new Set(keptJson(COLLAPSED, (json) => collapsedSchema.parse(json)) ?? []),
+  );
+  const toggle = (clientId: number): void => {
+    const next = new Set(collapsed);
+    if (!next.delete(clientId)) next.add(clientId);
+    setCollapsed(next);
+    keep(COLLAPSED, JSON.stringify([...next]));
+  };
+  return [collapsed, toggle];
+}
+
 /** Every client and branch as a row, each step of its chain with its state. */
 export function Desk() {
   const [words, setWords] = useState('');
+  const [state, setState] = useState<DeskChoice['state']>('');
+  const [sort, setSort] = useState<DeskChoice['sort']>('label');
   const asked = useDeferredValue(words.trim());
-  const { data, error, isPending, refetch } = useClients(asked);
+  const { data, error, isPending, refetch } = useClients(asked, state);
+  const [collapsed, toggle] = useCollapsed();
+  const [search, setSearch] = useSearchParams();
   const [naming, setNaming] = useState<Naming | undefined>();
+  // Asked for by the command bar.
+  const asksFor = search.get('add');
+  const clientOf = Number(search.get('client'));
+  const named: Naming | undefined =
+    naming ??
+    (asksFor === 'client'
+      ? { kind: 'client' }
+      : asksFor === 'branch' && clientOf > 0
+        ? { kind: 'branch', clientId: clientOf }
+        : undefined);
+  /** A client that was just made: its row is shown and holds the focus. */
+  const [made, setMade] = useState(0);
   const [importing, setImporting] = useState<ClientSummary | undefined>();
   const surface = useRef<HTMLDivElement>(null);
-  const rows = useMemo(() => deskRows(data?.clients ?? []), [data]);
+  const rows = useMemo(() => deskRows(data?.clients ?? [], collapsed), [data, collapsed]);
   // eslint-disable-next-line react-hooks/incompatible-library -- its functions are called here only, never memoised
   const virtual = useVirtualizer({
     count: rows.length,
@@ -61,7 +116,19 @@ export function Desk() {
     initialRect: { width: 1200, height: 800 },
   });
   const inSight = virtual.getVirtualItems().flatMap(({ index }) => rows[index] ?? []);
-  const branchAt = useBranchesInSight(inSight, asked);
+  const branchAt = useBranchesInSight(inSight, { words: asked, state, sort });
+  const madeAt = made === 0 ? -1 : rows.findIndex((row) => row.kind === 'client' && row.client.id === made);
+  useEffect(() => {
+    if (madeAt < 0) return;
+    virtual.scrollToIndex(madeAt, { align: 'start' });
+    const focus = requestAnimationFrame(() => {
+      document.querySelector<HTMLElement>(`[data-client="${String(made)}"] button`)?.focus();
+      setMade(0);
+    });
+    return () => {
+      cancelAnimationFrame(focus);
+    };
+  }, [madeAt, made, virtual]);
   if (isPending) return <Loading />;
   if (error)
     return <Failure error={error} retry={<Button onClick={() => void refetch()}>Try again</Button>} />;
@@ -78,6 +145,7 @@ export function Desk() {
           gap: 1,
           px: 2,
           py: 1,
+          flexWrap: 'wrap',
           borderBottom: `1px solid ${colour.light}`,
         }}
       >
@@ -93,7 +161,7 @@ export function Desk() {
           }}
           inputProps={{ 'aria-label': 'Filter branches' }}
           sx={{
-            width: 280,
+            width: 240,
             px: 1,
             py: 0.1,
             fontSize: 13.5,
@@ -102,6 +170,11 @@ export function Desk() {
             backgroundColor: '#fff',
           }}
         />
+        <Choose label="State" options={STATES} value={state} onChange={setState} />
+        <Choose label="Order" options={SORTS} value={sort} onChange={setSort} />
+        <Button component={RouterLink} to="/trash">
+          Trash
+        </Button>
         <Button
           variant="contained"
           color="primary"
@@ -112,7 +185,11 @@ export function Desk() {
           Add client
         </Button>
       </Box>
-      {nothing && asked ? (
+      {nothing && state ? (
+        <EmptyState title={`No branch${asked ? ` that fits “${asked}”` : ''} is in this state.`}>
+          Choose “Every state” to see all of them.
+        </EmptyState>
+      ) : nothing && asked ? (
         <EmptyState title={`No client or branch fits “${asked}”.`}>
           Names, labels, streets, towns, postal codes, branch codes and telephone numbers are searched.
         </EmptyState>
@@ -146,7 +223,7 @@ export function Desk() {
                 <TableCell sx={{ width: 170 }}>Pages</TableCell>
                 <TableCell sx={{ width: 160 }}>Photos</TableCell>
                 <TableCell sx={{ width: 170 }}>Next</TableCell>
-                <TableCell aria-label="Actions" sx={{ width: 215 }} />
+                <TableCell aria-label="Actions" sx={{ width: 60 }} />
               </TableRow>
             </TableHead>
             <TableBody>
@@ -156,6 +233,10 @@ export function Desk() {
                   <ClientRow
                     key={`client ${String(row.client.id)}`}
                     client={row.client}
+                    collapsed={collapsed.has(row.client.id)}
+                    onToggle={() => {
+                      toggle(row.client.id);
+                    }}
                     onName={setNaming}
                     onImport={setImporting}
                   />
@@ -178,11 +259,13 @@ export function Desk() {
           </Table>
         </Box>
       )}
-      {naming && (
+      {named && (
         <Names
-          naming={naming}
+          naming={named}
+          onMade={setMade}
           onClose={() => {
             setNaming(undefined);
+            if (search.has('add')) setSearch({}, { replace: true });
           }}
         />
       )}
@@ -227,66 +310,84 @@ function BranchOrWait({
 
 function ClientRow({
   client,
+  collapsed,
+  onToggle,
   onName,
   onImport,
 }: {
   client: ClientSummary;
+  collapsed: boolean;
+  onToggle: () => void;
   onName: (naming: Naming) => void;
   onImport: (client: ClientSummary) => void;
 }) {
   const remove = useDeleteWithUndo();
+  const navigate = useNavigate();
   const thing: Thing = { kind: 'clients', id: client.id };
   return (
-    <TableRow sx={{ backgroundColor: colour.light, height: ROW_HEIGHT }}>
+    <TableRow data-client={client.id} sx={{ backgroundColor: colour.light, height: ROW_HEIGHT }}>
       <TableCell component="th" scope="rowgroup" colSpan={4} sx={{ fontWeight: 700 }}>
-        {client.name}
+        <ButtonBase
+          onClick={onToggle}
+          aria-expanded={!collapsed}
+          aria-label={`${client.name}: ${collapsed ? 'show' : 'put away'} its branches`}
+          sx={{ font: 'inherit', color: 'inherit', gap: 0.75 }}
+        >
+          <Box component="span" aria-hidden="true" sx={{ width: 10, color: colour.middle }}>
+            {collapsed ? '▸' : '▾'}
+          </Box>
+          {client.name}
+        </ButtonBase>
         <Box component="span" sx={{ ml: 1, fontWeight: 400, color: 'text.secondary' }}>
           {client.branches === 1 ? '1 branch' : `${client.branches.toLocaleString('en')} branches`},{' '}
           {client.pages === 1 ? '1 page' : `${String(client.pages)} pages`}
         </Box>
       </TableCell>
-      <TableCell colSpan={2} sx={{ textAlign: 'right' }}>
+      <TableCell>
         <Link
           component={RouterLink}
           to={defaultsPath(client.id)}
           underline="hover"
           aria-label={`Defaults of ${client.name}`}
-          sx={{ px: 0.75, color: 'text.secondary' }}
+          sx={{ color: 'text.secondary' }}
         >
           Defaults
         </Link>
-        <RowButton
-          label={`Add branch to ${client.name}`}
-          onClick={() => {
-            onName({ kind: 'branch', clientId: client.id });
-          }}
-        >
-          Add branch
-        </RowButton>
-        <RowButton
-          label={`From CSV: branches of ${client.name}`}
-          onClick={() => {
-            onImport(client);
-          }}
-        >
-          From CSV
-        </RowButton>
-        <RowButton
-          label={`Rename ${client.name}`}
-          onClick={() => {
-            onName({ kind: 'rename', thing, name: client.name });
-          }}
-        >
-          Rename
-        </RowButton>
-        <RowButton
-          label={`Delete ${client.name}`}
-          onClick={() => {
+      </TableCell>
+      <TableCell sx={{ textAlign: 'right' }}>
+        <RowMenu
+          label={client.name}
+          items={[
+            [
+              'Add branch',
+              () => {
+                onName({ kind: 'branch', clientId: client.id });
+              },
+            ],
+            [
+              'Branches from a spreadsheet …',
+              () => {
+                onImport(client);
+              },
+            ],
+            ['Changes that can be undone …', () => void navigate(`/trash?client=${String(client.id)}`)],
+            [
+              'Save all of it as a zip',
+              () => {
+                window.location.assign(`/api/clients/${String(client.id)}/archive.zip`);
+              },
+            ],
+            [
+              'Rename',
+              () => {
+                onName({ kind: 'rename', thing, name: client.name });
+              },
+            ],
+          ]}
+          onDelete={() => {
             remove(thing, client.name, undoButton);
           }}
-        >
-          Delete
-        </RowButton>
+        />
       </TableCell>
     </TableRow>
   );
@@ -336,31 +437,27 @@ function BranchRow({ branch, onName }: { branch: BranchSummary; onName: (naming:
           </Link>
         )}
       </TableCell>
-      <TableCell sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
-        <RowButton
-          label={`Duplicate ${branch.label}`}
-          onClick={() => {
-            onName({ kind: 'duplicate', branchId: branch.id, name: branch.label });
-          }}
-        >
-          Duplicate
-        </RowButton>
-        <RowButton
-          label={`Rename ${branch.label}`}
-          onClick={() => {
-            onName({ kind: 'rename', thing, name: branch.label });
-          }}
-        >
-          Rename
-        </RowButton>
-        <RowButton
-          label={`Delete ${branch.label}`}
-          onClick={() => {
+      <TableCell sx={{ textAlign: 'right' }}>
+        <RowMenu
+          label={branch.label}
+          items={[
+            [
+              'Duplicate',
+              () => {
+                onName({ kind: 'duplicate', branchId: branch.id, name: branch.label });
+              },
+            ],
+            [
+              'Rename',
+              () => {
+                onName({ kind: 'rename', thing, name: branch.label });
+              },
+            ],
+          ]}
+          onDelete={() => {
             remove(thing, branch.label, undoButton);
           }}
-        >
-          Delete
-        </RowButton>
+        />
       </TableCell>
     </TableRow>
   );
@@ -378,21 +475,49 @@ function nextStep({ steps }: BranchSummary): { view: BranchView; words: string }
   return undefined;
 }
 
-function RowButton({ label, onClick, children }: { label: string; onClick: () => void; children: string }) {
+/** A choice of one of a few, in the bar over the table. */
+function Choose<T extends string>({
+  label,
+  options,
+  value,
+  onChange,
+}: {
+  label: string;
+  options: readonly (readonly [T, string])[];
+  value: T;
+  onChange: (value: T) => void;
+}) {
   return (
-    <Button
-      variant="text"
-      aria-label={label}
-      onClick={onClick}
-      sx={{ py: 0, px: 0.75, fontWeight: 400, color: 'text.secondary' }}
+    <Select
+      size="small"
+      displayEmpty
+      value={value}
+      onChange={({ target }) => {
+        const chosen = options.find(([name]) => name === target.value);
+        if (chosen) onChange(chosen[0]);
+      }}
+      inputProps={{ 'aria-label': label }}
+      sx={{ fontSize: 13.5, backgroundColor: '#fff', '& .MuiSelect-select': { py: 0.3 } }}
     >
-      {children}
-    </Button>
+      {options.map(([name, words]) => (
+        <MenuItem key={name} value={name}>
+          {words}
+        </MenuItem>
+      ))}
+    </Select>
   );
 }
 
 /** The dialog for a name. It closes at once; what the name is for goes on without it. */
-function Names({ naming, onClose }: { naming: Naming; onClose: () => void }) {
+function Names({
+  naming,
+  onMade,
+  onClose,
+}: {
+  naming: Naming;
+  onMade: (clientId: number) => void;
+  onClose: () => void;
+}) {
   const navigate = useNavigate();
   const complain = useComplain();
   const [addClient, addBranch, rename, duplicate] = [
@@ -410,7 +535,11 @@ function Names({ naming, onClose }: { naming: Naming; onClose: () => void }) {
         action="Add"
         onClose={onClose}
         onName={(name) => {
-          done(addClient.mutateAsync(name));
+          done(
+            addClient.mutateAsync(name).then(({ id }) => {
+              onMade(id);
+            }),
+          );
         }}
       />
     );

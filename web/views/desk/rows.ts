@@ -1,6 +1,6 @@
 import { useQueries } from '@tanstack/react-query';
 import type { BranchSummary, ClientSummary } from '#contract';
-import { BRANCH_PAGE, branchPage } from '../../api/queries.ts';
+import { BRANCH_PAGE, branchPage, type DeskChoice } from '../../api/queries.ts';
 
 /** A row of the desk: a client, one of its branches, or the word that it has none. */
 export type DeskRow =
@@ -9,19 +9,24 @@ export type DeskRow =
   | { readonly kind: 'none'; readonly client: ClientSummary };
 
 /** Clients and branches as one list. Only how many branches there are needs to be known. */
-export function deskRows(clients: readonly ClientSummary[]): readonly DeskRow[] {
+export function deskRows(
+  clients: readonly ClientSummary[],
+  collapsed: ReadonlySet<number> = new Set(),
+): readonly DeskRow[] {
   return clients.flatMap((client): DeskRow[] => [
     { kind: 'client', client },
-    ...(client.branches === 0
-      ? [{ kind: 'none' as const, client }]
-      : Array.from({ length: client.branches }, (_, at): DeskRow => ({ kind: 'branch', client, at }))),
+    ...(collapsed.has(client.id)
+      ? []
+      : client.branches === 0
+        ? [{ kind: 'none' as const, client }]
+        : Array.from({ length: client.branches }, (_, at): DeskRow => ({ kind: 'branch', client, at }))),
   ]);
 }
 
 /** The branches of the rows in sight, asked for by pages; undefined for those that have not come yet. */
 export function useBranchesInSight(
   rows: readonly DeskRow[],
-  words: string,
+  choice: DeskChoice,
 ): (client: ClientSummary, at: number) => BranchSummary | undefined {
   const wanted = new Map<string, { clientId: number; page: number }>();
   for (const row of rows) {
@@ -31,7 +36,7 @@ export function useBranchesInSight(
   }
   const pages = [...wanted];
   const answers = useQueries({
-    queries: pages.map(([, { clientId, page }]) => branchPage(clientId, words, page)),
+    queries: pages.map(([, { clientId, page }]) => branchPage(clientId, choice, page)),
   });
   const byPage = new Map(pages.map(([key], at) => [key, answers[at]?.data]));
   return ({ id }, at) =>

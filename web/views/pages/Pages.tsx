@@ -1,6 +1,10 @@
 import {
   Box,
   Button,
+  Dialog,
+  DialogActions,
+  DialogContent,
+  DialogTitle,
   Link,
   MenuItem,
   Select,
@@ -10,29 +14,22 @@ import {
   TableHead,
   TableRow,
 } from '@mui/material';
-import { useSnackbar } from 'notistack';
 import { useMemo, useState } from 'react';
-import { limits, type Branch, type Page } from '#contract';
+import type { Branch, Page } from '#contract';
 import { writeMarkup, type MarkupForm } from '#core/markup';
 import { place, placedOn, remove, type Placement } from '#core/page';
 import { businessesIn, readSource } from '#core/reading';
-import { factLabel } from '#core/record';
-import {
-  useAddPage,
-  useToldBranch,
-  usePages,
-  usePageSource,
-  usePlace,
-  useRemovePlaced,
-} from '../../api/queries.ts';
-import { useComplain, useDeleteWithUndo } from '../../parts/actions.ts';
+import { factLabel, refusalOfAddresses } from '#core/record';
+import { useToldBranch, usePages, usePageSource, usePlace, useRemovePlaced } from '../../api/queries.ts';
+import { useComplain, useDeleteWithUndo, useOfferUndo } from '../../parts/actions.ts';
 import { DifferencePane } from '../../parts/CodePane.tsx';
-import { ActionBar, DropFrame, useUpload } from '../../parts/Drop.tsx';
+import { ActionBar, DropFrame } from '../../parts/Drop.tsx';
 import { GradeMark, SealMark, StaleMark } from '../../parts/Marks.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
 import { PaneBar, WithTray } from '../../parts/Tray.tsx';
 import { undoButton } from '../../parts/UndoButton.tsx';
+import { useUploadPages } from './useUploadPages.tsx';
 
 /** What a placement is called, and where it stands. */
 const CHOICES = [
@@ -61,75 +58,59 @@ export default function Pages() {
 
 function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) {
   const [chosen, setChosen] = useState<number | undefined>();
-  const own = pages.find(({ path }) => isPageOf(path, branch.record.url));
+  const own = pages.find(({ ownBranch }) => ownBranch?.id === branch.id);
   const page = pages.find(({ id }) => id === chosen) ?? own ?? pages[0];
   const upload = useUploadPages(branch.clientId);
   return (
     <DropFrame label="Pages or a zip to add" onFiles={upload.take}>
       {(open) => (
-        <WithTray
-          name="pages"
-          label="What placing changes"
-          height={360}
-          tray={
-            page ? <PlacingTray key={page.id} branch={branch} page={page} /> : <PaneBar title="Difference" />
-          }
-        >
-          <ActionBar>
-            <Button onClick={open}>Add pages or a zip</Button>
-            <Box sx={{ color: 'text.secondary' }}>{upload.busy || 'or drop them anywhere here'}</Box>
-            <Box sx={{ flex: 1 }} />
-            {pages.length > 0 && (
-              <Button component="a" href={`/api/clients/${String(branch.clientId)}/pages.zip`}>
-                Download all as zip
-              </Button>
+        <>
+          {upload.question}
+          <WithTray
+            name="pages"
+            label="What placing changes"
+            height={360}
+            tray={
+              page ? (
+                <PlacingTray key={page.id} branch={branch} page={page} />
+              ) : (
+                <PaneBar title="Difference" />
+              )
+            }
+          >
+            <ActionBar>
+              <Button onClick={open}>Add pages or a zip</Button>
+              <Box sx={{ color: 'text.secondary' }}>{upload.busy || 'or drop them anywhere here'}</Box>
+              <Box sx={{ flex: 1 }} />
+              {pages.length > 0 && (
+                <Button component="a" href={`/api/clients/${String(branch.clientId)}/pages.zip`}>
+                  Download all as zip
+                </Button>
+              )}
+            </ActionBar>
+            {pages.length === 0 ? (
+              <EmptyState title="The site has no pages here yet.">
+                Add its HTML files, or one zip of them. What you add stays as it is; placing shows every
+                change before it is made, and removing restores the source byte for byte.
+              </EmptyState>
+            ) : (
+              <PageTable pages={pages} branchId={branch.id} chosen={page?.id} onChoose={setChosen} />
             )}
-          </ActionBar>
-          {pages.length === 0 ? (
-            <EmptyState title="The site has no pages here yet.">
-              Add its HTML files, or one zip of them. What you add stays as it is; placing shows every change
-              before it is made, and removing restores the source byte for byte.
-            </EmptyState>
-          ) : (
-            <PageTable pages={pages} own={own?.id} chosen={page?.id} onChoose={setChosen} />
-          )}
-        </WithTray>
+          </WithTray>
+        </>
       )}
     </DropFrame>
   );
 }
 
-/** Whether a file is the page that an address names: a folder's address names its index page. */
-function isPageOf(path: string, url: string): boolean {
-  if (!URL.canParse(url)) return false;
-  const { pathname } = new URL(url);
-  return `/${path}` === (pathname.endsWith('/') ? `${pathname}index.html` : pathname);
-}
-
-function useUploadPages(clientId: number) {
-  const add = useAddPage();
-  return useUpload({
-    noun: 'page',
-    most: ({ name }) => (/\.zip$/i.test(name) ? limits.zipBytes : limits.pageBytes),
-    add: async (file) => {
-      const { added, refused } = await add.mutateAsync({ clientId, file, path: file.name });
-      return {
-        added: added.length,
-        refused: refused.map(({ path, reason }) => `${path} was not taken. ${reason}`),
-      };
-    },
-    done: () => undefined,
-  });
-}
-
 function PageTable({
   pages,
-  own,
+  branchId,
   chosen,
   onChoose,
 }: {
   pages: readonly Page[];
-  own: number | undefined;
+  branchId: number;
   chosen: number | undefined;
   onChoose: (id: number) => void;
 }) {
@@ -169,9 +150,9 @@ function PageTable({
               >
                 {page.path}
               </Link>
-              {page.id === own && (
+              {page.ownBranch && (
                 <Box component="span" sx={{ ml: 1, color: 'text.secondary' }}>
-                  this branch’s page
+                  {page.ownBranch.id === branchId ? 'this branch’s page' : `page of ${page.ownBranch.label}`}
                 </Box>
               )}
             </TableCell>
@@ -179,12 +160,14 @@ function PageTable({
               <Placements page={page} />
             </TableCell>
             <TableCell sx={{ color: 'text.secondary' }}>
-              {[
-                page.items.jsonld && `${String(page.items.jsonld)} JSON-LD`,
-                page.items.microdata && `${String(page.items.microdata)} microdata`,
-              ]
-                .filter(Boolean)
-                .join(', ') || 'nothing'}
+              {page.problem ||
+                [
+                  page.items.jsonld && `${String(page.items.jsonld)} JSON-LD`,
+                  page.items.microdata && `${String(page.items.microdata)} microdata`,
+                ]
+                  .filter(Boolean)
+                  .join(', ') ||
+                'nothing'}
             </TableCell>
             <TableCell sx={{ color: 'text.secondary' }}>{page.encoding}</TableCell>
             <TableCell sx={{ whiteSpace: 'nowrap', textAlign: 'right' }}>
@@ -259,7 +242,8 @@ function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
   const [placing, removing] = [usePlace(), useRemovePlaced()];
   const complain = useComplain();
   const placed = page.placements.find((one) => one.form === form);
-  const { enqueueSnackbar } = useSnackbar();
+  const offerUndo = useOfferUndo();
+  const [asking, setAsking] = useState(false);
   const result = useMemo(
     () =>
       source.data === undefined
@@ -269,21 +253,27 @@ function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
   );
   const others = useMemo(() => (result?.ok ? strangers(result.source, form) : 0), [result, form]);
   const busy = placing.isPending || removing.isPending;
+  const refused = refusalOfAddresses(branch.record, factLabel);
+  const isForeign = page.ownBranch !== null && page.ownBranch.id !== branch.id;
   const put = (): void => {
-    const say = ({ placements }: Page): unknown =>
-      enqueueSnackbar(
-        placements.find((one) => one.form === form)?.state === 'proved'
-          ? `Placed on ${page.path}, read back and proved.`
-          : `Placed on ${page.path}, but not all reads back as meant.`,
-      );
-    void placing
-      .mutateAsync({ pageId: page.id, input: { branchId: branch.id, form, at } })
-      .then(say, complain);
+    setAsking(false);
+    placing
+      .mutateAsync({ pageId: page.id, input: { branchId: branch.id, form, at, foreign: isForeign } })
+      .then(({ page: { placements }, changeId }) => {
+        offerUndo(
+          placements.find((one) => one.form === form)?.state === 'proved'
+            ? `${branch.label} placed on ${page.path}, read back and proved.`
+            : `${branch.label} placed on ${page.path}, but not all reads back as meant.`,
+          changeId,
+          undoButton,
+        );
+      }, complain);
   };
   const take = (): void => {
-    const say = (): unknown =>
-      enqueueSnackbar(`${FORM_LABEL[form]} removed from ${page.path}; its source is as it was.`);
-    void removing.mutateAsync({ pageId: page.id, form }).then(say, complain);
+    removing.mutateAsync({ pageId: page.id, form }).then(({ changeId }) => {
+      const message = `${FORM_LABEL[form]} removed from ${page.path}; its source is as it was.`;
+      offerUndo(message, changeId, undoButton);
+    }, complain);
   };
   return (
     <>
@@ -303,13 +293,35 @@ function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
             </MenuItem>
           ))}
         </Select>
-        <Button variant="contained" color="primary" disabled={busy || !result?.ok} onClick={put}>
+        <Button
+          variant="contained"
+          color="primary"
+          disabled={busy || !result?.ok || refused !== ''}
+          onClick={() => {
+            if (isForeign) setAsking(true);
+            else put();
+          }}
+        >
           {placed ? 'Place again' : 'Place'}
         </Button>
         <Button disabled={busy || !placed} onClick={take}>
           Remove
         </Button>
       </PaneBar>
+      <AskForeign
+        open={asking}
+        branch={branch.label}
+        page={page}
+        onCancel={() => {
+          setAsking(false);
+        }}
+        onPlace={put}
+      />
+      {refused && (
+        <Box role="alert" sx={{ px: 1.5, py: 0.5, display: 'flex', gap: 0.75, alignItems: 'center' }}>
+          <GradeMark grade="must" /> {refused}
+        </Box>
+      )}
       {others > 0 && (
         <Box sx={{ px: 1.5, py: 0.5, display: 'flex', gap: 0.75, alignItems: 'center' }}>
           <GradeMark grade="should" /> The page carries other {form === 'jsonld' ? 'JSON-LD' : 'microdata'} of
@@ -328,6 +340,39 @@ function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
         <DifferencePane before={source.data ?? ''} after={result.source} label="Source of the page" />
       )}
     </>
+  );
+}
+
+/** Asks whether a branch is really meant for the page of another. */
+function AskForeign({
+  open,
+  branch,
+  page,
+  onCancel,
+  onPlace,
+}: {
+  open: boolean;
+  branch: string;
+  page: Page;
+  onCancel: () => void;
+  onPlace: () => void;
+}) {
+  return (
+    <Dialog open={open} onClose={onCancel} aria-labelledby="foreign-title">
+      <DialogTitle id="foreign-title">
+        {page.path} is the page of {page.ownBranch?.label}
+      </DialogTitle>
+      <DialogContent>
+        The markup of {branch} there would tell machines that {page.ownBranch?.label} is another business. Is
+        it meant?
+      </DialogContent>
+      <DialogActions>
+        <Button autoFocus onClick={onCancel}>
+          Leave the page as it is
+        </Button>
+        <Button onClick={onPlace}>Place {branch} there all the same</Button>
+      </DialogActions>
+    </Dialog>
   );
 }
 

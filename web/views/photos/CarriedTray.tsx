@@ -1,25 +1,24 @@
 import { Box, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import type { Photo } from '#contract';
-import { stampFields } from '#core/photo';
+import { stampFields, wordingsFor } from '#core/photo';
 import type { BusinessRecord } from '#core/record';
 import { GradeMark, SealMark } from '../../parts/Marks.tsx';
 import { PaneBar } from '../../parts/Tray.tsx';
 import { mono } from '../../theme.ts';
-import { keywordsOf, type Words } from './words.ts';
+import { wordingsOf, type WordsInForm } from './words.ts';
 
 /** What a photo came with, what a stamp writes now, and what was read back after the last one. */
 export function CarriedTray({
   photo,
   record,
-  words,
+  form: { words, edited },
 }: {
   photo: Photo;
   record: BusinessRecord;
-  words: Words;
+  form: WordsInForm;
 }) {
-  const keywords = keywordsOf(words);
-  const fields = stampFields(record, { ...words, keywords });
   const { carried } = photo;
+  const fields = stampFields(record, wordingsFor(wordingsOf(words), edited, photo.wordings, carried));
   const point = fields.point
     ? `${fields.point.latitude.toFixed(5)}, ${fields.point.longitude.toFixed(5)}`
     : '';
@@ -33,7 +32,7 @@ export function CarriedTray({
     ],
     ['Title', carried?.xmp.title || carried?.iptc.title || '', fields.title],
     ['Caption', carried?.xmp.caption || carried?.iptc.caption || carried?.exif.caption || '', fields.caption],
-    ['Keywords', (carried?.xmp.keywords ?? []).join(', '), keywords.join(', ')],
+    ['Keywords', (carried?.xmp.keywords ?? []).join(', '), fields.keywords.join(', ')],
     ['Alternative text', carried?.xmp.alt ?? '', fields.alt],
     ['Contact', carried?.exif.comment ?? '', fields.contactBlock],
     ['Town', carried?.xmp.town || carried?.iptc.town || '', fields.town],

@@ -2,6 +2,7 @@ import { Box, Button, Checkbox, LinearProgress, TextField } from '@mui/material'
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { limits, stampInputSchema, type Branch, type Photo } from '#contract';
+import type { WordField } from '#core/photo';
 import {
   addPhoto,
   cancelJob,
@@ -19,7 +20,7 @@ import { PaneBar, WithTray } from '../../parts/Tray.tsx';
 import { undoButton } from '../../parts/UndoButton.tsx';
 import { colour } from '../../theme.ts';
 import { CarriedTray } from './CarriedTray.tsx';
-import { firstWords, keepWords, keywordsOf, type Words } from './words.ts';
+import { firstWords, keepWords, wordingsOf, type WordsInForm } from './words.ts';
 
 /** The contact sheet of a branch's photos: what each carries, what will be written, stamp, proof, download. */
 export default function Photos() {
@@ -34,13 +35,14 @@ export default function Photos() {
 
 function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[] }) {
   const [chosen, setChosen] = useState<readonly number[]>([]);
-  const [words, setWords] = useState(() => firstWords(branch));
+  const [form, setForm] = useState<WordsInForm>(() => ({ words: firstWords(branch), edited: [] }));
   const upload = useUploadPhotos(branch.id);
   const selected = photos.filter(({ id }) => chosen.includes(id));
   const shown = selected[0] ?? photos[0];
-  const change = (next: Words): void => {
-    setWords(next);
-    keepWords(branch.id, next);
+  const change = (field: WordField, text: string): void => {
+    const words = { ...form.words, [field]: text };
+    setForm({ words, edited: [...new Set([...form.edited, field])] });
+    keepWords(branch.id, words);
   };
   const toggle = (id: number): void => {
     setChosen((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id]));
@@ -55,7 +57,7 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
           height={270}
           tray={
             shown ? (
-              <CarriedTray photo={shown} record={branch.record} words={words} />
+              <CarriedTray photo={shown} record={branch.record} form={form} />
             ) : (
               <PaneBar title="What the photo carries" />
             )
@@ -89,8 +91,11 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
             <>
               <StampBar
                 branch={branch}
-                words={words}
-                onWords={change}
+                form={form}
+                onWord={change}
+                onStamped={() => {
+                  setForm({ ...form, edited: [] });
+                }}
                 targets={targets}
                 some={selected.length > 0}
               />
@@ -143,17 +148,20 @@ function useUploadPhotos(branchId: number) {
 
 function StampBar({
   branch,
-  words,
-  onWords,
+  form,
+  onWord,
+  onStamped,
   targets,
   some,
 }: {
   branch: Branch;
-  words: Words;
-  onWords: (words: Words) => void;
+  form: WordsInForm;
+  onWord: (field: WordField, text: string) => void;
+  onStamped: () => void;
   targets: readonly Photo[];
   some: boolean;
 }) {
+  const { words, edited } = form;
   const complain = useComplain();
   const queries = useQueryClient();
   const jobs = useOpenJobs(branch.id);
@@ -169,13 +177,10 @@ function StampBar({
     running.current = Boolean(job);
   });
   const stamp = (): void => {
-    const keywords = keywordsOf(words);
     const input = stampInputSchema.safeParse({
       photoIds: targets.map(({ id }) => id),
-      title: words.title,
-      caption: words.caption,
-      alt: words.alt,
-      keywords,
+      ...wordingsOf(words),
+      edited,
     });
     if (!input.success) {
       complain(
@@ -183,17 +188,17 @@ function StampBar({
       );
       return;
     }
-    startStamping(branch.id, input.data).then(
-      () => queries.invalidateQueries({ queryKey: ['jobs', branch.id] }),
-      complain,
-    );
+    startStamping(branch.id, input.data).then(() => {
+      onStamped();
+      void queries.invalidateQueries({ queryKey: ['jobs', branch.id] });
+    }, complain);
   };
-  const field = (name: keyof Words, label: string) => (
+  const field = (name: WordField, label: string) => (
     <TextField
       label={label}
       value={words[name]}
       onChange={({ target }) => {
-        onWords({ ...words, [name]: target.value });
+        onWord(name, target.value);
       }}
     />
   );
@@ -222,6 +227,9 @@ function StampBar({
         </Button>
       </Box>
       <Box sx={{ mt: 0.5, fontSize: 12.5, color: 'text.secondary' }}>
+        {edited.length > 0
+          ? `For all that are stamped: ${edited.map((name) => WORD_LABEL[name]).join(', ')}. Otherwise photos keep the words they have. `
+          : 'Photos keep the words they have; what you type here is for all that are stamped. '}
         Name, address, telephone and coordinates come from the record. Some platforms drop what a photo
         carries when it is uploaded.
       </Box>
@@ -251,6 +259,13 @@ function StampBar({
     </Box>
   );
 }
+
+const WORD_LABEL: Readonly<Record<WordField, string>> = {
+  title: 'title',
+  caption: 'caption',
+  keywords: 'keywords',
+  alt: 'alternative text',
+};
 
 const TILE_STEP = {
   bare: { state: 'unproved', detail: 'not stamped' },

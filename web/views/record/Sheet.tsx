@@ -30,6 +30,7 @@ import {
   judgeRecord,
   wantedOf,
   type BusinessRecord,
+  type Clash,
   type Completeness,
   type Fact,
 } from '#core/record';
@@ -42,7 +43,7 @@ import { colour } from '../../theme.ts';
 import { FactSheet, GROUP_LABEL } from './FactSheet.tsx';
 import { MarkupTray } from './MarkupTray.tsx';
 import { isShown } from './rows.ts';
-import { useDraft, type Draft, type Subject } from './useDraft.ts';
+import { useDraft, type DraftInHand, type Subject } from './useDraft.ts';
 
 const StartDialog = lazy(() => import('./StartDialog.tsx'));
 const IntakeDialog = lazy(() => import('./IntakeDialog.tsx'));
@@ -98,6 +99,15 @@ export function Sheet({ subject, label, clientId, branchId }: SheetProps) {
     setTray('pin');
   }, []);
   const { change } = draft;
+  const { set } = draft;
+  // A row that is being emptied stays where it is: what is typed next belongs into it.
+  const onSet = useCallback(
+    (fact: Fact, text: string): void => {
+      setAsked((known) => (known.has(fact) ? known : new Set([...known, fact])));
+      set(fact, text);
+    },
+    [set],
+  );
   return (
     <Box onKeyDownCapture={keys} sx={{ height: '100%' }}>
       <WithTray
@@ -141,7 +151,7 @@ export function Sheet({ subject, label, clientId, branchId }: SheetProps) {
           defaults={defaults}
           faults={faults}
           asked={asked}
-          onSet={draft.set}
+          onSet={onSet}
           change={change}
           pointed={pointed}
           onPoint={setPointed}
@@ -187,7 +197,7 @@ const SAVE_WORDS = {
 const MOST_NAMED = 3;
 
 interface BarProps {
-  readonly draft: Draft;
+  readonly draft: DraftInHand;
   readonly record: BusinessRecord;
   readonly asked: ReadonlySet<Fact>;
   readonly faults: number;
@@ -237,9 +247,10 @@ function SaveBar({
         <Box role="status" data-state={state.kind} sx={{ fontWeight: 600, whiteSpace: 'nowrap' }}>
           {SAVE_WORDS[state.kind]}
         </Box>
-        {trouble && <Box sx={{ minWidth: 0 }}>{state.message}</Box>}
+        {state.message && <Box sx={{ minWidth: 0 }}>{state.message}</Box>}
         {state.kind === 'conflict' && (
           <>
+            <Clashes clashes={state.clashes} />
             <Button
               onClick={() => {
                 draft.resolve('mine');
@@ -306,6 +317,17 @@ function SaveBar({
     </Box>
   );
 }
+
+/** What both set, to be chosen from. */
+const Clashes = ({ clashes }: { clashes: readonly Clash[] }) => (
+  <Box component="ul" aria-label="Set differently by both" sx={{ m: 0, pl: 2, minWidth: 0 }}>
+    {clashes.map(({ unit, label, mine, theirs }) => (
+      <li key={unit}>
+        {label}: mine <q>{mine || 'nothing'}</q>, theirs <q>{theirs || 'nothing'}</q>
+      </li>
+    ))}
+  </Box>
+);
 
 /** The groups of the sheet, to jump to. */
 const Groups = memo(() => (

@@ -1,5 +1,5 @@
 import { Autocomplete, Box, Button, InputBase } from '@mui/material';
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, Suspense, useMemo, useState, type KeyboardEvent } from 'react';
 import type { Fact } from '#core/record';
 import { findTypes, typeCaution, typeLabel } from '#core/vocabulary';
 import { inputLook } from './TextField.tsx';
@@ -21,8 +21,18 @@ export function TypeField({
   // The same list as long as it says the same: a new one would make the field forget what is being typed.
   const types = useMemo(() => text.split('\n').filter(Boolean), [text]);
   const [browsing, setBrowsing] = useState(false);
+  const [words, setWords] = useState('');
   const set = (next: readonly string[]): void => {
     onSet('types', next.join('\n'));
+  };
+  const fitting = (typed: string): readonly string[] =>
+    findTypes(typed, 60).flatMap(({ name }) => (types.includes(name) ? [] : [name]));
+  /** Going on to the next field takes the type that fits best what was typed, as Enter does. */
+  const takeOnTab = ({ key, shiftKey }: KeyboardEvent): void => {
+    const [first] = words.trim() ? fitting(words) : [];
+    if (key !== 'Tab' || shiftKey || first === undefined) return;
+    set([...types, first]);
+    setWords('');
   };
   return (
     <Box sx={{ display: 'flex', alignItems: 'flex-start' }}>
@@ -35,7 +45,17 @@ export function TypeField({
         onChange={(_, chosen) => {
           set(chosen);
         }}
-        filterOptions={(_, { inputValue }) => findTypes(inputValue, 60).map(({ name }) => name)}
+        inputValue={words}
+        onInputChange={(_, typed, reason) => {
+          // What was typed and not chosen stays where it can be seen.
+          if (reason !== 'blur') setWords(typed);
+        }}
+        clearOnBlur={false}
+        onKeyDown={takeOnTab}
+        // A type that is chosen is not offered: Enter would take it away again.
+        filterSelectedOptions
+        autoHighlight={words.trim() !== ''}
+        filterOptions={(_, { inputValue }) => [...fitting(inputValue)]}
         isOptionEqualToValue={(option, value) => option === value}
         renderOption={({ key, ...attributes }: RowAttributes, name) => (
           <TypeOption key={key} attributes={attributes} name={name} />

@@ -2,9 +2,9 @@ import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globa
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, renderHook } from '@testing-library/react';
 import type { ReactNode } from 'react';
-import { emptyRecord } from '#core/record';
+import { emptyRecord, type BusinessRecord } from '#core/record';
 import { larkspur } from '#sample';
-import { useDraft, type Draft, type Subject } from './useDraft.ts';
+import { useDraft, type DraftInHand, type Subject } from './useDraft.ts';
 
 const theirs = { record: { ...larkspur, name: 'Theirs' }, version: 4 };
 const subject: Subject = {
@@ -20,13 +20,29 @@ const subject: Subject = {
 /** A server of one record: what it was sent, and what it does next. */
 class Server {
   readonly saved: { name: string; version: number }[] = [];
+  readonly records: BusinessRecord[] = [];
+  /** Whether each request was to be sent on without the page. */
+  readonly keptAlive: boolean[] = [];
   version = 3;
   down = false;
 
-  answer = (_path: unknown, init?: { body?: unknown }): Promise<unknown> => {
+  refuses = 0;
+  asked = 0;
+
+  answer = (_path: unknown, init?: { body?: unknown; keepalive?: boolean }): Promise<unknown> => {
+    this.asked += 1;
     if (this.down) return Promise.reject(new Error('no route'));
+    if (this.refuses > 0)
+      return Promise.resolve(
+        response(this.refuses, {
+          type: 'about:blank',
+          title: 'No',
+          status: this.refuses,
+          detail: 'Too long.',
+        }),
+      );
     const { record, version } = JSON.parse(String(init?.body)) as {
-      record: { name: string };
+      record: BusinessRecord;
       version: number;
     };
     if (version !== this.version)
@@ -40,6 +56,8 @@ class Server {
       );
     this.version += 1;
     this.saved.push({ name: record.name, version });
+    this.records.push(record);
+    this.keptAlive.push(init?.keepalive === true);
     return Promise.resolve(response(200, { version: this.version }));
   };
 }
@@ -76,7 +94,7 @@ const open = (from: Subject = subject) =>
   });
 
 const wait = (ms: number): Promise<void> => act(() => jest.advanceTimersByTimeAsync(ms));
-const type = (draft: { current: Draft }, text: string): void => {
+const type = (draft: { current: DraftInHand }, text: string): void => {
   act(() => {
     draft.current.set('name', text);
   });
@@ -169,7 +187,61 @@ describe('a draft', () => {
     unmount();
     await wait(10);
     expect(server.saved).toEqual([{ name: 'Leaving', version: 3 }]);
+    expect(server.keptAlive).toEqual([true]);
   });
+
+  test('is sent on when the tab closes just after the last stroke', async () => {
+    const { result } = open();
+    type(result, 'Closing');
+    act(() => {
+      window.dispatchEvent(new Event('pagehide'));
+    });
+    await wait(0);
+    expect(server.saved).toEqual([{ name: 'Closing', version: 3 }]);
+    expect(server.keptAlive).toEqual([true]);
+  });
+
+  test('is saved although the browser has no room for a backup', async () => {
+    const setItem = jest.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError');
+    });
+    const { result } = open();
+    type(result, 'No room');
+    await wait(600);
+    expect(server.saved).toEqual([{ name: 'No room', version: 3 }]);
+    setItem.mockRestore();
+  });
+
+  test('that is refused is not sent again until it is changed', async () => {
+    const { result } = open();
+    server.refuses = 400;
+    type(result, 'Refused');
+    await wait(60_000);
+    expect(server.asked).toBe(1);
+    expect(result.current.state).toMatchObject({ kind: 'kept', message: 'Too long.' });
+    server.refuses = 0;
+    type(result, 'Mended');
+    await wait(600);
+    expect(server.saved).toEqual([{ name: 'Mended', version: 3 }]);
+  });
+
+  test('that is refused for now is sent again', async () => {
+    const { result } = open();
+    server.refuses = 429;
+    type(result, 'Patient');
+    await wait(600);
+    server.refuses = 0;
+    await wait(5000);
+    expect(server.saved).toEqual([{ name: 'Patient', version: 3 }]);
+  });
+
+  test.each(['{', 'null', '[]', '{"record":null,"version":1}'])(
+    'is not hindered by rubbish in the browser: %s',
+    (text) => {
+      localStorage.setItem('draft:7', text);
+      expect(open().result.current).toMatchObject({ record: larkspur, state: { kind: 'saved' } });
+    },
+  );
 });
 
 describe('a record that was saved elsewhere meanwhile', () => {
@@ -181,7 +253,10 @@ describe('a record that was saved elsewhere meanwhile', () => {
     server.version = 9;
     type(result, 'Mine');
     await wait(600);
-    expect(result.current.state.kind).toBe('conflict');
+    expect(result.current.state).toMatchObject({
+      kind: 'conflict',
+      clashes: [{ unit: 'name', mine: 'Mine', theirs: 'Theirs' }],
+    });
     expect(server.saved).toEqual([]);
     expect(localStorage.getItem('draft:7')).toContain('Mine');
     await act(async () => {
@@ -196,6 +271,26 @@ describe('a record that was saved elsewhere meanwhile', () => {
       });
       expect(result.current.record.name).toBe('Mine');
     }
+  });
+
+  test('in another fact is merged: both changes are saved', async () => {
+    const { result } = open();
+    server.version = 9;
+    act(() => {
+      result.current.set('slogan', 'Ours');
+    });
+    await wait(1200);
+    expect(server.records).toMatchObject([{ name: 'Theirs', slogan: 'Ours' }]);
+    expect(result.current.state.kind).toBe('saved');
+  });
+
+  test('while this browser held text of another fact is merged too', async () => {
+    const backup = { record: { ...larkspur, slogan: 'Kept' }, base: larkspur, version: 1 };
+    localStorage.setItem('draft:7', JSON.stringify(backup));
+    const { result } = open({ ...subject, ...theirs, version: 3 });
+    expect(result.current.record).toMatchObject({ name: 'Theirs', slogan: 'Kept' });
+    await wait(600);
+    expect(server.records).toMatchObject([{ name: 'Theirs', slogan: 'Kept' }]);
   });
 
   test('while this browser held text that was not saved is told at once', () => {
