@@ -1,7 +1,8 @@
 import * as z from 'zod';
-import { wordFields } from '#core/photo';
+import type { WordField } from '#core/photo';
 
 const text = z.string().trim();
+const wordFields = ['title', 'caption', 'keywords', 'alt'] as const satisfies readonly WordField[];
 
 const carriedTextsSchema = z.object({
   title: z.string(),

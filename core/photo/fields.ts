@@ -20,8 +20,7 @@ export interface Wordings {
 }
 
 /** The fields that words are typed for. */
-export const wordFields = ['title', 'caption', 'keywords', 'alt'] as const;
-export type WordField = (typeof wordFields)[number];
+export type WordField = keyof Wordings;
 
 const isBlank = (words: string | readonly string[]): boolean => words.length === 0;
 

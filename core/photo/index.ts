@@ -4,7 +4,6 @@ export { readJpeg } from './jpeg.ts';
 export { provePhoto, sameImage, type PhotoProof, type ProofLine, type SameBytes } from './proof.ts';
 export {
   stampFields,
-  wordFields,
   wordingsFor,
   type StampFields,
   type WordField,
