@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { allColumns, type Column } from '#core/intake';
 import { recordSchema } from '#core/record';
 import { nameSchema } from './clients.ts';
 import { limits } from './limits.ts';
@@ -62,3 +63,23 @@ export const importedSchema = z.object({
   changeId: z.number(),
 });
 export type Imported = z.infer<typeof importedSchema>;
+
+const columnSchema = z.custom<Column>(
+  (column) => typeof column === 'string' && allColumns.some((one) => one === column),
+);
+/** What the columns of a client's spreadsheets hold, in the order of its last sheet; null for what is not taken. */
+export const columnsSchema = z.object({
+  columns: z
+    .array(z.object({ heading: z.string().max(500), column: columnSchema.nullable() }))
+    .max(1000)
+    .default([]),
+});
+export type SheetColumns = z.infer<typeof columnsSchema>;
+
+/** All branches of a client with their own records, for a sheet to be compared with. */
+export const recordsSchema = z.object({
+  branches: z.array(
+    z.object({ id: z.number(), label: z.string(), version: z.number(), record: recordSchema }),
+  ),
+});
+export type BranchRecords = z.infer<typeof recordsSchema>;

@@ -37,3 +37,35 @@ export function countryCode(text: string): string {
 export function countryName(code: string): string {
   return countries.isValid(code) ? (display.of(code.toUpperCase()) ?? code) : code;
 }
+
+/** Languages in which addresses name their country. */
+const LANGUAGES = [
+  'de',
+  'fr',
+  'es',
+  'it',
+  'nl',
+  'pt',
+  'pl',
+  'sv',
+  'da',
+  'nb',
+  'fi',
+  'cs',
+  'el',
+  'ja',
+] as const;
+let byOwnName: ReadonlyMap<string, string> | undefined;
+
+/** The alpha-2 code for a country's name in English or in the languages of Europe and Japan; '' for anything else. */
+export function countryNamed(text: string): string {
+  const known = countryCode(text);
+  if (known) return known;
+  byOwnName ??= new Map(
+    LANGUAGES.flatMap((language) => {
+      const names = new Intl.DisplayNames([language], { type: 'region' });
+      return codes.map((code): [string, string] => [(names.of(code) ?? code).toLowerCase(), code]);
+    }),
+  );
+  return byOwnName.get(text.trim().toLowerCase()) ?? '';
+}

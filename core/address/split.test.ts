@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { addressForm, addressParts, regionNamed, splitAddress } from './index.ts';
+import { addressForm, addressParts, readAddress, regionNamed, splitAddress } from './index.ts';
 
 describe('a pasted address', () => {
   test.each([
@@ -39,6 +39,74 @@ describe('a pasted address', () => {
   ])('%s', (text, home, parts) => {
     const split = splitAddress(text, home);
     expect(addressParts.map((part) => split[part])).toEqual(parts);
+  });
+
+  test.each([
+    // Counties are counties, whether the postcode stands behind them or by itself.
+    ['1 River Street, Truro, Cornwall TR1 2AB', '', ['1 River Street', 'Truro', 'Cornwall', 'TR1 2AB', 'GB']],
+    [
+      '1 River Street, Truro, Cornwall, TR1 2AB',
+      '',
+      ['1 River Street', 'Truro', 'Cornwall', 'TR1 2AB', 'GB'],
+    ],
+    [
+      '1 River Street\nTruro\nCornwall\nTR1 2AB\nUK',
+      '',
+      ['1 River Street', 'Truro', 'Cornwall', 'TR1 2AB', 'GB'],
+    ],
+    [
+      '4 High Row, Durham, County Durham DH1 3AB',
+      '',
+      ['4 High Row', 'Durham', 'County Durham', 'DH1 3AB', 'GB'],
+    ],
+    ['12 Main Street, Cork, T12 X70A', '', ['12 Main Street', 'Cork', '', 'T12 X70A', 'IE']],
+    [
+      '5 Quay Lane, Kinsale, Co. Cork, P17 AK12, Ireland',
+      '',
+      ['5 Quay Lane', 'Kinsale', 'Co. Cork', 'P17 AK12', 'IE'],
+    ],
+    ['8 Dame Court, Dublin 2, D02 X285', '', ['8 Dame Court', 'Dublin 2', '', 'D02 X285', 'IE']],
+    ['Marienplatz 1, D-80331 München', '', ['Marienplatz 1', 'München', '', '80331', 'DE']],
+    ['Marienplatz 1, 80331 München, Deutschland', '', ['Marienplatz 1', 'München', '', '80331', 'DE']],
+    ['Stephansplatz 1, A-1010 Wien', '', ['Stephansplatz 1', 'Wien', '', '1010', 'AT']],
+    ['Bahnhofstrasse 1, CH-8001 Zürich', '', ['Bahnhofstrasse 1', 'Zürich', '', '8001', 'CH']],
+    ['Storgatan 1, S-111 22 Stockholm', '', ['Storgatan 1', 'Stockholm', '', '111 22', 'SE']],
+    ['12 rue de la Paix, 75002 Paris, France', '', ['12 rue de la Paix', 'Paris', '', '75002', 'FR']],
+    ['Calle Mayor 1, 28013 Madrid, España', '', ['Calle Mayor 1', 'Madrid', '', '28013', 'ES']],
+    ['Via Roma 1, 20121 Milano (MI), Italia', '', ['Via Roma 1', 'Milano', 'MI', '20121', 'IT']],
+    [
+      'Av. Paulista 1000, São Paulo - SP, 01310-100, Brasil',
+      '',
+      ['Av. Paulista 1000', 'São Paulo', 'SP', '01310-100', 'BR'],
+    ],
+    ['1 George Street, Sydney NSW 2000, Australia', '', ['1 George Street', 'Sydney', 'NSW', '2000', 'AU']],
+    ['〒100-0001 東京都千代田区千代田1-1', '', ['千代田1-1', '千代田区', '東京都', '100-0001', 'JP']],
+    [
+      '〒530-0001　大阪府大阪市北区梅田３丁目１−１',
+      '',
+      ['梅田3丁目1−1', '大阪市北区', '大阪府', '530-0001', 'JP'],
+    ],
+    [
+      '1-1 Chiyoda, Chiyoda-ku, Tokyo 100-0001, Japan',
+      '',
+      ['1-1 Chiyoda', 'Chiyoda-ku', 'Tokyo', '100-0001', 'JP'],
+    ],
+    ['1 Peach Street, Atlanta, Georgia 30301', 'US', ['1 Peach Street', 'Atlanta', 'Georgia', '30301', 'US']],
+  ])('of elsewhere: %s', (text, home, parts) => {
+    const { address, doubts } = readAddress(text, home);
+    expect(addressParts.map((part) => address[part])).toEqual(parts);
+    expect(doubts).toEqual([]);
+  });
+
+  test.each([
+    ['3 Mill Lane, Upper Marl, Marl Cross, TQ1 2AB', ['addressRegion']],
+    ['Rose Cottage, The Green, Saltby', ['addressLocality', 'addressCountry']],
+    ['12 MG Road, Bengaluru, Karnataka 560001, India', ['addressLocality', 'addressRegion']],
+    ['214 Quay Street, Port Ellery', ['addressCountry']],
+    ['214 Quay Street, Port Ellery, USA', ['addressRegion', 'postalCode']],
+    ['Harbour steps', ['addressLocality', 'addressCountry']],
+  ])('that can be read otherwise is asked about: %s', (text, parts) => {
+    expect(readAddress(text).doubts.map(({ part }) => part)).toEqual(parts);
   });
 
   test('loses no word of it', () => {

@@ -1,11 +1,12 @@
-import { splitAddress, countryCode, isEmptyAddress } from '#core/address';
+import { addressText, countryCode, isEmptyAddress, readAddress, splitAddress } from '#core/address';
 import { fault, gradeOf, gradeOrder } from '#core/fault';
-import { days, readWeek } from '#core/hours';
+import { days, readWeek, writeWeek } from '#core/hours';
 import { readCoordinates } from '#core/pin';
 import {
+  effectiveRecord,
   emptyRecord,
-  factNamed,
   factRows,
+  factText,
   judgeRecord,
   refusedAddresses,
   withFact,
@@ -17,20 +18,12 @@ import {
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import { fold } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
+import type { Column } from './column.ts';
+import { headingWords } from './headings.ts';
 
-/** What a column of a spreadsheet of branches can hold: a fact, or something that becomes several. */
-export const wholeColumns = ['label', 'week', 'wholeAddress', 'coordinates'] as const;
-export type Column = Fact | (typeof wholeColumns)[number];
-
-export const wholeColumnLabels: Readonly<Record<(typeof wholeColumns)[number], string>> = {
-  label: 'Label of the branch',
-  week: 'Hours of the week',
-  wholeAddress: 'Whole address',
-  coordinates: 'Coordinates',
-};
-
-/** Other words for columns, folded. */
+/** Other words for columns, folded: what people and their programs call them. */
 const synonyms: Readonly<Record<string, Column>> = {
+  ...headingWords,
   branch: 'label',
   label: 'label',
   location: 'label',
@@ -137,6 +130,12 @@ const synonyms: Readonly<Record<string, Column>> = {
   'tax id': 'taxID',
 };
 
+/** Headings that end in a word for names. */
+const NAMED = /(?:name|nom|nombre|nome|naam|namn|nazwa)$/;
+
+/** A heading as it is looked up. */
+const headingKey = (heading: string): string => fold(heading).replace(/ß/g, 'ss');
+
 const byHeading = new Map<string, Column>([
   ...factRows.flatMap(({ fact, label }): [string, Column][] => [
     [fold(fact), fact],
@@ -150,15 +149,22 @@ const byHeading = new Map<string, Column>([
   ]),
 ]);
 
-/** The column that a heading most likely means, each meaning given once; undefined for headings of other things. */
-export function guessColumns(headings: readonly string[]): readonly (Column | undefined)[] {
+/**
+ * The column that a heading most likely means, each meaning given once; undefined for headings of other things.
+ * `isNamed` says that the client's defaults give every branch its name.
+ */
+export function guessColumns(headings: readonly string[], isNamed = false): readonly (Column | undefined)[] {
   const taken = new Set<Column>();
-  return headings.map((heading) => {
-    const column = byHeading.get(fold(heading));
+  const guessed = headings.map((heading) => {
+    const column = byHeading.get(headingKey(heading));
     if (!column || taken.has(column)) return undefined;
     taken.add(column);
     return column;
   });
+  if (taken.has('name') || isNamed) return guessed;
+  // Where nothing else names the businesses, the column of the stores' names does.
+  const at = headings.findIndex((heading, place) => guessed[place] === 'label' && NAMED.test(fold(heading)));
+  return guessed.map((column, place) => (place === at ? 'name' : column));
 }
 
 /** A branch as a row of a spreadsheet gives it. */
@@ -169,32 +175,122 @@ export interface ImportedBranch {
   readonly faults: readonly FactFault[];
 }
 
-/** The branch of a row. `home` (alpha-2) is the country of addresses that name none. */
+/** What rows are read by. */
+export interface RowReading {
+  /** The country (alpha-2) of addresses that name none. */
+  readonly home?: string;
+  /** What the client's branches have in common: a fact that stands there is not missing. */
+  readonly defaults?: BusinessRecord;
+}
+
+/** The branch of a row. */
 export function branchOfRow(
   cells: readonly string[],
   columns: readonly (Column | undefined)[],
-  home = '',
+  { home = '', defaults = emptyRecord }: RowReading = {},
 ): ImportedBranch {
-  let record: BusinessRecord = emptyRecord;
+  const { label, record, doubts } = readRow(cells, columns, home, emptyRecord);
+  return finished(record, label, home, defaults, doubts);
+}
+
+/** What a row says, over what is known already. */
+function readRow(
+  cells: readonly string[],
+  columns: readonly (Column | undefined)[],
+  home: string,
+  known: BusinessRecord,
+): { label: string; record: BusinessRecord; doubts: readonly FactFault[] } {
+  let record = known;
   let label = '';
+  const doubts: FactFault[] = [];
   for (const [at, column] of columns.entries()) {
     const text = (cells[at] ?? '').trim();
     if (!column || !text) continue;
     if (column === 'label') label = text;
     else record = withColumn(record, column, text, home);
+    if (column === 'wholeAddress') doubts.push(...doubtsOf(text, home));
   }
-  return finished(record, label, home);
+  return { label, record, doubts };
 }
 
+/** The parts of a whole address that may be others, to be looked at. */
+const doubtsOf = (text: string, home: string): readonly FactFault[] =>
+  readAddress(text, home).doubts.map(({ part, reason }) => ({
+    fact: `address.${part}`,
+    ...fault('value/address-part', `The address was taken apart: ${reason}`),
+    grade: 'should',
+  }));
+
+/** A branch that is here already, and what a row makes of it. */
+export interface UpdatedBranch extends ImportedBranch {
+  /** The facts that change, as they are and as they will be. */
+  readonly changes: readonly {
+    readonly fact: Fact | 'label';
+    readonly before: string;
+    readonly after: string;
+  }[];
+}
+
+/**
+ * A branch brought up to date by a row: facts that the sheet has no column or a blank cell for stay. `own` is the
+ * branch's own record, under which the client's defaults lie.
+ */
+export function updatedByRow(
+  cells: readonly string[],
+  columns: readonly (Column | undefined)[],
+  existing: { readonly label: string; readonly record: BusinessRecord },
+  { home = '', defaults = emptyRecord }: RowReading = {},
+): UpdatedBranch {
+  const read = readRow(cells, columns, home, existing.record);
+  const next = finished(read.record, read.label || existing.label, home, defaults, read.doubts);
+  const changes: UpdatedBranch['changes'][number][] = factRows.flatMap(({ fact }) => {
+    // A pin that stays where it is does not change for having come with a sheet.
+    if (fact === 'pin.origin' || fact === 'pin.exactness') return [];
+    const [before, after] = [factText(existing.record, fact), factText(next.record, fact)];
+    return before === after ? [] : [{ fact, before, after }];
+  });
+  if (next.label !== existing.label)
+    changes.unshift({ fact: 'label', before: existing.label, after: next.label });
+  return { ...next, changes };
+}
+
+/** What a row of a spreadsheet says of a branch: so that the sheet can be written again as it was read. */
+export const rowOfBranch = (
+  label: string,
+  record: BusinessRecord,
+  columns: readonly (Column | undefined)[],
+): readonly string[] =>
+  columns.map((column) => {
+    if (column === undefined) return '';
+    if (column === 'label') return label;
+    if (column === 'week') return writeWeek(record.hours);
+    if (column === 'wholeAddress')
+      return [addressText(record.address), record.address.addressCountry].filter(Boolean).join(', ');
+    if (column === 'coordinates') {
+      const { latitude, longitude } = record.pin;
+      return latitude && longitude ? `${latitude}, ${longitude}` : '';
+    }
+    return factText(record, column);
+  });
+
 /** The branches that markup of any origin describes: each local business one. Its faults are not told again here. */
-export function branchesOfMarkup(source: string, home = ''): readonly ImportedBranch[] {
+export function branchesOfMarkup(
+  source: string,
+  { home = '', defaults = emptyRecord }: RowReading = {},
+): readonly ImportedBranch[] {
   return businessesIn(readSource(source).items)
     .filter(({ types }) => types.some((type) => isSubtype(type, 'LocalBusiness')))
-    .map((item) => finished(recordFromItem(item), '', home));
+    .map((item) => finished(recordFromItem(item), '', home, defaults, []));
 }
 
 /** The branch of a record: its country as a code, its label, what is wrong with it. */
-function finished(read: BusinessRecord, label: string, home: string): ImportedBranch {
+function finished(
+  read: BusinessRecord,
+  label: string,
+  home: string,
+  defaults: BusinessRecord,
+  doubts: readonly FactFault[],
+): ImportedBranch {
   // Addresses that visitors may not be led by are told and do not come in.
   const refused = refusedAddresses(read).map(({ fact, address }): FactFault => ({
     fact,
@@ -214,9 +310,14 @@ function finished(read: BusinessRecord, label: string, home: string): ImportedBr
       200,
     ),
     record,
-    faults: [...refused, ...judgeRecord(record).filter(({ code }) => !code.startsWith('guideline/'))].sort(
-      (a, b) => gradeOrder[a.grade] - gradeOrder[b.grade],
-    ),
+    // What is required counts, whoever says it: the branch or its client.
+    faults: [
+      ...refused,
+      ...judgeRecord(effectiveRecord(record, defaults)).filter(
+        ({ code, grade }) => grade === 'must' || !code.startsWith('guideline/'),
+      ),
+      ...doubts,
+    ].sort((a, b) => gradeOrder[a.grade] - gradeOrder[b.grade]),
   };
 }
 
@@ -244,9 +345,3 @@ function withColumn(
   const list = Array.isArray(record[column as keyof BusinessRecord]);
   return withFact(record, column, list && !text.includes('\n') ? text.split(/\s*;\s*/).join('\n') : text);
 }
-
-/** What people call a column. */
-export const columnLabel = (column: Column): string =>
-  wholeColumns.some((one) => one === column)
-    ? wholeColumnLabels[column as (typeof wholeColumns)[number]]
-    : (factNamed(column)?.label ?? column);

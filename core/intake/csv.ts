@@ -53,13 +53,44 @@ function delimiterOf(text: string): string {
   return [',', ';', '\t'].reduce((best, one) => (count(one) > count(best) ? one : best), ',');
 }
 
+const MOST_COLUMNS = 1000;
+const MOST_CELLS = 2_000_000;
+
+/** Why a table is none that people have made; '' where it may be one. Looked at before it is taken apart. */
+function refusalOfSize(text: string, delimiter: string): string {
+  const mark = delimiter.charCodeAt(0);
+  let [line, columns, cells] = [1, 1, 1];
+  let quoted = false;
+  for (let at = 0; at < text.length; at += 1) {
+    const code = text.charCodeAt(at);
+    if (code === 0x22) quoted = !quoted;
+    else if (quoted) continue;
+    else if (code === mark) {
+      columns += 1;
+      cells += 1;
+    } else if (code === 0x0a) {
+      line += 1;
+      columns = 1;
+      cells += 1;
+    }
+    if (columns > MOST_COLUMNS)
+      return `Line ${String(line)} has more than ${String(MOST_COLUMNS)} columns. Nothing was taken in.`;
+    if (cells > MOST_CELLS)
+      return `The table has more than ${String(MOST_CELLS)} cells. Nothing was taken in; split it into several files.`;
+  }
+  return '';
+}
+
 /** Reads CSV (RFC 4180) with commas, semicolons or tabs. Broken quoting is told with its line, not guessed at. */
 export function readCsv(text: string): CsvReading {
   const written = text.replace(/^\uFEFF/, '').replace(/^sep=(.)\r?\n/i, '');
   if (!written.trim()) return { ok: false, message: 'The file is empty.' };
+  const delimiter = delimiterOf(written);
+  const refused = refusalOfSize(written, delimiter);
+  if (refused) return { ok: false, message: refused };
   try {
     const rows: string[][] = parse(written, {
-      delimiter: delimiterOf(written),
+      delimiter,
       relax_column_count: true,
       skip_empty_lines: true,
       max_record_size: 1_000_000,

@@ -15,6 +15,9 @@ import {
   intakeQuestions,
   readCsv,
   readIntake,
+  rowOfBranch,
+  updatedByRow,
+  type Column,
 } from './index.ts';
 
 describe('CSV', () => {
@@ -93,18 +96,21 @@ describe('CSV', () => {
 describe('a spreadsheet of branches', () => {
   test('has its columns recognised, each once', () => {
     expect(
-      guessColumns([
-        'Store Code',
-        'Location name',
-        'ZIP',
-        'Phone',
-        'Telephone',
-        'Opening hours',
-        'Lat',
-        'Shoe size',
-        'monday',
-        'hours.Tuesday',
-      ]),
+      guessColumns(
+        [
+          'Store Code',
+          'Location name',
+          'ZIP',
+          'Phone',
+          'Telephone',
+          'Opening hours',
+          'Lat',
+          'Shoe size',
+          'monday',
+          'hours.Tuesday',
+        ],
+        true,
+      ),
     ).toEqual([
       'branchCode',
       'label',
@@ -132,7 +138,7 @@ describe('a spreadsheet of branches', () => {
       'United States',
       'https://a.example/x; https://b.example/y',
     ];
-    const { label, record, faults } = branchOfRow(row, columns);
+    const { label, record, faults } = branchOfRow(row, columns, { defaults: larkspur });
     expect(label).toBe('Port Ellery, 214 Quay Street');
     expect(record).toMatchObject({
       name: 'Quay',
@@ -142,7 +148,9 @@ describe('a spreadsheet of branches', () => {
       sameAs: ['https://a.example/x', 'https://b.example/y'],
     });
     expect(faults).toEqual([]);
-    const wrong = branchOfRow(['', '9 Row, Saltby', 'here', 'whenever', '12', '', ''], columns, 'GB');
+    const wrong = branchOfRow(['', '9 Row, Saltby', 'here', 'whenever', '12', '', ''], columns, {
+      home: 'GB',
+    });
     expect(wrong.record).toMatchObject({
       telephone: '12',
       hours: { Monday: 'whenever' },
@@ -154,6 +162,115 @@ describe('a spreadsheet of branches', () => {
     );
     expect(branchOfRow([], columns).label).toBe('');
   });
+});
+
+describe('a sheet', () => {
+  const defaults = { ...emptyRecord, types: ['Optician', 'LocalBusiness'] };
+  const headings = ['Store name', 'Store code', 'Street', 'Town', 'Postcode', 'Country', 'Phone'];
+  const cells = ['Hollins Row', 'H-1', '9 Hollins Row', 'Saltby', 'TQ1 2AB', 'GB', '020 7946 0321'];
+
+  test('of stores’ names gives the branches their names, unless the client does', () => {
+    expect(guessColumns(headings)[0]).toBe('name');
+    expect(guessColumns(headings, true)[0]).toBe('label');
+    expect(guessColumns(['Store name', 'Business name'])).toEqual(['label', 'name']);
+  });
+
+  test('is told what is required and missing, and what the client gives is not missing', () => {
+    const musts = (columns: readonly (Column | undefined)[], by = {}): readonly string[] =>
+      branchOfRow(cells, columns, by).faults.flatMap(({ fact, grade }) => (grade === 'must' ? [fact] : []));
+    const nameless = guessColumns(headings, true);
+    expect(musts(nameless)).toEqual(['name', 'types']);
+    expect(musts(nameless, { defaults })).toEqual(['name']);
+    expect(musts(nameless, { defaults: { ...defaults, name: 'Hollins Row Opticians' } })).toEqual([]);
+    expect(musts(guessColumns(headings), { defaults })).toEqual([]);
+  });
+
+  test.each([
+    [
+      'Filialname;Straße;PLZ;Ort;Telefon;Öffnungszeiten',
+      'name;address.streetAddress;address.postalCode;address.addressLocality;telephone;week',
+    ],
+    [
+      'Nom;Rue;Code postal;Ville;Téléphone;Horaires',
+      'name;address.streetAddress;address.postalCode;address.addressLocality;;week',
+    ],
+    [
+      'Nombre;Dirección;Código postal;Ciudad;Teléfono',
+      'name;wholeAddress;address.postalCode;address.addressLocality;telephone',
+    ],
+    [
+      'Store No.;Listing name;Address Line 1;City;State/Province;ZIP / Postal Code;Primary phone',
+      'branchCode;name;address.streetAddress;address.addressLocality;address.addressRegion;address.postalCode;telephone',
+    ],
+  ])('with the headings %s is recognised', (given, columns) => {
+    const [a, b] = [given.split(';'), columns.split(';')];
+    expect(guessColumns(a).map((column, at) => (b[at] ? column : ''))).toEqual(b);
+  });
+
+  test('that comes again changes only what it says otherwise, and tells it', () => {
+    const columns = guessColumns(headings);
+    const existing = { label: 'Saltby', record: { ...branchOfRow(cells, columns).record, slogan: 'Kept' } };
+    expect(updatedByRow(cells, columns, existing).changes).toEqual([]);
+    const moved = cells.with(2, '11 Hollins Row').with(6, '');
+    const { record, changes } = updatedByRow(moved, columns, existing);
+    expect(changes).toEqual([
+      { fact: 'address.streetAddress', before: '9 Hollins Row', after: '11 Hollins Row' },
+    ]);
+    expect(record).toMatchObject({ slogan: 'Kept', telephone: '020 7946 0321' });
+  });
+
+  test('is written in the same columns as it was read, and reads back the same', () => {
+    const columns: readonly (Column | undefined)[] = [
+      'label',
+      'name',
+      'wholeAddress',
+      'coordinates',
+      'week',
+      'telephone',
+      'makesOffer',
+      undefined,
+    ];
+    const row = rowOfBranch('Quay Street', larkspur, columns);
+    const again = updatedByRow(row, columns, { label: 'Quay Street', record: larkspur });
+    expect(again.changes).toEqual([]);
+  });
+
+  test('asks about addresses that can be taken apart otherwise', () => {
+    const { faults } = branchOfRow(['3 Mill Lane, Upper Marl, Marl Cross, TQ1 2AB'], ['wholeAddress'], {
+      defaults: larkspur,
+    });
+    expect(faults.filter(({ code }) => code === 'value/address-part')).toMatchObject([
+      { fact: 'address.addressRegion', grade: 'should' },
+    ]);
+  });
+
+  test('brings no address in that visitors may not be led by', () => {
+    const { record, faults } = branchOfRow(
+      ['Quay', 'javascript:alert(1)', 'data:text/html,x'],
+      ['name', 'url', 'sameAs'],
+    );
+    expect([record.url, record.sameAs]).toEqual(['', []]);
+    expect(faults.filter(({ code }) => code === 'value/url').map(({ fact }) => fact)).toEqual([
+      'url',
+      'sameAs',
+    ]);
+    const sheet = readIntake('Fact,Answer\nhasMenu,java\tscript:alert(1)\n', larkspur);
+    expect(sheet).toMatchObject({
+      proposals: [],
+      passedOver: [expect.stringContaining('no address') as unknown],
+    });
+  });
+});
+
+test.each([
+  ['of commas alone', () => ','.repeat(31_000_000), /more than 1000 columns/],
+  ['of quotes', () => '"a",'.repeat(7_000_000), /more than 1000 columns/],
+  ['of lines', () => 'a\n'.repeat(15_000_000), /cells/],
+  ['of rows of commas', () => `${','.repeat(900)}\n`.repeat(34_000), /cells/],
+])('a table of 31 MB %s is refused early', (_, text, message) => {
+  const before = process.cpuUsage();
+  expect(readCsv(text())).toMatchObject({ ok: false, message: expect.stringMatching(message) as unknown });
+  expect(process.cpuUsage(before).user).toBeLessThan(5_000_000); // microseconds of the processor
 });
 
 describe('an intake sheet', () => {

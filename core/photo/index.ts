@@ -2,11 +2,5 @@ export { readCarried, type Carried, type CarriedTexts } from './carried.ts';
 export { concat } from './iptc.ts';
 export { readJpeg } from './jpeg.ts';
 export { provePhoto, sameImage, type PhotoProof, type ProofLine, type SameBytes } from './proof.ts';
-export {
-  stampFields,
-  wordingsFor,
-  type StampFields,
-  type WordField,
-  type Wordings,
-} from './fields.ts';
+export { stampFields, wordingsFor, type StampFields, type WordField, type Wordings } from './fields.ts';
 export { jpegStamper, type StampResult } from './stamp.ts';

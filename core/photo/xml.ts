@@ -23,7 +23,13 @@ export interface XmlAttribute {
   readonly end: number;
 }
 
-/** Reads XML into a tree below a nameless root; undefined where elements are not closed in their order. No entities are expanded but XML's own. */
+/** XMP is nested a dozen levels deep; a tree much deeper is made to exhaust whoever walks it. */
+const DEEPEST = 100;
+
+/**
+ * Reads XML into a tree below a nameless root; undefined where elements are not closed in their order, or are
+ * nested deeper than anybody writes them. No entities are expanded but XML's own.
+ */
 export function readXml(source: string): XmlNode | undefined {
   const root = element('#document', [], 0);
   const stack = [root];
@@ -42,6 +48,11 @@ export function readXml(source: string): XmlNode | undefined {
       onopentag(name) {
         const opened = element(name, attributes, parser.startIndex);
         attributes = [];
+        if (stack.length > DEEPEST) {
+          broken = true;
+          parser.pause();
+          return;
+        }
         stack.at(-1)?.childNodes.push(opened);
         stack.push(opened);
       },
@@ -64,7 +75,7 @@ export function readXml(source: string): XmlNode | undefined {
     { xmlMode: true },
   );
   parser.end(source);
-  joinTexts(root);
+  if (!broken) joinTexts(root);
   return broken || stack.length > 1 ? undefined : root;
 }
 

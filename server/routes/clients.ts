@@ -1,10 +1,13 @@
+import { Readable } from 'node:stream';
 import { Router } from 'express';
+import { fileName } from '#core/text';
 import * as z from 'zod';
 import {
   branchesQuerySchema,
   branchInputSchema,
   clientInputSchema,
   clientsQuerySchema,
+  columnsSchema,
   idSchema,
   limits,
   recordInputSchema,
@@ -24,7 +27,8 @@ import {
   showDefaults,
 } from '../store/clients.ts';
 
-import { importBranches } from '../store/imports.ts';
+import { columnsOf, importBranches, keepColumns, recordsJson, sheetOf } from '../store/imports.ts';
+import { sendStream } from './stream.ts';
 import { GivenUp, givenUp, type Threads } from '../threads/threads.ts';
 
 const shapeSchema = z.object({ shape: z.enum(['graph', 'organization']) });
@@ -60,6 +64,25 @@ export function clientRoutes(threads: Threads): Router {
   router.put('/clients/:id/defaults', async (request, response) => {
     const { record, version } = parse(recordInputSchema, request.body);
     response.json({ version: await saveDefaults(parse(idSchema, request.params.id), record, version) });
+  });
+  router.get('/clients/:id/columns', async (request, response) => {
+    response.json(await columnsOf(parse(idSchema, request.params.id)));
+  });
+  router.put('/clients/:id/columns', async (request, response) => {
+    await keepColumns(parse(idSchema, request.params.id), parse(columnsSchema, request.body));
+    response.status(204).end();
+  });
+  router.get('/clients/:id/records', async (request, response) => {
+    const id = parse(idSchema, request.params.id);
+    await findClient(id);
+    response.type('application/json');
+    sendStream(Readable.from(recordsJson(id)), response);
+  });
+  router.get('/clients/:id/branches.csv', async (request, response) => {
+    const id = parse(idSchema, request.params.id);
+    const { name } = await findClient(id);
+    response.attachment(`${fileName(name)}-branches.csv`).type('text/csv; charset=utf-8');
+    sendStream(Readable.from(sheetOf(id)), response);
   });
   router.get('/clients/:id/markup', async (request, response) => {
     const { shape } = parse(shapeSchema, request.query);

@@ -1,8 +1,10 @@
 import { Op } from 'sequelize';
-import type { Imported } from '#contract';
+import { columnsSchema, type Imported, type SheetColumns } from '#contract';
+import { columnLabel, rowOfBranch, type Column } from '#core/intake';
+import { writeCsv } from '#core/text';
 import { Refusal } from '../problem.ts';
 import type { ImportedBranch } from '../threads/importWork.ts';
-import { createBranches, findClient, writeBranch } from './branches.ts';
+import { createBranches, findClient, parseRecord, writeBranch } from './branches.ts';
 import { noteChange, type ChangedPart } from './changes.ts';
 import { BranchRow } from './models.ts';
 import { locked, whole } from './transaction.ts';
@@ -55,4 +57,82 @@ export async function importBranches(
     const changeId = await noteChange(transaction, clientId, told.filter(Boolean).join(', '), parts);
     return { added: ids.length, updated: known.length, firstId: ids[0] ?? known[0]?.id ?? 0, changeId };
   });
+}
+
+/** What the columns of the client's last sheet held. */
+export async function columnsOf(clientId: number): Promise<SheetColumns> {
+  return columnsSchema.parse(JSON.parse((await findClient(clientId)).columns));
+}
+
+export async function keepColumns(clientId: number, columns: SheetColumns): Promise<void> {
+  await (await findClient(clientId)).update({ columns: JSON.stringify(columns) });
+}
+
+/** The columns of a sheet where the client has none of its own yet. */
+const USUAL: readonly Column[] = [
+  'branchCode',
+  'label',
+  'name',
+  'types',
+  'address.streetAddress',
+  'address.addressLocality',
+  'address.addressRegion',
+  'address.postalCode',
+  'address.addressCountry',
+  'pin.latitude',
+  'pin.longitude',
+  'telephone',
+  'email',
+  'url',
+  'week',
+  'specialHours',
+  'priceRange',
+  'paymentAccepted',
+  'sameAs',
+  'image',
+];
+
+/** Branches are read and written so many at a time. */
+const ROWS = 200;
+
+/** The branches of a client with their own records, piece by piece: there may be thousands. */
+export async function* eachBranch(clientId: number): AsyncGenerator<BranchRow> {
+  for (let last = 0; ;) {
+    const rows = await BranchRow.findAll({
+      where: { clientId, id: { [Op.gt]: last } },
+      order: ['id'],
+      limit: ROWS,
+    });
+    yield* rows;
+    const end = rows.at(-1);
+    if (!end || rows.length < ROWS) return;
+    last = end.id;
+  }
+}
+
+/** The branches as a spreadsheet in the columns of the client's last one, piece by piece: it comes in again as it is. */
+export async function* sheetOf(clientId: number): AsyncGenerator<string> {
+  const { columns } = await columnsOf(clientId);
+  const taken = columns.flatMap(({ heading, column }) => (column ? [{ heading, column }] : []));
+  const used = taken.length > 0 ? taken : USUAL.map((column) => ({ heading: columnLabel(column), column }));
+  yield writeCsv([used.map(({ heading }) => heading)]);
+  for await (const { label, record } of eachBranch(clientId))
+    yield writeCsv([
+      rowOfBranch(
+        label,
+        parseRecord(record),
+        used.map(({ column }) => column),
+      ),
+    ]).replace(/^\uFEFF/, '');
+}
+
+/** All branches as JSON after `recordsSchema`, piece by piece. */
+export async function* recordsJson(clientId: number): AsyncGenerator<string> {
+  await findClient(clientId);
+  let before = '{"branches":[';
+  for await (const { id, label, version, record } of eachBranch(clientId)) {
+    yield `${before}{"id":${String(id)},"version":${String(version)},"label":${JSON.stringify(label)},"record":${record}}`;
+    before = ',';
+  }
+  yield before === ',' ? ']}' : `${before}]}`;
 }

@@ -1,10 +1,12 @@
-import { Box } from '@mui/material';
+import { Box, InputBase } from '@mui/material';
 import { memo, useState } from 'react';
-import { addressForm, splitAddress } from '#core/address';
+import { addressForm, readAddress, type Address } from '#core/address';
 import type { BusinessRecord } from '#core/record';
+import { GradeMark } from '../../parts/Marks.tsx';
+import { colour } from '../../theme.ts';
 import { PasteRow } from './PasteRow.tsx';
 
-/** A whole address pasted into one box, with the split to be seen before it is taken. */
+/** A whole address pasted into one box, with the split to be seen, and corrected where it is uncertain, before it is taken. */
 export const AddressHelp = memo(function AddressHelp({
   country,
   change,
@@ -13,7 +15,11 @@ export const AddressHelp = memo(function AddressHelp({
   change: (change: (record: BusinessRecord) => BusinessRecord) => void;
 }) {
   const [text, setText] = useState('');
-  const parts = splitAddress(text, country);
+  /** What was corrected by hand, part by part. */
+  const [corrected, setCorrected] = useState<Partial<Address>>({});
+  const { address, doubts } = readAddress(text, country);
+  const parts = { ...address, ...corrected };
+  const open = doubts.filter(({ part }) => corrected[part] === undefined);
   return (
     <PasteRow
       id="address-paste"
@@ -22,22 +28,54 @@ export const AddressHelp = memo(function AddressHelp({
       text={text}
       multiline
       canTake={text.trim() !== ''}
-      onText={setText}
+      onText={(next) => {
+        setText(next);
+        setCorrected({});
+      }}
       onTake={() => {
         change((own) => ({ ...own, address: parts }));
         setText('');
+        setCorrected({});
       }}
     >
       {text.trim() && (
-        <Box role="status" sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, fontSize: 13, pt: 0.25 }}>
-          {addressForm(parts.addressCountry).map(({ part, label }) => (
-            <span key={part}>
-              <Box component="span" sx={{ color: 'text.secondary' }}>
-                {label}:{' '}
+        <Box sx={{ fontSize: 13, pt: 0.5 }}>
+          <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, rowGap: 0.5 }}>
+            {addressForm(parts.addressCountry).map(({ part, label }) => {
+              const doubt = open.find((one) => one.part === part);
+              return (
+                <Box key={part} component="label" sx={{ display: 'flex', alignItems: 'center', gap: 0.5 }}>
+                  {doubt && <GradeMark grade="should" />}
+                  <Box component="span" sx={{ color: 'text.secondary' }}>
+                    {label}:
+                  </Box>
+                  <InputBase
+                    value={parts[part]}
+                    placeholder="–"
+                    onChange={({ target }) => {
+                      setCorrected({ ...corrected, [part]: target.value });
+                    }}
+                    inputProps={{
+                      'aria-describedby': doubt ? `doubt-${part}` : undefined,
+                      size: Math.max(4, parts[part].length + 1),
+                    }}
+                    sx={{
+                      fontSize: 13,
+                      borderBottom: `1px ${doubt ? 'solid' : 'dotted'} ${doubt ? colour.plum : colour.line}`,
+                      '& .MuiInputBase-input': { p: 0 },
+                    }}
+                  />
+                </Box>
+              );
+            })}
+          </Box>
+          <Box role="status">
+            {open.map(({ part, reason }) => (
+              <Box key={part} id={`doubt-${part}`}>
+                {addressForm(parts.addressCountry).find((one) => one.part === part)?.label}: {reason}
               </Box>
-              {parts[part] || '–'}
-            </span>
-          ))}
+            ))}
+          </Box>
         </Box>
       )}
     </PasteRow>
