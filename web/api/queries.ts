@@ -5,6 +5,7 @@ import {
   branchesSchema,
   branchSchema,
   clientsSchema,
+  columnsSchema,
   defaultsSchema,
   fetchedSchema,
   foundBranchesSchema,
@@ -19,6 +20,7 @@ import {
   pagesSchema,
   photoSchema,
   photosSchema,
+  recordsSchema,
   trashSchema,
   undoneSchema,
   type BranchesQuery,
@@ -27,6 +29,7 @@ import {
   type ImportInput,
   type PlacedChoice,
   type PlacementInput,
+  type SheetColumns,
   type StampInput,
   type Trashed,
 } from '#contract';
@@ -123,6 +126,30 @@ export const useImport = () =>
   useTreeChange(({ clientId, input }: { clientId: number; input: ImportInput }) =>
     ask(importedSchema, `/clients/${String(clientId)}/branches/import`, json('POST', input)),
   );
+
+/** What the columns of a client's spreadsheets held the last time. */
+export const useSheetColumns = (clientId: number) =>
+  useQuery({
+    queryKey: ['columns', clientId],
+    queryFn: () => ask(columnsSchema, `/clients/${String(clientId)}/columns`),
+  });
+export function useKeepColumns(clientId: number) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (columns: SheetColumns) => tell(`/clients/${String(clientId)}/columns`, json('PUT', columns)),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['columns', clientId] }),
+  });
+}
+
+/** All branches of a client with their records, as they are now. */
+export const useRecords = (clientId: number) =>
+  useQuery({
+    queryKey: ['records', clientId],
+    queryFn: () => ask(recordsSchema, `/clients/${String(clientId)}/records`),
+    gcTime: 0,
+    staleTime: Infinity,
+    refetchOnMount: 'always',
+  });
 
 export const askDefaults = (clientId: number) => ask(defaultsSchema, `/clients/${String(clientId)}/defaults`);
 export const useDefaults = (clientId: number) =>

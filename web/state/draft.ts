@@ -36,6 +36,16 @@ export interface SaveFailure {
   readonly message: string;
 }
 
+/** What is edited, as whoever shows it knows it. */
+export interface DraftSubject extends SavedRecord {
+  /** What the record inherits from; its own facts come first. */
+  readonly defaults: BusinessRecord;
+  /** Asks for it as it is saved now. */
+  readonly ask: () => Promise<SavedRecord>;
+  /** It was saved: whoever shows it elsewhere is told. */
+  readonly onSaved: (record: BusinessRecord, version: number) => void;
+}
+
 /** What a draft needs of the world. */
 export interface DraftWorld {
   readonly save: (
@@ -43,10 +53,6 @@ export interface DraftWorld {
     version: number,
     leaving: boolean,
   ) => Promise<{ readonly version: number } | SaveFailure>;
-  /** The record as it is saved now. */
-  readonly ask: () => Promise<SavedRecord>;
-  readonly defaults: () => BusinessRecord;
-  readonly onSaved: (record: BusinessRecord, version: number) => void;
   readonly readBackup: () => Backup | undefined;
   /** Whether there was room for it. */
   readonly keepBackup: (backup: Backup) => boolean;
@@ -77,6 +83,7 @@ const MOST_STEPS = 200;
  */
 export class Draft {
   readonly #world: DraftWorld;
+  #subject: DraftSubject;
   readonly #listeners = new Set<() => void>();
   #shown: DraftShown;
   /** The record and version that the typing stands on. */
@@ -90,8 +97,9 @@ export class Draft {
   #callOff: (() => void) | undefined;
   #lastEdit: { readonly fact: Fact; readonly at: number } | undefined;
 
-  constructor(saved: SavedRecord, world: DraftWorld) {
+  constructor(saved: DraftSubject, world: DraftWorld) {
     this.#world = world;
+    this.#subject = saved;
     this.#base = saved.record;
     this.#version = saved.version;
     const backup = world.readBackup();
@@ -115,6 +123,11 @@ export class Draft {
     return () => this.#listeners.delete(listener);
   }
 
+  /** What is around the record has changed: its defaults, or who is told of a save. */
+  follow(subject: DraftSubject): void {
+    this.#subject = subject;
+  }
+
   /** Begins to save by itself; what was left unsaved before is saved now. */
   start(): void {
     this.#left = false;
@@ -130,7 +143,7 @@ export class Draft {
   }
 
   set(fact: Fact, text: string): void {
-    const defaults = this.#world.defaults();
+    const { defaults } = this.#subject;
     if (factText(effectiveRecord(this.#shown.record, defaults), fact) === text) return;
     const at = this.#world.now();
     const sameStroke = this.#lastEdit?.fact === fact && at - this.#lastEdit.at < GROUP_MS;
@@ -142,7 +155,7 @@ export class Draft {
 
   /** Changes several facts as one step. */
   change(alter: (record: BusinessRecord) => BusinessRecord): void {
-    const next = changeOwn(this.#shown.record, this.#world.defaults(), alter);
+    const next = changeOwn(this.#shown.record, this.#subject.defaults, alter);
     if (next === this.#shown.record) return;
     this.#remember();
     this.#future = [];
@@ -234,7 +247,7 @@ export class Draft {
   #saved(record: BusinessRecord, version: number, leaving: boolean): void {
     this.#version = version;
     this.#base = record;
-    this.#world.onSaved(record, version);
+    this.#subject.onSaved(record, version);
     if (this.#shown.record === record) {
       this.#world.forgetBackup();
       this.#show({ state: { kind: 'saved' } });
@@ -250,7 +263,7 @@ export class Draft {
   async #catchUp(): Promise<void> {
     const message = 'The record was saved in another tab or by someone else.';
     try {
-      this.#merge(this.#base, await this.#world.ask(), message);
+      this.#merge(this.#base, await this.#subject.ask(), message);
     } catch {
       this.#show({ state: { kind: 'kept', message: `${message} What they saved cannot be asked for yet.` } });
       this.#saveAfter(RETRY_MS);

@@ -7,115 +7,169 @@ import {
   DialogContent,
   DialogTitle,
   FormControlLabel,
-  MenuItem,
   Select,
-  Table,
-  TableBody,
-  TableCell,
-  TableHead,
-  TableRow,
 } from '@mui/material';
-import { useVirtualizer } from '@tanstack/react-virtual';
 import { wrap, type Remote } from 'comlink';
-import { useSnackbar } from 'notistack';
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { limits, megabytes, type ClientSummary } from '#contract';
-import { allCountries } from '#core/address';
+import { useEffect, useState } from 'react';
 import {
-  columnLabel,
-  csvEncodings,
-  wholeColumns,
-  type Column,
-  type CsvEncoding,
-  type ImportedBranch,
-} from '#core/intake';
-import { countryOf, factLabel, factRows } from '#core/record';
-import { useDefaults, useImport } from '../../api/queries.ts';
+  limits,
+  megabytes,
+  type BranchRecords,
+  type ClientSummary,
+  type Defaults,
+  type Imported,
+  type SheetColumns,
+} from '#contract';
+import { allCountries } from '#core/address';
+import { csvEncodings, type Column, type CsvEncoding } from '#core/intake';
+import { countryOf } from '#core/record';
+import { useDefaults, useImport, useKeepColumns, useRecords, useSheetColumns } from '../../api/queries.ts';
 import { inWords } from '../../api/request.ts';
-import { GradeMark } from '../../parts/Marks.tsx';
+import { useOfferUndo } from '../../parts/actions.ts';
+import { Loading } from '../../parts/Notice.tsx';
+import { undoButton } from '../../parts/UndoButton.tsx';
 import { colour } from '../../theme.ts';
-import type { IntakeWorker, SheetHead } from './intake.worker.ts';
-
-const columns: readonly Column[] = [...wholeColumns, ...factRows.map(({ fact }) => fact)];
+import type { IntakeWorker, Repair, SheetHead, SheetRow } from './intake.worker.ts';
+import { RepairDialog } from './RepairDialog.tsx';
+import { SheetMapping } from './SheetMapping.tsx';
+import { isFaulty, isSame, SheetRows } from './SheetRows.tsx';
 
 /** Takes branches in from a spreadsheet: columns mapped, rows looked at, then all of the chosen ones or none. */
 export default function ImportDialog({ client, onClose }: { client: ClientSummary; onClose: () => void }) {
-  const worker = useWorker();
-  const [bytes, setBytes] = useState<Uint8Array | undefined>();
-  const [head, setHead] = useState<SheetHead | undefined>();
-  const [message, setMessage] = useState('');
-  const [mapping, setMapping] = useState<readonly (Column | undefined)[]>([]);
-  const [chosenHome, setHome] = useState<string | undefined>();
-  const { data: defaults } = useDefaults(client.id);
-  const home = chosenHome ?? (defaults ? countryOf(defaults.record) : '');
-  const [branches, setBranches] = useState<readonly ImportedBranch[]>([]);
-  const [leaveOut, setLeaveOut] = useState(false);
-  const [busy, setBusy] = useState(false);
-  const add = useImport();
-  const { enqueueSnackbar } = useSnackbar();
-
-  const open = async (file: Uint8Array, encoding?: CsvEncoding): Promise<void> => {
-    const read = await worker.open(file, encoding);
-    setHead(read);
-    setMessage(read.ok ? '' : read.message);
-    if (read.ok) setMapping(read.columns);
-  };
-  const take = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
-    if (file.size > limits.csvBytes) {
-      setHead(undefined);
-      setMessage(
-        `${file.name} has ${megabytes(file.size)}; at most ${megabytes(limits.csvBytes)} are read. Split it into several files. Nothing was taken in.`,
-      );
-      return;
-    }
-    const read = new Uint8Array(await file.arrayBuffer());
-    setBytes(read);
-    await open(read);
-  };
-  useEffect(() => {
-    let current = true;
-    if (head?.ok)
-      void worker.branches(mapping, home).then((read) => {
-        if (current) setBranches(read);
-      });
-    return () => {
-      current = false;
-    };
-  }, [worker, head, mapping, home]);
-
-  const isFaulty = ({ faults, label }: ImportedBranch): boolean =>
-    !label || faults.some(({ grade }) => grade === 'must');
-  const faulty = branches.filter(isFaulty).length;
-  const chosen = leaveOut
-    ? branches.filter((branch) => !isFaulty(branch))
-    : branches.filter(({ label }) => label);
-  const tooMany = chosen.length > limits.importRows;
-  const submit = (): void => {
-    setBusy(true);
-    add
-      .mutateAsync({
-        clientId: client.id,
-        input: { branches: chosen.map(({ label, record }) => ({ label, record })) },
-      })
-      .then(
-        ({ added }) => {
-          enqueueSnackbar(
-            `${added.toLocaleString('en')} ${added === 1 ? 'branch' : 'branches'} of ${client.name} taken in.`,
-          );
-          onClose();
-        },
-        (error: unknown) => {
-          setBusy(false);
-          setMessage(`${inWords(error)} Nothing was taken in.`);
-        },
-      );
-  };
+  const defaults = useDefaults(client.id);
+  const known = useSheetColumns(client.id);
+  const existing = useRecords(client.id);
+  const error = defaults.error ?? known.error ?? existing.error;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="import-title">
       <DialogTitle id="import-title" sx={{ fontSize: 15, fontWeight: 700, pb: 0.5 }}>
         Branches of {client.name} from a spreadsheet
       </DialogTitle>
+      {defaults.data && known.data && existing.data ? (
+        <Import
+          client={client}
+          defaults={defaults.data.record}
+          known={known.data.columns}
+          existing={existing.data.branches}
+          onClose={onClose}
+        />
+      ) : (
+        <DialogContent>{error ? inWords(error) : <Loading />}</DialogContent>
+      )}
+    </Dialog>
+  );
+}
+
+const plural = (count: number, noun: string): string =>
+  `${count.toLocaleString('en')} ${count === 1 ? noun : `${noun}${noun.endsWith('h') ? 'es' : 's'}`}`;
+
+/** What was done, in a sentence. */
+const toldOf = ({ name }: ClientSummary, { added, updated }: Imported): string =>
+  [
+    added > 0 && `${plural(added, 'branch')} of ${name} taken in`,
+    updated > 0 && `${plural(updated, 'branch')}${added > 0 ? '' : ` of ${name}`} brought up to date`,
+  ]
+    .filter(Boolean)
+    .join(', ') + '.';
+
+function Import({
+  client,
+  defaults,
+  known,
+  existing,
+  onClose,
+}: {
+  client: ClientSummary;
+  defaults: Defaults['record'];
+  known: SheetColumns['columns'];
+  existing: BranchRecords['branches'];
+  onClose: () => void;
+}) {
+  const worker = useWorker();
+  const [file, setFile] = useState<{ readonly name: string; readonly bytes: Uint8Array } | undefined>();
+  const [head, setHead] = useState<SheetHead | undefined>();
+  const [message, setMessage] = useState('');
+  const [mapping, setMapping] = useState<readonly (Column | undefined)[]>([]);
+  const [home, setHome] = useState(countryOf(defaults));
+  const [rows, setRows] = useState<readonly SheetRow[]>([]);
+  /** Counts the changes of cells, after which the rows are read again. */
+  const [edits, setEdits] = useState(0);
+  const [repairing, setRepairing] = useState<
+    { readonly column: number; readonly kind: Repair['kind'] } | undefined
+  >();
+  const [repaired, setRepaired] = useState<
+    { readonly column: number; readonly before: readonly string[] } | undefined
+  >();
+  const [leaveOut, setLeaveOut] = useState(false);
+  const [busy, setBusy] = useState(false);
+  const add = useImport();
+  const keepColumns = useKeepColumns(client.id);
+  const offerUndo = useOfferUndo();
+
+  const open = async (bytes: Uint8Array, encoding?: CsvEncoding): Promise<void> => {
+    const read = await worker.open(bytes, encoding, known, defaults.name.trim() !== '');
+    setHead(read);
+    setMessage(read.ok ? '' : read.message);
+    if (read.ok) setMapping(read.columns);
+  };
+  const take = async (chosen: File | undefined): Promise<void> => {
+    if (!chosen) return;
+    if (chosen.size > limits.csvBytes) {
+      setHead(undefined);
+      setMessage(
+        `${chosen.name} has ${megabytes(chosen.size)}; at most ${megabytes(limits.csvBytes)} are read. Split it into several files. Nothing was taken in.`,
+      );
+      return;
+    }
+    const bytes = new Uint8Array(await chosen.arrayBuffer());
+    setFile({ name: chosen.name, bytes });
+    await open(bytes);
+  };
+  useEffect(() => {
+    let current = true;
+    if (head?.ok)
+      void worker.branches(mapping, { home, defaults }, existing).then((read) => {
+        if (current) setRows(read);
+      });
+    return () => {
+      current = false;
+    };
+  }, [worker, head, mapping, home, defaults, existing, edits]);
+
+  const faulty = rows.filter(isFaulty).length;
+  const same = rows.filter((row) => !isFaulty(row) && isSame(row)).length;
+  const chosen = rows.filter((row) => !row.problem && !isSame(row) && !(leaveOut && isFaulty(row)));
+  const tooMany = chosen.length > limits.importRows;
+  const submit = (): void => {
+    setBusy(true);
+    if (head?.ok && head.headings.length > 0)
+      keepColumns.mutate({
+        columns: head.headings.map((heading, at) => ({
+          heading: heading.slice(0, 500),
+          column: mapping[at] ?? null,
+        })),
+      });
+    const branches = chosen.map(({ id, version, label, record }) => ({ id, version, label, record }));
+    add.mutateAsync({ clientId: client.id, input: { title: file?.name.slice(0, 200) ?? '', branches } }).then(
+      (imported) => {
+        offerUndo(toldOf(client, imported), imported.changeId, undoButton);
+        onClose();
+      },
+      (error: unknown) => {
+        setBusy(false);
+        setMessage(`${inWords(error)} Nothing was taken in.`);
+      },
+    );
+  };
+  const repair = async (column: number, how: Repair): Promise<void> => {
+    setRepairing(undefined);
+    const { changed, before } = await worker.repair(column, how);
+    setMessage(`${plural(changed, 'cell')} changed.`);
+    setRepaired({ column, before });
+    setEdits((count) => count + 1);
+  };
+  return (
+    <>
       <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
         <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
           <Button component="label">
@@ -128,13 +182,18 @@ export default function ImportDialog({ client, onClose }: { client: ClientSummar
               onChange={({ target }) => void take(target.files?.[0])}
             />
           </Button>
-          {head && bytes && (
+          {client.branches > 0 && (
+            <Button component="a" href={`/api/clients/${String(client.id)}/branches.csv`}>
+              Save the branches as a spreadsheet
+            </Button>
+          )}
+          {head && file && (
             <>
               <LabelledSelect
                 label="Encoding"
                 value={head.encoding}
                 options={csvEncodings.map((one) => [one, one])}
-                onChange={(encoding) => void open(bytes, encoding as CsvEncoding)}
+                onChange={(encoding) => void open(file.bytes, encoding as CsvEncoding)}
               />
               <LabelledSelect
                 label="Country of addresses that name none"
@@ -149,31 +208,73 @@ export default function ImportDialog({ client, onClose }: { client: ClientSummar
           <Box sx={{ color: 'text.secondary', maxWidth: 720 }}>
             The first row names the columns: name, street, town, postal code, telephone, hours … in any order
             and wording; what is not recognised can be chosen. Commas, semicolons or tabs, in any encoding a
-            spreadsheet writes. JSON-LD and pages with markup are read too, each local business a branch.
-            Nothing is taken in before you have seen every row.
+            spreadsheet writes. JSON-LD and pages with markup are read too, each local business a branch. Rows
+            with the code of a branch that is here bring it up to date; you see every change first.
           </Box>
         )}
         {message && (
           <Box
             role="alert"
-            sx={{ p: 1, border: `1px solid ${colour.plum}`, backgroundColor: colour.plumLight }}
+            sx={{ p: 1, border: `1px solid ${colour.plum}`, backgroundColor: colour.plumLight, flex: 'none' }}
           >
-            {message}
+            {message}{' '}
+            {repaired && (
+              <Button
+                onClick={() => {
+                  void worker.putBack(repaired.column, repaired.before).then(() => {
+                    setEdits((count) => count + 1);
+                  });
+                  setRepaired(undefined);
+                  setMessage('');
+                }}
+              >
+                Undo
+              </Button>
+            )}
           </Box>
         )}
         {head?.ok && (
           <>
-            {head.headings.length > 0 && <Mapping head={head} mapping={mapping} onChange={setMapping} />}
-            <Preview branches={branches} isFaulty={isFaulty} />
+            {head.headings.length > 0 && (
+              <SheetMapping
+                head={head}
+                mapping={mapping}
+                onChange={setMapping}
+                onRepair={(column, kind) => {
+                  setRepairing({ column, kind });
+                }}
+              />
+            )}
+            <SheetRows
+              rows={rows}
+              headings={head.headings}
+              mapping={mapping}
+              cellsOf={(row) => worker.cells(row)}
+              onCell={(row, column, text) => {
+                void worker.setCell(row, column, text).then(() => {
+                  setEdits((count) => count + 1);
+                });
+              }}
+            />
           </>
         )}
       </DialogContent>
+      {repairing && head?.ok && (
+        <RepairDialog
+          heading={head.headings[repairing.column] ?? ''}
+          kind={repairing.kind}
+          onRepair={(how) => void repair(repairing.column, how)}
+          onClose={() => {
+            setRepairing(undefined);
+          }}
+        />
+      )}
       <DialogActions>
         {head?.ok && (
           <>
             <Box role="status" sx={{ flex: 1, pl: 1 }}>
-              {branches.length.toLocaleString('en')} rows, {faulty.toLocaleString('en')} with something to
-              mend
+              {rows.length.toLocaleString('en')} rows, {faulty.toLocaleString('en')} with something to mend
+              {same > 0 && `, ${same.toLocaleString('en')} the same as here`}
               {tooMany && `; at most ${limits.importRows.toLocaleString('en')} at once`}
             </Box>
             {faulty > 0 && (
@@ -204,7 +305,7 @@ export default function ImportDialog({ client, onClose }: { client: ClientSummar
             : `Take in ${chosen.length > 0 && head?.ok ? chosen.length.toLocaleString('en') : ''}`}
         </Button>
       </DialogActions>
-    </Dialog>
+    </>
   );
 }
 
@@ -251,169 +352,6 @@ function LabelledSelect({
           </option>
         ))}
       </Select>
-    </Box>
-  );
-}
-
-/** Each column of the file with what it holds. */
-function Mapping({
-  head,
-  mapping,
-  onChange,
-}: {
-  head: Extract<SheetHead, { ok: true }>;
-  mapping: readonly (Column | undefined)[];
-  onChange: (mapping: readonly (Column | undefined)[]) => void;
-}) {
-  return (
-    <Box
-      tabIndex={0}
-      role="region"
-      aria-label="Columns"
-      sx={{ overflowX: 'auto', border: `1px solid ${colour.light}`, flex: 'none' }}
-    >
-      <Table size="small">
-        <TableHead>
-          <TableRow>
-            {head.headings.map((heading, at) => (
-              <TableCell key={at} sx={{ minWidth: 130 }}>
-                {heading || `Column ${String(at + 1)}`}
-                <Select
-                  size="small"
-                  variant="standard"
-                  fullWidth
-                  displayEmpty
-                  value={mapping[at] ?? ''}
-                  onChange={({ target }) => {
-                    const column = columns.find((one) => one === target.value);
-                    onChange(
-                      mapping.map((one, place) => (place === at ? column : one === column ? undefined : one)),
-                    );
-                  }}
-                  inputProps={{ 'aria-label': `What ${heading} holds` }}
-                  sx={{ fontSize: 13, fontWeight: 400, color: mapping[at] ? colour.plum : colour.middle }}
-                >
-                  <MenuItem value="">not taken</MenuItem>
-                  {columns.map((column) => (
-                    <MenuItem key={column} value={column}>
-                      {columnLabel(column)}
-                    </MenuItem>
-                  ))}
-                </Select>
-              </TableCell>
-            ))}
-          </TableRow>
-        </TableHead>
-        <TableBody>
-          {head.samples.map((row, at) => (
-            <TableRow key={at}>
-              {head.headings.map((_, column) => (
-                <TableCell
-                  key={column}
-                  sx={{
-                    maxWidth: 220,
-                    overflow: 'hidden',
-                    textOverflow: 'ellipsis',
-                    whiteSpace: 'nowrap',
-                    color: 'text.secondary',
-                  }}
-                >
-                  {row[column]}
-                </TableCell>
-              ))}
-            </TableRow>
-          ))}
-        </TableBody>
-      </Table>
-    </Box>
-  );
-}
-
-const ROW = 26;
-
-/** What each row becomes, those with faults first. */
-function Preview({
-  branches,
-  isFaulty,
-}: {
-  branches: readonly ImportedBranch[];
-  isFaulty: (branch: ImportedBranch) => boolean;
-}) {
-  const surface = useRef<HTMLDivElement>(null);
-  const sorted = useMemo(
-    () =>
-      branches
-        .map((branch, at) => ({ branch, row: at + 2, faulty: isFaulty(branch) }))
-        .sort((a, b) => Number(b.faulty) - Number(a.faulty) || a.row - b.row),
-    // eslint-disable-next-line react-hooks/exhaustive-deps -- what is faulty follows from the branches
-    [branches],
-  );
-  // eslint-disable-next-line react-hooks/incompatible-library -- its functions are called here only, never memoised
-  const virtual = useVirtualizer({
-    count: sorted.length,
-    getScrollElement: () => surface.current,
-    estimateSize: () => ROW,
-    overscan: 10,
-  });
-  return (
-    <Box
-      ref={surface}
-      tabIndex={0}
-      role="list"
-      aria-label="Rows"
-      sx={{ height: 260, overflow: 'auto', border: `1px solid ${colour.light}` }}
-    >
-      <Box sx={{ height: virtual.getTotalSize(), position: 'relative' }}>
-        {virtual.getVirtualItems().map(({ index, start }) => {
-          const one = sorted[index];
-          if (!one) return null;
-          const { branch, row } = one;
-          const [fault] = branch.faults;
-          const { streetAddress, addressLocality } = branch.record.address;
-          return (
-            <Box
-              key={index}
-              role="listitem"
-              sx={{
-                position: 'absolute',
-                top: start,
-                left: 0,
-                right: 0,
-                height: ROW,
-                display: 'grid',
-                gridTemplateColumns: '52px 190px 220px 130px 1fr',
-                gap: 1,
-                px: 1,
-                alignItems: 'center',
-                borderBottom: `1px solid ${colour.light}`,
-                '& > *': { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' },
-              }}
-            >
-              <Box sx={{ color: 'text.secondary' }}>{row}</Box>
-              <Box sx={{ fontWeight: 600 }}>{branch.label || '(no label)'}</Box>
-              <Box>{[streetAddress, addressLocality].filter(Boolean).join(', ')}</Box>
-              <Box>{branch.record.telephone}</Box>
-              <Box
-                title={branch.faults.map(({ message }) => message).join('\n')}
-                sx={{ display: 'flex', gap: 0.75 }}
-              >
-                {!branch.label && (
-                  <>
-                    <GradeMark grade="must" /> A row needs a label, a name or an address.
-                  </>
-                )}
-                {fault && (
-                  <>
-                    <GradeMark grade={fault.grade} />
-                    {factLabel(fault.fact)}: {fault.message}
-                    {branch.faults.length > 1 && ` (and ${String(branch.faults.length - 1)} more)`}
-                  </>
-                )}
-              </Box>
-            </Box>
-          );
-        })}
-      </Box>
     </Box>
   );
 }

@@ -1,4 +1,5 @@
 import { expose } from 'comlink';
+import type { BranchRecords, SheetColumns } from '#contract';
 import {
   branchesOfMarkup,
   branchOfRow,
@@ -6,9 +7,12 @@ import {
   guessColumns,
   guessCsvEncoding,
   readCsv,
+  updatedByRow,
   type Column,
   type CsvEncoding,
   type ImportedBranch,
+  type RowReading,
+  type UpdatedBranch,
 } from '#core/intake';
 
 /** A spreadsheet as far as the mapping of its columns needs it. */
@@ -23,12 +27,46 @@ export type SheetHead =
     }
   | { readonly ok: false; readonly message: string; readonly encoding: CsvEncoding };
 
-let rows: readonly (readonly string[])[] = [];
+/** What a row becomes: a new branch, or one that is here already and is brought up to date. */
+export interface SheetRow extends ImportedBranch {
+  /** The number of the branch that is here already; 0 for a new one. */
+  readonly id: number;
+  readonly version: number;
+  /** What changes of a branch that is here already. */
+  readonly changes: UpdatedBranch['changes'];
+  /** Why it cannot be taken in at all; ''. */
+  readonly problem: string;
+}
+
+/** What is done with every cell of a column. */
+export type Repair =
+  | { readonly kind: 'fill'; readonly text: string }
+  | { readonly kind: 'replace'; readonly from: string; readonly text: string };
+
+type Branches = BranchRecords['branches'];
+
+let rows: (readonly string[])[] = [];
 let markup = '';
 
+/** The branches that are here already by their codes, folded. */
+function byCode(branches: Branches): ReadonlyMap<string, Branches[number]> {
+  return new Map(
+    branches.flatMap((branch) => {
+      const code = codeOf(branch.record.branchCode);
+      return code ? [[code, branch] as const] : [];
+    }),
+  );
+}
+const codeOf = (text: string): string => text.trim().toLowerCase();
+
 const worker = {
-  /** Reads a file's bytes; the rows stay here. */
-  open(bytes: Uint8Array, encoding?: CsvEncoding): SheetHead {
+  /** Reads a file's bytes; the rows stay here. What columns with these headings held before, they hold again. */
+  open(
+    bytes: Uint8Array,
+    encoding: CsvEncoding | undefined,
+    known: SheetColumns['columns'],
+    isNamed: boolean,
+  ): SheetHead {
     const chosen = encoding ?? guessCsvEncoding(bytes);
     const text = decodeCsv(bytes, chosen);
     markup = /^\s*[[{<]/.test(text) ? text : '';
@@ -45,20 +83,83 @@ const worker = {
     const csv = readCsv(text);
     if (!csv.ok) return { ...csv, encoding: chosen };
     const [headings = [], ...body] = csv.rows;
-    rows = body;
+    rows = [...body];
+    const kept = new Map(known.map(({ heading, column }) => [heading, column]));
+    const guessed = guessColumns(headings, isNamed);
     return {
       ok: true,
       encoding: chosen,
       headings,
       samples: body.slice(0, 3),
       count: body.length,
-      columns: guessColumns(headings),
+      columns: headings.map((heading, at) =>
+        kept.has(heading) ? (kept.get(heading) ?? undefined) : guessed[at],
+      ),
     };
   },
-  /** The branches that the rows become under a mapping. */
-  branches(columns: readonly (Column | undefined)[], home: string): readonly ImportedBranch[] {
-    if (markup) return branchesOfMarkup(markup, home);
-    return rows.map((row) => branchOfRow(row, columns, home));
+  /** What the rows become under a mapping: branches that are here already are known by their codes. */
+  branches(
+    columns: readonly (Column | undefined)[],
+    reading: RowReading,
+    existing: Branches,
+  ): readonly SheetRow[] {
+    const fresh = { id: 0, version: 0, changes: [], problem: '' };
+    if (markup) return branchesOfMarkup(markup, reading).map((branch) => ({ ...branch, ...fresh }));
+    const known = byCode(existing);
+    const codeAt = columns.indexOf('branchCode');
+    const seen = new Map<string, number>();
+    return rows.map((row, at) => {
+      const code = codeAt < 0 ? '' : codeOf(row[codeAt] ?? '');
+      const before = seen.get(code);
+      if (code) seen.set(code, before ?? at + 2);
+      const problem =
+        code && before !== undefined
+          ? `It has the code of row ${String(before)}; each branch needs its own.`
+          : '';
+      const branch = code ? known.get(code) : undefined;
+      if (!branch) {
+        const made = branchOfRow(row, columns, reading);
+        return {
+          ...made,
+          ...fresh,
+          problem: problem || (made.label ? '' : 'It needs a label, a name or an address.'),
+        };
+      }
+      return {
+        ...updatedByRow(row, columns, branch, reading),
+        id: branch.id,
+        version: branch.version,
+        problem,
+      };
+    });
+  },
+  cells: (row: number): readonly string[] => rows[row] ?? [],
+  setCell(row: number, column: number, text: string): void {
+    const cells = [...(rows[row] ?? [])];
+    while (cells.length <= column) cells.push('');
+    rows[row] = cells.with(column, text);
+  },
+  /** Repairs a whole column; how many cells changed, and what it was before. */
+  repair(column: number, repair: Repair): { readonly changed: number; readonly before: readonly string[] } {
+    const before = rows.map((row) => row[column] ?? '');
+    let changed = 0;
+    for (const [at, text] of before.entries()) {
+      const next =
+        repair.kind === 'fill'
+          ? text.trim()
+            ? text
+            : repair.text
+          : repair.from
+            ? text.replaceAll(repair.from, repair.text)
+            : text;
+      if (next === text) continue;
+      changed += 1;
+      worker.setCell(at, column, next);
+    }
+    return { changed, before };
+  },
+  putBack(column: number, before: readonly string[]): void {
+    for (const [at, text] of before.entries()) worker.setCell(at, column, text);
   },
 };
 export type IntakeWorker = typeof worker;

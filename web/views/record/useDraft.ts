@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
+import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import * as z from 'zod';
 import { savedSchema } from '#contract';
 import { recordSchema, type BusinessRecord, type Fact } from '#core/record';
@@ -8,23 +8,17 @@ import { forget, keep, keptJson } from '../../state/browserStore.ts';
 import {
   Draft,
   type DraftShown,
+  type DraftSubject,
   type DraftWorld,
-  type SavedRecord,
   type SaveFailure,
 } from '../../state/draft.ts';
 
 /** What is edited: a branch's record, or a client's defaults. */
-export interface Subject extends SavedRecord {
+export interface Subject extends DraftSubject {
   /** Names it in this browser's store: "draft:12", "defaults:3". */
   readonly key: string;
   /** Where it is saved. */
   readonly path: string;
-  /** What the record inherits from; its own facts come first. */
-  readonly defaults: BusinessRecord;
-  /** Asks for it as it is saved now. */
-  readonly ask: () => Promise<SavedRecord>;
-  /** It was saved: whoever shows it elsewhere is told. */
-  readonly onSaved: (record: BusinessRecord, version: number) => void;
 }
 
 /** A draft as a view uses it. */
@@ -55,20 +49,16 @@ function failureOf(error: unknown): SaveFailure {
 
 /** The record in hand, as `Draft` keeps it. */
 export function useDraft(subject: Subject): DraftInHand {
-  const asked = useRef(subject);
   const queries = useQueryClient();
   const [draft] = useState(() => {
     const { key, path } = subject;
     const world: DraftWorld = {
       save: (record, version, leaving) =>
         // Sent on even when the page is gone (Fetch Standard, keepalive).
-        ask(savedSchema, path, { ...json('PUT', { record, version }), keepalive: leaving }).catch(failureOf),
-      ask: () => asked.current.ask(),
-      defaults: () => asked.current.defaults,
-      onSaved: (record, version) => {
-        asked.current.onSaved(record, version);
-        void queries.invalidateQueries({ queryKey: ['clients'] });
-      },
+        ask(savedSchema, path, { ...json('PUT', { record, version }), keepalive: leaving }).then((saved) => {
+          void queries.invalidateQueries({ queryKey: ['clients'] });
+          return saved;
+        }, failureOf),
       readBackup: () => keptJson(key, (backup) => backupSchema.parse(backup)),
       keepBackup: (backup) => keep(key, JSON.stringify(backup)),
       forgetBackup: () => {
@@ -85,7 +75,7 @@ export function useDraft(subject: Subject): DraftInHand {
     return new Draft(subject, world);
   });
   useEffect(() => {
-    asked.current = subject;
+    draft.follow(subject);
   });
   useEffect(() => {
     const leave = (): void => {
