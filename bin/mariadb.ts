@@ -58,6 +58,7 @@ export async function startMariaDb(
   replaceFile(files.init, initialStatements(password, rootPassword, otherDatabases));
   const chosen = port ?? (await freePort());
   const socket = socketIn(folder);
+  replaceFile(join(folder, 'socket'), socket.path); // for whoever looks after the data
   // In a process group of its own: Ctrl-C at the terminal is for whoever started it, who stops it in order.
   const child = spawn(
     executable(),

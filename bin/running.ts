@@ -24,7 +24,7 @@ function beginningOf(pid: number): string {
 }
 
 /** Who runs on the folder of this file now. Rubbish, and what a killed process or another machine left, is nobody. */
-function runningAt(file: string): Running | undefined {
+export function whoRuns(file: string): Running | undefined {
   try {
     const kept = runningSchema.parse(JSON.parse(readFileSync(file, 'utf8')));
     return kept.begun === beginningOf(kept.pid) ? kept : undefined;
@@ -47,7 +47,7 @@ export function takeFolder(file: string): Running | undefined {
       } catch (error) {
         if (!(error instanceof Error && 'code' in error && error.code === 'EEXIST')) throw error;
       }
-      const other = runningAt(file);
+      const other = whoRuns(file);
       if (other) return other;
       putAside(file);
     }
@@ -64,7 +64,7 @@ function putAside(file: string): void {
   } catch {
     return; // another start was quicker
   }
-  if (runningAt(aside)) renameSync(aside, file);
+  if (whoRuns(aside)) renameSync(aside, file);
   else rmSync(aside, { force: true });
 }
 

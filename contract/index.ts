@@ -1,3 +1,4 @@
+export * from './archive.ts';
 export * from './branches.ts';
 export * from './changes.ts';
 export * from './checks.ts';

@@ -8,6 +8,9 @@ export const limits = {
   photoPixels: 80_000_000,
   /** All files of one upload together, bytes. */
   uploadBytes: 512 * 1024 * 1024,
+  /** The zip of a whole client, bytes, and the list in it of what it holds. */
+  archiveBytes: 8 * 1024 * 1024 * 1024,
+  manifestBytes: 128 * 1024 * 1024,
   /** Characters of a page's path on its site, and of an address. */
   pathLength: 500,
   addressLength: 2000,

@@ -10,6 +10,7 @@ import type { Fetcher } from './gateways/fetcher.ts';
 import type { PhotoStore } from './gateways/photoStore.ts';
 import { refuseForeign } from './guard.ts';
 import { answerErrors, unknownAddress } from './problem.ts';
+import { archiveRoutes } from './routes/archive.ts';
 import { branchRoutes } from './routes/branches.ts';
 import { checkRoutes } from './routes/checks.ts';
 import { clientRoutes, importRoutes } from './routes/clients.ts';
@@ -74,6 +75,7 @@ export function createApp(parts: AppParts): Express {
     pageRoutes(threads, uploads),
     checkRoutes(uploads),
     photoRoutes(photos, threads, uploads),
+    archiveRoutes(photos, threads, uploads),
     trashRoutes(),
     placeRoutes(search, fetcher),
   );

@@ -1,5 +1,7 @@
 import { crc32 } from 'node:zlib';
-import type { Readable } from 'node:stream';
+import { createWriteStream } from 'node:fs';
+import { Transform, type Readable } from 'node:stream';
+import { pipeline } from 'node:stream/promises';
 import yauzl from 'yauzl';
 import { ZipFile } from 'yazl';
 import { limits, megabytes } from '#contract';
@@ -76,7 +78,7 @@ async function directoryOf(zip: yauzl.ZipFile): Promise<Directory> {
 }
 
 /** The name as text; a name that is no string yet is the raw bytes of the archive. */
-const nameOf = ({ generalPurposeBitFlag, fileNameRaw, extraFields }: yauzl.Entry): string =>
+export const nameOf = ({ generalPurposeBitFlag, fileNameRaw, extraFields }: yauzl.Entry): string =>
   yauzl.getFileNameLowLevel(generalPurposeBitFlag, fileNameRaw, extraFields, false);
 
 function reasonAgainst(
@@ -127,18 +129,34 @@ export async function* eachEntry(zip: yauzl.ZipFile): AsyncGenerator<yauzl.Entry
 
 /** What an entry holds; throws where it is damaged. Its size was looked at in the directory, which binds the reader. */
 export async function readEntry(zip: yauzl.ZipFile, entry: yauzl.Entry): Promise<Buffer> {
-  const stream = await new Promise<Readable>((resolve, reject) => {
-    zip.openReadStream(entry, (error, opened) => {
-      if (error) reject(error);
-      else resolve(opened);
-    });
-  });
+  const stream = await streamOf(zip, entry);
   const chunks: Buffer[] = [];
   for await (const chunk of stream as AsyncIterable<Buffer>) chunks.push(chunk);
   const bytes = Buffer.concat(chunks);
   if (crc32(bytes) !== entry.crc32) throw new Error('its check sum is wrong, so it is damaged');
   return bytes;
 }
+
+/** Writes what an entry holds into a file, without holding it in memory; throws where it is damaged. */
+export async function extractEntry(zip: yauzl.ZipFile, entry: yauzl.Entry, path: string): Promise<void> {
+  let sum = 0;
+  const check = new Transform({
+    transform(chunk: Buffer, _encoding, pass) {
+      sum = crc32(chunk, sum);
+      pass(null, chunk);
+    },
+  });
+  await pipeline(await streamOf(zip, entry), check, createWriteStream(path, { flags: 'wx', mode: 0o600 }));
+  if (sum !== entry.crc32) throw new Error('its check sum is wrong, so it is damaged');
+}
+
+const streamOf = (zip: yauzl.ZipFile, entry: yauzl.Entry): Promise<Readable> =>
+  new Promise((resolve, reject) => {
+    zip.openReadStream(entry, (error, opened) => {
+      if (error) reject(error);
+      else resolve(opened);
+    });
+  });
 
 /** A file of a zip that is to be written, opened when its turn comes. */
 export interface ToZip {

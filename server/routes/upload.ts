@@ -28,21 +28,26 @@ export class Spool {
     this.#folder = folder;
   }
 
-  /** Takes the files of a multipart request: so many, each of at most so many bytes. */
-  files(most: number, count = 1): RequestHandler {
+  /** Where something can be put for as long as a request lasts. */
+  path(): string {
+    return join(this.#folder, randomUUID());
+  }
+
+  /** Takes the files of a multipart request: so many, each of at most so many bytes, and together. */
+  files(most: number, count = 1, together: number = Math.max(most, limits.uploadBytes)): RequestHandler {
     return multer({
-      storage: this.#storage(),
+      storage: this.#storage(together),
       limits: { fileSize: most, files: count, fields: 5, fieldSize: 128 * 1024 },
       defParamCharset: 'utf8',
       preservePath: true,
     }).array(count === 1 ? 'file' : 'files', count);
   }
 
-  #storage(): StorageEngine {
+  #storage(together: number): StorageEngine {
     const sizes = new WeakMap<Request, number>();
     return {
       _handleFile: (request, file, done) => {
-        const path = join(this.#folder, randomUUID());
+        const path = this.path();
         const remove = (): void => void rm(path, { force: true });
         request.res?.once('close', remove);
         let size = 0;
@@ -51,7 +56,7 @@ export class Spool {
             size += chunk.length;
             const all = (sizes.get(request) ?? 0) + chunk.length;
             sizes.set(request, all);
-            if (all > limits.uploadBytes) pass(tooMuch());
+            if (all > together) pass(tooMuch(together));
             else pass(null, chunk);
           },
         });
@@ -76,11 +81,11 @@ export class Spool {
   }
 }
 
-const tooMuch = (): Refusal =>
+const tooMuch = (together: number): Refusal =>
   new Refusal(
     413,
     'Too large',
-    `All files of one upload together may have ${megabytes(limits.uploadBytes)}. Nothing of it was taken; everything else is as it was.`,
+    `All files of one upload together may have ${megabytes(together)}. Nothing of it was taken; everything else is as it was.`,
   );
 
 /** The files of a request that was taken by a spool. */

@@ -15,7 +15,7 @@ import { findBranch, recordOf } from './branches.ts';
 import { PhotoRow } from './models.ts';
 
 /** What is kept of the last stamp: what was written, or why it failed. */
-const stampSchema = z.object({
+export const stampSchema = z.object({
   fields: z.looseObject({}),
   wordings: photoSchema.shape.wordings.unwrap(),
   message: z.string(),

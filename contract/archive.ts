@@ -1,0 +1,70 @@
+import * as z from 'zod';
+import { recordSchema } from '#core/record';
+import { nameSchema } from './clients.ts';
+import { columnsSchema } from './branches.ts';
+import { ignoreInputSchema, judgingSchema } from './checks.ts';
+import { limits } from './limits.ts';
+import { formSchema, placementInputSchema } from './pages.ts';
+
+/** A file of the archive, by its path in it. */
+const fileSchema = z.string().min(1).max(800);
+
+/**
+ * What the zip of a whole client holds (`manifest.json`). Branches are named by their place in the list, counted
+ * from 0. Every record stands there as it was typed; the JSON-LD and the CSV beside it are for other programs.
+ */
+export const archiveSchema = z.object({
+  format: z.literal('zinc-post-client'),
+  version: z.literal(1),
+  /** ISO 8601. */
+  made: z.string().max(40),
+  client: z.object({
+    name: nameSchema,
+    defaults: recordSchema,
+    judging: judgingSchema.pick({ profile: true, wants: true }),
+    ignores: z.array(ignoreInputSchema).max(10_000),
+    columns: columnsSchema.shape.columns,
+  }),
+  branches: z
+    .array(z.object({ label: nameSchema, record: recordSchema, jsonld: fileSchema }))
+    .max(limits.importRows),
+  pages: z
+    .array(
+      z.object({
+        path: z.string().min(1).max(limits.pathLength),
+        file: fileSchema,
+        placements: z
+          .array(
+            z.object({
+              branch: z.number().int().nonnegative(),
+              form: formSchema,
+              at: placementInputSchema.shape.at,
+            }),
+          )
+          .max(20),
+      }),
+    )
+    .max(100_000),
+  photos: z
+    .array(
+      z.object({
+        branch: z.number().int().nonnegative(),
+        name: z.string().min(1).max(255),
+        original: fileSchema,
+        /** The stamped file; null where there is none. */
+        stamped: fileSchema.nullable(),
+        /** What the last stamp wrote and what was read back, as JSON; null before the first. */
+        stamp: z.unknown(),
+      }),
+    )
+    .max(100_000),
+});
+export type Archive = z.infer<typeof archiveSchema>;
+
+/** A line of the answer while an archive is taken in: how far it has come, and at last what came of it. */
+export const archiveProgressSchema = z.union([
+  z.object({ done: z.number(), total: z.number() }),
+  z.object({ clientId: z.number(), branches: z.number(), pages: z.number(), photos: z.number() }),
+  z.object({ problem: z.string() }),
+]);
+export type ArchiveProgress = z.infer<typeof archiveProgressSchema>;
