@@ -142,14 +142,14 @@ function requestOptions(url: URL, standin: string | undefined, signal: AbortSign
     Accept: 'text/html,*/*;q=0.5',
     'Accept-Encoding': acceptedCodings,
   };
-  const path = url.pathname + url.search;
+  // Each request has a connection of its own, so that one that a host holds on to holds up nothing else.
+  const shared = { path: url.pathname + url.search, signal, agent: false };
   if (isStandin(url.hostname, standin)) {
     const [host, port] = (standin ?? '').split(':');
-    return { host, port, path, headers: { ...headers, Host: url.host }, signal };
+    return { ...shared, host, port, headers: { ...headers, Host: url.host } };
   }
   const host = url.hostname.replace(/^\[|\]$/g, '');
-  // Each request has a connection of its own, so that one that a host holds on to holds up nothing else.
-  return { host, port: url.port || undefined, path, headers, signal, lookup: guardedLookup, agent: false };
+  return { ...shared, host, port: url.port || undefined, headers, lookup: guardedLookup };
 }
 
 /** One request. However the host behaves, and if it says nothing more at all, there is an answer at the deadline. */

@@ -90,7 +90,7 @@ async function orGone<T>(read: () => Promise<T>): Promise<T | undefined> {
   try {
     return await read();
   } catch (error) {
-    if (error instanceof Error && 'code' in error && error.code === 'ENOENT') return undefined;
+    if (error && typeof error === 'object' && 'code' in error && error.code === 'ENOENT') return undefined;
     throw error;
   }
 }

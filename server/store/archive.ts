@@ -152,7 +152,8 @@ export async function* takeArchive(
     wake();
   };
   let isDone = false;
-  const work = takeAll(file, { store, threads, spool, taken, tell })
+  const stopped = { is: false };
+  const work = takeAll(file, { store, threads, spool, taken, tell, stopped })
     .then(tell, async (error: unknown) => {
       for (const key of taken) await store.remove(key);
       if (!(error instanceof Refused) && !(error instanceof GivenUp)) throw error;
@@ -162,16 +163,21 @@ export async function* takeArchive(
       isDone = true;
       wake();
     });
-  while (!isDone || progress.length > 0) {
-    const next = progress.shift();
-    if (next) yield next;
-    else
-      await new Promise<void>((resolve) => {
-        wake = resolve;
-        if (progress.length > 0 || isDone) resolve();
-      });
+  try {
+    while (!isDone || progress.length > 0) {
+      const next = progress.shift();
+      if (next) yield next;
+      else
+        await new Promise<void>((resolve) => {
+          wake = resolve;
+          if (progress.length > 0 || isDone) resolve();
+        });
+    }
+  } finally {
+    // Whoever asked may have gone: then nothing of it is to stay. What was committed before that is there.
+    stopped.is = true;
+    await work;
   }
-  await work;
 }
 
 interface Taking {
@@ -181,6 +187,8 @@ interface Taking {
   /** The keys of bytes that were put into the photo store. */
   readonly taken: string[];
   readonly tell: (step: ArchiveProgress) => void;
+  /** Whether nobody waits for it any more. */
+  readonly stopped: { readonly is: boolean };
 }
 
 async function takeAll(file: string, taking: Taking): Promise<ArchiveProgress> {
@@ -245,6 +253,7 @@ async function takeClient(
   const total = branches.length + pages.length + photos.length;
   let done = 0;
   const step = (count = 1): void => {
+    if (taking.stopped.is) throw new Refused('It was stopped.');
     done += count;
     taking.tell({ done, total });
   };

@@ -69,3 +69,13 @@ export async function askText(path: string): Promise<string> {
 
 /** Any error in words. */
 export const inWords = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+
+/** Sends a request whose answer comes piece by piece. */
+export async function stream(
+  path: string,
+  init: RequestInit,
+): Promise<ReadableStream<Uint8Array<ArrayBuffer>>> {
+  const { body } = await send(path, init);
+  if (!body) throw new RequestFailed(UNREACHABLE);
+  return body;
+}

@@ -37,6 +37,7 @@ import { keep, keptJson } from '../../state/browserStore.ts';
 import { colour } from '../../theme.ts';
 import { deskRows, useBranchesInSight } from './rows.ts';
 
+const ArchiveDialog = lazy(() => import('./ArchiveDialog.tsx'));
 const ImportDialog = lazy(() => import('./ImportDialog.tsx'));
 
 /** What is being named: a new client, a new branch of a client, or a thing that has a name already. */
@@ -104,6 +105,7 @@ export function Desk() {
         : undefined);
   /** A client that was just made: its row is shown and holds the focus. */
   const [made, setMade] = useState(0);
+  const [archive, setArchive] = useState(false);
   const [importing, setImporting] = useState<ClientSummary | undefined>();
   const surface = useRef<HTMLDivElement>(null);
   const rows = useMemo(() => deskRows(data?.clients ?? [], collapsed), [data, collapsed]);
@@ -172,6 +174,13 @@ export function Desk() {
         />
         <Choose label="State" options={STATES} value={state} onChange={setState} />
         <Choose label="Order" options={SORTS} value={sort} onChange={setSort} />
+        <Button
+          onClick={() => {
+            setArchive(true);
+          }}
+        >
+          From a zip
+        </Button>
         <Button component={RouterLink} to="/trash">
           Trash
         </Button>
@@ -268,6 +277,16 @@ export function Desk() {
             if (search.has('add')) setSearch({}, { replace: true });
           }}
         />
+      )}
+      {archive && (
+        <Suspense>
+          <ArchiveDialog
+            onMade={setMade}
+            onClose={() => {
+              setArchive(false);
+            }}
+          />
+        </Suspense>
       )}
       {importing && (
         <Suspense>
