@@ -43,6 +43,8 @@ export class FileStamper {
   stamp(photo: string, out: string): Stamped {
     let file: number | undefined;
     try {
+      // Opening a pipe would wait for somebody to write into it.
+      if (statSync(photo).isFile() === false) throw new Refused('it is no file.');
       file = openSync(photo, 'r');
       const { size, dev, ino } = fstatSync(file);
       const there = statSync(out, { throwIfNoEntry: false });

@@ -1,10 +1,12 @@
 import { spawnSync } from 'node:child_process';
 import {
   existsSync,
+  linkSync,
   mkdirSync,
   mkdtempSync,
   readFileSync,
   rmSync,
+  symlinkSync,
   truncateSync,
   writeFileSync,
 } from 'node:fs';
@@ -338,5 +340,74 @@ describe('zinc stamp and read', () => {
     const before = readFileSync(photo);
     expect(run(['stamp', photo, '--record', record, '--title', 'T', '--out', folder]).status).toBe(1);
     expect(readFileSync(photo).equals(before)).toBe(true);
+  });
+});
+
+describe('what is no plain file', () => {
+  test('is not followed out of a folder, round in it, or waited for', () => {
+    const secret = file('secret.html', '<script type="application/ld+json">{"name":"secret"}</script>');
+    const site = join(folder, 'linked-site');
+    mkdirSync(join(site, 'deep'), { recursive: true });
+    writeFileSync(join(site, 'deep', 'page.html'), '<!doctype html><title>x</title>');
+    linkSync(page, join(site, 'hard.html'));
+    symlinkSync(secret, join(site, 'out.html'));
+    symlinkSync(folder, join(site, 'up'));
+    symlinkSync(site, join(site, 'deep', 'round'));
+    symlinkSync(join(site, 'deep', 'page.html'), join(site, 'inside.html'));
+    symlinkSync('self.html', join(site, 'self.html'));
+    spawnSync('mkfifo', [join(site, 'pipe.html')]);
+    const { out, err, status } = run(['check', site, '--json']);
+    const { sources } = JSON.parse(out) as { sources: { source: string }[] };
+    expect(sources.map(({ source }) => source.slice(site.length + 1)).sort()).toEqual([
+      'deep/page.html',
+      'hard.html',
+      'inside.html',
+    ]);
+    expect(err).toContain('out.html leads out of');
+    expect(status).not.toBe(2);
+  });
+
+  test.each([
+    ['check', () => ['check', join(folder, 'pipe')]],
+    ['place', () => ['place', join(folder, 'pipe'), '--record', record]],
+    ['read', () => ['read', join(folder, 'pipe'), '--json']],
+    ['a record', () => ['markup', join(folder, 'pipe')]],
+    ['a folder as a page', () => ['read', folder, '--json']],
+    ['a device', () => ['check', '/dev/zero']],
+  ])('is refused by %s', (_, words) => {
+    spawnSync('mkfifo', [join(folder, 'pipe')]);
+    const { status, err } = run(words());
+    expect([status, err.includes('is no file')]).toEqual([2, true]);
+  });
+
+  test('is refused as a photo, and the others are stamped', () => {
+    spawnSync('mkfifo', [join(folder, 'pipe.jpg')]);
+    const words = [
+      'stamp',
+      join(folder, 'pipe.jpg'),
+      photo,
+      '--record',
+      record,
+      '--out',
+      join(folder, 'o'),
+      '--json',
+    ];
+    const { photos } = json(words) as { photos: { proved: boolean; message: string }[] };
+    expect(photos.map(({ proved }) => proved)).toEqual([false, true]);
+    expect(photos[0]?.message).toContain('no file');
+  });
+
+  test('a record that leads visitors into a script is not placed', () => {
+    const bad = file(
+      'bad.json',
+      JSON.stringify({
+        '@context': 'https://schema.org',
+        '@type': 'LocalBusiness',
+        name: 'x',
+        hasMap: 'javascript:alert(1)',
+      }),
+    );
+    const { status, err } = run(['place', page, '--record', bad]);
+    expect([status, err.includes('Map profile')]).toEqual([2, true]);
   });
 });

@@ -1,5 +1,5 @@
-import { readdir, stat } from 'node:fs/promises';
-import { join } from 'node:path';
+import { readdir, realpath, stat } from 'node:fs/promises';
+import { join, sep } from 'node:path';
 import { limits } from '#contract';
 import {
   checkReading,
@@ -108,10 +108,35 @@ async function filesOf(path: string): Promise<readonly string[]> {
   if (path === '-' || isAddress(path)) return [path];
   const found = await stat(path).catch(() => undefined);
   if (!found?.isDirectory()) return [path];
-  const below = await readdir(path, { recursive: true });
-  const files = below.filter((name) => isPagePath(name) || /\.json(ld)?$/i.test(name)).sort();
+  const files = (await filesBelow(path)).sort();
   if (files.length === 0) throw new CannotRun(`${path} holds no page.`);
-  return files.slice(0, limits.sitePages).map((name) => join(path, name));
+  return files.slice(0, limits.sitePages);
+}
+
+/** Folders deeper than this are passed over. */
+const DEEPEST = 40;
+
+/** The pages below a folder. Links to folders are not followed, nor links to files that lie outside of it. */
+async function filesBelow(root: string): Promise<string[]> {
+  const real = await realpath(root);
+  const isInside = async (path: string): Promise<boolean> => {
+    const target = await realpath(path).catch(() => undefined);
+    const leads = target !== undefined && (await stat(target)).isFile() && target.startsWith(real + sep);
+    if (!leads)
+      process.stderr.write(`zinc: ${path} leads out of ${root}, or nowhere, and is not followed.\n`);
+    return leads;
+  };
+  const walk = async (folder: string, depth: number): Promise<string[]> => {
+    const found: string[] = [];
+    for (const entry of await readdir(folder, { withFileTypes: true })) {
+      const path = join(folder, entry.name);
+      if (entry.isDirectory() && depth < DEEPEST) found.push(...(await walk(path, depth + 1)));
+      else if (!isPagePath(entry.name) && !/\.json(ld)?$/i.test(entry.name)) continue;
+      else if (entry.isFile() || (entry.isSymbolicLink() && (await isInside(path)))) found.push(path);
+    }
+    return found;
+  };
+  return walk(root, 0);
 }
 
 async function fetchOrRead(path: string, url: string | undefined, fetcher: Fetcher): Promise<Source> {

@@ -33,7 +33,15 @@ export function readWords<T extends NonNullable<ParseArgsConfig['options']>>(
 export async function readBytes(path: string, most: number): Promise<Uint8Array> {
   if (path === '-') return readStandardInput(most);
   try {
-    const { size } = await stat(path);
+    const found = await stat(path);
+    // A pipe or a device may never end; whoever means one hands it in on standard input.
+    if (!found.isFile()) {
+      const what = found.isDirectory()
+        ? 'is a folder, and is no file'
+        : 'is no file. Hand it in on standard input, as “-”';
+      throw new CannotRun(`${path} ${what}.`);
+    }
+    const { size } = found;
     if (size > most)
       throw new CannotRun(`${path} has ${megabytes(size)}; at most ${megabytes(most)} are read.`);
     return await readFile(path);
