@@ -1,4 +1,5 @@
 import js from '@eslint/js';
+import jsxA11y from 'eslint-plugin-jsx-a11y';
 import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
@@ -22,6 +23,15 @@ export default tseslint.config(
       '@typescript-eslint/no-empty-object-type': 'off',
       'no-control-regex': 'off',
       eqeqeq: 'error',
+    },
+  },
+  {
+    files: ['web/**/*.tsx'],
+    ...jsxA11y.flatConfigs.strict,
+    rules: {
+      ...jsxA11y.flatConfigs.strict.rules,
+      // A dialog that was asked for takes the focus; nothing else does.
+      'jsx-a11y/no-autofocus': ['error', { ignoreNonDOM: true }],
     },
   },
   {
