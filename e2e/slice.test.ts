@@ -61,7 +61,7 @@ describe('the whole job, once', () => {
     await hand.see('was deleted');
     await hand.click('button', 'Undo');
     await hand.see('is back');
-    await hand.click('button', 'Add branch to Harbour Books');
+    await hand.act('Harbour Books', 'Add branch');
     await hand.fill('[role=dialog] input', 'Ropewalk');
     await hand.click('button', 'Add');
     await hand.page.waitForFunction(() => /branches\/\d+\/record/.test(location.pathname));
@@ -94,8 +94,26 @@ describe('the whole job, once', () => {
     await hand.see('+1 360 555 0166', '[data-fact=telephone]');
     await hand.page.type('#fact-types', 'books');
     await hand.see('Book store', '[role=listbox]');
-    await hand.page.keyboard.press('ArrowDown');
     await hand.page.keyboard.press('Enter');
+    await hand.see('BookStore', '[data-fact=types]');
+    // Enter again takes nothing away, and going on by Tab takes what was typed.
+    await hand.page.keyboard.press('Enter');
+    await hand.page.keyboard.type('library');
+    await hand.see('Library', '[role=listbox]');
+    await hand.page.keyboard.press('Tab');
+    await hand.page.waitForFunction(
+      () => document.querySelectorAll('[data-fact=types] .MuiChip-root').length === 2,
+    );
+    await hand.page.focus('#fact-types');
+    await hand.page.keyboard.press('Backspace');
+    await hand.page.waitForFunction(
+      () => document.querySelectorAll('[data-fact=types] .MuiChip-root').length === 1,
+    );
+    // A row that is being emptied stays where it is.
+    await hand.fill('[id="fact-email"]', 'x@y.example');
+    await hand.fill('[id="fact-email"]', '');
+    await hand.page.keyboard.type('desk@harbourbooks.example');
+    await hand.see('All saved');
     await hand.see('All saved');
     await hand.accessible();
     await hand.go(`${branchPath}record`);
@@ -321,7 +339,7 @@ describe('the whole job, once', () => {
     await hand.see('The comma before', '[data-code="syntax/trailing-comma"]');
   });
 
-  test('5: a zip brings its pages, and says which files it did not take and why', async () => {
+  test('5: a zip brings its pages, and is taken whole or not at all, and keeps what is placed', async () => {
     const zip = new ZipFile();
     zip.addBuffer(Buffer.from('<!doctype html><title>a</title><p>One'), 'shop/one.html');
     zip.addBuffer(Buffer.alloc(12_000_000), 'bomb.html');
@@ -332,10 +350,25 @@ describe('the whole job, once', () => {
     writeFileSync(join(folder, 'notes.txt'), 'notes');
     await hand.go(`${branchPath}pages`);
     await hand.upload('Pages or a zip to add', join(folder, 'site.zip'), join(folder, 'notes.txt'));
-    await hand.see('1 page added, 2 not taken');
     await hand.see('swells to hundreds of times');
+    await hand.see('Nothing of site.zip was taken');
     await hand.see('notes.txt was not taken');
+    expect(await hand.text('table')).not.toContain('shop/one.html');
+    const sound = new ZipFile();
+    sound.addBuffer(Buffer.from('<!doctype html><title>a</title><p>One'), 'shop/one.html');
+    sound.end();
+    const pieces: Buffer[] = [];
+    for await (const chunk of sound.outputStream) pieces.push(Buffer.from(chunk as Uint8Array));
+    writeFileSync(join(folder, 'sound.zip'), Buffer.concat(pieces));
+    await hand.upload('Pages or a zip to add', join(folder, 'sound.zip'));
+    await hand.see('sound.zip: 1 page added');
     await hand.see('shop/one.html', 'table');
+    // What is placed is not lost without a word when the page comes again.
+    await hand.click('button', 'shop/one.html');
+    await hand.click('button', 'Place');
+    await hand.see('placed on shop/one.html');
+    await hand.upload('Pages or a zip to add', join(folder, 'sound.zip'));
+    await hand.see('1 page unchanged, with what is placed on it');
   });
 
   test('the keyboard finds every view', async () => {

@@ -181,16 +181,28 @@ export interface RowReading {
   readonly home?: string;
   /** What the client's branches have in common: a fact that stands there is not missing. */
   readonly defaults?: BusinessRecord;
+  /** Whether branches without a label are called by their names: where no two have the same. */
+  readonly byName?: boolean;
+}
+
+/** Whether the names of a sheet tell its rows apart. */
+export function namesTellApart(
+  rows: readonly (readonly string[])[],
+  columns: readonly (Column | undefined)[],
+): boolean {
+  const at = columns.indexOf('name');
+  const names = at < 0 ? [] : rows.map((row) => fold(row[at] ?? ''));
+  return names.length > 0 && names.every(Boolean) && new Set(names).size === names.length;
 }
 
 /** The branch of a row. */
 export function branchOfRow(
   cells: readonly string[],
   columns: readonly (Column | undefined)[],
-  { home = '', defaults = emptyRecord }: RowReading = {},
+  { home = '', defaults = emptyRecord, byName = false }: RowReading = {},
 ): ImportedBranch {
   const { label, record, doubts } = readRow(cells, columns, home, emptyRecord);
-  return finished(record, label, home, defaults, doubts);
+  return finished(record, label || (byName ? record.name : ''), home, defaults, doubts);
 }
 
 /** What a row says, over what is known already. */

@@ -13,6 +13,7 @@ import {
   intakeCsv,
   intakePage,
   intakeQuestions,
+  namesTellApart,
   readCsv,
   readIntake,
   rowOfBranch,
@@ -173,6 +174,14 @@ describe('a sheet', () => {
     expect(guessColumns(headings)[0]).toBe('name');
     expect(guessColumns(headings, true)[0]).toBe('label');
     expect(guessColumns(['Store name', 'Business name'])).toEqual(['label', 'name']);
+  });
+
+  test('whose names tell its rows apart calls the branches by them', () => {
+    const columns = guessColumns(headings);
+    expect(namesTellApart([cells, cells.with(0, 'Marl Cross')], columns)).toBe(true);
+    expect(namesTellApart([cells, cells], columns)).toBe(false);
+    expect(branchOfRow(cells, columns, { byName: true }).label).toBe('Hollins Row');
+    expect(branchOfRow(cells, columns).label).toBe('Saltby, 9 Hollins Row');
   });
 
   test('is told what is required and missing, and what the client gives is not missing', () => {

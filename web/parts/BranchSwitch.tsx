@@ -34,7 +34,7 @@ export default function BranchSwitch({ branch, view }: { branch: Branch; view: B
       }}
       onChange={(_, next) => void navigate(viewPath(next.id, view))}
       noOptionsText="No branch of this client is called so."
-      sx={{ width: 210, flex: 'none' }}
+      sx={{ flex: '0 1 210px', minWidth: 96 }}
       renderInput={({ slotProps, ...parameters }) => {
         const { input, htmlInput } = slotProps as { input: object; htmlInput: object };
         return (

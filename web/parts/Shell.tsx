@@ -263,7 +263,7 @@ function PathBar({
             underline="hover"
             color="inherit"
             title="The client’s defaults"
-            sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', minWidth: 60 }}
+            sx={{ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap', minWidth: 40 }}
           >
             {branch.clientName}
           </Link>
@@ -280,8 +280,10 @@ function PathBar({
       <Box
         component="button"
         type="button"
+        aria-label="Find or go to … Ctrl+K"
         onClick={onCommands}
         sx={{
+          flex: 'none',
           font: 'inherit',
           fontSize: 12.5,
           color: 'text.secondary',
@@ -294,7 +296,10 @@ function PathBar({
           whiteSpace: 'nowrap',
         }}
       >
-        Find or go to … <kbd style={{ fontFamily: 'inherit' }}>Ctrl+K</kbd>
+        <Box component="span" sx={{ '@media (max-width: 800px)': { display: 'none' } }}>
+          Find or go to …{' '}
+        </Box>
+        <kbd style={{ fontFamily: 'inherit' }}>Ctrl+K</kbd>
       </Box>
       <Box
         component="button"

@@ -46,7 +46,7 @@ export function WithTray({
   };
   return (
     <Box ref={frame} sx={{ display: 'flex', flexDirection: 'column', height: '100%', minHeight: 0 }}>
-      <Box tabIndex={-1} sx={{ flex: 1, minHeight: 0, overflow: 'auto' }}>
+      <Box tabIndex={-1} sx={{ flex: '1 1 0', minHeight: 'min(50%, 200px)', overflow: 'auto' }}>
         {children}
       </Box>
       <Box
@@ -79,9 +79,10 @@ export function WithTray({
         component="section"
         aria-label={label}
         sx={{
-          flex: 'none',
-          height: size,
+          // On a small screen, or a large one seen from near, the tray yields to the surface above.
+          flex: `0 1 ${String(size)}px`,
           minHeight: 0,
+          overflow: 'hidden',
           display: 'flex',
           flexDirection: 'column',
           backgroundColor: '#fff',
@@ -101,7 +102,8 @@ export function PaneBar({ title, children }: { title?: ReactNode; children?: Rea
         flex: 'none',
         display: 'flex',
         alignItems: 'center',
-        gap: 1,
+        flexWrap: 'wrap',
+        columnGap: 1,
         minHeight: 34,
         px: 1.5,
         borderBottom: `1px solid ${colour.light}`,

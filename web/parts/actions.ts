@@ -73,7 +73,7 @@ export function useDeleteWithUndo(): (
 export function useOfferUndo(): (
   message: string,
   changeId: number,
-  undo: (act: () => void) => React.ReactNode,
+  undo: (act: () => void, what: string) => React.ReactNode,
 ) => void {
   const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   const { mutateAsync } = useUndoChange();
@@ -95,7 +95,7 @@ export function useOfferUndo(): (
                 : `Undone, but for what was changed again since: ${kept.slice(0, 5).join(', ')}.`,
             );
           }, complain);
-        }),
+        }, message),
       });
     },
     [mutateAsync, complain, enqueueSnackbar, closeSnackbar],

@@ -222,16 +222,20 @@ export function Desk() {
             aria-rowcount={rows.length}
             sx={{
               tableLayout: 'fixed',
+              minWidth: 900,
+              // The branch stays in sight where the table is wider than the screen.
+              '& th:first-of-type': { position: 'sticky', left: 0, zIndex: 1, backgroundColor: 'inherit' },
+              '& tbody tr': { backgroundColor: colour.paper },
               '& td, & th': { whiteSpace: 'nowrap', overflow: 'hidden', textOverflow: 'ellipsis' },
             }}
           >
             <TableHead>
               <TableRow>
                 <TableCell>Branch</TableCell>
-                <TableCell sx={{ width: 140 }}>Record</TableCell>
-                <TableCell sx={{ width: 170 }}>Pages</TableCell>
-                <TableCell sx={{ width: 160 }}>Photos</TableCell>
-                <TableCell sx={{ width: 170 }}>Next</TableCell>
+                <TableCell sx={{ width: 130 }}>Record</TableCell>
+                <TableCell sx={{ width: 160 }}>Pages</TableCell>
+                <TableCell sx={{ width: 150 }}>Photos</TableCell>
+                <TableCell sx={{ width: 160 }}>Next</TableCell>
                 <TableCell aria-label="Actions" sx={{ width: 60 }} />
               </TableRow>
             </TableHead>

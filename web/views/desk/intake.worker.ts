@@ -6,6 +6,7 @@ import {
   decodeCsv,
   guessColumns,
   guessCsvEncoding,
+  namesTellApart,
   readCsv,
   updatedByRow,
   type Column,
@@ -106,6 +107,7 @@ const worker = {
     const fresh = { id: 0, version: 0, changes: [], problem: '' };
     if (markup) return branchesOfMarkup(markup, reading).map((branch) => ({ ...branch, ...fresh }));
     const known = byCode(existing);
+    const byName = namesTellApart(rows, columns);
     const codeAt = columns.indexOf('branchCode');
     const seen = new Map<string, number>();
     return rows.map((row, at) => {
@@ -118,7 +120,7 @@ const worker = {
           : '';
       const branch = code ? known.get(code) : undefined;
       if (!branch) {
-        const made = branchOfRow(row, columns, reading);
+        const made = branchOfRow(row, columns, { ...reading, byName });
         return {
           ...made,
           ...fresh,

@@ -23,7 +23,8 @@ function told(name: string, { added, replaced, unchanged }: AddedPages): string 
   const parts = [
     fresh > 0 && `${plural(fresh, 'page')} added`,
     replaced > 0 && `${plural(replaced, 'page')} replaced`,
-    unchanged > 0 && `${plural(unchanged, 'page')} unchanged, with what is placed on them`,
+    unchanged > 0 &&
+      `${plural(unchanged, 'page')} unchanged, with what is placed on ${unchanged === 1 ? 'it' : 'them'}`,
   ].filter(Boolean);
   return `${name}: ${parts.join(', ') || 'nothing to add'}.`;
 }

@@ -205,7 +205,12 @@ function StampBar({
   return (
     <Box sx={{ px: 2, pt: 1.5, pb: 1, borderBottom: `1px solid ${colour.light}` }}>
       <Box
-        sx={{ display: 'grid', gridTemplateColumns: '1fr 1.4fr 1fr 1.2fr auto', gap: 1, alignItems: 'start' }}
+        sx={{
+          display: 'grid',
+          gridTemplateColumns: 'repeat(auto-fit, minmax(150px, 1fr))',
+          gap: 1,
+          alignItems: 'start',
+        }}
       >
         {field('title', 'Title')}
         {field('caption', 'Caption')}

@@ -232,6 +232,10 @@ function DrawnRow(props: RowProps) {
       sx={{
         display: 'grid',
         gridTemplateColumns: '150px minmax(240px, 1.35fr) minmax(150px, 1fr) 132px',
+        '@media (max-width: 900px)': {
+          gridTemplateColumns: '100px minmax(150px, 1.35fr) minmax(100px, 1fr) 84px',
+          columnGap: 1,
+        },
         columnGap: 1.5,
         px: 2,
         borderBottom: `1px solid ${colour.light}`,

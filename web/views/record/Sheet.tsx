@@ -231,12 +231,21 @@ function SaveBar({
   });
   const getRecord = useCallback(() => latest.current, []);
   return (
-    <Box sx={{ position: 'sticky', top: 0, zIndex: 2 }}>
+    <Box
+      sx={{
+        position: 'sticky',
+        top: 0,
+        zIndex: 2,
+        // Where there is hardly room for a row, the bars go with the sheet.
+        '@media (max-height: 500px)': { position: 'static' },
+      }}
+    >
       <Box
         sx={{
           display: 'flex',
           alignItems: 'center',
-          gap: 1,
+          flexWrap: 'wrap',
+          columnGap: 1,
           px: 2,
           py: 0.5,
           minHeight: 36,
