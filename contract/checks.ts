@@ -136,6 +136,8 @@ export const comparisonSchema = z.object({
   gone: z.array(foundSchema),
   new: z.array(foundSchema),
   still: z.array(foundSchema),
+  /** How many of before are ignored now. */
+  ignored: z.number(),
 });
 export type ShownComparison = z.infer<typeof comparisonSchema>;
 

@@ -1,4 +1,5 @@
 import type { Finding } from './finding.ts';
+import { fits, type Ignore } from './ignore.ts';
 
 /** A finding of a kept check: with its page and the characters it was about. */
 export interface KeptFinding {
@@ -12,6 +13,8 @@ export interface Comparison<T> {
   readonly gone: readonly T[];
   readonly new: readonly T[];
   readonly still: readonly T[];
+  /** Those of before that are ignored now: nobody has mended them. */
+  readonly ignored: readonly T[];
 }
 
 /**
@@ -21,6 +24,7 @@ export interface Comparison<T> {
 export function compareFindings<T extends KeptFinding>(
   before: readonly T[],
   after: readonly T[],
+  ignores: readonly Ignore[] = [],
 ): Comparison<T> {
   const keyOf = ({ page, finding: { code, property }, excerpt }: T): string =>
     [page, code, property ?? '', excerpt].join('\n');
@@ -28,5 +32,13 @@ export function compareFindings<T extends KeptFinding>(
   for (const one of before) left.set(keyOf(one), [...(left.get(keyOf(one)) ?? []), one]);
   const [fresh, still]: [T[], T[]] = [[], []];
   for (const one of after) (left.get(keyOf(one))?.shift() ? still : fresh).push(one);
-  return { gone: [...left.values()].flat(), new: fresh, still };
+  const isIgnored = ({ page, finding: { code }, excerpt }: T): boolean =>
+    ignores.some((ignore) => fits(ignore, code, page, excerpt));
+  const missing = [...left.values()].flat();
+  return {
+    gone: missing.filter((one) => !isIgnored(one)),
+    new: fresh,
+    still,
+    ignored: missing.filter(isIgnored),
+  };
 }

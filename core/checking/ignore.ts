@@ -22,6 +22,12 @@ export interface Ignored {
 export const excerptOf = (source: string, { place }: Finding): string =>
   collapse(source.slice(place.start, Math.min(place.end, place.start + 400))).slice(0, 200);
 
+/** Whether a finding of this code, on this page, about these characters is ignored. */
+export const fits = (ignore: Ignore, code: string, page: string, excerpt: string): boolean =>
+  ignore.code === code &&
+  (ignore.page === '' || ignore.page === page) &&
+  (ignore.excerpt === '' || ignore.excerpt === excerpt);
+
 /** Findings apart from those that are ignored on this page. */
 export function putAside(
   source: string,
@@ -33,12 +39,7 @@ export function putAside(
   const kept: Finding[] = [];
   const ignored: Ignored[] = [];
   for (const finding of findings) {
-    const ignore = ignores.find(
-      (one) =>
-        one.code === finding.code &&
-        (one.page === '' || one.page === page) &&
-        (one.excerpt === '' || one.excerpt === excerptOf(source, finding)),
-    );
+    const ignore = ignores.find((one) => fits(one, finding.code, page, excerptOf(source, finding)));
     if (ignore) ignored.push({ finding, reason: ignore.reason });
     else kept.push(finding);
   }

@@ -72,6 +72,10 @@ describe('two checks', () => {
     const [one] = kept(findings);
     if (!one) throw new Error('no finding');
     expect(compareFindings([one], [one, one])).toMatchObject({ gone: [], new: [one], still: [one] });
+    // What is ignored meanwhile is not gone: nobody has mended it.
+    const ignore = { code: one.finding.code, page: '', excerpt: '', reason: 'meant so' };
+    expect(compareFindings([one], [], [ignore])).toMatchObject({ gone: [], ignored: [one] });
+    expect(compareFindings([one], [], [{ ...ignore, page: 'another' }])).toMatchObject({ gone: [one] });
   });
 });
 

@@ -292,13 +292,15 @@ export async function compareChecks(beforeId: number, afterId: number): Promise<
   const [before, after] = [await findCheck(beforeId), await findCheck(afterId)];
   if (before.clientId !== after.clientId)
     throw new Refusal(400, 'Two clients', 'These checks are of two clients and cannot be compared.');
-  const compared = compareFindings(await allFound(beforeId), await allFound(afterId));
+  const { ignores } = await judgingOf(before.clientId);
+  const compared = compareFindings(await allFound(beforeId), await allFound(afterId), ignores);
   return {
     before: await describeCheck(before),
     after: await describeCheck(after),
     gone: [...compared.gone],
     new: [...compared.new],
     still: [...compared.still],
+    ignored: compared.ignored.length,
   };
 }
 

@@ -180,6 +180,12 @@ function Compared({ before, after, onBack }: { before: number; after: number; on
           {when(data.before)}
         </Box>
       </ActionBar>
+      {data.ignored > 0 && (
+        <Box sx={{ px: 2, pt: 1, color: 'text.secondary' }}>
+          {data.ignored === 1 ? '1 finding' : `${String(data.ignored)} findings`} of before{' '}
+          {data.ignored === 1 ? 'is' : 'are'} ignored now, and so neither gone nor there.
+        </Box>
+      )}
       {parts.map(([title, list, none]) => (
         <Box key={title} component="section" aria-label={title}>
           <Box component="h2" sx={{ m: 0, px: 2, py: 1, fontSize: 13.5 }}>

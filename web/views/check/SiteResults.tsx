@@ -214,6 +214,11 @@ function PageFindings({
       ) : (
         <FoundList list={found} label={`Findings of ${page.url}`} />
       )}
+      {data.leftOut > 0 && (
+        <Box sx={{ px: 2, py: 1, color: 'text.secondary' }}>
+          and {data.leftOut.toLocaleString('en')} more of this page, which are counted and not kept.
+        </Box>
+      )}
     </>
   );
 }
