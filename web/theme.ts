@@ -16,6 +16,9 @@ export const colour = {
 
 export const mono = '"Atkinson Hyperlegible Mono", ui-monospace, monospace';
 
+/** Where the keyboard is. */
+const focusRing = { outline: `2px solid ${colour.plum}`, outlineOffset: 1 } as const;
+
 export const theme = createTheme({
   palette: {
     primary: { main: colour.plum },
@@ -46,7 +49,7 @@ export const theme = createTheme({
       styleOverrides: {
         'html, body, #root': { height: '100%' },
         body: { fontVariantNumeric: 'tabular-nums', fontSize: 13.5 },
-        ':focus-visible': { outline: `2px solid ${colour.plum}`, outlineOffset: 1 },
+        ':focus-visible': focusRing,
       },
     },
     MuiButton: {
@@ -59,7 +62,12 @@ export const theme = createTheme({
       },
       styleOverrides: { root: { minWidth: 0, padding: '3px 10px', lineHeight: 1.5 } },
     },
-    MuiButtonBase: { defaultProps: { disableRipple: true } },
+    // The library takes the outline away from its buttons and draws none of its own without ripples.
+    MuiButtonBase: {
+      defaultProps: { disableRipple: true },
+      styleOverrides: { root: { '&:focus-visible, &.Mui-focusVisible': focusRing } },
+    },
+    MuiSelect: { styleOverrides: { select: { '&:focus-visible': focusRing } } },
     MuiPaper: { defaultProps: { elevation: 0 }, styleOverrides: { root: { backgroundImage: 'none' } } },
     MuiDialog: {
       defaultProps: { transitionDuration: 0 },
