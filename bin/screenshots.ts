@@ -1,6 +1,8 @@
 /** `npm run screenshots`: takes docs/screenshots/ anew from the running application with the demo's data. */
+import { writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import puppeteer from 'puppeteer-core';
+import puppeteer, { type ElementHandle } from 'puppeteer-core';
 
 const address = process.argv[2] ?? 'http://127.0.0.1:4600';
 const folder = join(import.meta.dirname, '../docs/screenshots');
@@ -15,6 +17,10 @@ await page.setViewport({ width: 1280, height: 800 });
 
 const found = (await (await fetch(`${address}/api/search`)).json()) as {
   readonly branches: readonly { readonly id: number; readonly label: string }[];
+};
+const clientOf = async (label: string): Promise<string> => {
+  const answer = await fetch(`${address}/api/branches/${branchId(label)}`);
+  return String(((await answer.json()) as { clientId: number }).clientId);
 };
 const branchId = (label: string): string =>
   String(found.branches.find((branch) => branch.label === label)?.id ?? 0);
@@ -107,4 +113,39 @@ await take('photos', `/branches/${quay}/photos`, async () => {
   await page.waitForFunction(() => !document.querySelector('[data-state="bare"]'));
 });
 await take('desk', '/');
+await take('import', '/', async () => {
+  // The sheet of the vets comes again with a number and a street changed, and a branch more.
+  const clientId = await clientOf('Quay Street');
+  const sheet = await (await fetch(`${address}/api/clients/${clientId}/branches.csv`)).text();
+  const [head = '', first = '', ...rest] = sheet.split('\r\n');
+  const changed = first
+    .replace('(360) 555-0142', '(360) 555-0151')
+    .replace('214 Quay Street', '216 Quay Street');
+  const more = first.replace('LV-01', 'LV-09').replaceAll('Quay Street', 'Net Loft').replace('98299', '9829');
+  const file = join(tmpdir(), 'branches.csv');
+  writeFileSync(file, [head, changed, more, ...rest].join('\r\n'));
+  await page
+    .locator('::-p-aria([name="Actions for Larkspur & Vane Veterinary Care"][role="button"])')
+    .click();
+  await page.locator('::-p-aria([name="Branches from a spreadsheet …"][role="menuitem"])').click();
+  const input = await page.waitForSelector('input[aria-label="CSV file of branches"]');
+  await (input as ElementHandle<HTMLInputElement> | null)?.uploadFile(file);
+  await page.waitForSelector('[data-row="changes"]');
+});
+await take('trash', '/', async () => {
+  const request = { method: 'DELETE', headers: { Origin: address } };
+  const clientId = await clientOf('Quay Street');
+  const sheet = await (await fetch(`${address}/api/clients/${clientId}/records`)).json();
+  const [first] = (sheet as { branches: { record: object }[] }).branches;
+  await fetch(`${address}/api/clients/${clientId}/branches/import`, {
+    method: 'POST',
+    headers: { Origin: address, 'Content-Type': 'application/json' },
+    body: JSON.stringify({ title: 'branches.csv', branches: [{ label: 'Net Loft', record: first?.record }] }),
+  });
+  const saltby = branchId('Saltby');
+  await fetch(`${address}/api/branches/${saltby}`, request);
+  await page.goto(`${address}/trash`, { waitUntil: 'networkidle0' });
+  await page.waitForSelector('table');
+  await fetch(`${address}/api/branches/${saltby}/restore`, { ...request, method: 'POST' });
+});
 await browser.close();

@@ -8,7 +8,7 @@ import { recordSchema } from '#core/record';
 import type { PhotoStore } from '#server/gateways/photoStore.ts';
 import { addBranch, saveDefaults, saveRecord } from '#server/store/branches.ts';
 import { addClient } from '#server/store/clients.ts';
-import { ClientRow } from '#server/store/models.ts';
+import { ChangeRow, ClientRow } from '#server/store/models.ts';
 import { keepPage, placeOnPage } from '#server/store/pages.ts';
 import { keepPhoto } from '#server/store/photos.ts';
 import { ownThread } from '#server/threads/pageWork.ts';
@@ -41,6 +41,8 @@ export async function seedDemo(photos: PhotoStore): Promise<void> {
         await keepPhoto(branchId, photo, () => photos.put([bytes]));
       }
     }
+    // Nobody has done what the demo begins with.
+    await ChangeRow.destroy({ where: { clientId } });
   }
 }
 

@@ -18,7 +18,7 @@ import {
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import { fold } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
-import type { Column } from './column.ts';
+import { wholeColumnLabels, wholeColumns, type Column } from './column.ts';
 import { headingWords } from './headings.ts';
 
 /** Other words for columns, folded: what people and their programs call them. */
@@ -142,6 +142,8 @@ const byHeading = new Map<string, Column>([
     [fold(label), fact],
   ]),
   ...Object.entries(synonyms),
+  // As they are called here, and so in sheets that were written here.
+  ...wholeColumns.map((column): [string, Column] => [fold(wholeColumnLabels[column]), column]),
   ...days.flatMap((day): [string, Column][] => [
     [fold(day), `hours.${day}`],
     [fold(day.slice(0, 3)), `hours.${day}`],
@@ -312,7 +314,13 @@ function finished(
   let record = withoutRefused(read);
   const country = countryCode(record.address.addressCountry);
   if (country) record = withFact(record, 'address.addressCountry', country);
-  else if (home && !record.address.addressCountry && !isEmptyAddress(record.address))
+  else if (
+    home &&
+    !record.address.addressCountry &&
+    // What the client says of all its branches need not be said again.
+    !defaults.address.addressCountry &&
+    !isEmptyAddress(record.address)
+  )
     record = withFact(record, 'address.addressCountry', home);
   if (record.pin.latitude && !record.pin.origin) record = withFact(record, 'pin.origin', 'imported');
   const { addressLocality, streetAddress } = record.address;

@@ -228,6 +228,22 @@ describe('a sheet', () => {
     expect(record).toMatchObject({ slogan: 'Kept', telephone: '020 7946 0321' });
   });
 
+  test('written here is read here by its own headings, and what the client says is not said again', () => {
+    const columns: readonly Column[] = ['label', 'week', 'wholeAddress', 'coordinates', 'branchCode'];
+    expect(guessColumns(columns.map(columnLabel), true)).toEqual(columns);
+    const inherits = { ...larkspur, address: { ...larkspur.address, addressCountry: '' } };
+    const row = rowOfBranch('Quay Street', inherits, [
+      'label',
+      'address.streetAddress',
+      'address.postalCode',
+    ]);
+    const reading = { home: 'US', defaults: larkspur };
+    const existing = { label: 'Quay Street', record: inherits };
+    expect(
+      updatedByRow(row, ['label', 'address.streetAddress', 'address.postalCode'], existing, reading).changes,
+    ).toEqual([]);
+  });
+
   test('is written in the same columns as it was read, and reads back the same', () => {
     const columns: readonly (Column | undefined)[] = [
       'label',

@@ -50,7 +50,7 @@ export async function importBranches(
     const ids = await createBranches(clientId, fresh, transaction);
     for (const id of ids) parts.push({ subject: 'branch', id, version: 0, before: null });
     const told = [
-      ids.length > 0 && `${String(ids.length)} branches added`,
+      ids.length > 0 && `${String(ids.length)} ${ids.length === 1 ? 'branch' : 'branches'} added`,
       known.length > 0 && `${String(known.length)} brought up to date`,
       title && `from ${title}`,
     ];

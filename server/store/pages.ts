@@ -252,13 +252,16 @@ async function keepAll(
   if (added.refused.length > 0 || added.asks.length > 0)
     throw new NotTaken({ ...added, added: [], replaced: 0, unchanged: 0 });
   if (parts.length > 0)
-    added.changeId = await noteChange(
-      transaction,
-      clientId,
-      `${String(added.added.length - added.replaced)} pages added, ${String(added.replaced)} replaced, from ${title}`,
-      parts,
-    );
+    added.changeId = await noteChange(transaction, clientId, titleOf(added, title), parts);
   return added;
+}
+
+/** What an upload did, in a few words. */
+function titleOf({ added, replaced }: AddedPages, title: string): string {
+  const counted = (count: number, done: string): string =>
+    count === 0 ? '' : `${String(count)} ${count === 1 ? 'page' : 'pages'} ${done}`;
+  const told = [counted(added.length - replaced, 'added'), counted(replaced, 'replaced')];
+  return [...told.filter(Boolean), `from ${title}`].join(', ');
 }
 
 /** Whether a page that is here is the one that comes, or was it before we placed anything. */
