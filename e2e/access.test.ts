@@ -60,6 +60,16 @@ describe('the keyboard', () => {
     expect(await focused()).not.toMatch(/^BODY/);
   });
 
+  test('is somewhere after what it was on is gone', async () => {
+    await hand.go('/');
+    await hand.act('Studio', 'Delete');
+    await hand.see('was deleted');
+    await hand.page.waitForFunction(() => document.activeElement !== document.body);
+    await hand.click('button', 'Undo');
+    await hand.see('is back');
+    await hand.page.waitForFunction(() => document.activeElement !== document.body);
+  });
+
   test('finds the best first: a street, a client’s branches, a branch with its view, and what can be done', async () => {
     await hand.go(`${quay}/record`);
     const first = async (words: string): Promise<string> => {

@@ -36,7 +36,7 @@ export function Shell({ children }: { children: ReactNode }) {
   const view = branchViews.find((one) => one === viewText);
   const branchId = useRememberedBranch(Number(branchText) || 0);
   const main = useRef<HTMLElement>(null);
-  useViewFocus(main, pathname);
+  useViewFocus(main);
   return (
     <Box
       sx={{ display: 'grid', gridTemplateColumns: '64px 1fr', gridTemplateRows: '40px 1fr', height: '100vh' }}
@@ -96,14 +96,33 @@ const isTyping = (target: EventTarget | null): boolean =>
   target instanceof HTMLElement &&
   (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
-/** When a view is opened from one that is gone, the focus goes to the view, not to nowhere. */
-function useViewFocus(main: React.RefObject<HTMLElement | null>, pathname: string): void {
-  const before = useRef(pathname);
+/** When what held the focus is gone (a row that was deleted, a view that was left), the focus goes to the view, not to nowhere. */
+function useViewFocus(main: React.RefObject<HTMLElement | null>): void {
   useEffect(() => {
-    if (before.current === pathname) return;
-    before.current = pathname;
-    if (document.activeElement === null || document.activeElement === document.body) main.current?.focus();
-  });
+    let held: Element | null = null;
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const remember = ({ target }: FocusEvent): void => {
+      held = target instanceof Element ? target : null;
+    };
+    const catchUp = (): void => {
+      timer = undefined;
+      if (!held || held.isConnected) return;
+      held = null;
+      if (document.activeElement === null || document.activeElement === document.body)
+        main.current?.focus({ preventScroll: true });
+    };
+    // What is drawn next may take the focus itself.
+    const removed = new MutationObserver(() => {
+      timer ??= setTimeout(catchUp, 50);
+    });
+    removed.observe(document.body, { childList: true, subtree: true });
+    document.addEventListener('focusin', remember);
+    return () => {
+      removed.disconnect();
+      document.removeEventListener('focusin', remember);
+      clearTimeout(timer);
+    };
+  }, [main]);
 }
 
 /** The first thing that the keyboard reaches: past the rail, to the view. */
