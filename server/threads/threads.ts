@@ -6,7 +6,7 @@ import { reasonOf, runTimed, type Begun } from './timed.ts';
 import type { Task, TaskName, Tasks } from './work.ts';
 
 /** A task that takes longer than this is given up with its thread. */
-const LONGEST_MS = 60_000;
+const LONGEST_MS = 120_000;
 const IDLE_MS = 600_000;
 
 /** Why a task has no result: it is told of the thing in hand, and everything else goes on. */
