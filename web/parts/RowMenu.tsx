@@ -1,5 +1,8 @@
-import { Divider, IconButton, Menu, MenuItem } from '@mui/material';
-import { useState } from 'react';
+import { IconButton } from '@mui/material';
+import { lazy, Suspense, useState } from 'react';
+
+// Loaded when the first menu is opened.
+const RowMenuList = lazy(() => import('./RowMenuList.tsx'));
 
 /** What can be done with a row, in one menu; deleting stands apart. */
 export function RowMenu({
@@ -12,17 +15,6 @@ export function RowMenu({
   onDelete?: () => void;
 }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const item = (words: string, act: () => void) => (
-    <MenuItem
-      key={words}
-      onClick={() => {
-        setAnchor(null);
-        act();
-      }}
-    >
-      {words}
-    </MenuItem>
-  );
   return (
     <>
       <IconButton
@@ -42,20 +34,18 @@ export function RowMenu({
           <circle cx="14" cy="2" r="1.6" />
         </svg>
       </IconButton>
-      <Menu
-        anchorEl={anchor}
-        open={anchor !== null}
-        onClose={() => {
-          setAnchor(null);
-        }}
-        onClick={(event) => {
-          event.stopPropagation();
-        }}
-      >
-        {items.map(([words, act]) => item(words, act))}
-        {onDelete && <Divider />}
-        {onDelete && item('Delete', onDelete)}
-      </Menu>
+      {anchor && (
+        <Suspense>
+          <RowMenuList
+            anchor={anchor}
+            items={items}
+            onDelete={onDelete}
+            onClose={() => {
+              setAnchor(null);
+            }}
+          />
+        </Suspense>
+      )}
     </>
   );
 }
