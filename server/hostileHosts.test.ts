@@ -135,6 +135,13 @@ test('a robots.txt is read to its size; 5xx and silence are a no, 4xx is none', 
   const large = robotsOf(fetcher(PATIENT));
   expect(await large.refusal('http://shop.example/private')).toContain('asks not to');
   expect(await large.refusal('http://shop.example/open')).toBe('');
+  // Packed it is read as far too, and what is packed in it beyond that is nobody's business.
+  const rules = `User-agent: *\nDisallow: /private\n${'# x\n'.repeat(3_000_000)}`;
+  for (const packed of [gzipSync(rules), brotliCompressSync(rules), gzipSync(rules).subarray(0, 3000)]) {
+    const coding = packed[0] === 0x1f ? 'gzip' : 'br';
+    answer = send(packed, [`Content-Encoding: ${coding}`]);
+    expect(await robotsOf(fetcher(PATIENT)).refusal('http://shop.example/private')).toContain('asks not to');
+  }
   const refusal = () => robotsOf(fetcher(PATIENT)).refusal('http://shop.example/');
   answer = send('', [], '503 Service Unavailable');
   expect(await refusal()).toContain('503');

@@ -1,9 +1,9 @@
 import { request as requestHttp, type IncomingMessage, type RequestOptions } from 'node:http';
 import { request as requestHttps } from 'node:https';
 import { isIP } from 'node:net';
-import { limits, megabytes } from '#contract';
+import { limits } from '#contract';
 import { parseUrl } from '#core/link';
-import { decodeContent } from './contentCoding.ts';
+import { decodeContent, readWithin, type Bounds } from './contentCoding.ts';
 import { guardedLookup, isClosedAddress } from './publicAddress.ts';
 import { robotName } from './robotName.ts';
 
@@ -23,16 +23,9 @@ export type Fetched =
     }
   | { readonly ok: false; readonly message: string };
 
-export interface Bounds {
-  /** Bytes, packed and unpacked. */
-  readonly most?: number;
-  /** What is done with more than that: it is refused, or read as far as that. */
-  readonly beyond?: 'refuse' | 'cut';
-}
-
 export interface Fetcher {
   /** Fetches an address; at most so many bytes. Never throws for what a host does, and always comes to an end. */
-  readonly fetch: (url: string, bounds?: Bounds) => Promise<Fetched>;
+  readonly fetch: (url: string, bounds?: Partial<Bounds>) => Promise<Fetched>;
   /** Whether an address is answered by a stand-in of ours, which needs no sparing. */
   readonly isStandin: (url: string) => boolean;
 }
@@ -153,18 +146,12 @@ function requestOptions(url: URL, standin: string | undefined, signal: AbortSign
 }
 
 /** One request. However the host behaves, and if it says nothing more at all, there is an answer at the deadline. */
-function ask(
-  url: URL,
-  bounds: Required<Bounds>,
-  signal: AbortSignal,
-  standin: string | undefined,
-): Promise<Answer> {
+function ask(url: URL, bounds: Bounds, signal: AbortSignal, standin: string | undefined): Promise<Answer> {
   const isSecure = url.protocol === 'https:' && !isStandin(url.hostname, standin);
   const request = isSecure ? requestHttps : requestHttp;
   return new Promise((resolve) => {
     const fail = (error: Error & { code?: string }): void => {
-      const late = `it did not come to an end within ${String(DEADLINE_MS / 1000)} seconds`;
-      resolve({ ok: false, message: signal.aborted ? late : inWords(error) });
+      resolve({ ok: false, message: signal.aborted ? 'it did not come to an end in time' : inWords(error) });
     };
     const late = (): void => {
       fail(new Error('late'));
@@ -213,21 +200,7 @@ function headOf({ statusCode = 0, headers }: IncomingMessage) {
 const inWords = ({ code, message }: Error & { code?: string }): string =>
   code === 'ENOTFOUND' ? 'there is no such host' : code === 'ECONNREFUSED' ? 'the host refuses' : message;
 
-async function collect(response: IncomingMessage, { most, beyond }: Required<Bounds>): Promise<Buffer> {
-  const chunks: Buffer[] = [];
-  let size = 0;
-  for await (const chunk of response as AsyncIterable<Buffer>) {
-    size += chunk.length;
-    chunks.push(chunk);
-    if (size <= most) continue;
-    response.destroy();
-    if (beyond === 'refuse') throw new Error(`it is larger than ${megabytes(most)}`);
-    break;
-  }
-  const bytes = Buffer.concat(chunks);
-  const coding = response.headers['content-encoding'] ?? '';
-  if (beyond === 'refuse') return decodeContent(bytes, coding, most);
-  // What is cut off cannot be unpacked: then it is read as far as it came.
-  const content = await decodeContent(bytes, coding, 4 * most);
-  return content.subarray(0, most);
+async function collect(response: IncomingMessage, bounds: Bounds): Promise<Buffer> {
+  const bytes = await readWithin(response as AsyncIterable<Buffer>, bounds);
+  return decodeContent(bytes, response.headers['content-encoding'] ?? '', bounds);
 }
