@@ -1,7 +1,7 @@
-import { gunzipSync } from 'node:zlib';
 import { limits } from '#contract';
 import { readSitemap } from '#core/reading';
 import { decodeText } from '#core/text';
+import { unpack } from '../packing.ts';
 
 /** The bytes of a sitemap, or why there are none. */
 export type SitemapReader = (
@@ -32,7 +32,7 @@ export async function sitemapPages(
     seen.add(next.sitemap);
     const { depth } = next;
     const answer = await read(next.sitemap);
-    const text = 'bytes' in answer ? unpacked(answer.bytes) : undefined;
+    const text = 'bytes' in answer ? await unpacked(answer.bytes) : undefined;
     if (text === undefined) {
       problems.push('problem' in answer ? answer.problem : `${next.sitemap} cannot be unpacked.`);
       continue;
@@ -46,10 +46,10 @@ export async function sitemapPages(
 }
 
 /** The text of a sitemap; undefined for a packed one that is damaged or swells too far. */
-function unpacked(bytes: Uint8Array): string | undefined {
+async function unpacked(bytes: Uint8Array): Promise<string | undefined> {
   if (bytes[0] !== 0x1f || bytes[1] !== 0x8b) return decodeText(bytes).text;
   try {
-    return decodeText(gunzipSync(bytes, { maxOutputLength: limits.sitemapBytes })).text;
+    return decodeText(await unpack(bytes, limits.sitemapBytes)).text;
   } catch {
     return undefined;
   }

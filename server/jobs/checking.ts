@@ -1,4 +1,3 @@
-import { gunzipSync, gzipSync } from 'node:zlib';
 import type { InferAttributes } from 'sequelize';
 import { checkSourceSchema, limits } from '#contract';
 import * as z from 'zod';
@@ -7,6 +6,7 @@ import { parseUrl } from '#core/link';
 import type { Fetched, Fetcher } from '../gateways/fetcher.ts';
 import { Pacer } from '../gateways/pacer.ts';
 import { robotsOf, type Robots } from '../gateways/robots.ts';
+import { pack, unpack } from '../packing.ts';
 import { sitemapPages } from '../gateways/sitemaps.ts';
 import {
   answerFields,
@@ -219,7 +219,8 @@ class CheckRun {
         raw: true,
       });
       const { source, ...answered } = kept ?? { source: null };
-      return this.#judged(gunzipSync(source ?? gzipSync('')), '', row.url, answered);
+      const bytes = source ? await unpack(source, limits.unpackedBytes) : Buffer.alloc(0);
+      return this.#judged(bytes, '', row.url, answered);
     }
     const fetched = await this.#fetch(row.url);
     if (typeof fetched === 'string') return unread(fetched);
@@ -229,7 +230,7 @@ class CheckRun {
     if (status >= 400) return unread(`It answers with status ${String(status)}.`, found);
     if (contentType && !/html|xml|json|text\/plain/i.test(contentType))
       return unread(`It is no page, but ${contentType}.`, found);
-    return this.#judged(bytes, contentType, url, { ...found, source: gzipSync(bytes, { level: 1 }) });
+    return this.#judged(bytes, contentType, url, { ...found, source: await pack(bytes) });
   }
 
   /** Robots are asked and hosts given time in runs over a site; a single page is read as a visitor would. */

@@ -26,7 +26,7 @@ export function archiveRoutes(store: PhotoStore, threads: Threads, spool: Spool)
     const { path } = uploadedFile(request);
     // The answer tells how far it has come, a line of JSON for each step.
     response.type('application/x-ndjson');
-    sendStream(Readable.from(lines(takeArchive(path, store, threads, spool))), response);
+    sendStream(Readable.from(lines(takeArchive(path, store, threads, () => spool.path()))), response);
   });
   return router;
 }

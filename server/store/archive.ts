@@ -9,7 +9,6 @@ import { emptyRecord } from '#core/record';
 import { fileName, freeName } from '#core/text';
 import type { PhotoStore } from '../gateways/photoStore.ts';
 import { eachEntry, extractEntry, nameOf, openZip, readEntry, type ToZip } from '../gateways/zipPages.ts';
-import type { Spool } from '../routes/upload.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
 import { createBranches, findClient, parseRecord, recordsOf } from './branches.ts';
 import { judgingOf } from './checks.ts';
@@ -142,7 +141,7 @@ export async function* takeArchive(
   file: string,
   store: PhotoStore,
   threads: Threads,
-  spool: Spool,
+  spare: () => string,
 ): AsyncGenerator<ArchiveProgress> {
   const taken: string[] = [];
   const progress: ArchiveProgress[] = [];
@@ -153,7 +152,7 @@ export async function* takeArchive(
   };
   let isDone = false;
   const stopped = { is: false };
-  const work = takeAll(file, { store, threads, spool, taken, tell, stopped })
+  const work = takeAll(file, { store, threads, spare, taken, tell, stopped })
     .then(tell, async (error: unknown) => {
       for (const key of taken) await store.remove(key);
       if (!(error instanceof Refused) && !(error instanceof GivenUp)) throw error;
@@ -183,7 +182,8 @@ export async function* takeArchive(
 interface Taking {
   readonly store: PhotoStore;
   readonly threads: Threads;
-  readonly spool: Spool;
+  /** A path where a file can lie for a while, on the disk of the photo store. */
+  readonly spare: () => string;
   /** The keys of bytes that were put into the photo store. */
   readonly taken: string[];
   readonly tell: (step: ArchiveProgress) => void;
@@ -299,11 +299,11 @@ async function takePhoto(
   entries: Entries,
   { name, original, stamped, stamp }: Archive['photos'][number],
   branchId: number,
-  { store, threads, spool, taken }: Taking,
+  { store, threads, spare, taken }: Taking,
   transaction: Transaction,
 ): Promise<void> {
   const take = async (file: string) => {
-    const path = spool.path();
+    const path = spare();
     try {
       await extractEntry(zip, entryNamed(entries, file, limits.photoBytes), path).catch((error: unknown) => {
         if (error instanceof Refused) throw error;

@@ -125,6 +125,8 @@ function rankOf(label: string, words: string): number {
   return words.split(' ').every((word) => ` ${label}`.includes(` ${word}`)) ? 3 : 4;
 }
 
+const WORD_ROWS = 2000;
+
 /** Keeps the words that branches are found by. */
 async function keepWords(
   branches: readonly { readonly id: number; readonly search: string }[],
@@ -134,10 +136,12 @@ async function keepWords(
     where: { branchId: { [Op.in]: branches.map(({ id }) => id) } },
     transaction,
   });
-  await BranchWordRow.bulkCreate(
-    branches.flatMap(({ id, search }) => wordsOf(search).map((word) => ({ word, branchId: id }))),
-    { transaction },
-  );
+  const rows = branches.flatMap(({ id, search }) => wordsOf(search).map((word) => ({ word, branch_id: id })));
+  // Row by row as they are: there are twenty times as many as branches, too many to be models.
+  for (let at = 0; at < rows.length; at += WORD_ROWS)
+    await BranchWordRow.sequelize
+      ?.getQueryInterface()
+      .bulkInsert(BranchWordRow.getTableName(), rows.slice(at, at + WORD_ROWS), { transaction });
 }
 
 export async function addBranch(

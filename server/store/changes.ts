@@ -1,7 +1,7 @@
-import { gunzipSync, gzipSync } from 'node:zlib';
 import { Op, type InferCreationAttributes, type Transaction } from 'sequelize';
 import * as z from 'zod';
 import { formSchema, limits, placementInputSchema, type KeptChange, type Undone } from '#contract';
+import { pack, unpack } from '../packing.ts';
 import { notFound, Refusal } from '../problem.ts';
 import { findClient, parseRecord, writeBranch } from './branches.ts';
 import { keptBranch } from './keptBranch.ts';
@@ -37,7 +37,7 @@ export async function noteChange(
   const { id } = await ChangeRow.create({ clientId, title: title.slice(0, 300) }, { transaction });
   let waiting: Omit<InferCreationAttributes<ChangePartRow>, 'id'>[] = [];
   for await (const { subject, id: subjectId, version, before } of parts) {
-    const packed = before ? gzipSync(JSON.stringify(before), { level: 1 }) : null;
+    const packed = before ? await pack(JSON.stringify(before)) : null;
     const row = { changeId: id, subject, subjectId, version, before: packed };
     // What is large goes by itself, with its bytes beside the statement.
     if (packed && packed.length > 16_384) await ChangePartRow.create(row, { transaction });
@@ -103,15 +103,15 @@ export async function undoChange(id: number): Promise<Undone> {
   });
 }
 
-const unpack = ({ before }: ChangePartRow): unknown =>
-  before && JSON.parse(gunzipSync(before, { maxOutputLength: 2 * limits.unpackedBytes }).toString('utf8'));
+const beforeOf = async ({ before }: ChangePartRow): Promise<unknown> =>
+  before && JSON.parse((await unpack(before, 2 * limits.unpackedBytes)).toString('utf8'));
 
 /** Undoes what was done to a branch; its label where it was changed since and stays, '' otherwise. */
 async function undoBranch(part: ChangePartRow, transaction: Transaction): Promise<string> {
   const branch = await BranchRow.findByPk(part.subjectId, locked(transaction));
   if (!branch) return '';
   if (branch.version !== part.version) return branch.label;
-  const before = branchBeforeSchema.nullable().parse(unpack(part));
+  const before = branchBeforeSchema.nullable().parse(await beforeOf(part));
   if (before) await writeBranch(branch, keptBranch(before.label, parseRecord(before.record)), transaction);
   else await branch.destroy({ transaction });
   return '';
@@ -122,7 +122,7 @@ async function undoPage(part: ChangePartRow, transaction: Transaction): Promise<
   const page = await PageRow.findByPk(part.subjectId, locked(transaction));
   if (!page) return '';
   if (page.version !== part.version) return page.path;
-  const before = pageBeforeSchema.nullable().parse(unpack(part));
+  const before = pageBeforeSchema.nullable().parse(await beforeOf(part));
   if (!before) {
     await page.destroy({ transaction });
     return '';

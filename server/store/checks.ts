@@ -1,4 +1,3 @@
-import { gunzipSync, gzipSync } from 'node:zlib';
 import { col, fn, literal, Op, type InferAttributes, type Transaction } from 'sequelize';
 import * as z from 'zod';
 import {
@@ -31,6 +30,7 @@ import {
 import { originsOf, pageUrl } from '#core/link';
 import { emptyRecord } from '#core/record';
 import { decodeText } from '#core/text';
+import { pack, unpack } from '../packing.ts';
 import { notFound, Refusal } from '../problem.ts';
 import { findClient, recordsOf } from './branches.ts';
 import { BranchRow, CheckedPageRow, CheckRow, IgnoreRow, JobRow } from './models.ts';
@@ -282,7 +282,7 @@ export async function showCheckedSource(checkId: number, pageId: number) {
   if (!page) throw notFound('page of the check');
   const headers = JSON.parse(page.headers) as Record<string, string>;
   const { text, encoding } = decodeText(
-    page.source ? gunzipSync(page.source, { maxOutputLength: limits.unpackedBytes }) : Buffer.alloc(0),
+    page.source ? await unpack(page.source, limits.unpackedBytes) : Buffer.alloc(0),
     headers['content-type'] ?? '',
   );
   return { url: page.finalUrl || page.url, text, encoding, headers, fetched: page.updatedAt.toISOString() };
@@ -402,13 +402,15 @@ export async function planPages(
   pages: readonly PlannedPage[],
   transaction: Transaction,
 ): Promise<readonly CheckedPageRow[]> {
-  const rows = pages.map(({ url, bytes, answer }) => ({
-    checkId,
-    ...addressFields(url),
-    source: bytes ? gzipSync(bytes, { level: 1 }) : null,
-    size: bytes?.length ?? 0,
-    ...(answer ? answerFields(url, answer) : {}),
-  }));
+  const rows = await Promise.all(
+    pages.map(async ({ url, bytes, answer }) => ({
+      checkId,
+      ...addressFields(url),
+      source: bytes ? await pack(bytes) : null,
+      size: bytes?.length ?? 0,
+      ...(answer ? answerFields(url, answer) : {}),
+    })),
+  );
   // A source goes by itself, with its bytes beside the statement.
   if (rows.every(({ source }) => source === null)) return CheckedPageRow.bulkCreate(rows, { transaction });
   const planned: CheckedPageRow[] = [];

@@ -108,15 +108,9 @@ async function describe(
   { placed, owners }: Known,
   worker: PageWorker,
 ): Promise<Page> {
-  const own = placements
-    .filter(({ pageId }) => pageId === page.id)
-    .flatMap(({ form, branchId }) => {
-      const branch = placed.get(branchId);
-      return branch ? [{ form, branchId, ...branch }] : [];
-    });
+  const own = placedHere(placements, page.id, placed);
   const { id, path, source } = page;
-  const owner = owners(path) ?? ownerByPlacement(own);
-  const base = { id, path, size: source.length, ownBranch: owner ?? null };
+  const base = { id, path, size: source.length, ownBranch: ownerOf(path, own, owners) ?? null };
   try {
     const { encoding, items, states } = await worker.read(
       source,
@@ -139,11 +133,26 @@ async function describe(
   }
 }
 
-/** A page that no record names is the branch’s whose markup it carries, where that is one alone. */
-function ownerByPlacement(
+/** What is placed on a page, with its branches as far as they are there. */
+const placedHere = (
+  placements: readonly PlacementRow[],
+  id: number,
+  branches: ReadonlyMap<number, PlacedBranch>,
+) =>
+  placements.flatMap(({ pageId, form, branchId }) => {
+    const branch = pageId === id ? branches.get(branchId) : undefined;
+    return branch ? [{ form, branchId, ...branch }] : [];
+  });
+
+/** Whose own page a page is: the branch’s whose record names it, or else whose markup it carries, where that is one alone. */
+function ownerOf(
+  path: string,
   placements: readonly { readonly branchId: number; readonly label: string }[],
+  owners: Owners,
 ): Owner | undefined {
   const [first] = placements;
+  const named = owners(path);
+  if (named) return named;
   return first && placements.every(({ branchId }) => branchId === first.branchId)
     ? { id: first.branchId, label: first.label }
     : undefined;
@@ -359,7 +368,9 @@ export async function placeOnPage(
       'Another client',
       'This branch belongs to another client than the page. Nothing was changed.',
     );
-  const owner = (await ownersOf(page.clientId))(page.path);
+  const placements = await PlacementRow.findAll({ where: { pageId } });
+  const { placed, owners } = await knownOf(placements, await findClient(page.clientId));
+  const owner = ownerOf(page.path, placedHere(placements, pageId, placed), owners);
   if (owner && owner.id !== branchId && !foreign)
     throw new Refusal(
       409,
