@@ -113,7 +113,7 @@ export function importRoutes(threads: Threads): Router {
     const clientId = parse(idSchema, request.params.id);
     await findClient(clientId);
     const read = await readOrRefuse(threads, request.body as Buffer);
-    response.status(201).json(await importBranches(clientId, read.branches, read.title));
+    response.status(201).json(await importBranches(clientId, read.pieces, read.title));
   });
   return router;
 }

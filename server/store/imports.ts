@@ -1,4 +1,4 @@
-import { Op } from 'sequelize';
+import { Op, type Transaction } from 'sequelize';
 import { columnsSchema, type Imported, type SheetColumns } from '#contract';
 import { columnLabel, rowOfBranch, type Column } from '#core/intake';
 import { writeCsv } from '#core/text';
@@ -9,54 +9,74 @@ import { noteChange, type ChangedPart } from './changes.ts';
 import { BranchRow } from './models.ts';
 import { locked, whole } from './transaction.ts';
 
-/** Branches that are brought up to date are locked and read so many at a time. */
-const CHUNK = 200;
-
 /**
- * Takes in several branches: all of them, or none where one cannot be kept. New ones are made; those that name a
- * branch bring it up to date, unless it has been saved since it was compared.
+ * Takes in several branches, in pieces of JSON of `ImportedBranch`: all of them, or none where one cannot be kept. New
+ * ones are made; those that name a branch bring it up to date, unless it has been saved since it was compared.
  */
 export async function importBranches(
   clientId: number,
-  branches: readonly ImportedBranch[],
+  pieces: readonly Uint8Array[],
   title: string,
 ): Promise<Imported> {
   await findClient(clientId);
-  const fresh = branches.filter(({ id }) => id === 0);
-  const known = branches.filter(({ id }) => id !== 0);
   return whole(async (transaction) => {
     const parts: ChangedPart[] = [];
-    for (let at = 0; at < known.length; at += CHUNK) {
-      const chunk = known.slice(at, at + CHUNK);
-      const rows = await BranchRow.findAll({
-        where: { clientId, id: { [Op.in]: chunk.map(({ id }) => id) } },
-        order: ['id'],
-        ...locked(transaction),
-      });
-      const byId = new Map(rows.map((row) => [row.id, row]));
-      for (const branch of chunk) {
-        const row = byId.get(branch.id);
-        if (row?.version !== branch.version)
-          throw new Refusal(
-            409,
-            'Saved meanwhile',
-            `${row?.label ?? branch.label} was ${row ? 'saved' : 'deleted'} since the sheet was compared. No branch was changed; compare the sheet again.`,
-          );
-        const before = { label: row.label, record: row.record };
-        await writeBranch(row, branch, transaction);
-        parts.push({ subject: 'branch', id: row.id, version: row.version, before });
-      }
+    for (const piece of pieces) {
+      // Made by a thread of ours a moment ago.
+      const branches = JSON.parse(Buffer.from(piece).toString('utf8')) as readonly ImportedBranch[];
+      parts.push(
+        ...(await updateBranches(
+          clientId,
+          branches.filter(({ id }) => id !== 0),
+          transaction,
+        )),
+      );
+      const ids = await createBranches(
+        clientId,
+        branches.filter(({ id }) => id === 0),
+        transaction,
+      );
+      for (const id of ids) parts.push({ subject: 'branch', id, version: 0, before: null });
     }
-    const ids = await createBranches(clientId, fresh, transaction);
-    for (const id of ids) parts.push({ subject: 'branch', id, version: 0, before: null });
+    const fresh = parts.filter(({ before }) => before === null);
+    const updated = parts.length - fresh.length;
     const told = [
-      ids.length > 0 && `${String(ids.length)} ${ids.length === 1 ? 'branch' : 'branches'} added`,
-      known.length > 0 && `${String(known.length)} brought up to date`,
+      fresh.length > 0 && `${String(fresh.length)} ${fresh.length === 1 ? 'branch' : 'branches'} added`,
+      updated > 0 && `${String(updated)} brought up to date`,
       title && `from ${title}`,
     ];
     const changeId = await noteChange(transaction, clientId, told.filter(Boolean).join(', '), parts);
-    return { added: ids.length, updated: known.length, firstId: ids[0] ?? known[0]?.id ?? 0, changeId };
+    return { added: fresh.length, updated, firstId: (fresh[0] ?? parts[0])?.id ?? 0, changeId };
   });
+}
+
+/** Brings branches up to date that are still as they were compared; refuses where one is not. */
+async function updateBranches(
+  clientId: number,
+  branches: readonly ImportedBranch[],
+  transaction: Transaction,
+): Promise<readonly ChangedPart[]> {
+  if (branches.length === 0) return [];
+  const rows = await BranchRow.findAll({
+    where: { clientId, id: { [Op.in]: branches.map(({ id }) => id) } },
+    order: ['id'],
+    ...locked(transaction),
+  });
+  const byId = new Map(rows.map((row) => [row.id, row]));
+  const parts: ChangedPart[] = [];
+  for (const branch of branches) {
+    const row = byId.get(branch.id);
+    if (row?.version !== branch.version)
+      throw new Refusal(
+        409,
+        'Saved meanwhile',
+        `${row?.label ?? branch.label} was ${row ? 'saved' : 'deleted'} since the sheet was compared. No branch was changed; compare the sheet again.`,
+      );
+    const before = { label: row.label, record: row.record };
+    await writeBranch(row, branch, transaction);
+    parts.push({ subject: 'branch', id: row.id, version: row.version, before });
+  }
+  return parts;
 }
 
 /** What the columns of the client's last sheet held. */

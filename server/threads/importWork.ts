@@ -1,4 +1,5 @@
 import { importInputSchema, type Problem } from '#contract';
+import { utf8Bytes } from '#core/text';
 import { keptBranch } from '../store/keptBranch.ts';
 
 /** A branch as it is kept, and which one it brings up to date; 0 for a new one. */
@@ -12,10 +13,17 @@ export interface ImportedBranch {
 }
 
 export type ImportReading =
-  | { readonly ok: true; readonly title: string; readonly branches: readonly ImportedBranch[] }
+  | {
+      readonly ok: true;
+      readonly title: string;
+      /** The branches as JSON (of `ImportedBranch`) in UTF-8, some at a time: thousands at once would hold up whoever takes them. */
+      readonly pieces: readonly Uint8Array[];
+    }
   | { readonly ok: false; readonly errors: NonNullable<Problem['errors']> };
 
 const MOST_ERRORS = 50;
+/** Branches of one piece. */
+const PIECE = 200;
 
 /** Reads the JSON of branches to be taken in and judges each; what is wrong is told with its path. */
 export function readImport(bytes: Uint8Array): ImportReading {
@@ -33,13 +41,13 @@ export function readImport(bytes: Uint8Array): ImportReading {
         .slice(0, MOST_ERRORS)
         .map(({ path, message }) => ({ path: path.map(String).join('.'), message })),
     };
-  return {
-    ok: true,
-    title: read.data.title,
-    branches: read.data.branches.map(({ id, version, label, record }) => ({
-      id,
-      version,
-      ...keptBranch(label, record),
-    })),
-  };
+  const branches = read.data.branches.map(({ id, version, label, record }): ImportedBranch => ({
+    id,
+    version,
+    ...keptBranch(label, record),
+  }));
+  const pieces: Uint8Array[] = [];
+  for (let at = 0; at < branches.length; at += PIECE)
+    pieces.push(utf8Bytes(JSON.stringify(branches.slice(at, at + PIECE))));
+  return { ok: true, title: read.data.title, pieces };
 }
