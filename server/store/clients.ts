@@ -44,6 +44,9 @@ async function countByClient<T extends BranchRow | PageRow>(
   return new Map(rows.map(({ client_id: client, count }) => [Number(client), count]));
 }
 
+/** So many branches are read at a time where all are looked at. */
+const LOOKED_AT = 200;
+
 /** A page of a client's branches, with how far each step of their chains has come. */
 export async function listBranches(
   clientId: number,
@@ -60,9 +63,13 @@ export async function listBranches(
     return { total: count, branches: await summariesOf(rows, client, worker) };
   }
   // By state or town only whoever looks at all of them can tell.
-  const rows = await BranchRow.findAll({ where, order: ['label', 'id'] });
-  const all = await summariesOf(rows, client, worker);
-  const chosen = state ? all.filter((branch) => hasState(branch, state)) : [...all];
+  const chosen: BranchSummary[] = [];
+  for (let at = 0, isEnd = false; !isEnd; at += LOOKED_AT) {
+    const rows = await BranchRow.findAll({ where, order: ['label', 'id'], offset: at, limit: LOOKED_AT });
+    const looked = await summariesOf(rows, client, worker);
+    chosen.push(...(state ? looked.filter((branch) => hasState(branch, state)) : looked));
+    isEnd = rows.length < LOOKED_AT;
+  }
   if (sort === 'town') chosen.sort((a, b) => a.town.localeCompare(b.town));
   if (sort === 'urgency') chosen.sort((a, b) => urgencyOf(a) - urgencyOf(b));
   return { total: chosen.length, branches: chosen.slice(offset, offset + limit) };
