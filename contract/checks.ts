@@ -130,6 +130,8 @@ export const checkedSourceSchema = z.object({
   fetched: z.string(),
 });
 
+export type CheckedSource = z.infer<typeof checkedSourceSchema>;
+
 export const comparisonSchema = z.object({
   before: keptCheckSchema,
   after: keptCheckSchema,

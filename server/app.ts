@@ -73,7 +73,7 @@ export function createApp(parts: AppParts): Express {
     clientRoutes(threads),
     branchRoutes(),
     pageRoutes(threads, uploads),
-    checkRoutes(uploads),
+    checkRoutes(threads, uploads),
     photoRoutes(photos, threads, uploads),
     archiveRoutes(photos, threads, uploads),
     trashRoutes(),

@@ -1,4 +1,5 @@
 /** What somebody would try who wants to lose, to see or to stop what is not his: each was possible once. */
+import { randomBytes } from 'node:crypto';
 import { rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -333,6 +334,29 @@ describe('a zip', () => {
     await addPage('site.zip', changed, 'drop');
     expect(await states()).toEqual(['proved', '']);
   });
+});
+
+test('a page of several pieces comes back byte for byte, and so does the one it replaced', async () => {
+  // Random bytes do not pack: what is kept of the change has several pieces too.
+  const large = (size: number): Buffer =>
+    Buffer.concat([page(), Buffer.from('<!-- '), randomBytes(size), Buffer.from(' -->')]);
+  const [first, second] = [large(2_500_001), large(3 * 1024 * 1024)];
+  const id = (await addPage('large.html', first)).added[0]?.id ?? 0;
+  const comesAs = async (bytes: Buffer): Promise<boolean> =>
+    bytes.equals(
+      (
+        await api()
+          .get(`/api/pages/${String(id)}/download`)
+          .responseType('blob')
+      ).body as Buffer,
+    );
+  expect(await comesAs(first)).toBe(true);
+  const { changeId } = await addPage('large.html', second);
+  expect(await comesAs(second)).toBe(true);
+  await api()
+    .post(`/api/changes/${String(changeId)}/undo`)
+    .expect(200);
+  expect(await comesAs(first)).toBe(true);
 });
 
 test('a branch is not placed on another’s page unless that is meant, and it is undone', async () => {

@@ -31,10 +31,11 @@ import {
   showFound,
   type PlannedPage,
 } from '../store/checks.ts';
+import type { Threads } from '../threads/threads.ts';
 import { uploadedFiles, type Spool, type Uploaded } from './upload.ts';
 
 /** Kept checks of many pages, their reports, and how a client's sources are judged. */
-export function checkRoutes(spool: Spool): Router {
+export function checkRoutes(threads: Threads, spool: Spool): Router {
   const router = Router();
   const id = (value: unknown): number => parse(idSchema, value);
   router.get('/clients/:id/checks', async (request, response) => {
@@ -54,7 +55,8 @@ export function checkRoutes(spool: Spool): Router {
     response.json(await showCheck(id(request.params.id)));
   });
   router.get('/checks/:id/pages/:page/source', async (request, response) => {
-    response.json(await showCheckedSource(id(request.params.id), id(request.params.page)));
+    const source = await showCheckedSource(id(request.params.id), id(request.params.page), threads);
+    response.type('application/json').end(source);
   });
   router.get('/checks/:id/pages/:page/findings', async (request, response) => {
     response.json(await showFound(id(request.params.id), id(request.params.page)));

@@ -11,7 +11,6 @@ import {
   type AddedPages,
   type PlacedChoice,
 } from '#contract';
-import { decodeText } from '#core/text';
 import { isZip } from '../gateways/fileKind.ts';
 import { pagesInZip, refusalOfPath, zipOf } from '../gateways/zipPages.ts';
 import { parse, Refusal } from '../problem.ts';
@@ -51,14 +50,14 @@ export function pageRoutes(threads: Threads, spool: Spool): Router {
   });
   router.get('/pages/:id/source', async (request, response) => {
     const { source } = await findPage(parse(idSchema, request.params.id));
-    response.type('text/plain; charset=utf-8').send(decodeText(source).text);
+    response.type('text/plain; charset=utf-8').end(await threads.text(source));
   });
   router.get('/pages/:id/download', async (request, response) => {
     const { path, source } = await findPage(parse(idSchema, request.params.id));
     response
       .attachment(path.split('/').at(-1) ?? 'page.html')
       .type('application/octet-stream')
-      .send(source);
+      .end(source);
   });
   router.put('/pages/:id/placements', async (request, response) => {
     const input = parse(placementInputSchema, request.body);

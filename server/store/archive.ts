@@ -14,8 +14,8 @@ import { createBranches, findClient, parseRecord, recordsOf } from './branches.t
 import { judgingOf } from './checks.ts';
 import { columnsOf, eachBranch, sheetOf } from './imports.ts';
 import { keptBranch } from './keptBranch.ts';
-import { ClientRow, IgnoreRow, PageRow, PhotoRow, PlacementRow, type BranchRow } from './models.ts';
-import { pagePaths, sourceOf } from './pages.ts';
+import { ClientRow, IgnoreRow, PhotoRow, PlacementRow, type BranchRow } from './models.ts';
+import { createPage, pagePaths, sourceOf } from './pages.ts';
 import { stampSchema } from './photos.ts';
 import { whole } from './transaction.ts';
 
@@ -280,7 +280,7 @@ async function takeClient(
   };
   for (const { path, file, placements } of pages) {
     const source = await read(zip, entryNamed(entries, file, limits.pageBytes), file);
-    const page = await PageRow.create({ clientId, path, source }, { transaction });
+    const page = await createPage(clientId, path, source, transaction);
     await PlacementRow.bulkCreate(
       placements.map(({ branch, form, at }) => ({ pageId: page.id, branchId: branchOf(branch), form, at })),
       { transaction },

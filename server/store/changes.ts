@@ -4,17 +4,22 @@ import { formSchema, limits, placementInputSchema, type KeptChange, type Undone 
 import { pack, unpack } from '../packing.ts';
 import { notFound, Refusal } from '../problem.ts';
 import { findClient, parseRecord, writeBranch } from './branches.ts';
+import { firstPiece, writeRest } from './bytes.ts';
 import { keptBranch } from './keptBranch.ts';
 import { BranchRow, ChangePartRow, ChangeRow, PageRow, PlacementRow } from './models.ts';
 import { locked, whole } from './transaction.ts';
 
 const branchBeforeSchema = z.object({ label: z.string(), record: z.string() });
-const pageBeforeSchema = z.object({
-  source: z.base64(),
+const placementsBeforeSchema = z.object({
   placements: z.array(
     z.object({ branchId: z.number(), form: formSchema, at: placementInputSchema.shape.at }),
   ),
 });
+
+/** A page before a change: its very bytes, and what was placed on it. */
+interface PageBefore extends z.infer<typeof placementsBeforeSchema> {
+  readonly source: Buffer;
+}
 
 /** One thing that is about to be changed, as it is now; `before` is null where it was not there. */
 export interface ChangedPart {
@@ -22,7 +27,7 @@ export interface ChangedPart {
   readonly id: number;
   /** The version that the change makes of it. */
   readonly version: number;
-  readonly before: z.infer<typeof branchBeforeSchema> | z.infer<typeof pageBeforeSchema> | null;
+  readonly before: z.infer<typeof branchBeforeSchema> | PageBefore | null;
 }
 
 const MOST_PARTS = 100;
@@ -37,10 +42,10 @@ export async function noteChange(
   const { id } = await ChangeRow.create({ clientId, title: title.slice(0, 300) }, { transaction });
   let waiting: Omit<InferCreationAttributes<ChangePartRow>, 'id'>[] = [];
   for await (const { subject, id: subjectId, version, before } of parts) {
-    const packed = before ? await pack(JSON.stringify(before)) : null;
+    const packed = before && (await packBefore(before));
     const row = { changeId: id, subject, subjectId, version, before: packed };
     // What is large goes by itself, with its bytes beside the statement.
-    if (packed && packed.length > 16_384) await ChangePartRow.create(row, { transaction });
+    if (packed && packed.length > 16_384) await writePart(row, packed, transaction);
     else waiting.push(row);
     if (waiting.length < MOST_PARTS) continue;
     await ChangePartRow.bulkCreate(waiting, { transaction });
@@ -50,14 +55,34 @@ export async function noteChange(
   return id;
 }
 
-/** A page as it is now, for the change that is about to be made. */
-export async function pageBefore(
-  { id, source }: PageRow,
+/** A line of JSON, and behind it the bytes of a page where it is one. */
+const packBefore = (before: NonNullable<ChangedPart['before']>): Promise<Buffer> =>
+  'source' in before
+    ? pack(
+        Buffer.concat([Buffer.from(`${JSON.stringify({ placements: before.placements })}\n`), before.source]),
+      )
+    : pack(JSON.stringify(before));
+
+async function writePart(
+  row: Omit<InferCreationAttributes<ChangePartRow>, 'id'>,
+  packed: Buffer,
   transaction: Transaction,
-): Promise<z.infer<typeof pageBeforeSchema>> {
+): Promise<void> {
+  const part = await ChangePartRow.create({ ...row, before: firstPiece(packed) }, { transaction });
+  await writeRest(ChangePartRow, 'before', part.id, packed, transaction);
+}
+
+/** Writes a page that is locked anew. */
+export async function writeSource(page: PageRow, source: Buffer, transaction: Transaction): Promise<void> {
+  await page.update({ source: firstPiece(source), version: page.version + 1 }, { transaction });
+  await writeRest(PageRow, 'source', page.id, source, transaction);
+}
+
+/** A page as it is now, for the change that is about to be made. */
+export async function pageBefore({ id, source }: PageRow, transaction: Transaction): Promise<PageBefore> {
   const placements = await PlacementRow.findAll({ where: { pageId: id }, transaction });
   return {
-    source: source.toString('base64'),
+    source,
     placements: placements.map(({ branchId, form, at }) => ({ branchId, form, at })),
   };
 }
@@ -103,15 +128,18 @@ export async function undoChange(id: number): Promise<Undone> {
   });
 }
 
-const beforeOf = async ({ before }: ChangePartRow): Promise<unknown> =>
-  before && JSON.parse((await unpack(before, 2 * limits.unpackedBytes)).toString('utf8'));
+const beforeOf = async ({ before }: ChangePartRow): Promise<Buffer | null> =>
+  before && unpack(before, limits.unpackedBytes);
+
+const lineOf = (bytes: Buffer, end: number): unknown => JSON.parse(bytes.toString('utf8', 0, end));
 
 /** Undoes what was done to a branch; its label where it was changed since and stays, '' otherwise. */
 async function undoBranch(part: ChangePartRow, transaction: Transaction): Promise<string> {
   const branch = await BranchRow.findByPk(part.subjectId, locked(transaction));
   if (!branch) return '';
   if (branch.version !== part.version) return branch.label;
-  const before = branchBeforeSchema.nullable().parse(await beforeOf(part));
+  const bytes = await beforeOf(part);
+  const before = bytes && branchBeforeSchema.parse(lineOf(bytes, bytes.length));
   if (before) await writeBranch(branch, keptBranch(before.label, parseRecord(before.record)), transaction);
   else await branch.destroy({ transaction });
   return '';
@@ -122,13 +150,14 @@ async function undoPage(part: ChangePartRow, transaction: Transaction): Promise<
   const page = await PageRow.findByPk(part.subjectId, locked(transaction));
   if (!page) return '';
   if (page.version !== part.version) return page.path;
-  const before = pageBeforeSchema.nullable().parse(await beforeOf(part));
-  if (!before) {
+  const bytes = await beforeOf(part);
+  if (!bytes) {
     await page.destroy({ transaction });
     return '';
   }
-  const source = Buffer.from(before.source, 'base64');
-  await page.update({ source, version: page.version + 1 }, { transaction });
+  const end = bytes.indexOf('\n');
+  const before = placementsBeforeSchema.parse(lineOf(bytes, end));
+  await writeSource(page, bytes.subarray(end + 1), transaction);
   await PlacementRow.destroy({ where: { pageId: page.id }, transaction });
   const branches = await BranchRow.findAll({
     where: { id: { [Op.in]: before.placements.map(({ branchId }) => branchId) } },

@@ -2,6 +2,7 @@ import { col, fn, literal, Op, type InferAttributes, type Transaction } from 'se
 import * as z from 'zod';
 import {
   checkedPageSchema,
+  checkedSourceSchema,
   hostAnswerSchema,
   judgingSchema,
   limits,
@@ -29,10 +30,11 @@ import {
 } from '#core/checking';
 import { originsOf, pageUrl } from '#core/link';
 import { emptyRecord } from '#core/record';
-import { decodeText } from '#core/text';
-import { pack, unpack } from '../packing.ts';
+import { pack } from '../packing.ts';
 import { notFound, Refusal } from '../problem.ts';
+import type { Threads } from '../threads/threads.ts';
 import { findClient, recordsOf } from './branches.ts';
+import { firstPiece, writeRest } from './bytes.ts';
 import { BranchRow, CheckedPageRow, CheckRow, IgnoreRow, JobRow } from './models.ts';
 import { pagePaths, sourceOf } from './pages.ts';
 import { whole } from './transaction.ts';
@@ -275,17 +277,21 @@ export async function allFound(id: number): Promise<readonly Found[]> {
   return [...siteFound(check, new Map()), ...rows.flatMap(pageFound)];
 }
 
-/** What was fetched of one page, as it was then. */
-export async function showCheckedSource(checkId: number, pageId: number) {
+/** What was fetched of one page, as it was then: JSON after `checkedSourceSchema`, made in a thread. */
+export async function showCheckedSource(
+  checkId: number,
+  pageId: number,
+  threads: Threads,
+): Promise<Uint8Array> {
   await findCheck(checkId);
   const page = await CheckedPageRow.findOne({ where: { checkId, id: pageId } });
   if (!page) throw notFound('page of the check');
-  const headers = JSON.parse(page.headers) as Record<string, string>;
-  const { text, encoding } = decodeText(
-    page.source ? await unpack(page.source, limits.unpackedBytes) : Buffer.alloc(0),
-    headers['content-type'] ?? '',
-  );
-  return { url: page.finalUrl || page.url, text, encoding, headers, fetched: page.updatedAt.toISOString() };
+  const { url, finalUrl, headers, updatedAt } = page;
+  return threads.checkedSource(page.source, {
+    url: finalUrl || url,
+    headers: checkedSourceSchema.shape.headers.parse(JSON.parse(headers)),
+    fetched: updatedAt.toISOString(),
+  });
 }
 
 export async function compareChecks(beforeId: number, afterId: number): Promise<ShownComparison> {
@@ -415,7 +421,12 @@ export async function planPages(
   if (rows.every(({ source }) => source === null)) return CheckedPageRow.bulkCreate(rows, { transaction });
   const planned: CheckedPageRow[] = [];
   for (const row of rows) {
-    const made = await CheckedPageRow.create(row, { transaction });
+    const { source } = row;
+    const made = await CheckedPageRow.create(
+      { ...row, source: source && firstPiece(source) },
+      { transaction },
+    );
+    if (source) await writeRest(CheckedPageRow, 'source', made.id, source, transaction);
     made.setDataValue('source', null);
     planned.push(made);
   }
@@ -445,8 +456,13 @@ export async function keepOutcomes(outcomes: readonly PageOutcome[]): Promise<vo
     for (const { id, checkId, ...found } of outcomes) {
       const { source, ...fields } = found;
       // Files that were handed in keep the source they came with.
-      const values = { state: 'unread' as const, ...fields, ...(source ? { source } : {}) };
+      const values = {
+        state: 'unread' as const,
+        ...fields,
+        ...(source ? { source: firstPiece(source) } : {}),
+      };
       await CheckedPageRow.update(values, { where: { id, checkId }, transaction });
+      if (source) await writeRest(CheckedPageRow, 'source', id, source, transaction);
     }
   });
 }

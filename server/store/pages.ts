@@ -1,4 +1,5 @@
-import { Op, type Transaction } from 'sequelize';
+import { literal, Op, type Transaction } from 'sequelize';
+import * as z from 'zod';
 import type { AddedPages, Page, PlacedChoice, PlacementInput } from '#contract';
 import { foldUrl, originsOf, pageUrl } from '#core/link';
 import type { MarkupForm } from '#core/markup';
@@ -8,8 +9,9 @@ import { inLanes } from '../lanes.ts';
 import { notFound, Refusal } from '../problem.ts';
 import type { PageWorker } from '../threads/pageWork.ts';
 import { GivenUp, givenUp } from '../threads/threads.ts';
-import { findBranch, findClient, parseRecord, recordOf, recordsOf } from './branches.ts';
-import { noteChange, pageBefore, type ChangedPart } from './changes.ts';
+import { findBranch, findClient, recordOf, recordsOf } from './branches.ts';
+import { firstPiece, writeRest } from './bytes.ts';
+import { noteChange, pageBefore, writeSource, type ChangedPart } from './changes.ts';
 import { BranchRow, type ClientRow, PageRow, PlacementRow } from './models.ts';
 import { locked, whole } from './transaction.ts';
 
@@ -79,16 +81,29 @@ interface Owner {
   readonly label: string;
 }
 
+const namedSchema = z.array(
+  z.object({
+    id: z.number(),
+    label: z.string(),
+    url: z
+      .string()
+      .nullable()
+      .transform((url) => url ?? ''),
+  }),
+);
+
 /** Whose own page a path is, by the addresses that the branches’ records name. */
 type Owners = (path: string) => Owner | undefined;
 
 async function ownersOf(clientId: number): Promise<Owners> {
-  const branches = await BranchRow.findAll({
+  // Only the addresses: thousands of whole records would be read for nothing.
+  const rows = await BranchRow.findAll({
     where: { clientId },
     order: ['id'],
-    attributes: ['id', 'label', 'record'],
+    attributes: ['id', 'label', [literal("JSON_VALUE(`record`, '$.url')"), 'url']],
+    raw: true,
   });
-  const named = branches.map(({ id, label, record }) => ({ id, label, url: parseRecord(record).url }));
+  const named = namedSchema.parse(rows);
   const origins = originsOf(named.map(({ url }) => url));
   const byUrl = new Map(
     named.toReversed().flatMap(({ id, label, url }) => (url ? [[foldUrl(url), { id, label }] as const] : [])),
@@ -234,7 +249,7 @@ async function keepAll(
     }
     const there = await PageRow.findOne({ where: { clientId, path: page.path }, ...locked(transaction) });
     if (!there) {
-      const { id } = await PageRow.create({ clientId, path: page.path, source: page.bytes }, { transaction });
+      const { id } = await createPage(clientId, page.path, page.bytes, transaction);
       parts.push({ subject: 'page', id, version: 0, before: null });
       added.added.push({ id, path: page.path });
       continue;
@@ -251,7 +266,7 @@ async function keepAll(
     }
     const before = await pageBefore(there, transaction);
     const source = choice === 'again' ? await placedAgain(page.bytes, lost, worker) : page.bytes;
-    await there.update({ source, version: there.version + 1 }, { transaction });
+    await writeSource(there, source, transaction);
     if (choice !== 'again')
       await PlacementRow.destroy({ where: { id: { [Op.in]: lost.map(({ id }) => id) } }, transaction });
     parts.push({ subject: 'page', id: there.id, version: there.version, before });
@@ -263,6 +278,17 @@ async function keepAll(
   if (parts.length > 0)
     added.changeId = await noteChange(transaction, clientId, titleOf(added, title), parts);
   return added;
+}
+
+export async function createPage(
+  clientId: number,
+  path: string,
+  source: Buffer,
+  transaction: Transaction,
+): Promise<PageRow> {
+  const page = await PageRow.create({ clientId, path, source: firstPiece(source) }, { transaction });
+  await writeRest(PageRow, 'source', page.id, source, transaction);
+  return page;
 }
 
 /** What an upload did, in a few words. */
@@ -341,7 +367,7 @@ async function changePage(
       if (page.version !== read.version) return undefined;
       const before = await pageBefore(page, transaction);
       const title = await note(transaction);
-      await page.update({ source, version: page.version + 1 }, { transaction });
+      await writeSource(page, source, transaction);
       return noteChange(transaction, page.clientId, `${title} ${page.path}`, [
         { subject: 'page', id, version: page.version, before },
       ]);

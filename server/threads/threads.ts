@@ -51,6 +51,9 @@ export class Threads implements PageWorker {
   readonly readPhoto = (path: string) => this.#run('photo', path);
   readonly stampPhoto = (...words: Parameters<Tasks['stamp']>) => this.#run('stamp', ...words);
 
+  readonly text = (bytes: Uint8Array) => this.#run('text', bytes);
+  readonly checkedSource = (...words: Parameters<Tasks['source']>) => this.#run('source', ...words);
+
   async close(): Promise<void> {
     await this.#pool.destroy();
   }

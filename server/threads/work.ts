@@ -2,6 +2,7 @@
 import { removeFromBytes } from '#core/page';
 import { readImport } from './importWork.ts';
 import { placeOn, readPage } from './pageWork.ts';
+import { readText, showSource } from './textWork.ts';
 import { tellBegun, type Begun } from './timed.ts';
 import { readPhoto, stampPhoto } from './photoWork.ts';
 
@@ -12,6 +13,8 @@ const tasks = {
   import: readImport,
   photo: readPhoto,
   stamp: stampPhoto,
+  text: readText,
+  source: showSource,
 } as const;
 
 export type Tasks = typeof tasks;
