@@ -98,7 +98,7 @@ function reparent(b: TreeBuilder, element: GrowingElement, furthest: GrowingElem
   b.list(copy);
   copy.inert = furthest.inert;
   copy.children = furthest.children;
-  for (const child of copy.children) if (child.kind === 'element') reparentTo(child as GrowingElement, copy);
+  for (const child of copy.children) if (child.kind === 'element') child.parent = copy;
   furthest.children = [];
   b.adopt(furthest, copy);
   const old = formatting.lastIndexOf(element);
@@ -106,8 +106,4 @@ function reparent(b: TreeBuilder, element: GrowingElement, furthest: GrowingElem
   formatting.splice(old < bookmark ? bookmark - 1 : bookmark, 0, copy);
   open.remove(element, token.start);
   open.insertBehind(copy, furthest);
-}
-
-function reparentTo(child: GrowingElement, parent: GrowingElement): void {
-  child.parent = parent;
 }

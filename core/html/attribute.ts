@@ -26,7 +26,7 @@ export function attributeSpan(
     const match = ATTRIBUTE.exec(source);
     if (!match) return undefined;
     const [written, found = '', double, single, bare] = match;
-    if (found.toLowerCase() !== name) continue;
+    if (found.toLowerCase().replaceAll('\0', '\uFFFD') !== name) continue;
     const behind = match.index + written.length;
     const quote = double !== undefined ? '"' : single !== undefined ? "'" : '';
     const length = (double ?? single ?? bare ?? '').length;

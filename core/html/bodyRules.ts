@@ -2,7 +2,7 @@ import { adoptionAgency } from './adoption.ts';
 import type { GrowingElement } from './document.ts';
 import { endTemplate, headElement } from './headElements.ts';
 import { Flag } from './tags.ts';
-import { TokenKind, type Tokenizer } from './tokenizer.ts';
+import { joinedAttributes, TokenKind, type Tokenizer } from './tokenizer.ts';
 import type { Rule } from './treeBuilder.ts';
 
 /** The insertion mode "in body" (HTML Living Standard, 13.2.6.4.7). */
@@ -62,13 +62,14 @@ const body: Rule = (b, token) => {
 
 /** A second `html` or `body` gives its attributes to the first, where that has none of the name. */
 function addAttributes(element: GrowingElement, { attributes: more }: Tokenizer): void {
-  element.attributes = { ...more, ...element.attributes };
+  element.attributes = joinedAttributes(element.attributes, more);
 }
 
 const frameset: Rule = (b, token) => {
   const [root, page, element] = b.open.items;
   if (!b.framesetOk || !root || !page || element?.name !== 'body') return;
   page.remove(element);
+  b.unlist(element);
   while (b.open.items.length > 2) b.open.pop(token.start);
   b.insert();
   b.setMode('inFrameset');
@@ -369,7 +370,7 @@ const endBreak: Rule = (b) => {
   b.framesetOk = false;
 };
 
-export const anyOtherEnd: Rule = (b, token) => {
+const anyOtherEnd: Rule = (b, token) => {
   const { items } = b.open;
   for (let at = items.length - 1; at > 0; at -= 1) {
     const node = items[at];

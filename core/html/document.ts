@@ -26,7 +26,7 @@ export interface HtmlText {
   readonly end: number;
 }
 
-export type HtmlNode = HtmlElement | HtmlText;
+type HtmlNode = HtmlElement | HtmlText;
 
 /** A page as a tree below a nameless root element. */
 export interface HtmlDocument {
@@ -52,7 +52,9 @@ export function textContent(node: HtmlElement): string {
 }
 
 /** What elements without children share, so that most elements need no array of their own. */
-const NONE: HtmlNode[] = [];
+const NONE: GrowingNode[] = [];
+
+export type GrowingNode = GrowingElement | HtmlText;
 
 /** An element while its tree grows. */
 export class GrowingElement implements HtmlElement {
@@ -60,7 +62,7 @@ export class GrowingElement implements HtmlElement {
   readonly name: string;
   attributes: Attributes;
   parent: GrowingElement | null = null;
-  children: HtmlNode[] = NONE;
+  children: GrowingNode[] = NONE;
   inert = false;
   /** Whether it is on the stack of open elements. */
   isOpen = false;
@@ -92,18 +94,18 @@ export class GrowingElement implements HtmlElement {
     this.end = contentStart;
   }
 
-  append(node: HtmlNode): void {
+  append(node: GrowingNode): void {
     if (this.children === NONE) this.children = [node];
     else this.children.push(node);
   }
 
-  insertBefore(node: HtmlNode, sibling: HtmlNode): void {
+  insertBefore(node: GrowingNode, sibling: GrowingNode): void {
     const at = this.children.lastIndexOf(sibling);
     if (at < 0) this.append(node);
     else this.children.splice(at, 0, node);
   }
 
-  remove(node: HtmlNode): void {
+  remove(node: GrowingNode): void {
     const at = this.children.lastIndexOf(node);
     if (at >= 0) this.children.splice(at, 1);
   }

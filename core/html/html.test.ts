@@ -1,5 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
-import { attributeSpan, isWritten, readDocument, textContent, type HtmlElement } from './index.ts';
+import {
+  attributeSpan,
+  insertionPoint,
+  isWritten,
+  readDocument,
+  textContent,
+  type HtmlElement,
+} from './index.ts';
 
 const element = (source: string, name: string): HtmlElement => {
   const found = readDocument(source).elements.find((one) => one.name === name);
@@ -117,4 +124,79 @@ describe('the place of an attribute', () => {
       expect(span && source.slice(span.start, span.end)).toBe(value);
     }
   });
+});
+
+describe('what pages seldom hold', () => {
+  const text = (source: string, name: string): string => textContent(element(source, name));
+
+  test.each([
+    ['<pre>&#10;a</pre>', 'pre', 'a'],
+    ['<pre>&#x0A;&#10;a</pre>', 'pre', '\na'],
+    ['<pre>&#100;a</pre>', 'pre', 'da'],
+    ['<textarea>\n&#10;a</textarea>', 'textarea', '\na'],
+    ['<plaintext>a\0b', 'plaintext', 'a\uFFFDb'],
+    ['<script>a</script\u00A0>b</script>', 'script', 'a</script\u00A0>b'],
+  ])('%j holds in its %s %j', (source, name, held) => {
+    expect(text(source, name)).toBe(held);
+  });
+
+  test.each([
+    ['<!--x--', 'x'],
+    ['<!--x-', 'x'],
+    ['<!--x--!', 'x'],
+    ['<!--x---', 'x-'],
+    ['<!--x', 'x'],
+    ['<!--x--y', 'x--y'],
+  ])('the comment %j at the end of a page says %j', (source, said) => {
+    expect(readDocument(source).comments.map((one) => one.text)).toEqual([said]);
+  });
+
+  test('attributes may have any name', () => {
+    const { attributes } = element('<p constructor=a __proto__=b toString=c id\0=d>', 'p');
+    expect(Object.entries(attributes)).toEqual([
+      ['constructor', 'a'],
+      ['__proto__', 'b'],
+      ['tostring', 'c'],
+      ['id\uFFFD', 'd'],
+    ]);
+    expect(element('<p>', 'p').attributes['constructor']).toBeUndefined();
+    const source = '<p a\0b="x">';
+    expect(attributeSpan(source, element(source, 'p'), 'a\uFFFDb')).toEqual({ start: 8, end: 9, quote: '"' });
+  });
+
+  test('HTML stands in an annotation whose encoding says so, and in no other', () => {
+    const inside = (encoding: string): string[] =>
+      names(`<math><annotation-xml encoding="${encoding}"><p>x</p></annotation-xml><mi>y</mi></math>`).slice(
+        3,
+      );
+    expect(inside('text/html')).toEqual(['math', 'math:annotation-xml', 'p', 'math:mi']);
+    expect(inside('a')).toEqual(['math', 'math:annotation-xml', 'p', 'mi']);
+  });
+
+  test('white space behind a column in a template stays, and nothing else does', () => {
+    const template = element('<template><col> x y</template>', 'template');
+    expect(textContent(template)).toBe('  ');
+  });
+
+  test('a frameset throws out what stood before it', () => {
+    const { elements, marked } = readDocument('<div itemscope><p></div><frameset><frame>');
+    expect(elements.map(({ name }) => name)).toEqual(['html', 'head', 'frameset', 'frame']);
+    expect(marked).toEqual([]);
+  });
+
+  test('a select shows what its chosen option holds', () => {
+    const source =
+      '<select><button><selectedcontent></selectedcontent></button><option>a<option selected>b<i>c</i></select>';
+    expect(textContent(element(source, 'selectedcontent'))).toBe('bc');
+  });
+});
+
+test.each([
+  ['\uFEFF<!doctype html><html><body><p>x</body></html>', '</body></html>'],
+  ['\u00EF\u00BB\u00BF<!doctype html><html><body><p>x</body></html>', '</body></html>'],
+  ['x<html><body>y</body></html>z', '</body></html>z'],
+  ['<p>x</html>', '</html>'],
+  ['<p>x', ''],
+])('what goes to the end of the body of %j stands before %j', (source, behind) => {
+  expect(source.slice(insertionPoint(readDocument(source), 'body-end'))).toBe(behind);
 });

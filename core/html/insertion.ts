@@ -23,9 +23,8 @@ function headEnd({ elements, source }: HtmlDocument): number {
 /** What stands before the first element: white space, comments and the document type. */
 const PROLOGUE = /^(?:\uFEFF|\u00EF\u00BB\u00BF)?\s*(?:<!--[\s\S]*?-->\s*)*(?:<!doctype[^>]*>)?/i;
 
+/** Where the body ends: before its end tag, or that of the page, whether it was written or made up. */
 function bodyEnd({ elements, source }: HtmlDocument): number {
-  const written = elements.filter(isWritten);
-  const end = (name: string): number | undefined =>
-    written.find((element) => element.name === name)?.contentEnd;
-  return end('body') ?? end('html') ?? source.length;
+  const ends = elements.filter(({ name }) => name === 'body' || name === 'html');
+  return Math.min(source.length, ...ends.map(({ contentEnd }) => contentEnd));
 }

@@ -1,3 +1,4 @@
+import { table } from '#core/text';
 import { endTemplate, headElement } from './headElements.ts';
 import { TokenKind, type Tokenizer } from './tokenizer.ts';
 import type { Mode, Rule, TreeBuilder } from './treeBuilder.ts';
@@ -121,8 +122,11 @@ const inColumnGroup: Rule = (b, token) => {
   } else if (isTag(token, 'end', 'col')) return;
   else if (isTag(token, 'start', 'template')) headElement(b, token);
   else if (isTag(token, 'end', 'template')) endTemplate(b);
-  else if (token.kind !== TokenKind.text || b.takeLeadingSpace(true)) {
-    if (open.top.name !== 'colgroup') return;
+  else if (open.top.name !== 'colgroup') {
+    // In a template: white space is kept, everything else is passed over.
+    const space = token.kind === TokenKind.text ? token.text.replace(/[^\t\n\f\r ]+/g, '') : '';
+    if (space) b.insertText(space);
+  } else if (token.kind !== TokenKind.text || b.takeLeadingSpace(true)) {
     open.pop(token.start);
     b.reprocessIn('inTable');
   }
@@ -210,7 +214,7 @@ function closeCell(b: TreeBuilder): void {
 }
 
 /** What a start tag inside a template says about what the template holds. */
-const templateMode: Readonly<Record<string, Mode>> = {
+const templateMode = table<Mode>({
   caption: 'inTable',
   colgroup: 'inTable',
   tbody: 'inTable',
@@ -220,7 +224,7 @@ const templateMode: Readonly<Record<string, Mode>> = {
   tr: 'inTableBody',
   td: 'inRow',
   th: 'inRow',
-};
+});
 
 const inTemplate: Rule = (b, token) => {
   if (token.kind === TokenKind.end) {

@@ -8,8 +8,19 @@ export type ContentModel = 'data' | 'rcdata' | 'rawtext' | 'script' | 'plaintext
 
 export type Attributes = Readonly<Record<string, string>>;
 
+/** Attributes by their names, which may be any: there is no prototype that could answer for one. */
+class AttributeMap {
+  [name: string]: string;
+}
+Object.setPrototypeOf(AttributeMap.prototype, null);
+Reflect.deleteProperty(AttributeMap.prototype, 'constructor');
+
+/** All attributes of several start tags, the first of each name. */
+export const joinedAttributes = (first: Attributes, more: Attributes): Attributes =>
+  Object.assign(new AttributeMap(), more, first);
+
 /** What elements without attributes share. */
-export const NO_ATTRIBUTES: Attributes = Object.freeze({});
+export const NO_ATTRIBUTES: Attributes = Object.freeze(new AttributeMap());
 
 /** Attributes of microdata and RDFa Lite; few elements of a page have one. */
 const MARKUP_ATTRIBUTES = new Set([
@@ -93,9 +104,15 @@ export class Tokenizer {
     this.#modelName = name;
   }
 
-  /** Passes over the line break that may begin a `pre` or a `textarea`. */
+  /** Passes over the line break that may begin a `pre` or a `textarea`, whether written or referred to. */
   skipLineBreak(): void {
-    if (this.source.charCodeAt(this.#at) === CR && this.source.charCodeAt(this.#at + 1) === LF) this.#at += 2;
+    const [reference = ''] =
+      /^&(?:#0*10(?!\d);?|#[xX]0*[aA](?![\da-fA-F]);?|NewLine;)/.exec(
+        this.source.slice(this.#at, this.#at + 40),
+      ) ?? [];
+    if (reference) this.#at += reference.length;
+    else if (this.source.charCodeAt(this.#at) === CR && this.source.charCodeAt(this.#at + 1) === LF)
+      this.#at += 2;
     else if (this.source.charCodeAt(this.#at) === LF || this.source.charCodeAt(this.#at) === CR)
       this.#at += 1;
   }
@@ -106,7 +123,12 @@ export class Tokenizer {
       const end = this.#contentEnd();
       const model = this.#model;
       if (model !== 'plaintext') this.#model = 'data';
-      if (end > this.#at) return this.#textUntil(end, model === 'rcdata');
+      if (end > this.#at) {
+        this.#textUntil(end, model === 'rcdata');
+        // Here U+0000 is told (13.2.5.5); elsewhere the rules of the tree drop it.
+        if (model === 'plaintext' && this.hasNulls) this.text = this.text.replaceAll('\0', '\uFFFD');
+        return this.kind;
+      }
     }
     const { source } = this;
     const end = this.#textEnd(this.#at);
@@ -193,7 +215,10 @@ export class Tokenizer {
     let close = less + 4;
     for (;;) {
       close = source.indexOf('--', close);
-      if (close < 0) return this.#commented(source.slice(less + 4), source.length);
+      // Dashes at the end of the source may have been the beginning of its end (13.2.5.50 to .52).
+      if (close < 0) return this.#commented(source.slice(less + 4).replace(/-$/, ''), source.length);
+      if (/^--!?$/.test(source.slice(close, close + 4)))
+        return this.#commented(source.slice(less + 4, close), source.length);
       const code = source.charCodeAt(close + 2);
       if (code === GREATER) return this.#commented(source.slice(less + 4, close), close + 3);
       if (code === EXCLAMATION && source.charCodeAt(close + 3) === GREATER)
@@ -252,7 +277,7 @@ export class Tokenizer {
     const { source } = this;
     const { length } = source;
     let at = from;
-    let attributes: Record<string, string> | undefined;
+    let attributes: AttributeMap | undefined;
     for (;;) {
       let code = source.charCodeAt(at);
       while (code === SLASH || isSpace(code)) {
@@ -279,7 +304,7 @@ export class Tokenizer {
         value = this.#value(source.slice(valueStart, end));
         at = valueStart > at ? end + 1 : end;
       }
-      attributes ??= {};
+      attributes ??= new AttributeMap();
       // The first attribute of a name counts.
       if (attributes[name] === undefined) attributes[name] = value;
     }
@@ -324,7 +349,7 @@ export class Tokenizer {
   /** 13.2.5.15 to 13.2.5.31: inside `<!--`, a script within the script hides its end tag. */
   #scriptEnd(): number {
     const { source } = this;
-    const marks = /<!--|-->|<\/?script(?=[\s/>])/gi;
+    const marks = /<!--|-->|<\/?script(?=[\t\n\f\r />])/gi;
     marks.lastIndex = this.#at;
     let state: 'plain' | 'escaped' | 'double' = 'plain';
     for (let mark = marks.exec(source); mark; mark = marks.exec(source)) {

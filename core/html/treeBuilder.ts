@@ -1,5 +1,7 @@
+import { table } from '#core/text';
 import { GrowingElement, cloneOf, rootElement, type HtmlText } from './document.ts';
 import { OpenElements } from './openElements.ts';
+import { fillSelectedContent } from './selectedContent.ts';
 import { Flag, flagsOf } from './tags.ts';
 import { NO_ATTRIBUTES, TokenKind, Tokenizer, type Attributes, type ContentModel } from './tokenizer.ts';
 
@@ -34,7 +36,7 @@ export type Mode =
 /** A rule of an insertion mode for the token at hand. */
 export type Rule = (builder: TreeBuilder, token: Tokenizer) => void;
 
-const modeInside: Readonly<Record<string, Mode | undefined>> = {
+const modeInside = table<Mode>({
   td: 'inCell',
   th: 'inCell',
   tr: 'inRow',
@@ -47,7 +49,7 @@ const modeInside: Readonly<Record<string, Mode | undefined>> = {
   head: 'inHead',
   body: 'inBody',
   frameset: 'inFrameset',
-};
+});
 
 type Mutable<T> = { -readonly [K in keyof T]: T[K] };
 
@@ -99,6 +101,7 @@ export class TreeBuilder {
     }
     const { length } = token.source;
     while (open.items.length > 1) open.pop(length);
+    for (const element of this.elements) if (element.name === 'selectedcontent') fillSelectedContent(element);
     this.root.contentEnd = length;
     this.root.end = length;
   }
@@ -122,12 +125,7 @@ export class TreeBuilder {
     if (top.flags & Flag.mathTextPoint) {
       if (kind === TokenKind.text || (isTag && name !== 'mglyph' && name !== 'malignmark')) return false;
     }
-    if (top.name === 'math:annotation-xml') {
-      if (isTag && name === 'svg') return false;
-      const encoding = (top.attributes['encoding'] ?? '').toLowerCase();
-      if (encoding === 'text/html' || encoding === 'application/xhtml+xml')
-        return !(isTag || kind === TokenKind.text);
-    }
+    if (top.name === 'math:annotation-xml' && isTag && name === 'svg') return false;
     if (top.flags & Flag.htmlPoint) return !(isTag || kind === TokenKind.text);
     return true;
   }
@@ -193,7 +191,12 @@ export class TreeBuilder {
   insertForeign(space: 'svg' | 'math'): void {
     const { name, attributes, start, end, selfClosing, marked } = this.token;
     const full = name === space ? name : `${space}:${name}`;
-    const element = new GrowingElement(full, flagsOf(full) | Flag.foreign, attributes, start, end, marked);
+    // HTML may stand in it where its encoding says so (13.2.6.6, "HTML integration point").
+    const isHtmlPoint =
+      full === 'math:annotation-xml' &&
+      /^(?:text\/html|application\/xhtml\+xml)$/i.test(attributes['encoding'] ?? '');
+    const flags = flagsOf(full) | Flag.foreign | (isHtmlPoint ? Flag.htmlPoint : 0);
+    const element = new GrowingElement(full, flags, attributes, start, end, marked);
     this.#open(element, !selfClosing);
   }
 
@@ -225,6 +228,17 @@ export class TreeBuilder {
   list(element: GrowingElement): void {
     this.elements.push(element);
     if (element.isMarked) this.marked.push(element);
+  }
+
+  /** Takes an element that was thrown out, and all inside it, off the lists of the page. */
+  unlist(element: GrowingElement): void {
+    const isInside = (one: GrowingElement): boolean => {
+      for (let above: GrowingElement | null = one; above; above = above.parent)
+        if (above === element) return true;
+      return false;
+    };
+    for (const list of [this.elements, this.marked])
+      list.splice(0, list.length, ...list.filter((one) => !isInside(one)));
   }
 
   /** Appends to a parent, or in front of the table where that is in force ("the appropriate place"). */

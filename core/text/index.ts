@@ -1,4 +1,4 @@
-export * from './csv.ts';
+export * from './counted.ts';
 export * from './edit.ts';
 export * from './encoding.ts';
 export * from './escape.ts';
@@ -6,3 +6,4 @@ export * from './fileName.ts';
 export * from './fold.ts';
 export * from './place.ts';
 export * from './remember.ts';
+export * from './table.ts';

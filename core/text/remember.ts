@@ -17,3 +17,13 @@ export function remember<T>(ask: (text: string) => T, most = 2000): (text: strin
     return answer;
   };
 }
+
+/** The same for a function of one object: the answer is remembered as long as the object is. */
+export function remembered<K extends object, T>(ask: (of: K) => T): (of: K) => T {
+  const answers = new WeakMap<K, { readonly answer: T }>();
+  return (of) => {
+    let known = answers.get(of);
+    if (!known) answers.set(of, (known = { answer: ask(of) }));
+    return known.answer;
+  };
+}

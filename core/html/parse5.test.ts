@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { parse, type DefaultTreeAdapterTypes } from 'parse5';
-import { readDocument, type HtmlElement } from '#core/html';
-import { htmlSources } from './htmlSources.ts';
-import { mutated, seeded } from './mutation.ts';
+import { isWritten, readDocument, type HtmlElement } from './index.ts';
+import { htmlSources } from '../../bench/htmlSources.ts';
+import { mutated, seeded } from '../../bench/mutation.ts';
 
 type Parent = DefaultTreeAdapterTypes.ParentNode;
 
@@ -42,6 +42,25 @@ function theirTree(node: Parent): string {
   return tree + quoted(text);
 }
 
+/** Copies that misnesting makes of an element have its place here, and none there. */
+const once = (places: readonly string[]): readonly string[] => [...new Set(places)].sort();
+
+/** The place of every start tag that was written, in the order of the tree. */
+const ourPlaces = (node: HtmlElement): readonly string[] =>
+  node.children.flatMap((child) => {
+    if (child.kind === 'text') return [];
+    const own = isWritten(child) ? [`${String(child.start)}-${String(child.contentStart)}`] : [];
+    return [...own, ...ourPlaces(child)];
+  });
+
+const theirPlaces = (node: Parent): readonly string[] =>
+  ('content' in node ? node.content : node).childNodes.flatMap((child) => {
+    if (!('tagName' in child)) return [];
+    const at = child.sourceCodeLocation?.startTag;
+    const own = at ? [`${String(at.startOffset)}-${String(at.endOffset)}`] : [];
+    return [...own, ...theirPlaces(child)];
+  });
+
 /**
  * Where parse5 8 departs from the standard: it reads no CDATA section in an SVG title (13.2.5.42 asks only for
  * the namespace of the current node), and a template does not end its "table scope" (13.2.4.2).
@@ -62,6 +81,22 @@ function expectSameTree(source: string): void {
 describe('the tree of a page is the one an independent parser of the standard makes', () => {
   test.each(htmlSources.map((source) => [source.slice(0, 60), source]))('of %s', (_, source) => {
     expectSameTree(source);
+  });
+
+  test('and its start tags stand where that parser finds them', () => {
+    const random = seeded(Number(process.env['FUZZ_SEED'] ?? 11));
+    let tags = 0;
+    for (let round = 0; round < 1000; round += 1) {
+      const source = mutated(htmlSources, random);
+      if (PARSE5_DIFFERS.test(source)) continue;
+      const ours = once(ourPlaces(readDocument(source).root));
+      expect({ source, places: ours }).toEqual({
+        source,
+        places: once(theirPlaces(parse(source, { sourceCodeLocationInfo: true }))),
+      });
+      tags += ours.length;
+    }
+    expect(tags).toBeGreaterThan(5000);
   });
 
   test('of pages mutated from these', () => {
