@@ -37,8 +37,7 @@ export const emptyAddress: Address = {
 const format: (address: Readonly<Record<string, unknown>>) => string[] =
   typeof localizedAddressFormat === 'function'
     ? localizedAddressFormat
-    : (localizedAddressFormat as { formatAddress: (address: Readonly<Record<string, unknown>>) => string[] })
-        .formatAddress;
+    : localizedAddressFormat.formatAddress;
 
 /** A stretch of a written address: a part of the address, or what stands between two parts. */
 export interface AddressSegment {
@@ -156,7 +155,7 @@ export function judgeAddress(address: Address): readonly (Fault & { readonly par
 }
 
 /** What people call the parts. */
-export const partNames: Readonly<Record<AddressPart, string>> = {
+const partNames: Readonly<Record<AddressPart, string>> = {
   streetAddress: 'street',
   addressLocality: 'town',
   addressRegion: 'region',

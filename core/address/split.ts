@@ -6,7 +6,7 @@ import { postalCodes } from './postal-codes.ts';
 import { regionNamed, regionsOf } from './regions.ts';
 
 /** A part of a split that people should look at, and why. */
-export interface AddressDoubt {
+interface AddressDoubt {
   readonly part: AddressPart;
   readonly reason: string;
 }

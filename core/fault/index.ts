@@ -1,2 +1,3 @@
 export * from './fault.ts';
+export * from './finding.ts';
 export * from './table.ts';

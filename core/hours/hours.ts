@@ -141,6 +141,8 @@ export interface HoursLine {
   readonly days: readonly Day[];
   readonly label: string;
   readonly text: string;
+  /** undefined where only an appointment can be had. */
+  readonly spans: readonly Span[] | undefined;
 }
 
 /** How hours are shown. */
@@ -151,7 +153,7 @@ export interface HoursStyle {
 
 /** The hours for visitors; neighbouring days with equal hours are joined and closed days shown unless told not to. */
 export function hoursLines(hours: Hours, clock: 12 | 24, style: HoursStyle = {}): readonly HoursLine[] {
-  const lines: { days: Day[]; label: string; text: string }[] = [];
+  const lines: { days: Day[]; label: string; text: string; spans: readonly Span[] | undefined }[] = [];
   let previous = '';
   for (const day of days) {
     const { spans, appointment } = readDay(hours[day]);
@@ -162,21 +164,31 @@ export function hoursLines(hours: Hours, clock: 12 | 24, style: HoursStyle = {})
       last.days.push(day);
       last.label = `${(last.days[0] ?? day).slice(0, 3)}–${day.slice(0, 3)}`;
     } else if (text) {
-      lines.push({ days: [day], label: day.slice(0, 3), text });
+      lines.push({ days: [day], label: day.slice(0, 3), text, spans: appointment ? undefined : spans });
     }
     previous = text;
   }
   return lines;
 }
 
-/** Spans for visitors: "9:00 AM – 5:00 PM", "closed", "open 24 hours". */
-export function showSpans(spans: readonly Span[], clock: 12 | 24): string {
-  if (spans.length === 0) return 'closed';
-  if (writeDay(spans) === '24 hours') return 'open 24 hours';
-  return spans
-    .map(({ opens, closes }) => `${showTime(opens, clock)} – ${showTime(closes, clock)}`)
-    .join(', ');
+/** One span for visitors: both its ends, or `alone` the words that stand for it: "closed", "open 24 hours". */
+export function showTimes(
+  { opens, closes }: Span,
+  clock: 12 | 24,
+): { readonly from: string; readonly until: string; readonly alone: string } {
+  const isAllDay = opens === ALL_DAY.opens && closes === ALL_DAY.closes;
+  const alone = opens === closes ? 'closed' : isAllDay ? 'open 24 hours' : '';
+  return { from: showTime(opens, clock), until: showTime(closes, clock), alone };
 }
+
+/** Spans for visitors: "9:00 AM – 5:00 PM", "closed", "open 24 hours". */
+export const showSpans = (spans: readonly Span[], clock: 12 | 24): string =>
+  (spans.length > 0 ? spans : [closedSpan])
+    .map((span) => {
+      const { from, until, alone } = showTimes(span, clock);
+      return alone || `${from} – ${until}`;
+    })
+    .join(', ');
 
 const FULL: readonly string[] = days;
 

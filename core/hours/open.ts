@@ -1,5 +1,7 @@
+import { tzOffset } from '@date-fns/tz';
 import type { Hours } from './hours.ts';
 import { spansOn, type SpecialHours } from './special.ts';
+import { minutesOf } from './time.ts';
 
 export interface OpenState {
   readonly open: boolean;
@@ -20,29 +22,9 @@ export function isTimeZone(text: string): boolean {
   }
 }
 
-const clocks = new Map<string, Intl.DateTimeFormat>();
-
 /** What clocks in a time zone show at an instant, as if it were UTC, milliseconds. */
-function wallClock(instant: number, timeZone: string): number {
-  let format = clocks.get(timeZone);
-  if (!format) {
-    format = new Intl.DateTimeFormat('en-CA', {
-      timeZone,
-      hourCycle: 'h23',
-      year: 'numeric',
-      month: '2-digit',
-      day: '2-digit',
-      hour: '2-digit',
-      minute: '2-digit',
-    });
-    clocks.set(timeZone, format);
-  }
-  const parts = Object.fromEntries(
-    format.formatToParts(instant).map(({ type, value }) => [type, Number(value)]),
-  );
-  const { year = 1970, month = 1, day = 1, hour = 0, minute = 0 } = parts;
-  return Date.UTC(year, month - 1, day, hour, minute);
-}
+const wallClock = (instant: number, timeZone: string): number =>
+  instant + tzOffset(timeZone, new Date(instant)) * MINUTE_MS;
 
 /** The instant at which clocks show a time; where a clock change skips it, the instant of the change. */
 function instantOf(wall: number, timeZone: string): number {
@@ -50,6 +32,10 @@ function instantOf(wall: number, timeZone: string): number {
   instant += wall - wallClock(instant, timeZone);
   return wallClock(instant, timeZone) > wall ? instant - (wallClock(instant, timeZone) - wall) : instant;
 }
+
+/** The instant at which clocks in a zone show a local date and time ("2026-03-29T02:30"). */
+export const instantAt = (local: string, timeZone: string): number =>
+  instantOf(Date.parse(`${local}Z`), timeZone);
 
 /**
  * Whether a place is open at an instant (milliseconds since the epoch) and when that changes next, with
@@ -70,7 +56,7 @@ export function openAt(
     const spans = spansOn(hours, specials, new Date(midnight).toISOString().slice(0, 10));
     known ||= spans !== undefined;
     for (const { opens, closes } of spans ?? []) {
-      const [opening, closing] = [minutes(opens), minutes(closes)];
+      const [opening, closing] = [minutesOf(opens), minutesOf(closes)];
       // 23:59 is how a day that goes on into the next is written.
       const end = closing <= opening ? closing + 1440 : closing === 1439 ? 1440 : closing;
       stretches.push({
@@ -93,8 +79,6 @@ export function openAt(
   if (open) return { open, changes: until >= last && last > instant + 13 * DAY_MS ? undefined : until };
   return { open, changes: stretches.find(({ from }) => from > instant)?.from };
 }
-
-const minutes = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5));
 
 /** "open, closes in 2 h 10 min": the state in words, measured from the instant. */
 export function openText({ open, changes }: OpenState, instant: number): string {

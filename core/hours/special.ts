@@ -20,6 +20,10 @@ export function isDate(text: string): boolean {
   return date.getUTCMonth() === Number(month) - 1 && date.getUTCDate() === Number(day);
 }
 
+/** Whether a text is a date, or a year or month (ISO 8601, reduced precision): "1987", "1987-04". */
+export const isDateOrYear = (text: string): boolean =>
+  isDate(text) || /^\d{4}$/.test(text) || isDate(`${text}-01`);
+
 /** The first and last date of an exception, undefined where it has none. */
 export function datesOf({ from, through }: SpecialHours): { from: string; through: string } | undefined {
   const [first, last] = [from.trim(), through.trim() || from.trim()];

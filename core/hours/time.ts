@@ -32,3 +32,9 @@ export function showTime(time: string, hours: 12 | 24): string {
   const [hour = 0, minute = 0] = time.split(':').map(Number);
   return `${String(hour % 12 || 12)}:${String(minute).padStart(2, '0')} ${hour < 12 ? 'AM' : 'PM'}`;
 }
+
+/** Minutes since midnight of "HH:MM". */
+export const minutesOf = (time: string): number => Number(time.slice(0, 2)) * 60 + Number(time.slice(3, 5));
+
+/** "HH:MM" of minutes since midnight; what lies past the day's end is of the next. */
+export const clockTime = (minutes: number): string => clock(Math.floor((minutes % 1440) / 60), minutes % 60);

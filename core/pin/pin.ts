@@ -2,9 +2,9 @@ import * as z from 'zod';
 import { fault, type Fault } from '#core/fault';
 
 /** Where a pin came from. '' for not said. */
-export const pinOrigins = ['typed', 'pasted', 'searched', 'dragged', 'imported'] as const;
+const pinOrigins = ['typed', 'pasted', 'searched', 'dragged', 'imported'] as const;
 /** What a pin marks; a hit of a search is never more exact than the map behind it. '' for not said. */
-export const exactnesses = ['door', 'street', 'postcode', 'town'] as const;
+const exactnesses = ['door', 'street', 'postcode', 'town'] as const;
 export type Exactness = (typeof exactnesses)[number];
 
 /** The coordinates of a branch as typed, in decimal degrees WGS-84, and how they were found; '' for not set. */

@@ -2,7 +2,7 @@ import currencies from 'currency-codes';
 import { fault, type Fault } from '#core/fault';
 
 /** The codes of a text like "USD, CAD". */
-export const currencyCodes = (text: string): readonly string[] => text.split(/[\s,;/]+/).filter(Boolean);
+const currencyCodes = (text: string): readonly string[] => text.split(/[\s,;/]+/).filter(Boolean);
 
 /** A fault for every code that ISO 4217 does not have. */
 export function judgeCurrencies(text: string): readonly Fault[] {
@@ -45,7 +45,7 @@ const SIGNS: Readonly<Record<string, string>> = {
 const EURO = new Set(['AT', 'BE', 'DE', 'ES', 'FI', 'FR', 'GR', 'IE', 'IT', 'LU', 'NL', 'PT']);
 
 /** The currency sign of a country (alpha-2); "$" where it is not known. */
-export const currencySign = (country: string): string => SIGNS[country] ?? (EURO.has(country) ? '€' : '$');
+const currencySign = (country: string): string => SIGNS[country] ?? (EURO.has(country) ? '€' : '$');
 
 /** A price range derived from the average sale: as signs, and as a range of amounts round it; undefined for no amount. */
 export function priceRangesFor(averageSale: number, country: string): readonly [string, string] | undefined {

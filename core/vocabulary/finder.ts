@@ -13,6 +13,14 @@ export interface FoundType {
   readonly caution: string;
 }
 
+/** Types that schema.org discourages, and what to take instead. */
+const discouragedTypes: Readonly<Record<string, string>> = {
+  ProfessionalService: 'take the trade’s own type where one exists',
+  Attorney: 'LegalService says the same',
+};
+
+export const isDiscouraged = (name: string): boolean => Object.hasOwn(discouragedTypes, name);
+
 /** "HVACBusiness" → "HVAC business". */
 export function typeLabel(name: string): string {
   const words = name.match(/[A-Z]+(?![a-z])|[A-Z0-9]?[a-z]+/g) ?? [name];
@@ -27,9 +35,8 @@ export const tradeWordsOf = (name: string): readonly string[] => tradeWords[name
 
 function caution(name: string, supersededBy: string, area: string): string {
   if (supersededBy) return `Superseded by ${supersededBy}.`;
-  if (name === 'ProfessionalService')
-    return 'schema.org discourages it; take the trade’s own type where one exists.';
-  if (name === 'Attorney') return 'schema.org discourages it; LegalService says the same.';
+  const instead = discouragedTypes[name];
+  if (instead) return `schema.org discourages it; ${instead}.`;
   if (area === 'pending') return 'Still pending in schema.org.';
   if (!isSubtype(name, 'LocalBusiness'))
     return 'Not a LocalBusiness by itself; LocalBusiness is written beside it.';

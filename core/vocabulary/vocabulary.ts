@@ -87,7 +87,7 @@ export const membersOf = (enumeration: string): readonly string[] => memberNames
 const ancestry = new Map<string, ReadonlySet<string>>();
 
 /** The type and everything above it, up to Thing. Empty for a name schema.org does not have. */
-export function typeAndAncestors(name: string): ReadonlySet<string> {
+function typeAndAncestors(name: string): ReadonlySet<string> {
   const known = ancestry.get(name);
   if (known) return known;
   const type = types.get(name);

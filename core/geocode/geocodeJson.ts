@@ -2,7 +2,7 @@ import * as z from 'zod';
 import type { Exactness } from '#core/pin';
 
 /** What an address search answers (GeocodeJSON 0.1 on GeoJSON, RFC 7946: longitude first, degrees WGS-84). */
-export const hitSchema = z.object({
+const hitSchema = z.object({
   type: z.literal('Feature'),
   geometry: z.object({ type: z.literal('Point'), coordinates: z.tuple([z.number(), z.number()]) }),
   properties: z.object({

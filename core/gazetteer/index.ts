@@ -1,3 +1,0 @@
-export * from './geocodeJson.ts';
-export * from './places.ts';
-export * from './streets.ts';

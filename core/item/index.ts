@@ -1,0 +1,2 @@
+export * from './read.ts';
+export * from './written.ts';

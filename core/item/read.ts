@@ -1,0 +1,117 @@
+import type { Place } from '#core/text';
+
+export const syntaxes = ['jsonld', 'microdata', 'rdfa'] as const;
+export type Syntax = (typeof syntaxes)[number];
+
+/** What people call a syntax. */
+export const syntaxName: Readonly<Record<Syntax, string>> = {
+  jsonld: 'JSON-LD',
+  microdata: 'microdata',
+  rdfa: 'RDFa',
+};
+
+/** An item as a machine reads it, in whichever syntax it stands. */
+export interface ReadItem {
+  readonly syntax: Syntax;
+  /** Bare names for types of schema.org, whole addresses for others. */
+  readonly types: readonly string[];
+  readonly id: string | null;
+  readonly properties: readonly ReadProperty[];
+  readonly place: Place;
+  /** Where the types are written; the item's beginning where it has none. */
+  readonly typePlace: Place;
+}
+
+export interface ReadProperty {
+  /** The bare name for properties of schema.org. */
+  readonly name: string;
+  readonly value: ReadValue;
+  /** Where the name is written: the quoted name in JSON, the start tag in HTML. */
+  readonly namePlace: Place;
+  /** The property with its value in the source. */
+  readonly place: Place;
+}
+
+/** A JSON value, the value of an attribute in these quotes ('' for none), or the text of an element. */
+export type Holder = 'json' | 'attribute"' | "attribute'" | 'attribute' | 'text';
+
+export type ReadValue =
+  | {
+      readonly kind: 'text';
+      readonly text: string;
+      /** How JSON wrote it; microdata has texts only. */
+      readonly json: string | number | boolean | null;
+      /** The value alone in the source: the JSON value, the value of the attribute, or what stands in the element. */
+      readonly place: Place;
+      /** What the value is written in, which says how another is written in its place. */
+      readonly holder: Holder;
+      /** Where an attribute holds the value: the text shown to visitors instead, undefined where none is. */
+      readonly shown?: string;
+    }
+  | { readonly kind: 'item'; readonly item: ReadItem };
+
+/** The values of a property, in the order of the source. */
+export function valuesOf(item: ReadItem, name: string): readonly ReadValue[] {
+  const values: ReadValue[] = [];
+  for (const property of item.properties) if (property.name === name) values.push(property.value);
+  return values;
+}
+
+/** The first text of a property; '' where there is none. */
+export function textOf(item: ReadItem, name: string): string {
+  for (const property of item.properties)
+    if (property.name === name && property.value.kind === 'text') return property.value.text;
+  return '';
+}
+
+/** The items that are values of a property. */
+export function itemsOf(item: ReadItem, name: string): readonly ReadItem[] {
+  const items: ReadItem[] = [];
+  for (const property of item.properties)
+    if (property.name === name && property.value.kind === 'item') items.push(property.value.item);
+  return items;
+}
+
+/** The bare name of a schema.org term, whatever scheme, `www.` or `schema:` prefix it was written with. */
+export function schemaName(term: string): string {
+  return term.trim().replace(/^(?:https?:\/\/(?:www\.)?schema\.org\/|schema:)/, '');
+}
+
+/** An item and everything inside it as plain JSON: properties as arrays of texts and items. */
+export interface PlainItem {
+  readonly syntax: Syntax;
+  readonly types: readonly string[];
+  readonly id: string | null;
+  readonly properties: Readonly<Record<string, readonly (string | number | boolean | null | PlainItem)[]>>;
+  readonly place: Place;
+}
+
+export function plainItem(item: ReadItem): PlainItem {
+  const properties = new Map<string, (string | number | boolean | null | PlainItem)[]>();
+  for (const { name, value } of item.properties) {
+    const list = properties.get(name) ?? [];
+    list.push(value.kind === 'item' ? plainItem(value.item) : value.json);
+    properties.set(name, list);
+  }
+  return {
+    syntax: item.syntax,
+    types: item.types,
+    id: item.id,
+    properties: Object.fromEntries(properties),
+    place: item.place,
+  };
+}
+
+/** The texts of a property; of items their address, name or `@id`. */
+export function textsOf(item: ReadItem, name: string): string[] {
+  return valuesOf(item, name).flatMap((value) => {
+    const text =
+      value.kind === 'text'
+        ? value.text.trim()
+        : textOf(value.item, 'url') ||
+          textOf(value.item, 'contentUrl') ||
+          textOf(value.item, 'name') ||
+          (value.item.id ?? '');
+    return text ? [text] : [];
+  });
+}

@@ -1,0 +1,102 @@
+import { foldAddress } from '#core/address';
+import { foldUrl } from '#core/link';
+import { days, type Hours } from '#core/hours';
+import { readTelephone } from '#core/phone';
+import { distance, readPin, type Coordinates } from '#core/pin';
+import { collapse, fold } from '#core/text';
+
+/**
+ * How a fact stands elsewhere. **exact**: every character. **written-differently**: equal once case, spacing,
+ * punctuation, brackets and abbreviations are put aside. **partly**: something missing or added.
+ */
+export type Agreement = 'exact' | 'written-differently' | 'partly' | 'different' | 'missing';
+
+/** Compares a text with the reference. White space around it does not count, inside it does. */
+export function gradeText(
+  reference: string,
+  other: string,
+  folded: (text: string) => string = fold,
+): Agreement {
+  const [a, b] = [reference.trim(), other.trim()];
+  if (a === b) return 'exact';
+  if (!b) return 'missing';
+  if (collapse(a) === collapse(b) || folded(a) === folded(b)) return 'written-differently';
+  const [all, some] = [words(folded(a)), words(folded(b))];
+  if (all.length === 0 || some.length === 0) return 'different';
+  if (folded(a).replaceAll(' ', '') === folded(b).replaceAll(' ', '')) return 'written-differently';
+  const within = (inner: readonly string[], outer: readonly string[]): boolean =>
+    inner.every((word) => outer.includes(word));
+  return within(all, some) || within(some, all) ? 'partly' : 'different';
+}
+
+const words = (text: string): string[] => text.split(' ').filter(Boolean);
+
+/** Compares a part of an address: abbreviations such as St for Street count as written differently. */
+export const gradeAddressPart = (reference: string, other: string): Agreement =>
+  gradeText(reference, other, foldAddress);
+
+/** Compares telephone numbers by what they dial; `forms` are the spellings that count as exact. */
+export function gradeTelephone(
+  reference: string,
+  other: string,
+  country: string,
+  forms: readonly string[],
+): Agreement {
+  const written = other.trim();
+  if (!written) return reference.trim() ? 'missing' : 'exact';
+  if ([reference, ...forms].some((form) => form.trim() === written)) return 'exact';
+  const [a, b] = [readTelephone(reference, country).telephone, readTelephone(other, country).telephone];
+  if (a && b) return a.e164 === b.e164 ? 'written-differently' : 'different';
+  return gradeText(reference, other);
+}
+
+/** Compares web addresses; scheme, `www.` and a last slash count as written differently. */
+export const gradeUrl = (reference: string, other: string): Agreement => gradeText(reference, other, foldUrl);
+
+const SAME_PLACE_METRES = 15;
+
+/** Compares pins by distance: up to 15 m apart is the same place written differently. */
+export function gradePin(reference: Coordinates, other: Coordinates): Agreement {
+  if (!other.latitude.trim() && !other.longitude.trim()) return 'missing';
+  const [a, b] = [readPin(reference).point, readPin(other).point];
+  if (!a || !b)
+    return reference.latitude === other.latitude && reference.longitude === other.longitude
+      ? 'exact'
+      : 'different';
+  if (a.latitude === b.latitude && a.longitude === b.longitude) return 'exact';
+  return distance(a, b) <= SAME_PLACE_METRES ? 'written-differently' : 'different';
+}
+
+/** Compares the hours of a week day by day: closed and not said are alike. **partly**: some days are not said. */
+export function gradeHours(reference: Hours, other: Hours): Agreement {
+  const said = (hours: Hours, day: (typeof days)[number]): string =>
+    /^(closed|by appointment)$/i.test(hours[day].trim()) ? '' : hours[day].trim();
+  const differing = days.filter((day) => said(reference, day) !== said(other, day));
+  if (differing.length === 0) return 'exact';
+  return differing.every((day) => said(other, day) === '') ? 'partly' : 'different';
+}
+
+/**
+ * Compares what is shown of two values that are no more than texts: lists as sets (in another order they say the
+ * same), addresses without what two spellings of them differ in.
+ */
+export function gradeShown(
+  reference: string,
+  other: string,
+  { isList = false, isAddress = false }: { readonly isList?: boolean; readonly isAddress?: boolean } = {},
+): Agreement {
+  if (!isList && !reference.includes('\n') && !other.includes('\n'))
+    return isAddress ? gradeUrl(reference, other) : gradeText(reference, other);
+  if (reference === other) return 'exact';
+  const lines = (list: string): string[] =>
+    list
+      .split('\n')
+      .map((line) => (isAddress ? line.trim().replace(/\/$/, '') : line.trim()))
+      .filter(Boolean);
+  const [all, some] = [lines(reference), lines(other)];
+  if (some.length === 0) return 'missing';
+  const within = (inner: readonly string[], outer: readonly string[]): boolean =>
+    inner.every((line) => outer.includes(line));
+  if (within(all, some) && within(some, all)) return 'exact';
+  return all.length > 0 && (within(all, some) || within(some, all)) ? 'partly' : 'different';
+}
