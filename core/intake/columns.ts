@@ -1,10 +1,11 @@
 import { addressText, countryCode, isEmptyAddress, readAddress, splitAddress } from '#core/address';
 import { fault, gradeOf, gradeOrder } from '#core/fault';
-import { days, readWeek, writeWeek } from '#core/hours';
+import { readWeek, writeWeek } from '#core/hours';
 import { readCoordinates } from '#core/pin';
 import {
   effectiveRecord,
   emptyRecord,
+  factHead,
   factRows,
   factText,
   judgeRecord,
@@ -18,138 +19,13 @@ import {
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import { fold } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
-import { wholeColumnLabels, wholeColumns, type Column } from './column.ts';
-import { headingWords } from './headings.ts';
-
-/** Other words for columns, folded: what people and their programs call them. */
-const synonyms: Readonly<Record<string, Column>> = {
-  ...headingWords,
-  branch: 'label',
-  label: 'label',
-  location: 'label',
-  'location name': 'label',
-  'branch name': 'label',
-  store: 'label',
-  'store name': 'label',
-  site: 'label',
-  business: 'name',
-  'business name': 'name',
-  company: 'name',
-  title: 'name',
-  category: 'types',
-  type: 'types',
-  'primary category': 'types',
-  'business type': 'types',
-  website: 'url',
-  'web site': 'url',
-  web: 'url',
-  url: 'url',
-  homepage: 'url',
-  link: 'url',
-  page: 'url',
-  'page url': 'url',
-  about: 'description',
-  'long description': 'description',
-  'store code': 'branchCode',
-  code: 'branchCode',
-  'branch code': 'branchCode',
-  'store id': 'branchCode',
-  address: 'wholeAddress',
-  'full address': 'wholeAddress',
-  'street address': 'address.streetAddress',
-  'address 1': 'address.streetAddress',
-  'address line 1': 'address.streetAddress',
-  street: 'address.streetAddress',
-  address1: 'address.streetAddress',
-  city: 'address.addressLocality',
-  town: 'address.addressLocality',
-  locality: 'address.addressLocality',
-  suburb: 'address.addressLocality',
-  'post town': 'address.addressLocality',
-  state: 'address.addressRegion',
-  province: 'address.addressRegion',
-  county: 'address.addressRegion',
-  region: 'address.addressRegion',
-  'administrative area': 'address.addressRegion',
-  zip: 'address.postalCode',
-  'zip code': 'address.postalCode',
-  postcode: 'address.postalCode',
-  'post code': 'address.postalCode',
-  'postal code': 'address.postalCode',
-  zipcode: 'address.postalCode',
-  eircode: 'address.postalCode',
-  country: 'address.addressCountry',
-  'country code': 'address.addressCountry',
-  'country region': 'address.addressCountry',
-  lat: 'pin.latitude',
-  latitude: 'pin.latitude',
-  lng: 'pin.longitude',
-  lon: 'pin.longitude',
-  long: 'pin.longitude',
-  longitude: 'pin.longitude',
-  coordinates: 'coordinates',
-  geo: 'coordinates',
-  'lat long': 'coordinates',
-  'lat lng': 'coordinates',
-  phone: 'telephone',
-  telephone: 'telephone',
-  'phone number': 'telephone',
-  tel: 'telephone',
-  'primary phone': 'telephone',
-  'main phone': 'telephone',
-  cell: 'mobile',
-  mobile: 'mobile',
-  fax: 'faxNumber',
-  'e mail': 'email',
-  email: 'email',
-  'email address': 'email',
-  sms: 'messaging',
-  hours: 'week',
-  'opening hours': 'week',
-  'business hours': 'week',
-  opening: 'week',
-  'special hours': 'specialHours',
-  holidays: 'specialHours',
-  timezone: 'timeZone',
-  price: 'priceRange',
-  'price range': 'priceRange',
-  payment: 'paymentAccepted',
-  'payment methods': 'paymentAccepted',
-  services: 'makesOffer',
-  social: 'sameAs',
-  profiles: 'sameAs',
-  'social profiles': 'sameAs',
-  photo: 'image',
-  photos: 'image',
-  picture: 'image',
-  images: 'image',
-  'map url': 'hasMap',
-  map: 'hasMap',
-  maps: 'hasMap',
-  vat: 'vatID',
-  'tax id': 'taxID',
-};
+import { columnsByHeading, type Column } from './column.ts';
 
 /** Headings that end in a word for names. */
 const NAMED = /(?:name|nom|nombre|nome|naam|namn|nazwa)$/;
 
 /** A heading as it is looked up. */
 const headingKey = (heading: string): string => fold(heading).replace(/ß/g, 'ss');
-
-const byHeading = new Map<string, Column>([
-  ...factRows.flatMap(({ fact, label }): [string, Column][] => [
-    [fold(fact), fact],
-    [fold(label), fact],
-  ]),
-  ...Object.entries(synonyms),
-  // As they are called here, and so in sheets that were written here.
-  ...wholeColumns.map((column): [string, Column] => [fold(wholeColumnLabels[column]), column]),
-  ...days.flatMap((day): [string, Column][] => [
-    [fold(day), `hours.${day}`],
-    [fold(day.slice(0, 3)), `hours.${day}`],
-    [fold(`${day} hours`), `hours.${day}`],
-  ]),
-]);
 
 /**
  * The column that a heading most likely means, each meaning given once; undefined for headings of other things.
@@ -158,7 +34,7 @@ const byHeading = new Map<string, Column>([
 export function guessColumns(headings: readonly string[], isNamed = false): readonly (Column | undefined)[] {
   const taken = new Set<Column>();
   const guessed = headings.map((heading) => {
-    const column = byHeading.get(headingKey(heading));
+    const column = columnsByHeading.get(headingKey(heading));
     if (!column || taken.has(column)) return undefined;
     taken.add(column);
     return column;
@@ -257,9 +133,9 @@ export function updatedByRow(
 ): UpdatedBranch {
   const read = readRow(cells, columns, home, existing.record);
   const next = finished(read.record, read.label || existing.label, home, defaults, read.doubts);
-  const changes: UpdatedBranch['changes'][number][] = factRows.flatMap(({ fact }) => {
+  const changes: UpdatedBranch['changes'][number][] = factRows.flatMap(({ fact, shown }) => {
     // A pin that stays where it is does not change for having come with a sheet.
-    if (fact === 'pin.origin' || fact === 'pin.exactness') return [];
+    if (shown === 'beside') return [];
     const [before, after] = [factText(existing.record, fact), factText(next.record, fact)];
     return before === after ? [] : [{ fact, before, after }];
   });
@@ -362,6 +238,6 @@ function withColumn(
       pin: { ...record.pin, ...(read ?? { latitude: text.slice(0, 60) }), origin: 'imported' },
     };
   }
-  const list = Array.isArray(record[column as keyof BusinessRecord]);
+  const list = Array.isArray(emptyRecord[factHead(column)]);
   return withFact(record, column, list && !text.includes('\n') ? text.split(/\s*;\s*/).join('\n') : text);
 }

@@ -1,4 +1,3 @@
 export * from './column.ts';
 export * from './columns.ts';
-export * from './csv.ts';
 export * from './sheet.ts';

@@ -1,4 +1,4 @@
-import { writeCsv } from '#core/text';
+import { writeCsv, decodeCsv, guessCsvEncoding, readCsv } from '#core/csv';
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { accept } from '#core/proposal';
@@ -7,14 +7,11 @@ import { larkspur } from '#sample';
 import {
   branchOfRow,
   columnLabel,
-  decodeCsv,
   guessColumns,
-  guessCsvEncoding,
   intakeCsv,
   intakePage,
   intakeQuestions,
   namesTellApart,
-  readCsv,
   readIntake,
   rowOfBranch,
   updatedByRow,
@@ -71,17 +68,17 @@ describe('CSV', () => {
   test('is decoded as whatever spreadsheet wrote it', () => {
     const text = 'Name,Town\nCafé “Zürich”,Málaga\n';
     const utf16 = new Uint8Array(
-      new Uint16Array([...`\uFEFF${text}`].map((one) => one.charCodeAt(0))).buffer,
+      new Uint16Array(Array.from(`\uFEFF${text}`).map((one) => one.charCodeAt(0))).buffer,
     );
     const bytes: Readonly<Record<string, Uint8Array>> = {
       'utf-8': new TextEncoder().encode(`\uFEFF${text}`),
       'utf-16le': utf16,
       'utf-16be': utf16.map((_, at) => utf16[at ^ 1] ?? 0),
       'windows-1252': Uint8Array.from(
-        [...text].map((one) => ({ '“': 0x93, '”': 0x94 })[one] ?? one.charCodeAt(0)),
+        Array.from(text).map((one) => ({ '“': 0x93, '”': 0x94 })[one] ?? one.charCodeAt(0)),
       ),
       macintosh: Uint8Array.from(
-        [...text].map(
+        Array.from(text).map(
           (one) => ({ é: 0x8e, '“': 0xd2, '”': 0xd3, ü: 0x9f, á: 0x87 })[one] ?? one.charCodeAt(0),
         ),
       ),

@@ -1,20 +1,22 @@
+import { readCsv, writeCsv } from '#core/csv';
 import { days, readWeek, writeWeek } from '#core/hours';
 import { proposeRecord, type Proposal } from '#core/proposal';
 import {
   emptyRecord,
   factHead,
-  factNamed,
   factRows,
   factText,
   isSet,
+  knownFacts,
   refusedAddresses,
   wantedOf,
   withFact,
   type BusinessRecord,
   type Fact,
+  type FactRow,
+  type RowSpec,
 } from '#core/record';
-import { escapeHtml, writeCsv } from '#core/text';
-import { readCsv } from './csv.ts';
+import { escapeHtml } from '#core/text';
 
 /** A question to the client, in words that need no knowledge of the trade. */
 export interface Question {
@@ -26,45 +28,23 @@ export interface Question {
   readonly known: string;
 }
 
-const asked: Readonly<Partial<Record<Fact | 'hours', readonly [question: string, how: string]>>> = {
-  name: ['What is the name over the door?', 'Exactly as it is written there, every capital and bracket'],
-  description: ['What do you do, in two or three sentences?', 'As you would tell a new customer'],
-  'address.streetAddress': ['Street and house number', '214 Quay Street'],
-  'address.addressLocality': ['Town', 'Port Ellery'],
-  'address.addressRegion': ['State, province or county', 'WA'],
-  'address.postalCode': ['Postal code', '98299'],
-  'address.addressCountry': ['Country', 'US'],
-  hours: ['When are you open?', 'Mon–Fri 9:00-17:30; Sat 10:00-12:00; Sun closed'],
-  specialHours: [
-    'Which holidays or other days differ?',
-    'One a line: Christmas Day | 2026-12-25 | 2026-12-25 | closed',
-  ],
-  telephone: ['Which number should customers ring?', 'With the area code'],
-  mobile: ['A mobile number for customers?', 'Leave blank if there is none'],
-  email: ['Which email address do customers write to?', 'desk@yourdomain'],
-  url: ['Which page of your site is about this branch?', 'The whole address, beginning with https://'],
-  priceRange: ['What does it cost?', '$$, or a range: $20–60'],
-  paymentAccepted: ['How can customers pay?', 'Cash, cards'],
-  makesOffer: ['What do you offer?', 'One a line: Service | address of its page'],
-  areaServed: ['Which places do you come to?', 'One a line'],
-  sameAs: ['Your profiles on other sites', 'Whole addresses, one a line'],
-  image: ['Pictures of the place', 'Whole addresses, one a line'],
-  logo: ['Where is your logo?', 'Its whole address'],
-  founder: ['Who founded the business?', 'One a line: Name | address of a profile'],
-  servesCuisine: ['Which kinds of food do you serve?', 'One a line'],
-  hasMenu: ['Where is your menu?', 'Its whole address'],
-  acceptsReservations: ['Can tables be reserved?', 'yes, no, or the address where'],
-  slogan: ['Do you have a slogan?', 'Leave blank if there is none'],
-  legalName: ['The registered name of the business', 'If it differs from the name over the door'],
-};
+interface Asked extends NonNullable<RowSpec['ask']> {
+  readonly key: Question['key'];
+  readonly row: FactRow | undefined;
+}
+
+/** Every question, in the order in which people answer them. */
+const asked: readonly Asked[] = [
+  ...factRows.flatMap((row): Asked[] => (row.ask ? [{ ...row.ask, key: row.fact, row }] : [])),
+  ...knownFacts.flatMap(({ key, ask }): Asked[] =>
+    ask && key === 'hours' ? [{ ...ask, key, row: undefined }] : [],
+  ),
+].sort((a, b) => a.at - b.at);
 
 /** The questions a record leaves open; with `all`, those that are answered too. */
 export function intakeQuestions(record: BusinessRecord, all = false): readonly Question[] {
-  const keys = Object.keys(asked) as (keyof typeof asked)[];
-  return keys.flatMap((key) => {
-    const [question, how] = asked[key] ?? ['', ''];
+  return asked.flatMap(({ key, question, how, row }) => {
     const known = key === 'hours' ? writeWeek(record.hours) : factText(record, key);
-    const row = key === 'hours' ? undefined : factNamed(key);
     // Questions for other trades are not asked.
     if (row?.of && wantedOf(row, record) === 'optional') return [];
     const half = key.startsWith('address.') && isSet(record, 'address') && key === 'address.addressRegion';

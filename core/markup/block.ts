@@ -4,70 +4,51 @@ import {
   closedSpan,
   days,
   hoursLines,
+  isDateOrYear,
   readDay,
-  showSpans,
+  showTimes,
   type Day,
-  type Hours,
+  type HoursLine,
   type Span,
 } from '#core/hours';
+import { valueText, type MarkupItem, type MarkupProperty, type MarkupValue } from '#core/item';
 import { isLink } from '#core/link';
 import { readTelephone, type Telephone } from '#core/phone';
-import { countryOf, usualOutput, type BusinessRecord, type Fact, type Output } from '#core/record';
+import {
+  countryOf,
+  factHead,
+  factOf,
+  isFact,
+  usualOutput,
+  type BusinessRecord,
+  type KnownFact,
+  type Output,
+} from '#core/record';
 import { escapeHtml, plainText } from '#core/text';
-import { businessItem, type MarkupItem, type MarkupProperty, type MarkupValue } from './item.ts';
+import { businessItem } from './item.ts';
+import { showDate } from './date.ts';
 import { dayAddress, microdata, plainHtml, type HtmlSyntax } from './syntax.ts';
 import { MarkupWriter, type Markup } from './writer.ts';
 
-/** What stands before a value when the block has labels. */
-const LABELS: Readonly<Record<string, string>> = {
-  alternateName: 'Also known as',
-  legalName: 'Legal name',
-  branchCode: 'Branch',
-  vatID: 'VAT number',
-  taxID: 'Tax number',
-  parentOrganization: 'Part of',
-  telephone: 'Telephone',
-  faxNumber: 'Fax',
-  email: 'Email',
-  hasMap: 'Map',
-  areaServed: 'We serve',
-  priceRange: 'Price range',
-  currenciesAccepted: 'Currencies',
-  paymentAccepted: 'Payment',
-  servesCuisine: 'Cuisine',
-  hasMenu: 'Menu',
-  acceptsReservations: 'Reservations',
-  makesOffer: 'Services',
-  department: 'Departments',
-  aggregateRating: 'Rating',
-  review: 'Reviews',
-  founder: 'Founded by',
-  OrderAction: 'Order',
-  ReserveAction: 'Book',
-  mobile: 'Mobile',
-  messaging: 'Text messages',
-  'contact page': 'Contact',
+/** A stretch of a line: its HTML, and whether it goes on the sentence before it rather than following a comma. */
+interface Piece {
+  readonly html: string;
+  readonly goesOn?: boolean;
+}
+
+/** Pieces in one line. Where one goes on a sentence, all of them are one. */
+const inOneLine = (pieces: readonly Piece[]): string =>
+  pieces.map(({ html }) => html).join(pieces.some(({ goesOn }) => goesOn) ? ' ' : ', ');
+
+/** The fact that a property is made from. */
+const factBehind = ({ facts: [first = ''] }: MarkupProperty): KnownFact | undefined =>
+  isFact(first) ? factOf(factHead(first)) : undefined;
+
+/** The words round a value in a sentence: "4.5 of 5 from 31 reviews". */
+const SENTENCE: Readonly<Record<string, readonly [before: string, behind: string]>> = {
+  bestRating: ['of ', ''],
+  reviewCount: ['from ', ' reviews'],
 };
-
-/** Addresses that no visitor reads as text. */
-const FOR_MACHINES = new Set(['additionalType', 'image', 'sameAs', 'logo', 'geo']);
-
-/** Lists of bare names, which read best in one line. */
-const SHORT_LISTS = new Set(['areaServed', 'founder']);
-
-/** The order in which visitors want to read; what is not named here follows in the item's own order. */
-const ORDER: readonly string[] = [
-  'name',
-  'slogan',
-  'address',
-  'telephone',
-  'contactPoint',
-  'faxNumber',
-  'email',
-  'hasMap',
-  'openingHoursSpecification',
-  'priceRange',
-];
 
 /**
  * The record as a visible block: name, address, telephone, hours and whatever else is not left out, in
@@ -108,14 +89,12 @@ class Block {
     const writer = this.#writer;
     writer.add(`<div${this.#syntax.item(item.types, item.id)}${this.#class('block')}>\n`, [
       'types',
-      ...(item.id ? (['id'] as const) : []),
+      ...(item.id ? ['id'] : []),
     ]);
-    const rank = ({ name }: MarkupProperty): number => {
-      const at = ORDER.indexOf(name);
-      return at < 0 ? ORDER.length : at;
-    };
+    // What has no place of its own follows in the item's own order.
+    const rank = (property: MarkupProperty): number => factBehind(property)?.block?.at ?? Infinity;
     const named = item.properties.some(({ name }) => name === 'name');
-    for (const property of [...item.properties].sort((a, b) => rank(a) - rank(b))) {
+    for (const property of item.properties.toSorted((a, b) => rank(a) - rank(b) || 0)) {
       // The page address is the link round the name.
       if (property.name === 'url' && named) continue;
       this.#property(property, item);
@@ -130,29 +109,26 @@ class Block {
   }
 
   /** One line of the block: an element of its own, or a stretch of the one line. */
-  #line(inner: string, facts: readonly Fact[], part: string, element = 'p'): void {
+  #line(inner: string, facts: readonly string[], part: string, element = 'p'): void {
     if (!inner) return;
     const tag = this.#oneLine ? 'span' : element;
     this.#writer.add(`  <${tag}${this.#class(part)}>${inner}</${tag}>${this.#oneLine ? ' ' : ''}\n`, facts);
   }
 
-  #label(name: string): string {
-    const label = LABELS[name];
+  #label(property: MarkupProperty): string {
+    const label = factBehind(property)?.block?.label;
     return label && this.#output.block.labels ? `${label}: ` : '';
   }
 
   #property(property: MarkupProperty, item: MarkupItem): void {
     const { name, values, facts } = property;
+    const { kind, block: { forMachines = false, linkText: isMap } = {} } = factBehind(property) ?? {};
+    const isSilent = forMachines || (isMap && !this.#output.block.mapLink);
     if (name === 'name') this.#name(values, item);
-    else if (name === 'address') this.#address();
-    else if (name === 'openingHoursSpecification') this.#hours(property);
-    else if (name === 'telephone')
-      this.#line(this.#label(name) + this.#telephone(this.#record.telephone, name), facts, name);
-    else if (name === 'faxNumber') this.#line(this.#label(name) + this.#fax(), facts, name);
-    else if (name === 'email') this.#line(this.#label(name) + this.#email(values), facts, name);
-    else if (FOR_MACHINES.has(name)) for (const value of values) this.#machine(name, value, facts);
-    else if (name === 'hasMap' && !this.#output.block.mapLink)
-      for (const value of values) this.#machine(name, value, facts);
+    else if (kind?.name === 'address') this.#address();
+    else if (kind?.name === 'hours') this.#hours();
+    else if (kind?.name === 'exceptions') this.#specials(values);
+    else if (isSilent) for (const value of values) this.#machine(name, value, facts);
     else if (values.every((value) => value.kind !== 'item')) this.#texts(property);
     else this.#items(property);
   }
@@ -160,12 +136,11 @@ class Block {
   #name(values: readonly MarkupValue[], item: MarkupItem): void {
     const [name] = values;
     const url = item.properties.find((one) => one.name === 'url')?.values[0];
-    const href = url && url.kind !== 'item' ? url.text : '';
-    const text = name && name.kind !== 'item' ? name.text : '';
-    const strong = `<strong${this.#syntax.property('name')}>${escapeHtml(text)}</strong>`;
+    const href = valueText(url);
+    const strong = `<strong${this.#syntax.property('name')}>${escapeHtml(valueText(name))}</strong>`;
     this.#line(
       this.#led(href, this.#syntax.property('url'), strong),
-      ['name', ...(href ? (['url'] as const) : [])],
+      ['name', ...(href ? ['url'] : [])],
       'name',
     );
   }
@@ -201,31 +176,19 @@ class Block {
     return attribute ? `<span${attribute}>${escapeHtml(text)}</span>` : escapeHtml(text);
   }
 
-  /** A telephone number as visitors of its country write it, linked to the number that is dialled. */
+  /** A telephone number as visitors of its country write it; `address` is what is dialled, '' for no link. */
   #telephone(typed: string, name: string, address?: string): string {
     const { telephone } = readTelephone(typed, this.#country);
-    const written = plainText(typed);
-    if (!telephone) return this.#span(name, written);
+    if (!telephone) return this.#span(name, plainText(typed));
     const shown = escapeHtml(this.#shown(telephone));
-    return this.#syntax.said(
-      name,
-      telephone.international,
-      this.#output.block.linkTelephone ? this.#led(address ?? `tel:${telephone.e164}`, '', shown) : shown,
-    );
+    const dial = this.#output.block.linkTelephone ? (address ?? `tel:${telephone.e164}`) : '';
+    return this.#syntax.said(name, telephone.international, this.#led(dial, '', shown));
   }
 
-  #email(values: readonly MarkupValue[]): string {
-    const text = textOf(values[0]);
+  #email(text: string): string {
     if (!this.#output.block.linkEmail) return this.#span('email', text);
     const link = this.#led(`mailto:${text.replace(/^mailto:/i, '')}`, '', escapeHtml(text));
     return this.#syntax.said('email', text, link);
-  }
-
-  #fax(): string {
-    const { telephone } = readTelephone(this.#record.faxNumber, this.#country);
-    return telephone
-      ? this.#syntax.said('faxNumber', telephone.international, escapeHtml(this.#shown(telephone)))
-      : this.#span('faxNumber', plainText(this.#record.faxNumber));
   }
 
   /** The national form at home; abroad only the international one can be dialled. */
@@ -233,18 +196,29 @@ class Block {
     return this.#country && country && this.#country !== country ? international : national;
   }
 
-  #texts({ name, values, facts }: MarkupProperty): void {
-    this.#line(this.#label(name) + values.map((value) => this.#text(name, value)).join(', '), facts, name);
+  #texts(property: MarkupProperty): void {
+    const { name, values, facts } = property;
+    const known = factBehind(property);
+    const text = (value: MarkupValue): string => {
+      // Numbers as they were typed: a visitor may know them by another form than the machine's.
+      if (known?.kind.name === 'telephone')
+        return this.#telephone(known.text(this.#record), name, known.block?.undialled ? '' : undefined);
+      const date = valueText(value);
+      if (known?.kind.name.startsWith('date') && isDateOrYear(date))
+        return this.#syntax.time(name, date, showDate(date));
+      return known?.kind.name === 'email' ? this.#email(valueText(value)) : this.#text(name, value);
+    };
+    this.#line(this.#label(property) + values.map(text).join(', '), facts, name);
   }
 
   /** A text to read, or an address to follow. */
   #text(name: string, value: MarkupValue): string {
-    const text = textOf(value);
+    const text = valueText(value);
     if (value.kind !== 'link' || !isLink(text)) return this.#span(name, text);
     return this.#led(text, this.#syntax.property(name), escapeHtml(linkText(name, text)));
   }
 
-  #machine(name: string, value: MarkupValue, facts: readonly Fact[]): void {
+  #machine(name: string, value: MarkupValue, facts: readonly string[]): void {
     const written = this.#forMachines(name, value);
     if (written)
       this.#writer.add(
@@ -269,11 +243,11 @@ class Block {
   /** Items as a list of lines, or one line where there is only one. */
   #items(property: MarkupProperty): void {
     const { name, values, facts } = property;
-    const kind = kindOf(values[0]);
-    const label = this.#label(name) || this.#label(kind);
-    const written = values.map((value) => this.#itemLine(name, value));
-    if (written.length === 1 || this.#oneLine || SHORT_LISTS.has(name)) {
-      this.#line(label + written.join(SHORT_LISTS.has(name) ? ', ' : '; '), facts, name, 'div');
+    const isShort = factBehind(property)?.block?.inLine ?? false;
+    const label = this.#label(property);
+    const written = values.map((value) => this.#itemLine(name, value).html);
+    if (written.length === 1 || this.#oneLine || isShort) {
+      this.#line(label + written.join(isShort ? ', ' : '; '), facts, name, 'div');
       return;
     }
     if (label) this.#writer.add(`  <p${this.#class(`${name}-label`)}>${label}</p>\n`, facts);
@@ -282,50 +256,45 @@ class Block {
     this.#writer.add('  </ul>\n', facts);
   }
 
-  #itemLine(name: string, value: MarkupValue): string {
-    if (value.kind !== 'item') return this.#text(name, value);
+  #itemLine(name: string, value: MarkupValue): Piece {
+    if (value.kind !== 'item') return { html: this.#text(name, value) };
     const { item } = value;
-    return `<span${this.#syntax.item(item.types, item.id, name)}>${this.#inside(item)}</span>`;
+    return { html: `<span${this.#syntax.item(item.types, item.id, name)}>${this.#inside(item)}</span>` };
   }
 
-  /** What an item says in one line: its name linked to its page, then the rest. */
+  /** What an item says in one line: what is for machines alone first, its name linked to its page, then the rest. */
   #inside(item: MarkupItem): string {
     const get = (name: string): MarkupProperty | undefined =>
       item.properties.find((one) => one.name === name);
-    const nameText = textOf(get('name')?.values[0]);
-    const linkName = (['url', 'sameAs'] as const).find((one) => get(one)?.values[0]?.kind === 'link');
+    const named = valueText(get('name')?.values[0]);
+    const linkName = ['url', 'sameAs'].find((one) => get(one)?.values[0]?.kind === 'link');
+    const address = linkName ? valueText(get(linkName)?.values[0]) : '';
     const message = get('url')?.values.find((value) => value.kind === 'link' && /^sms:/i.test(value.text));
-    const parts: string[] = [];
+    const pieces: Piece[] = [];
     const silent: string[] = [];
-    for (const { name, values } of item.properties) {
+    for (const { name, values, silent: isSilent } of item.properties) {
       if (name === 'name' && linkName) {
-        const address = textOf(get(linkName)?.values[0]);
-        parts.push(this.#led(address, this.#syntax.property(linkName), this.#span('name', nameText)));
-        continue;
-      }
-      if (name === linkName && nameText) continue;
-      if (name === 'contactType' && /^(mobile|messaging|contact page)$/.test(textOf(values[0]))) {
-        silent.push(this.#syntax.meta(name, textOf(values[0])));
-        continue;
-      }
-      for (const value of values) {
-        if (value === message || (value.kind === 'link' && name !== linkName))
-          silent.push(this.#syntax.link(name, textOf(value)));
-        else if (name === 'openingHoursSpecification') silent.push(this.#forMachines(name, value));
-        else if (name === 'telephone')
-          parts.push(this.#telephone(textOf(value), name, message && textOf(message)));
-        else if (name === 'urlTemplate') parts.push(this.#action(textOf(value)));
-        else if (name === 'bestRating') parts.push(`of ${this.#span(name, textOf(value))}`);
-        else if (name === 'reviewCount') parts.push(`from ${this.#span(name, textOf(value))} reviews`);
-        else if (value.kind === 'item') parts.push(this.#itemLine(name, value));
-        else parts.push(this.#text(name, value));
-      }
+        const span = this.#span('name', named);
+        pieces.push({ html: this.#led(address, this.#syntax.property(linkName), span) });
+      } else if (isSilent) silent.push(...values.map((value) => this.#syntax.meta(name, valueText(value))));
+      else if (name !== linkName || !named)
+        for (const value of values) {
+          if (value === message || (value.kind === 'link' && name !== linkName))
+            silent.push(this.#syntax.link(name, valueText(value)));
+          else if (name === 'openingHoursSpecification') silent.push(this.#forMachines(name, value));
+          else pieces.push(this.#piece(name, value, message && valueText(message)));
+        }
     }
-    return (
-      silent.join('') +
-      parts.join(parts.some((part) => part.startsWith('of ') || part.startsWith('from ')) ? ' ' : ', ') +
-      this.#departmentHours(item)
-    );
+    return silent.join('') + inOneLine(pieces) + this.#departmentHours(item);
+  }
+
+  #piece(name: string, value: MarkupValue, message: string | undefined): Piece {
+    const text = valueText(value);
+    const around = SENTENCE[name];
+    if (around) return { html: `${around[0]}${this.#span(name, text)}${around[1]}`, goesOn: true };
+    if (name === 'telephone') return { html: this.#telephone(text, name, message) };
+    if (name === 'urlTemplate') return { html: this.#action(text) };
+    return this.#itemLine(name, value);
   }
 
   #action(address: string): string {
@@ -336,7 +305,7 @@ class Block {
   /** Hours of a department as words; machines read them from the silent items. */
   #departmentHours(item: MarkupItem): string {
     if (!item.properties.some(({ name }) => name === 'openingHoursSpecification')) return '';
-    const name = textOf(item.properties.find((one) => one.name === 'name')?.values[0]);
+    const name = valueText(item.properties.find((one) => one.name === 'name')?.values[0]);
     const department = this.#record.department.find((one) => plainText(one.name) === name);
     return department?.hours.trim() ? ` (${escapeHtml(plainText(department.hours))})` : '';
   }
@@ -346,26 +315,17 @@ class Block {
     return clock === 'country' ? clockOf(this.#country) : clock === '12' ? 12 : 24;
   }
 
-  #hours({ facts, values }: MarkupProperty): void {
-    if (facts.includes('specialHours')) {
-      this.#specials(values);
-      return;
-    }
+  #hours(): void {
     const { hours } = this.#record;
     const { joinDays, closedDays } = this.#output.block;
-    const lines = hoursLines(hours, this.#clock(), { joinDays, closedDays });
-    const rows = lines.map(({ days: named, label, text }) => ({
-      named,
-      text: `${escapeHtml(label)}: ${this.#spans(hours, named, text)}`,
+    const rows = hoursLines(hours, this.#clock(), { joinDays, closedDays }).map((line) => ({
+      facts: line.days.map((day) => `hours.${day}`),
+      html: `${escapeHtml(line.label)}: ${this.#spans(line)}`,
     }));
-    if (this.#oneLine) this.#line(rows.map(({ text }) => text).join('; '), ['hours.Monday'], 'hours');
+    if (this.#oneLine) this.#line(rows.map(({ html }) => html).join('; '), ['hours.Monday'], 'hours');
     else {
       this.#writer.add(`  <ul${this.#class('hours')}>\n`);
-      for (const { named, text } of rows)
-        this.#writer.add(
-          `    <li>${text}</li>\n`,
-          named.map((day): Fact => `hours.${day}`),
-        );
+      for (const { facts, html } of rows) this.#writer.add(`    <li>${html}</li>\n`, facts);
       this.#writer.add('  </ul>\n');
     }
     // A closed day that visitors need not read is still told to machines.
@@ -378,7 +338,7 @@ class Block {
     if (!attributes) return;
     this.#writer.add(
       `  <div${attributes}>${this.#days(named)}${this.#times(span)}</div>\n`,
-      named.map((day): Fact => `hours.${day}`),
+      named.map((day) => `hours.${day}`),
     );
   }
 
@@ -390,16 +350,15 @@ class Block {
     return this.#syntax.meta('opens', opens) + this.#syntax.meta('closes', closes);
   }
 
-  #spans(hours: Hours, named: readonly Day[], text: string): string {
-    const { spans, appointment } = readDay(hours[named[0] ?? 'Monday']);
-    if (appointment || !spans) return escapeHtml(text);
-    const texts = text.split(', ');
+  /** The spans of a line, each with what machines read beside what visitors do. */
+  #spans({ days: named, text, spans }: HoursLine): string {
+    if (!spans) return escapeHtml(text);
     return (spans.length > 0 ? spans : [closedSpan])
-      .map(({ opens, closes }, at) => {
-        const [from = '', until] = (texts[at] ?? '').split(' – ');
-        const times = until
-          ? `${this.#syntax.time('opens', opens, from)} – ${this.#syntax.time('closes', closes, until)}`
-          : `${this.#times({ opens, closes })}${from}`;
+      .map((span) => {
+        const { from, until, alone } = showTimes(span, this.#clock());
+        const times = alone
+          ? `${this.#times(span)}${alone}`
+          : `${this.#syntax.time('opens', span.opens, from)} – ${this.#syntax.time('closes', span.closes, until)}`;
         const attributes = this.#syntax.item(['OpeningHoursSpecification'], '', 'openingHoursSpecification');
         return attributes ? `<span${attributes}>${this.#days(named)}${times}</span>` : times;
       })
@@ -419,60 +378,34 @@ class Block {
   }
 
   #special(item: MarkupItem): string {
-    const get = (name: string): string => textOf(item.properties.find((one) => one.name === name)?.values[0]);
-    const [name, from, through, opens, closes] = ['name', 'validFrom', 'validThrough', 'opens', 'closes'].map(
-      get,
-    ) as [string, string, string, string, string];
-    const named = (item.properties.find((one) => one.name === 'dayOfWeek')?.values ?? []).map((value) =>
-      textOf(value),
-    );
+    const all = (name: string): string[] =>
+      (item.properties.find((one) => one.name === name)?.values ?? []).map(valueText);
+    const get = (name: string): string => all(name)[0] ?? '';
+    const [name, from, through] = [get('name'), get('validFrom'), get('validThrough')];
+    const span: Span = { opens: get('opens'), closes: get('closes') };
+    const named = all('dayOfWeek');
     const date = (property: string, day: string): string => this.#syntax.time(property, day, showDate(day));
     const dates =
       from === through
         ? date('validFrom', from) + this.#syntax.meta('validThrough', through)
         : `${date('validFrom', from)} – ${date('validThrough', through)}`;
-    const hours = showSpans(opens === closes ? [] : [{ opens, closes }], this.#clock());
+    const { from: first, until, alone } = showTimes(span, this.#clock());
     const weekdays = named.length > 0 ? ` ${named.map((day) => day.slice(0, 3)).join(', ')}` : '';
-    const inner = `${name ? `${this.#span('name', name)}, ` : ''}${dates}${escapeHtml(weekdays)}: ${escapeHtml(hours)}${named.map((day) => this.#syntax.link('dayOfWeek', dayAddress(day))).join('')}${this.#times({ opens, closes })}`;
+    const inner = [
+      name ? `${this.#span('name', name)}, ` : '',
+      dates,
+      escapeHtml(`${weekdays}: ${alone || `${first} – ${until}`}`),
+      ...named.map((day) => this.#syntax.link('dayOfWeek', dayAddress(day))),
+      this.#times(span),
+    ].join('');
     const attributes = this.#syntax.item(['OpeningHoursSpecification'], '', 'openingHoursSpecification');
     return attributes ? `<span${attributes}>${inner}</span>` : inner;
   }
 }
 
-const textOf = (value: MarkupValue | undefined): string => (value && value.kind !== 'item' ? value.text : '');
-
-/** What kind of thing an item is that has no label of its own: an action's type, a contact point's purpose. */
-function kindOf(value: MarkupValue | undefined): string {
-  if (value?.kind !== 'item') return '';
-  const purpose = textOf(value.item.properties.find(({ name }) => name === 'contactType')?.values[0]);
-  return purpose || (value.item.types[0] ?? '');
-}
-
 /** What visitors read of an address that they can follow. */
 function linkText(name: string, address: string): string {
-  if (name === 'hasMap') return 'Show on a map';
-  return address.replace(/^https?:\/\/(?:www\.)?/i, '').replace(/\/$/, '');
-}
-
-const MONTHS = [
-  'January',
-  'February',
-  'March',
-  'April',
-  'May',
-  'June',
-  'July',
-  'August',
-  'September',
-  'October',
-  'November',
-  'December',
-];
-
-/** "25 December 2026": understood in every country, unlike figures. */
-function showDate(date: string): string {
-  const [year = '', month = '', day = ''] = date.split('-');
-  return `${String(Number(day))} ${MONTHS[Number(month) - 1] ?? ''} ${year}`;
+  return factOf(name)?.block?.linkText ?? address.replace(/^https?:\/\/(?:www\.)?/i, '').replace(/\/$/, '');
 }
 
 /** The telephone number as visitors see it: the national form of its country, or as typed. */

@@ -1,47 +1,18 @@
 import { clockOf, hoursLines, showSpans, specialOn } from '#core/hours';
-import { countryOf, emptyRecord, usualOutput, type BusinessRecord, type Fact } from '#core/record';
+import { countryOf, emptyRecord, knownFacts, usualOutput, type BusinessRecord } from '#core/record';
+import { specialGroups } from '#core/value';
 import { escapeHtml, plainText } from '#core/text';
 import { block } from './block.ts';
 import { plainHtml } from './syntax.ts';
-import { specialGroups } from './item.ts';
 import { MarkupWriter, type Markup } from './writer.ts';
 
 /** A contact card: name, address and every way to reach the branch, for visitors alone. */
 export function contactCard(record: BusinessRecord): Markup {
-  const {
-    name,
-    url,
-    types,
-    address,
-    telephone,
-    mobile,
-    messaging,
-    messagingText,
-    faxNumber,
-    email,
-    contactPage,
-    hasMap,
-    output,
-  } = record;
-  return block(
-    {
-      ...emptyRecord,
-      name,
-      url,
-      types,
-      address,
-      telephone,
-      mobile,
-      messaging,
-      messagingText,
-      faxNumber,
-      email,
-      contactPage,
-      hasMap,
-      output,
-    },
-    plainHtml,
+  const onCard = knownFacts.flatMap(({ key, block: shown }) =>
+    shown?.card ? [[key, record[key]] as const] : [],
   );
+  const card = { ...emptyRecord, ...Object.fromEntries<unknown>(onCard), output: record.output };
+  return block(card, plainHtml);
 }
 
 /** The hours as a table with a row for each day and each exception, for visitors alone. */
@@ -52,14 +23,14 @@ export function hoursTable(record: BusinessRecord): Markup {
   writer.add(
     `<table${classes ? ` class="${escapeHtml(`${classes}-hours`)}"` : ''}>\n  <caption>Opening hours</caption>\n  <tbody>\n`,
   );
-  const row = (head: string, text: string, facts: readonly Fact[]): void => {
+  const row = (head: string, text: string, facts: readonly string[]): void => {
     writer.add(`    <tr><th scope="row">${escapeHtml(head)}</th><td>${escapeHtml(text)}</td></tr>\n`, facts);
   };
   for (const { days, label, text } of hoursLines(record.hours, clock, { closedDays, joinDays }))
     row(
       label,
       text,
-      days.map((day): Fact => `hours.${day}`),
+      days.map((day) => `hours.${day}`),
     );
   for (const special of record.specialHours) {
     if (!specialOn([special], special.from.trim())) continue;

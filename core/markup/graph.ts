@@ -1,6 +1,8 @@
 import type { BusinessRecord } from '#core/record';
 import { plainText } from '#core/text';
-import { businessItem, imageValue, reference, type MarkupItem, type MarkupProperty } from './item.ts';
+import { linkValue, reference, type MarkupItem, type MarkupProperty } from '#core/item';
+import { imageValue } from '#core/value';
+import { businessItem } from './item.ts';
 import { jsonLdChoicesOf } from './choices.ts';
 
 const property = (name: string, ...values: MarkupProperty['values']): MarkupProperty => ({
@@ -65,12 +67,12 @@ export function graphItems(records: readonly BusinessRecord[]): readonly MarkupI
       items.set(page, {
         types: ['WebPage'],
         id: page,
-        properties: [property('url', { kind: 'link', text: page }), property('about', reference(id))],
+        properties: [property('url', linkValue(page)), property('about', reference(id))],
       });
     items.set(id, { ...business, id, properties });
     if (properties.some(({ name }) => name === 'image'))
       for (const { image, id: imageId } of pictures) {
-        const value = imageValue(image, imageId);
+        const value = imageValue(image, ['image'], imageId);
         if (value.kind === 'item') items.set(imageId, value.item);
       }
   }

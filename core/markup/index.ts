@@ -1,8 +1,7 @@
 export { napBlock, plainBlock, visibleTelephone } from './block.ts';
-export { contactCard, hoursTable } from './blocks.ts';
+export { hoursTable } from './blocks.ts';
 export * from './forms.ts';
 export { branchId } from './graph.ts';
-export { businessItem, markupTelephone, markupTypes } from './item.ts';
 export { jsonLd, jsonLdGraph, jsonLdOrganization } from './jsonld.ts';
 export { propertyMarkup, saidMarkup } from './property.ts';
 export { toldRecord } from './told.ts';

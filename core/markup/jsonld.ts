@@ -1,8 +1,9 @@
-import type { BusinessRecord, Fact } from '#core/record';
+import type { BusinessRecord } from '#core/record';
 import { jsonString } from '#core/text';
 import { jsonLdChoicesOf } from './choices.ts';
 import { graphItems, organizationItem } from './graph.ts';
-import { businessItem, type MarkupItem, type MarkupProperty, type MarkupValue } from './item.ts';
+import type { MarkupItem, MarkupProperty, MarkupValue } from '#core/item';
+import { businessItem } from './item.ts';
 import { MarkupWriter, type Markup } from './writer.ts';
 
 const CONTEXT = 'https://schema.org';
@@ -65,7 +66,7 @@ function writeItem(
     return;
   }
   const inner = `${indent}  `;
-  const facts = (fact: Fact): readonly Fact[] => (outer ? [fact] : NO_FACTS);
+  const facts = (fact: string): readonly string[] => (outer ? [fact] : NO_FACTS);
   let between = '{\n';
   if (context) {
     writer.add(`${between}${inner}"@context": ${jsonString(context)}`);
@@ -93,7 +94,7 @@ function writeItem(
   writer.add(`\n${indent}}`);
 }
 
-const NO_FACTS: readonly Fact[] = [];
+const NO_FACTS: readonly string[] = [];
 
 /** A name may stand only once in an object: neighbours of one name go into one list. Items keep them together. */
 function together(properties: readonly MarkupProperty[]): readonly (readonly MarkupProperty[])[] {

@@ -81,7 +81,7 @@ function leads(html: string): string[] {
       if (['href', 'src', 'action', 'formaction', 'data', 'srcset', 'ping'].includes(name)) found.push(value);
     for (const child of node.childNodes ?? []) walk(child as Parameters<typeof walk>[0]);
   };
-  walk(parse(html) as unknown as Parameters<typeof walk>[0]);
+  walk(parse(html));
   return found;
 }
 const schemeOf = (address: string): string => new URL(address, 'https://page.example/').protocol;

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { businessesIn, itemsOf, readSource, textOf } from '#core/reading';
+import { businessesIn, readSource } from '#core/reading';
+import { itemsOf, textOf } from '#core/item';
 import { emptyRecord, usualOutput, type BusinessRecord, type Output } from '#core/record';
 import { larkspur } from '#sample';
 import {

@@ -1,11 +1,16 @@
-import type { BusinessRecord } from '#core/record';
-import { escapeHtml } from '#core/text';
-import { businessItem, type MarkupItem, type MarkupProperty, type MarkupValue } from './item.ts';
+import { factPart, knownFacts, type BusinessRecord } from '#core/record';
+import { escapeHtml, remembered } from '#core/text';
+import type { MarkupItem, MarkupProperty, MarkupValue } from '#core/item';
+import { businessItem } from './item.ts';
 import { jsonLdProperty } from './jsonld.ts';
 import { microdata, rdfa, type HtmlSyntax } from './syntax.ts';
 
 /** What visitors should see is written for them; the rest stands for machines only. */
-const SHOWN = new Set(['name', 'telephone', 'faxNumber', 'email', 'priceRange', 'streetAddress']);
+const shown: ReadonlySet<string> = new Set(
+  knownFacts.flatMap(({ property, rows }) =>
+    rows.flatMap(({ fact, visible }) => (visible ? [factPart(fact) || property] : [])),
+  ),
+);
 
 /**
  * One property of a record (or of its address) as it is put into an item that someone else wrote: the members of
@@ -19,7 +24,7 @@ export function propertyMarkup(
   indent = '',
 ): string {
   const isJson = syntax === 'jsonld';
-  const item = itemOf(record, isJson ? 'long' : 'short');
+  const item = items[isJson ? 'long' : 'short'](record);
   const called = !isJson && name === 'openingHoursSpecification' ? 'openingHours' : name;
   const same = named(item, called);
   if (same.length === 0) return '';
@@ -28,17 +33,11 @@ export function propertyMarkup(
   return same.flatMap(({ values }) => values.map((value) => element(html, called, value))).join('');
 }
 
-const items = {
-  long: new WeakMap<BusinessRecord, MarkupItem>(),
-  short: new WeakMap<BusinessRecord, MarkupItem>(),
-};
-
 /** One record is asked for many of its properties. */
-function itemOf(record: BusinessRecord, hoursForm: 'long' | 'short'): MarkupItem {
-  let item = items[hoursForm].get(record);
-  if (!item) items[hoursForm].set(record, (item = businessItem(record, { hoursForm })));
-  return item;
-}
+const items = {
+  long: remembered((record: BusinessRecord) => businessItem(record, { hoursForm: 'long' })),
+  short: remembered((record: BusinessRecord) => businessItem(record, { hoursForm: 'short' })),
+};
 
 /** The properties of a name: the item's own, or else those of its address. */
 function named({ properties }: MarkupItem, name: string): readonly MarkupProperty[] {
@@ -51,7 +50,7 @@ function named({ properties }: MarkupItem, name: string): readonly MarkupPropert
 function element(html: HtmlSyntax, name: string, value: MarkupValue): string {
   if (value.kind === 'link') return html.link(name, value.text);
   if (value.kind !== 'item')
-    return SHOWN.has(name)
+    return shown.has(name)
       ? `<span${html.property(name)}>${escapeHtml(value.text)}</span>`
       : html.meta(name, value.text);
   const { types, id, properties } = value.item;

@@ -1,4 +1,4 @@
-import type { Fact } from '#core/record';
+import { isFact, type Fact } from '#core/record';
 
 /** Markup as text, with the stretches (UTF-16 offsets, end exclusive) that each fact became. */
 export interface Markup {
@@ -12,13 +12,13 @@ export class MarkupWriter {
   readonly #spans: { fact: Fact; start: number; end: number }[] = [];
 
   /** Adds text that says the given facts. */
-  add(text: string, facts: readonly Fact[] = []): void {
+  add(text: string, facts: readonly string[] = []): void {
     const before = this.#text.length;
     this.#text += text;
     if (facts.length === 0) return;
     const start = before + (text.length - text.trimStart().length);
     const end = before + text.trimEnd().length;
-    for (const fact of facts) this.#spans.push({ fact, start, end });
+    for (const fact of facts) if (isFact(fact)) this.#spans.push({ fact, start, end });
   }
 
   done(): Markup {

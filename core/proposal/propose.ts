@@ -1,13 +1,15 @@
 import { addressText, splitAddress } from '#core/address';
 import { days, readWeek, writeWeek } from '#core/hours';
 import { parseUrl } from '#core/link';
-import { businessesIn, recordFromItem, valuesOf, type ReadItem, type Reading } from '#core/reading';
+import { businessesIn, recordFromItem, type Reading } from '#core/reading';
+import { valuesOf, type ReadItem } from '#core/item';
 import {
   countryOf,
   factHead,
-  factLabel,
+  factOf,
   factRows,
   factText,
+  wholeLabel,
   withoutRefused,
   type BusinessRecord,
   type Fact,
@@ -16,14 +18,6 @@ import { proposeFromPage } from './page.ts';
 import type { Proposal } from './proposal.ts';
 
 const SYNTAX = { jsonld: 'JSON-LD', microdata: 'microdata', rdfa: 'RDFa' } as const;
-const WHOLES: Partial<Record<string, string>> = {
-  address: 'Address',
-  pin: 'Coordinates',
-  hours: 'Hours',
-  parentOrganization: 'Organisation',
-  aggregateRating: 'Rating',
-};
-
 /**
  * What a source says of a business, as facts of a record: first of its markup, then what the page shows. The
  * first proposal of each unit is the one to take unless people say otherwise. `url` is where the page stands.
@@ -40,16 +34,10 @@ export function propose(reading: Reading, url = ''): readonly Proposal[] {
 
 function proposeFromItem(item: ReadItem, base: string): readonly Proposal[] {
   return proposeRecord(mended(recordFromItem(item), item, base), 'markup', (unit) => {
-    const property = item.properties.find(({ name }) => name === (PROPERTY[unit] ?? unit));
+    const property = item.properties.find(({ name }) => name === factOf(unit)?.property);
     return `${SYNTAX[item.syntax]}, line ${String((property?.place ?? item.typePlace).line)}`;
   });
 }
-
-const PROPERTY: Partial<Record<string, string>> = {
-  pin: 'geo',
-  hours: 'openingHoursSpecification',
-  types: '@type',
-};
 
 /** What markup says loosely, read as people would: relative addresses, an address in one text, hours in words. */
 function mended(record: BusinessRecord, item: ReadItem, base: string): BusinessRecord {
@@ -88,15 +76,13 @@ export function proposeRecord(
   }
   return [...units].map(([unit, values]) => ({
     unit,
-    label: labelOf(unit, values[0]?.fact ?? 'name'),
+    label: wholeLabel(unit),
     values,
     shown: shownOf(record, unit, values),
     where: where(unit),
     from,
   }));
 }
-
-export const labelOf = (unit: string, fact: Fact): string => WHOLES[unit] ?? factLabel(fact);
 
 function shownOf(record: BusinessRecord, unit: string, values: Proposal['values']): string {
   if (unit === 'address')

@@ -1,137 +1,174 @@
-import { addressParts } from '#core/address';
-import { days } from '#core/hours';
-import { isEntryFact, readEntries, writeEntries, type Entry } from './entries.ts';
-import type { BusinessRecord } from './record.ts';
+import { fault } from '#core/fault';
+import { property, type MarkupProperty, type ReadItem } from '#core/item';
+import {
+  gradeShown,
+  type Agreement,
+  type Around,
+  type ChangeLink,
+  type PartFault,
+  type ValueKind,
+} from '#core/value';
+import { isSubtype } from '#core/vocabulary';
+import type { Descriptor, FactGroup, RowSpec, Wanted } from './descriptor.ts';
+import { factKeys, facts, type Fact, type FactKey, type FactValues } from './facts.ts';
+import { countryOf, emptyRecord, type BusinessRecord } from './record.ts';
 
-/** The groups of the fact sheet, in their order. */
-export const factGroups = ['identity', 'place', 'hours', 'contact', 'offer', 'profiles', 'images'] as const;
-export type FactGroup = (typeof factGroups)[number];
-
-type Compound = 'address' | 'pin' | 'hours' | 'parentOrganization' | 'aggregateRating';
-
-/** A fact of the record: a key of it, or of one of its compound facts. */
-export type Fact =
-  | Exclude<keyof BusinessRecord, Compound | 'withheld' | 'output'>
-  | { [K in Compound]: `${K}.${keyof BusinessRecord[K] & string}` }[Compound];
-
-/** How much the guideline profile wants a fact. */
-export type Wanted = 'required' | 'recommended' | 'optional';
-
-export interface FactRow {
+/** A fact as people see it: a row of the sheet. */
+export interface FactRow extends Omit<RowSpec, 'wanted'> {
   readonly fact: Fact;
-  readonly label: string;
+  readonly key: FactKey;
   readonly group: FactGroup;
   readonly wanted: Wanted;
   /** Wanted so only of this type and its subtypes. */
   readonly of?: string;
-  /** What it is good for, for those who look for a fact to add. */
-  readonly about: string;
 }
 
-const row = (
-  fact: Fact,
-  label: string,
-  group: FactGroup,
-  about: string,
-  wanted: Wanted = 'optional',
-  of?: string,
-): FactRow => ({ fact, label, group, about, wanted, ...(of ? { of } : {}) });
+/** A fact, or several parts of one, as it stands in any record. What its values are is its own business. */
+export interface KnownFact extends Omit<
+  Descriptor<unknown>,
+  'kind' | 'write' | 'short' | 'read' | 'told' | 'understood' | 'rows'
+> {
+  readonly key: FactKey;
+  readonly kind: Pick<ValueKind<unknown>, 'name' | 'isAddress' | 'isMachineForm' | 'inner' | 'fields'>;
+  readonly rows: readonly FactRow[];
+  /** What it is called as a whole. */
+  readonly label: string;
+  readonly isSet: (record: BusinessRecord) => boolean;
+  readonly text: (record: BusinessRecord) => string;
+  readonly withText: (record: BusinessRecord, text: string) => BusinessRecord;
+  readonly judge: (record: BusinessRecord, around: Around) => readonly PartFault[];
+  readonly withTold: (record: BusinessRecord, told: BusinessRecord) => BusinessRecord;
+  readonly write: (
+    record: BusinessRecord,
+    around: Around,
+    form?: 'long' | 'short',
+  ) => readonly MarkupProperty[];
+  /** The value that an item of markup says, under the fact's key. */
+  readonly read: (item: ReadItem) => unknown;
+  readonly show: (record: BusinessRecord) => string;
+  readonly grade: (told: BusinessRecord, read: BusinessRecord, record: BusinessRecord) => Agreement;
+  readonly gradePart: (
+    part: string,
+    told: BusinessRecord,
+    read: BusinessRecord,
+    record: BusinessRecord,
+  ) => Agreement;
+  readonly withLinks: (record: BusinessRecord, change: ChangeLink) => BusinessRecord;
+  readonly telephones: (record: BusinessRecord) => readonly string[];
+  readonly becomes: (record: BusinessRecord) => string;
+  /** What a machine makes of it, or of a part of it, beside what it should be. */
+  readonly understood: (part: string, read: BusinessRecord, record: BusinessRecord | undefined) => string;
+}
 
-/** Every fact with what people call it, where it stands in the sheet and how much it is wanted. */
-export const factRows: readonly FactRow[] = [
-  row('name', 'Name', 'identity', 'As it stands over the door', 'required'),
-  row('types', 'Type', 'identity', 'The most specific type of schema.org that fits', 'required'),
-  row('url', 'Page address', 'identity', 'This branch’s own page', 'recommended'),
-  row('description', 'Description', 'identity', 'What it does, in a few sentences'),
-  row('id', '@id', 'identity', 'The name machines know the branch by, the same everywhere'),
-  row('alternateName', 'Other names', 'identity', 'Names people also use, one a line'),
-  row('legalName', 'Legal name', 'identity', 'As registered'),
-  row(
-    'additionalType',
-    'More about the type',
-    'identity',
-    'Address of a page that describes the trade more closely',
-  ),
-  row('slogan', 'Slogan', 'identity', 'The line under the name'),
-  row('branchCode', 'Branch code', 'identity', 'The client’s own number of the branch, as in directories'),
-  row('vatID', 'VAT number', 'identity', 'Value added tax identifier'),
-  row('taxID', 'Tax number', 'identity', 'Tax or company identifier'),
-  row('parentOrganization.name', 'Organisation', 'identity', 'The organisation the branch belongs to'),
-  row('parentOrganization.url', 'Organisation’s site', 'identity', 'Home page of the organisation'),
-  row(
-    'parentOrganization.id',
-    'Organisation’s @id',
-    'identity',
-    'The name machines know the organisation by',
-  ),
-  row('parentOrganization.logo', 'Organisation’s logo', 'identity', 'Address of its logo'),
-  row('address.streetAddress', 'Street', 'place', 'Street and number', 'required'),
-  row('address.addressLocality', 'Town', 'place', 'Town or city', 'required'),
-  row('address.addressRegion', 'Region', 'place', 'State, province or county', 'recommended'),
-  row('address.postalCode', 'Postal code', 'place', 'Postal code', 'required'),
-  row('address.addressCountry', 'Country', 'place', 'Two-letter code', 'required'),
-  row('pin.latitude', 'Latitude', 'place', 'Degrees north', 'recommended'),
-  row('pin.longitude', 'Longitude', 'place', 'Degrees east', 'recommended'),
-  row('pin.origin', 'Pin from', 'place', 'Where the pin came from'),
-  row('pin.exactness', 'Pin exactness', 'place', 'What the pin marks: door, street, postcode or town'),
-  row('hasMap', 'Map profile', 'place', 'Address of the map profile'),
-  row('areaServed', 'Service area', 'place', 'Places the business comes to, with their addresses'),
-  ...days.map((day) => row(`hours.${day}`, day, 'hours', `Opening hours of ${day}`, 'recommended')),
-  row('specialHours', 'Exceptions', 'hours', 'Holidays, closures and seasons with their dates'),
-  row('timeZone', 'Time zone', 'hours', 'Tells whether it is open now'),
-  row('telephone', 'Telephone', 'contact', 'The main number', 'recommended'),
-  row('email', 'Email', 'contact', 'Address for enquiries'),
-  row('mobile', 'Mobile', 'contact', 'Mobile number'),
-  row('messaging', 'Messaging', 'contact', 'Number that takes text messages'),
-  row('messagingText', 'Message text', 'contact', 'What a visitor’s text message begins with'),
-  row('faxNumber', 'Fax', 'contact', 'Fax number'),
-  row('contactPage', 'Contact page', 'contact', 'Address of the contact page'),
-  row(
-    'contactPoint',
-    'Contact points',
-    'contact',
-    'Bookings, emergencies, accounts: each with its number or address',
-  ),
-  row(
-    'priceRange',
-    'Price range',
-    'offer',
-    'One to four currency signs, or a range of amounts',
-    'recommended',
-  ),
-  row('servesCuisine', 'Cuisine', 'offer', 'Kinds of food, one a line', 'recommended', 'FoodEstablishment'),
-  row('hasMenu', 'Menu', 'offer', 'Address of the menu', 'recommended', 'FoodEstablishment'),
-  row(
-    'acceptsReservations',
-    'Reservations',
-    'offer',
-    'yes, no, or the address where to reserve',
-    'recommended',
-    'FoodEstablishment',
-  ),
-  row('currenciesAccepted', 'Currencies', 'offer', 'Codes of ISO 4217, such as USD, CAD'),
-  row('paymentAccepted', 'Payment', 'offer', 'Cash, cards …'),
-  row('makesOffer', 'Services', 'offer', 'What can be had, each with its page'),
-  row('department', 'Departments', 'offer', 'Parts with a number, page or hours of their own'),
-  row('orderAction', 'Ordering link', 'offer', 'Address where to order'),
-  row('reserveAction', 'Booking link', 'offer', 'Address where to book'),
-  row('aggregateRating.ratingValue', 'Rating', 'offer', 'Only as found on the site'),
-  row('aggregateRating.reviewCount', 'Number of reviews', 'offer', 'Only as found on the site'),
-  row('aggregateRating.bestRating', 'Best possible rating', 'offer', '5 where nothing is said'),
-  row('review', 'Reviews', 'offer', 'Only as found on the site'),
-  row('founder', 'Founders', 'profiles', 'People with their profiles'),
-  row(
-    'sameAs',
-    'Profiles',
-    'profiles',
-    'Addresses of the business’s own profiles, one a line',
-    'recommended',
-  ),
-  row('logo', 'Logo', 'images', 'Whole address of the logo'),
-  row('image', 'Images', 'images', 'Whole addresses of pictures with alternative text', 'recommended'),
-];
+/** What of a record the meaning of one of its values depends on. */
+export const aroundOf = (record: BusinessRecord): Around => ({
+  country: countryOf(record),
+  text: (fact) => (isFact(fact) ? factText(record, fact) : ''),
+});
 
-const rowsByFact = new Map<string, FactRow>(factRows.map((entry) => [entry.fact, entry]));
+function rowsOf(
+  key: FactKey,
+  { rows, group, of }: Pick<Descriptor<never>, 'rows' | 'group' | 'of'>,
+): readonly FactRow[] {
+  return Object.entries(rows).map(([part, { wanted = 'optional', ...row }]) => ({
+    ...row,
+    wanted,
+    fact: (part ? `${key}.${part}` : key) as Fact,
+    key,
+    group,
+    ...(of ? { of } : {}),
+  }));
+}
+
+/** The parts of a value that has some, by name; none of one that has none. */
+export const partsOf = (value: unknown): Readonly<Record<string, unknown>> =>
+  value && typeof value === 'object' && !Array.isArray(value) ? { ...value } : {};
+
+const partOf = (value: unknown, part: string): string => {
+  const text = partsOf(value)[part];
+  return typeof text === 'string' ? text : '';
+};
+
+const isBlank = (value: unknown): boolean =>
+  Array.isArray(value)
+    ? value.length === 0
+    : value && typeof value === 'object'
+      ? Object.values(value).every((text) => String(text).trim() === '')
+      : String(value).trim() === '';
+
+/** A fact by its key. */
+function known<K extends FactKey>(key: K): KnownFact {
+  const descriptor: Descriptor<FactValues[K]> = facts[key];
+  const { kind, write, short, read, told, understood, ...spec } = descriptor;
+  const rows = rowsOf(key, descriptor);
+  const valueOf = (values: FactValues): FactValues[K] => values[key];
+  const set = (record: BusinessRecord, value: FactValues[K]): BusinessRecord => ({ ...record, [key]: value });
+  const lines = spec.facts ?? [key];
+  const written = (value: FactValues[K], around: Around): readonly MarkupProperty[] => {
+    if (write) return write(value, around);
+    if (!spec.property || spec.property.startsWith('@')) return [];
+    const one = property(spec.property, kind.write(value, around, key), lines);
+    return one ? [one] : [];
+  };
+  const empty = valueOf(emptyRecord);
+  return {
+    ...spec,
+    key,
+    kind,
+    rows,
+    label: spec.whole ?? rows[0]?.label ?? key,
+    isSet: (record) => !isBlank(valueOf(record)),
+    text: (record) => kind.text(valueOf(record)),
+    withText: (record, text) => set(record, kind.parse(text)),
+    judge: (record, around) => {
+      const missing = spec.required && isBlank(valueOf(record)) ? [required(spec.required)] : [];
+      return [...missing, ...kind.judge(valueOf(record), around)];
+    },
+    withTold: (record, typed) => set(record, (told ?? kind.told)(valueOf(typed), aroundOf(typed))),
+    write: (record, around, form = 'long') => {
+      const value = valueOf(record);
+      if (form === 'short' && short) return short(value);
+      return value === empty ? [] : written(value, around);
+    },
+    read: (item) => (read ? read(item) : kind.read(item, spec.property)),
+    show: (record) => kind.show(valueOf(record), aroundOf(record)),
+    grade: (toldRecord, readRecord, record) =>
+      kind.grade(
+        { told: valueOf(toldRecord), read: valueOf(readRecord), typed: valueOf(record) },
+        aroundOf(record),
+        aroundOf(readRecord),
+      ),
+    gradePart: (part, toldRecord, readRecord, record) => {
+      const values = { told: valueOf(toldRecord), read: valueOf(readRecord), typed: valueOf(record) };
+      const text = (value: FactValues[K]): string => partOf(value, part).trim();
+      return kind.gradePart?.(part, values) ?? gradeShown(text(values.told), text(values.read));
+    },
+    withLinks: (record, change) => (kind.links ? set(record, kind.links(valueOf(record), change)) : record),
+    telephones: (record) => kind.telephones?.(valueOf(record)) ?? [],
+    becomes: (record) => kind.becomes?.(valueOf(record), aroundOf(record)) ?? '',
+    understood: (part, readRecord, record) =>
+      understood?.[part]?.(
+        valueOf(readRecord),
+        aroundOf(readRecord),
+        record && { value: valueOf(record), around: aroundOf(record) },
+      ) ?? '',
+  };
+}
+
+const required = (message: string): PartFault => fault('guideline/required', message);
+
+/** Every fact, in the order of the sheet. */
+export const knownFacts: readonly KnownFact[] = factKeys.map((key) => known(key));
+const byKey = new Map<string, KnownFact>(knownFacts.map((one) => [one.key, one]));
+
+/** Every fact as people see it, in the order of the sheet. */
+export const factRows: readonly FactRow[] = knownFacts.flatMap(({ rows }) => rows);
+const rowsByFact = new Map<string, FactRow>(factRows.map((row) => [row.fact, row]));
+
+/** The fact that a key of the record holds, or undefined where it holds none. */
+export const factOf = (key: string): KnownFact | undefined => byKey.get(key);
+
+export const isFact = (name: string): name is Fact => rowsByFact.has(name);
 
 /** The row of a fact's name, or undefined where the record has no such fact. */
 export const factNamed = (name: string): FactRow | undefined => rowsByFact.get(name);
@@ -139,48 +176,61 @@ export const factNamed = (name: string): FactRow | undefined => rowsByFact.get(n
 /** What people call a fact. */
 export const factLabel = (fact: Fact): string => rowsByFact.get(fact)?.label ?? fact;
 
-const headOf = (fact: Fact): keyof BusinessRecord => {
-  const head = fact.split('.')[0];
-  return (head ?? fact) as keyof BusinessRecord;
-};
+/** What people call everything that a key of the record holds: "Address", "Coordinates". */
+export const wholeLabel = (key: string): string => byKey.get(key)?.label ?? key;
 
 /** The part of the record that a fact belongs to: its key, such as `hours` for `hours.Monday`. */
-export const factHead = headOf;
+export const factHead = (fact: Fact): FactKey => rowsByFact.get(fact)?.key ?? 'name';
+
+/** The part of its key's value that a fact is; '' for all of it. */
+export const factPart = (fact: Fact): string => fact.slice(factHead(fact).length + 1);
 
 /** A fact's text as typed; a list with one entry a line. */
 export function factText(record: BusinessRecord, fact: Fact): string {
-  const head = headOf(fact);
-  const value: unknown = record[head];
-  if (isEntryFact(head)) return writeEntries(head, record[head] as readonly Entry[]);
-  if (Array.isArray(value)) return value.join('\n');
-  const part = fact.slice(head.length + 1);
-  return String((part && value && typeof value === 'object' ? Reflect.get(value, part) : value) ?? '');
+  const head = factHead(fact);
+  const part = factPart(fact);
+  if (!part) return byKey.get(head)?.text(record) ?? '';
+  return partOf(record[head], part);
 }
 
 /** The record with one fact set from its text. Lists are split at line breaks, blank lines left out. */
 export function withFact(record: BusinessRecord, fact: Fact, text: string): BusinessRecord {
-  const head = headOf(fact);
-  const value: unknown = record[head];
-  if (isEntryFact(head)) return { ...record, [head]: readEntries(head, text) };
-  if (Array.isArray(value)) {
-    const entries = text.split('\n').map((entry) => entry.trim());
-    return { ...record, [head]: entries.filter(Boolean) };
-  }
-  const part = fact.slice(head.length + 1);
-  return {
-    ...record,
-    [head]: part && value && typeof value === 'object' ? { ...value, [part]: text } : text,
-  };
+  const head = factHead(fact);
+  const part = factPart(fact);
+  if (!part) return byKey.get(head)?.withText(record, text) ?? record;
+  return { ...record, [head]: { ...partsOf(record[head]), [part]: text } };
 }
 
 /** Whether anything is set of a part of the record. */
-export function isSet(record: BusinessRecord, head: keyof BusinessRecord): boolean {
-  const value: unknown = record[head];
-  if (Array.isArray(value)) return value.length > 0;
-  if (value && typeof value === 'object')
-    return Object.values(value).some((text) => String(text).trim() !== '');
-  return typeof value === 'string' && value.trim() !== '';
-}
+export const isSet = (record: BusinessRecord, key: FactKey): boolean =>
+  byKey.get(key)?.isSet(record) ?? false;
 
-/** The facts of an address, in the order of the record. */
-export const addressFacts: readonly Fact[] = addressParts.map((part): Fact => `address.${part}`);
+/** Whether the parts of a fact are seen by themselves. */
+export const hasParts = ({ rows }: KnownFact): boolean => rows[0]?.fact.includes('.') ?? false;
+
+/** How much the guidelines want a fact of this record: some facts are wanted of certain types only. */
+export const wantedOf = (
+  { of, wanted }: Pick<FactRow, 'of' | 'wanted'>,
+  { types }: BusinessRecord,
+): Wanted => (of && !types.some((type) => isSubtype(type, of)) ? 'optional' : wanted);
+
+/** The record with every fact that an item of markup says; what it does not say is not set. */
+export const recordOf = (item: ReadItem): BusinessRecord => ({
+  ...emptyRecord,
+  ...Object.fromEntries(knownFacts.map(({ key, read }) => [key, read(item)])),
+});
+
+/** Every telephone number of a record, as typed. */
+export const telephonesIn = (record: BusinessRecord): readonly string[] =>
+  knownFacts.flatMap(({ telephones }) => telephones(record));
+
+/** Properties that several facts are written as. */
+const SHARED: ReadonlySet<string> = new Set(['', 'contactPoint', 'potentialAction']);
+
+/** What the properties of schema.org hold that facts are written as, by name: the name of the value kind. */
+export const propertyKinds: ReadonlyMap<string, string> = new Map([
+  ...knownFacts.flatMap(({ kind }) => Object.entries(kind.inner ?? {})),
+  ...knownFacts.flatMap(({ property: name, kind }): [string, string][] =>
+    SHARED.has(name) ? [] : [[name, kind.name]],
+  ),
+]);

@@ -1,10 +1,11 @@
 export * from './addresses.ts';
 export * from './complete.ts';
+export { factGroups, groupLabels, type FactGroup, type Look, type RowSpec } from './descriptor.ts';
 export * from './entries.ts';
 export * from './fact.ts';
+export type { Fact } from './facts.ts';
 export * from './inherit.ts';
 export * from './judge.ts';
 export * from './merge.ts';
 export * from './output.ts';
-export * from './placeholder.ts';
 export * from './record.ts';

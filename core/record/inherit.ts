@@ -1,19 +1,29 @@
-import { factHead, isSet, withFact, type Fact } from './fact.ts';
+import {
+  factHead,
+  factOf,
+  factPart,
+  factText,
+  hasParts,
+  isFact,
+  knownFacts,
+  partsOf,
+  withFact,
+} from './fact.ts';
+import type { Fact, FactKey } from './facts.ts';
 import type { BusinessRecord } from './record.ts';
 
 /** Where the effective value of a fact comes from. `withheld`: the client has one, the branch says none. */
 export type Origin = 'own' | 'client' | 'withheld' | 'none';
 
-/** Parts of the record that are inherited as a whole: half a pin or half a week of another is wrong. */
-const ADDRESS = 'address';
+/** What is inherited together: the record's key, or one part where parts are inherited one by one. */
+const inheritedUnit = (fact: Fact): string =>
+  factOf(factHead(fact))?.inheritedByPart ? fact : factHead(fact);
 
-/** What is inherited together: the record's key, or one part of the address. */
-export const inheritedUnit = (fact: Fact): string => (factHead(fact) === ADDRESS ? fact : factHead(fact));
+const splitUnit = (unit: string): readonly [key: FactKey, part: string] =>
+  isFact(unit) ? [factHead(unit), factPart(unit)] : [factOf(unit)?.key ?? 'name', ''];
 
 function hasUnit(record: BusinessRecord, unit: string): boolean {
-  if (unit.startsWith(`${ADDRESS}.`))
-    return String(Reflect.get(record.address, unit.slice(ADDRESS.length + 1)) ?? '').trim() !== '';
-  return isSet(record, unit as keyof BusinessRecord);
+  return isFact(unit) ? factText(record, unit).trim() !== '' : (factOf(unit)?.isSet(record) ?? false);
 }
 
 export function originOf(own: BusinessRecord, defaults: BusinessRecord, fact: Fact): Origin {
@@ -26,21 +36,15 @@ export function originOf(own: BusinessRecord, defaults: BusinessRecord, fact: Fa
 /** A branch's own facts over its client's: what everything is made from. */
 export function effectiveRecord(own: BusinessRecord, defaults: BusinessRecord): BusinessRecord {
   const taken = (unit: string): boolean => !hasUnit(own, unit) && !own.withheld.includes(unit);
-  const address = Object.fromEntries(
-    Object.entries(own.address).map(([part, text]) => [
+  const inherited = knownFacts.flatMap(({ key, inheritedByPart }): [string, unknown][] => {
+    if (!inheritedByPart) return taken(key) ? [[key, defaults[key]]] : [];
+    const parts = Object.entries(partsOf(own[key])).map(([part, text]): [string, unknown] => [
       part,
-      taken(`${ADDRESS}.${part}`) ? Reflect.get(defaults.address, part) : text,
-    ]),
-  );
-  const inherited = Object.entries(defaults).filter(
-    ([key]) => key !== ADDRESS && key !== 'withheld' && key !== 'output' && taken(key),
-  );
-  return {
-    ...own,
-    ...(Object.fromEntries(inherited) as Partial<BusinessRecord>),
-    address: address as BusinessRecord['address'],
-    output: own.output ?? defaults.output,
-  };
+      taken(`${key}.${part}`) ? partsOf(defaults[key])[part] : text,
+    ]);
+    return [[key, Object.fromEntries(parts)]];
+  });
+  return { ...own, ...Object.fromEntries(inherited), output: own.output ?? defaults.output };
 }
 
 /** The branch's own record with a fact given back to the client (`use`), or said by nobody (`withhold`). */
@@ -52,14 +56,15 @@ export function withoutOwn(
 ): BusinessRecord {
   const unit = inheritedUnit(fact);
   const withheld = own.withheld.filter((one) => one !== unit);
-  const cleared: BusinessRecord = unit.startsWith(`${ADDRESS}.`)
-    ? { ...own, address: { ...own.address, [unit.slice(ADDRESS.length + 1)]: '' } }
-    : { ...own, [unit]: empty[unit as keyof BusinessRecord] };
+  const [key, part] = splitUnit(unit);
+  const cleared: BusinessRecord = part
+    ? { ...own, [key]: { ...partsOf(own[key]), [part]: '' } }
+    : { ...own, [key]: empty[key] };
   return { ...cleared, withheld: how === 'withhold' ? [...withheld, unit] : withheld };
 }
 
 /** Facts of several parts that are inherited as one. */
-const WHOLES = ['hours', 'pin', 'parentOrganization', 'aggregateRating'] as const;
+const wholes = knownFacts.filter((one) => hasParts(one) && !one.inheritedByPart).map(({ key }) => key);
 
 /**
  * The branch's own record after a change that people made to what they see, its effective record: a part of
@@ -71,7 +76,7 @@ export function changeOwn(
   change: (record: BusinessRecord) => BusinessRecord,
 ): BusinessRecord {
   const effective = effectiveRecord(own, defaults);
-  const inherited = WHOLES.filter((unit) => !hasUnit(own, unit));
+  const inherited = wholes.filter((unit) => !hasUnit(own, unit));
   const seen = { ...own, ...Object.fromEntries(inherited.map((unit) => [unit, effective[unit]])) };
   const next = change(seen);
   const untouched = inherited.filter((unit) => next[unit] === seen[unit]);

@@ -1,4 +1,4 @@
-import { factLabel, factNamed, factText, type Fact } from './fact.ts';
+import { factLabel, factOf, factText, isFact } from './fact.ts';
 import type { BusinessRecord } from './record.ts';
 
 /** What two people set differently. */
@@ -16,14 +16,11 @@ export interface Merged {
   readonly clashes: readonly Clash[];
 }
 
-/** Facts whose parts people change one by one. Half of one pin and half of another would be a third place. */
-const BY_PART: ReadonlySet<string> = new Set(['address', 'hours', 'parentOrganization', 'aggregateRating']);
-
 /** The units of a record, each with its way into it. */
 function unitsOf(record: BusinessRecord): readonly (readonly [key: keyof BusinessRecord, part: string])[] {
   return (Object.keys(record) as (keyof BusinessRecord)[]).flatMap((key) => {
     const value: unknown = record[key];
-    return BY_PART.has(key) && value && typeof value === 'object'
+    return factOf(key)?.changedByPart && value && typeof value === 'object'
       ? Object.keys(value).map((part) => [key, part] as const)
       : [[key, ''] as const];
   });
@@ -95,10 +92,11 @@ function clashOf(
   theirs: BusinessRecord,
 ): Clash {
   const unit = part ? `${key}.${part}` : key;
+  const known = factOf(key);
   const text = (record: BusinessRecord): string => {
-    if (key === 'pin') return `${record.pin.latitude}, ${record.pin.longitude}`;
-    return factNamed(unit) ? factText(record, unit as Fact) : JSON.stringify(valueOf(record, key, part));
+    if (isFact(unit)) return factText(record, unit);
+    return known ? known.show(record) : JSON.stringify(valueOf(record, key, part));
   };
-  const label = key === 'pin' ? 'Coordinates' : key === 'output' ? 'How it is told' : factLabel(unit as Fact);
+  const label = isFact(unit) ? factLabel(unit) : (known?.label ?? 'How it is told');
   return { unit, label, mine: text(mine), theirs: text(theirs) };
 }
