@@ -1,16 +1,17 @@
-import { plainItem, readSource, type PlainItem, type Reading } from '#core/reading';
+import { readSource, type Reading } from '#core/reading';
+import { plainItem, type PlainItem } from '#core/item';
 import type { BusinessRecord } from '#core/record';
-import { judgeAgreement } from './agreement.ts';
-import { byGradeAndPlace, summarise, type Finding, type Summary } from './finding.ts';
-import { withProposal } from './fromRecord.ts';
+import { judgeAgreement } from './disagreement.ts';
+import { byGradeAndPlace, summarise, type Finding, type Summary } from '#core/fault';
+import { withRecordMend } from '#core/mending';
 import { judgeGuidelines } from './guidelines.ts';
 import { putAside, type Ignore, type Ignored } from './ignore.ts';
 import { localBusinessProfile, type Profile } from './profile.ts';
 import { judgeStructure } from './structure.ts';
 import { judgeSyntax } from './syntax.ts';
-import { describedBranch, threeWay, type ThreeWayRow } from './threeWay.ts';
+import { describedBranch, threeWay, type ThreeWayRow } from '#core/agreement';
 import { judgeValues } from './values.ts';
-import { VisitorSearch } from './visitor.ts';
+import { VisitorSearch } from '#core/agreement';
 import { judgeVocabulary } from './vocabulary.ts';
 
 /** A source read and judged. */
@@ -43,6 +44,12 @@ export function check(source: string, options: CheckOptions = {}): Check {
   return checkReading(readSource(source, options.url), options);
 }
 
+/** The same for whoever checks one source after another with the same options. */
+export const checker =
+  (options: CheckOptions = {}) =>
+  (source: string): Check =>
+    check(source, options);
+
 /** Judges what was read. */
 export function checkReading(reading: Reading, options: CheckOptions): Check {
   const { record, profile = localBusinessProfile, ignores = [], page = options.url ?? '' } = options;
@@ -59,7 +66,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeAgreement(reading, rows, { record, search, telephones: options.telephones }),
   ].sort(byGradeAndPlace);
   const items = described.map(({ item }) => item);
-  const known = record ? all.map((one) => withProposal(one, { reading, record, items, rows })) : all;
+  const known = record ? all.map((one) => withRecordMend(one, { reading, record, items, rows })) : all;
   const { findings, ignored } = putAside(reading.source, known, ignores, page);
   return {
     items: reading.items.map(plainItem),

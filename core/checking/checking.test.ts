@@ -1,10 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
-import { faultTable, type FaultCode } from '#core/fault';
+import { faultTable, type FaultCode, findingSchema } from '#core/fault';
 import { jsonLd, napBlock, writeMarkup } from '#core/markup';
 import { applyEdits } from '#core/text';
 import { larkspur } from '#sample';
 import { examples, siteExamples } from './examples.ts';
-import { check, checkSitePage, findingSchema, findingsPage, judgeSite } from './index.ts';
+import { check, checkSitePage, judgeSite } from './index.ts';
+import { findingsPage } from '#core/reporting';
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import { emptyRecord, type BusinessRecord } from '#core/record';
 

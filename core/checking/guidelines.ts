@@ -1,8 +1,9 @@
 import type { FaultCode } from '#core/fault';
-import { businessesIn, valuesOf, type ReadItem, type Reading } from '#core/reading';
+import { businessesIn, type Reading } from '#core/reading';
+import { valuesOf, type ReadItem } from '#core/item';
 import type { Edit } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
-import { finding, type Finding } from './finding.ts';
+import { finding, type Finding } from '#core/fault';
 import type { Profile, Want } from './profile.ts';
 
 const CODES: Readonly<Record<Want['weight'], FaultCode>> = {

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { collapse } from '#core/text';
-import type { Finding } from './finding.ts';
+import type { Finding } from '#core/fault';
 
 /** A finding that somebody chose not to be told any more, with the reason why. */
 export const ignoreSchema = z.object({

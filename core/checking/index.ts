@@ -1,15 +1,6 @@
-export { check, checkReading, type Check, type CheckOptions } from './check.ts';
-export * from './compare.ts';
-export { describeAll, type Description } from './description.ts';
-export { findingSchema, summarise, type Finding, type SiteFinding, type Summary } from './finding.ts';
-export { findingsPage } from './findingsPage.ts';
-export { excerptOf, ignoreSchema, type Ignore, type Ignored } from './ignore.ts';
-export type { SiteBranch } from './knownBranches.ts';
-export { certainMends } from './mend.ts';
-export { mendAll, type MendChoices, type Mended, type MendStep } from './mendAll.ts';
+export { check, checker, checkReading, type Check, type CheckOptions } from './check.ts';
+export { examples, siteExamples } from './examples.ts';
+export { excerptOf, fits, ignoreSchema, type Ignore, type Ignored } from './ignore.ts';
 export { contradictingPages } from './pages.ts';
 export * from './profile.ts';
-export * from './report.ts';
-export { sarifLog, type SarifSource } from './sarif.ts';
 export * from './site.ts';
-export type { MarkupCell, ThreeWayRow, VisitorCell } from './threeWay.ts';

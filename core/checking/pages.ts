@@ -1,8 +1,8 @@
 import { foldUrl } from '#core/link';
-import { isContradiction, placeOfTold, toldProperties, type Told } from './contradiction.ts';
-import type { Description } from './description.ts';
-import { finding, shortText, type SiteFinding } from './finding.ts';
-import { groupsOfBusinesses, ownPage } from './sameBusiness.ts';
+import { isContradiction, placeOfTold, toldProperties, type Told } from '#core/agreement';
+import type { Description } from '#core/agreement';
+import { finding, shortText, type SiteFinding } from '#core/fault';
+import { groupsOfBusinesses, ownPage } from '#core/agreement';
 
 /** A business as a page describes it. */
 interface OnPage {

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { knownFacts } from '#core/record';
 
 /** One thing a profile asks of an item. */
 export const wantSchema = z.object({
@@ -23,43 +24,22 @@ export interface Profile {
 export const profileNames = ['local-business', 'vocabulary'] as const;
 export type ProfileName = (typeof profileNames)[number];
 
-const want = (weight: Want['weight'], properties: readonly string[], why: string, of?: string): Want => ({
-  properties: [...properties],
-  weight,
-  why,
-  ...(of ? { of } : {}),
+/** What the guidelines for local businesses ask, fact by fact. */
+const wants: readonly Want[] = knownFacts.flatMap(({ property, of, guideline }): Want[] => {
+  if (!guideline) return [];
+  const { weight, why, also = [] } = guideline;
+  return [{ properties: [property, ...also], weight, why, ...(of ? { of } : {}) }];
 });
 
 export const localBusinessProfile: Profile = {
   name: 'local-business',
   title: 'Local business',
   needsBusiness: true,
-  wants: [
-    want('required', ['name'], 'Without its name a machine cannot tell which business this is.'),
-    want('required', ['address'], 'Without an address it is no place of business.'),
-    want('recommended', ['telephone'], 'Give it with country and area code.'),
-    want('recommended', ['url'], 'Give the address of this branch’s own page.'),
-    want('recommended', ['geo'], 'Give latitude and longitude with at least five decimals.'),
-    want(
-      'recommended',
-      ['openingHoursSpecification', 'openingHours'],
-      'Visitors ask first whether it is open.',
-    ),
-    want('recommended', ['image', 'photo', 'logo'], 'Give the whole address of a picture of the place.'),
-    want('recommended', ['priceRange'], 'One to four currency signs, or a range of amounts.'),
-    want('recommended', ['servesCuisine'], 'Name the kind of food.', 'FoodEstablishment'),
-    want('recommended', ['hasMenu', 'menu'], 'Give the address of the menu.', 'FoodEstablishment'),
-    want('recommended', ['acceptsReservations'], 'Say whether tables can be reserved.', 'FoodEstablishment'),
-    want(
-      'worth-having',
-      ['aggregateRating', 'review'],
-      'Only where others rated it and the page shows it; never invent one.',
-    ),
-  ],
+  wants,
 };
 
 /** Only whether the source is right by the standards: nothing is missed that it does not say. */
-export const vocabularyProfile: Profile = {
+const vocabularyProfile: Profile = {
   name: 'vocabulary',
   title: 'Vocabulary only',
   needsBusiness: false,

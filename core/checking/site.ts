@@ -1,10 +1,11 @@
 import * as z from 'zod';
-import { businessesIn, linksOf, readSource, recordFromItem, syntaxes, syntaxName } from '#core/reading';
+import { businessesIn, linksOf, readSource, recordFromItem } from '#core/reading';
+import { syntaxes, syntaxName } from '#core/item';
 import { checkReading, type Check } from './check.ts';
-import { describe, descriptionSchema, isLocalBusiness, MOST_DESCRIBED } from './description.ts';
-import { finding, type SiteFinding } from './finding.ts';
+import { describe, descriptionSchema, isLocalBusiness, MOST_DESCRIBED } from '#core/agreement';
+import { finding, type SiteFinding } from '#core/fault';
 import type { Ignore } from './ignore.ts';
-import { knownBranches, type SiteBranch } from './knownBranches.ts';
+import { knownBranches, type SiteBranch } from '#core/agreement';
 import { localBusinessProfile, type Profile } from './profile.ts';
 import { contradictingPages } from './pages.ts';
 
@@ -18,7 +19,7 @@ export const carriedSchema = z.object({
   /** What it tells; null past the first hundred of a page. */
   description: descriptionSchema.nullable(),
 });
-export type Carried = Readonly<z.infer<typeof carriedSchema>>;
+type Carried = Readonly<z.infer<typeof carriedSchema>>;
 
 /** What a page of a site carries. */
 export interface PageCarries {

@@ -1,11 +1,12 @@
 import { attributeSpan, textContent, type HtmlElement } from '#core/html';
 import { readDay } from '#core/hours';
 import { readTelephone } from '#core/phone';
-import { businessesIn, schemaName, type ReadItem, type ReadProperty, type Reading } from '#core/reading';
+import { businessesIn, type Reading, attributeText } from '#core/reading';
+import { schemaName, type ReadItem, type ReadProperty } from '#core/item';
+import { factPart, knownFacts, propertyKinds } from '#core/record';
 import { collapse, fold, type Edit, type Place } from '#core/text';
 import { typeNamed } from '#core/vocabulary';
-import { attributeText } from './attributeText.ts';
-import { finding, type Finding } from './finding.ts';
+import { finding, type Finding } from '#core/fault';
 
 /** Family `structure`: markup that is no item, is not on the page, or says one thing and shows another. */
 export function judgeStructure(reading: Reading): readonly Finding[] {
@@ -284,13 +285,11 @@ function judgeShown({ items, document }: Reading): readonly Finding[] {
   return found;
 }
 
-const PLAIN = new Set([
-  'name',
-  'telephone',
-  'faxNumber',
-  'streetAddress',
-  'addressLocality',
-  'postalCode',
+/** Properties of which machines are told, and visitors read, the same words. */
+const plain: ReadonlySet<string> = new Set([
+  ...knownFacts.flatMap(({ property, rows }) =>
+    rows.flatMap(({ fact, sameWords }) => (sameWords ? [factPart(fact) || property] : [])),
+  ),
   'opens',
   'closes',
 ]);
@@ -313,7 +312,7 @@ function judgeOneShown(
       ),
     ];
   }
-  if (value.shown === undefined || !PLAIN.has(name) || means(name, value.text, value.shown)) return [];
+  if (value.shown === undefined || !plain.has(name) || means(name, value.text, value.shown)) return [];
   return [
     finding(
       'structure/shown-otherwise',
@@ -327,7 +326,7 @@ function judgeOneShown(
 /** Whether what is told and what is shown mean the same. */
 function means(name: string, told: string, shown: string): boolean {
   if (fold(told) === fold(shown)) return true;
-  if (name === 'telephone' || name === 'faxNumber') {
+  if (propertyKinds.get(name) === 'telephone') {
     const [one, other] = [readTelephone(told, '').telephone, readTelephone(shown, '').telephone];
     if (one && other) return one.e164 === other.e164;
     const digits = (text: string): string => text.replace(/\D/g, '').replace(/^0+/, '');

@@ -1,5 +1,5 @@
 import type { Reading } from '#core/reading';
-import { finding, type Finding } from './finding.ts';
+import { finding, type Finding } from '#core/fault';
 
 /** Family `syntax`: what the reader met on its way. */
 export function judgeSyntax({ faults }: Reading): readonly Finding[] {

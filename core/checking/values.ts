@@ -4,6 +4,7 @@ import {
   dayNamed,
   groupDays,
   isDate,
+  isDateOrYear,
   isMachineTime,
   readDay,
   readOpeningHoursText,
@@ -14,22 +15,15 @@ import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import { saidMarkup } from '#core/markup';
 import { readPin } from '#core/pin';
-import {
-  recordFromItem,
-  textOf,
-  valuesOf,
-  type ReadItem,
-  type ReadProperty,
-  type ReadValue,
-  type Reading,
-} from '#core/reading';
+import { recordFromItem, type Reading, attributeText } from '#core/reading';
+import { textOf, valuesOf, type ReadItem, type ReadProperty, type ReadValue } from '#core/item';
+import { judgeText } from '#core/value';
 import { judgeCurrencies, judgePriceRange, judgeRating } from '#core/price';
-import { judgeText } from '#core/record';
-import { escapeHtml, jsonString, type Edit } from '#core/text';
+import { propertyKinds } from '#core/record';
+import { escapeHtml, jsonString, table, type Edit } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
-import { attributeText } from './attributeText.ts';
-import { finding, type Finding } from './finding.ts';
-import { apartFromShown } from './shown.ts';
+import { finding, type Finding } from '#core/fault';
+import { apartFromShown } from '#core/mending';
 
 /** What a value stands in: its page's source and address, and the country its telephone numbers are read in. */
 interface Surroundings {
@@ -60,31 +54,25 @@ function recordFromCountry(item: ReadItem): string {
   return valuesOf(item, 'address').length > 0 ? countryCode(recordFromItem(item).address.addressCountry) : '';
 }
 
-const URL_PROPERTIES = new Set([
-  'url',
-  'image',
-  'logo',
-  'photo',
-  'sameAs',
-  'hasMap',
-  'map',
-  'hasMenu',
-  'menu',
-  'contentUrl',
-  'additionalType',
-]);
-const DATE_PROPERTIES = new Set(['validFrom', 'validThrough', 'datePublished']);
-const TELEPHONE_PROPERTIES = new Set(['telephone', 'faxNumber']);
-const TEXT_PROPERTIES = new Set([
-  'name',
-  'legalName',
-  'alternateName',
-  'description',
-  'streetAddress',
-  'addressLocality',
-  'addressRegion',
-  'slogan',
-]);
+/** Properties that hold addresses or dates, and that the record has no fact for. */
+const OTHERS = table({ photo: 'url', map: 'url', menu: 'url' });
+
+/** The kinds of values that are judged alike wherever they stand. */
+const JUDGED = table<string>({
+  url: 'url',
+  urlList: 'url',
+  profiles: 'url',
+  images: 'url',
+  words: 'words',
+  prose: 'words',
+  wordsList: 'words',
+});
+
+/** What sort of value a property holds; its own name where that says it. */
+function sortOf(name: string): string {
+  const kind = propertyKinds.get(name) ?? OTHERS[name] ?? '';
+  return JUDGED[kind] ?? kind;
+}
 
 function judgeProperty(
   item: ReadItem,
@@ -96,7 +84,8 @@ function judgeProperty(
   const text = value.text.trim();
   if (!text)
     return [finding('value/empty', `${name} is there, but empty. Leave out what is not known.`, place, name)];
-  if (TELEPHONE_PROPERTIES.has(name)) {
+  const sort = sortOf(name);
+  if (sort === 'telephone') {
     return judgeMarkupTelephone(text, country).map(({ code, message }) => {
       const dialled =
         code === 'value/telephone-country'
@@ -117,7 +106,7 @@ function judgeProperty(
     );
   // A contact point may be reached by a message or a call.
   if (name === 'url' && item.types.includes('ContactPoint') && /^(sms|tel|mailto):/i.test(text)) return [];
-  if (URL_PROPERTIES.has(name))
+  if (sort === 'url')
     return tell(name, value, judgeUrl(text), ({ code }) =>
       code === 'value/url-relative' && base && !/^[\w-]+(\.[\w-]+)+$/.test(text)
         ? (parseUrl(text, base)?.href ?? '')
@@ -130,11 +119,12 @@ function judgeProperty(
     return judgeOpeningHours(text).map(({ code, message }) =>
       finding(code, message, value.place, name, { edits: mendHours(value, text), guess: true }),
     );
-  if (name === 'email') return tell(name, value, judgeEmail(text));
-  if (name === 'currenciesAccepted') return tell(name, value, judgeCurrencies(text));
-  if (DATE_PROPERTIES.has(name)) return tell(name, value, judgeDate(text));
-  if (name === 'priceRange') return tell(name, value, judgePriceRange(text));
-  if (TEXT_PROPERTIES.has(name)) return tell(name, value, judgeText(text));
+  if (sort === 'email') return tell(name, value, judgeEmail(text));
+  if (sort === 'currencies') return tell(name, value, judgeCurrencies(text));
+  if (sort === 'dateOrYear') return tell(name, value, isDateOrYear(text) ? [] : judgeDate(text));
+  if (sort === 'date') return tell(name, value, judgeDate(text));
+  if (sort === 'priceRange') return tell(name, value, judgePriceRange(text));
+  if (sort === 'words') return tell(name, value, judgeText(text));
   return [];
 }
 

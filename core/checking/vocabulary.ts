@@ -1,20 +1,22 @@
-import type { ReadItem, ReadProperty, ReadValue, Reading } from '#core/reading';
-import { schemaName } from '#core/reading';
+import type { Reading } from '#core/reading';
+import { type ReadItem, type ReadProperty, type ReadValue, schemaName } from '#core/item';
 import { jsonString, type Edit } from '#core/text';
 import {
   belongsTo,
   findTypes,
+  isDiscouraged,
   isSubtype,
   memberNamed,
   membersOf,
   nearestName,
   propertyNamed,
   propertyNames,
+  typeCaution,
   typeNamed,
   typeNames,
   type VocabularyProperty,
 } from '#core/vocabulary';
-import { finding, type Finding } from './finding.ts';
+import { finding, type Finding } from '#core/fault';
 
 /** Family `vocabulary`: names schema.org does not have, or has somewhere else, and values of the wrong kind. */
 export function judgeVocabulary(reading: Reading): readonly Finding[] {
@@ -56,11 +58,7 @@ function judgeTypes(reading: Reading, item: ReadItem): readonly Finding[] {
         `${type} has been superseded by ${known.supersededBy}.`,
         known.supersededBy,
       );
-    if (type === 'ProfessionalService')
-      return tell(
-        'vocabulary/discouraged',
-        'schema.org discourages ProfessionalService, because it is confused with Service. Take the trade’s own type where one exists.',
-      );
+    if (isDiscouraged(type)) return tell('vocabulary/discouraged', `${type}: ${typeCaution(type)}`);
     if (SAYS_NOTHING.has(type) && item.types.length === 1)
       return tell(
         'vocabulary/abstract',

@@ -1,5 +1,5 @@
 import { writeWeek } from '#core/hours';
-import { gradeAddressPart, gradeHours, gradePin, gradeText } from '#core/listing';
+import { gradeAddressPart, gradeHours, gradePin, gradeText } from '#core/value';
 import type { Place } from '#core/text';
 import type { DescribedProperty, Description } from './description.ts';
 

@@ -1,6 +1,6 @@
 import { emailsIn } from '#core/link';
 import { foldAddress } from '#core/address';
-import { gradeHours, type Agreement } from '#core/listing';
+import { gradeHours, type Agreement } from '#core/value';
 import { readTelephone } from '#core/phone';
 import type { HtmlDocument } from '#core/html';
 import { DAY_WORD, findWeeks, type Hours } from '#core/hours';

@@ -3,7 +3,8 @@ import { jsonLd, writeMarkup } from '#core/markup';
 import type { BusinessRecord } from '#core/record';
 import { applyEdits } from '#core/text';
 import { larkspur } from '#sample';
-import { check, type Finding } from './index.ts';
+import { check } from '#core/checking';
+import type { Finding } from '#core/fault';
 
 const record: BusinessRecord = larkspur;
 const page = (body: string, head = ''): string =>

@@ -1,13 +1,14 @@
 import { parseUrl } from '#core/link';
-import { businessesIn, sourceOf, syntaxName, textOf, type Reading } from '#core/reading';
+import { businessesIn, sourceOf, type Reading } from '#core/reading';
+import { syntaxName, textOf } from '#core/item';
 import { countryOf, type BusinessRecord } from '#core/record';
-import { isContradiction, placeOfTold, toldProperties } from './contradiction.ts';
-import { describe, isLocalBusiness, placeOf, type Description } from './description.ts';
-import { finding, shortText, type Finding } from './finding.ts';
-import { telephonesOf } from './knownBranches.ts';
-import { groupsOfBusinesses } from './sameBusiness.ts';
-import type { MarkupCell, ThreeWayRow } from './threeWay.ts';
-import type { VisitorSearch } from './visitor.ts';
+import { isContradiction, placeOfTold, toldProperties, comparedOf } from '#core/agreement';
+import { describe, isLocalBusiness, placeOf, type Description } from '#core/agreement';
+import { finding, shortText, type Finding } from '#core/fault';
+import { telephonesOf } from '#core/agreement';
+import { groupsOfBusinesses } from '#core/agreement';
+import type { MarkupCell, ThreeWayRow } from '#core/agreement';
+import type { VisitorSearch } from '#core/agreement';
 
 interface Known {
   readonly record: BusinessRecord | undefined;
@@ -50,13 +51,13 @@ function againstRecord(row: ThreeWayRow, cell: MarkupCell): readonly Finding[] {
           proposal,
         ),
       ];
-    const code = REQUIRED.has(row.property) ? 'agreement/record' : 'agreement/not-in-record';
+    const code = comparedOf(row.fact)?.identifying ? 'agreement/record' : 'agreement/not-in-record';
     return [finding(code, `${said}; the record has no ${what}.`, place, row.property)];
   }
   if (agreement === 'missing')
     return [finding('agreement/not-in-record', `${said}; the record has no ${what}.`, place, row.property)];
   // How an international number is spaced is the machine's business, not a reader's.
-  if (agreement === 'written-differently' && row.core && !MACHINE_FORMS.has(row.property)) {
+  if (agreement === 'written-differently' && row.core && !comparedOf(row.fact)?.isMachineForm) {
     return [
       finding(
         'agreement/record-spelling',
@@ -69,17 +70,6 @@ function againstRecord(row: ThreeWayRow, cell: MarkupCell): readonly Finding[] {
   }
   return [];
 }
-
-const REQUIRED = new Set([
-  'name',
-  'telephone',
-  'streetAddress',
-  'addressLocality',
-  'postalCode',
-  'addressCountry',
-  'geo',
-]);
-const MACHINE_FORMS = new Set(['telephone', 'geo', 'openingHoursSpecification']);
 
 function againstVisitor(row: ThreeWayRow): readonly Finding[] {
   const [said] = row.markup;

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { jsonLd } from '#core/markup';
 import { larkspur } from '#sample';
-import { check, localBusinessProfile, mendAll, profileWith } from './index.ts';
+import { check, checker, localBusinessProfile, profileWith } from '#core/checking';
+import { mendAll } from './index.ts';
 
 const options = { record: larkspur, url: larkspur.url };
 const whole = jsonLd(larkspur).text;
@@ -12,7 +13,7 @@ const broken = jsonLd({ ...larkspur, telephone: '', priceRange: '' })
 
 describe('everything done at once', () => {
   test('leaves nothing that it says it did', () => {
-    const { source, taken, left, check: after } = mendAll(broken, options);
+    const { source, taken, left, check: after } = mendAll(broken, checker(options));
     expect(taken.map(({ code }) => code)).toEqual([
       'syntax/missing-colon',
       'syntax/missing-comma',
@@ -26,7 +27,7 @@ describe('everything done at once', () => {
   });
 
   test('tells the lines of each step as they are at its turn', () => {
-    const { source, taken } = mendAll(broken, options);
+    const { source, taken } = mendAll(broken, checker(options));
     expect(taken[0]?.before).toContain('"name" "Lark');
     expect(taken[0]?.after).toContain('"name": "Lark');
     expect(taken.at(-1)?.after).toContain('"priceRange": "$$"');
@@ -35,13 +36,13 @@ describe('everything done at once', () => {
   });
 
   test('does only what is chosen', () => {
-    const all = mendAll(broken, options);
+    const all = mendAll(broken, checker(options));
     const choices = Object.fromEntries(all.taken.map(({ key }) => [key, false]));
-    const none = mendAll(broken, options, choices);
+    const none = mendAll(broken, checker(options), choices);
     expect(none.source).toBe(broken);
     const known = none.left.map(({ key }) => key);
     expect(known).toContain(all.taken[0]?.key);
-    const one = mendAll(broken, options, { ...choices, [all.taken[0]?.key ?? '']: true });
+    const one = mendAll(broken, checker(options), { ...choices, [all.taken[0]?.key ?? '']: true });
     expect(one.taken.map(({ code }) => code)).toEqual(['syntax/missing-colon']);
   });
 
@@ -53,11 +54,11 @@ describe('everything done at once', () => {
       ]),
     };
     const without = jsonLd({ ...larkspur, slogan: '' }).text;
-    const { taken, left } = mendAll(without, wanted);
+    const { taken, left } = mendAll(without, checker(wanted));
     expect(taken).toEqual([]);
     const note = left.find(({ grade }) => grade === 'note');
     expect(note?.after).toContain(larkspur.slogan);
-    const after = mendAll(without, wanted, { [note?.key ?? '']: true });
+    const after = mendAll(without, checker(wanted), { [note?.key ?? '']: true });
     expect(after.taken.map(({ key }) => key)).toEqual([note?.key]);
     expect(after.source).toContain(`"slogan": "${larkspur.slogan}"`);
   });

@@ -1,12 +1,13 @@
 import { insertionPoint, isWritten } from '#core/html';
 import { writeWeek } from '#core/hours';
 import { jsonLd, propertyMarkup } from '#core/markup';
-import { readJson, type JsonNode, type ReadItem, type Reading } from '#core/reading';
+import { readJson, type JsonNode, type Reading } from '#core/reading';
+import type { ReadItem } from '#core/item';
 import type { BusinessRecord } from '#core/record';
 import { escapeHtml, type Edit } from '#core/text';
-import type { Finding } from './finding.ts';
+import type { Finding } from '#core/fault';
 import { apartFromShown } from './shown.ts';
-import type { ThreeWayRow } from './threeWay.ts';
+import type { ThreeWayRow } from '#core/agreement';
 
 /** What a proposal from the record may draw on. */
 export interface KnownBranch {
@@ -23,7 +24,7 @@ type Propose = (one: Finding, branch: KnownBranch) => readonly Edit[];
  * The finding with what the record would write there as a proposal, where it has no other mend: a property that
  * is missing is put in, hours are exchanged, a shown text is corrected, and a page without markup gets it.
  */
-export function withProposal(one: Finding, branch: KnownBranch): Finding {
+export function withRecordMend(one: Finding, branch: KnownBranch): Finding {
   const propose = one.mend === null ? PROPOSALS[one.code] : undefined;
   const edits = propose?.(one, branch) ?? [];
   return edits.length > 0 ? { ...one, mend: { edits: [...edits], certain: false } } : one;

@@ -1,6 +1,7 @@
 import { faultTable } from '#core/fault';
-import { escapeHtml, writeCsv } from '#core/text';
-import { summarise, type Summary } from './finding.ts';
+import { writeCsv } from '#core/csv';
+import { escapeHtml } from '#core/text';
+import { summarise, type Summary } from '#core/fault';
 import type { KeptFinding } from './compare.ts';
 
 /** What a report tells of. */

@@ -1,4 +1,4 @@
-import type { ReadProperty } from '#core/reading';
+import type { ReadProperty } from '#core/item';
 import type { Edit } from '#core/text';
 
 /**

@@ -1,5 +1,5 @@
 import { faultTable, isFaultCode, type FaultCode } from '#core/fault';
-import { examples, siteExamples } from './examples.ts';
+import { examples, siteExamples } from '#core/checking';
 
 /** The page docs/findings.md: every code with its grade, meaning, source and examples. */
 export function findingsPage(): string {

@@ -1,6 +1,6 @@
 import { faultTable, isFaultCode, type FaultCode, type Grade } from '#core/fault';
 import type { Place } from '#core/text';
-import type { Finding } from './finding.ts';
+import type { Finding } from '#core/fault';
 
 /** The findings of one source. */
 export interface SarifSource {

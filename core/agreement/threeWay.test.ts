@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { jsonLd, napBlock, writeMarkup } from '#core/markup';
 import { recordSchema, type BusinessRecord } from '#core/record';
 import { larkspur } from '#sample';
-import { check, checkSitePage, judgeSite, type ThreeWayRow } from './index.ts';
+import { check, checkSitePage, judgeSite } from '#core/checking';
+import type { ThreeWayRow } from './index.ts';
 
 const page = (body: string, head = ''): string =>
   `<!doctype html><html lang="en"><head><title>x</title>${head}</head><body>${body}</body></html>`;

@@ -1,6 +1,6 @@
 import { foldAddress } from '#core/address';
 import { foldUrl, parseUrl } from '#core/link';
-import { gradeAddressPart, gradeText } from '#core/listing';
+import { gradeAddressPart, gradeText } from '#core/value';
 import { readTelephone } from '#core/phone';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { fold } from '#core/text';

@@ -2,9 +2,10 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { BusinessRecord } from '#core/record';
 import { larkspur } from '#sample';
-import { checkSitePage, type SiteBranch } from './index.ts';
+import { checkSitePage } from '#core/checking';
+import type { SiteBranch } from './index.ts';
 import { KnownBranches } from './knownBranches.ts';
-import { likeness } from './sameBusiness.ts';
+import { likeness } from './identity.ts';
 
 /** Records of few values, so that many are alike in some facts and not in others. */
 const records: fc.Arbitrary<BusinessRecord> = fc

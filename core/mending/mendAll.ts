@@ -1,7 +1,5 @@
-import type { Grade } from '#core/fault';
+import type { Finding, Grade } from '#core/fault';
 import { applyEdits, changedLines } from '#core/text';
-import { check, type Check, type CheckOptions } from './check.ts';
-import type { Finding } from './finding.ts';
 
 /** A mend or proposal, with the lines it changes at the moment it is its turn. */
 export interface MendStep {
@@ -15,15 +13,20 @@ export interface MendStep {
   readonly after: string;
 }
 
+/** What a checker says of a source. */
+interface Checked {
+  readonly findings: readonly Finding[];
+}
+
 /** A source with everything done that was chosen. */
-export interface Mended {
+export interface Mended<T extends Checked> {
   readonly source: string;
   /** What was done, in its order. */
   readonly taken: readonly MendStep[];
   /** What could be done still. */
   readonly left: readonly MendStep[];
   /** The check of the source as it is then. */
-  readonly check: Check;
+  readonly check: T;
 }
 
 /** What was chosen of the steps, by their keys. What is not named is taken, unless it is about a note only. */
@@ -33,14 +36,18 @@ export type MendChoices = Readonly<Record<string, boolean>>;
 const MOST_STEPS = 120;
 
 /**
- * Does one mend or proposal after the other, the certain ones first, and reads the source anew after each, so
- * that every step is one that the checker offers by itself. A step that does not end what it was offered for is
- * taken back and left.
+ * Does one mend that `check` offers after the other, the certain ones first, and reads the source anew after each,
+ * so that every step is one that is offered by itself. A step that does not end what it was offered for is taken
+ * back and left.
  */
-export function mendAll(source: string, options: CheckOptions = {}, choices: MendChoices = {}): Mended {
+export function mendAll<T extends Checked>(
+  source: string,
+  check: (source: string) => T,
+  choices: MendChoices = {},
+): Mended<T> {
   const taken: MendStep[] = [];
   const vain = new Set<string>();
-  let [now, result] = [source, check(source, options)];
+  let [now, result] = [source, check(source)];
   for (;;) {
     const offered = result.findings.filter(({ mend }) => mend !== null);
     const wanted = offered.filter(
@@ -50,7 +57,7 @@ export function mendAll(source: string, options: CheckOptions = {}, choices: Men
     if (!next?.mend || taken.length === MOST_STEPS)
       return { source: now, taken, left: offered.map((one) => stepOf(one, now)), check: result };
     const mended = applyEdits(now, next.mend.edits);
-    const after = check(mended, options);
+    const after = check(mended);
     if (alike(after.findings, next) >= alike(result.findings, next)) {
       vain.add(keyOf(next));
       continue;

@@ -1,18 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { applyEdits } from '#core/text';
-import {
-  certainMends,
-  check,
-  compareFindings,
-  excerptOf,
-  profiles,
-  profileWith,
-  reportCsv,
-  reportHtml,
-  sarifLog,
-  type Finding,
-  type Ignore,
-} from './index.ts';
+import { check, excerptOf, profiles, profileWith, type Ignore } from '#core/checking';
+import { certainMends } from '#core/mending';
+import { compareFindings, reportCsv, reportHtml, sarifLog } from './index.ts';
+import type { Finding } from '#core/fault';
 
 const source =
   '{"@context":"https://schema.org","@type":"Store" "name":"A <b>","Telephone":"+44 20 7946 0321",}';

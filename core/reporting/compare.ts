@@ -1,5 +1,5 @@
-import type { Finding } from './finding.ts';
-import { fits, type Ignore } from './ignore.ts';
+import type { Finding } from '#core/fault';
+import { fits, type Ignore } from '#core/checking';
 
 /** A finding of a kept check: with its page and the characters it was about. */
 export interface KeptFinding {

@@ -1,8 +1,9 @@
 import { foldAddress } from '#core/address';
 import { foldUrl } from '#core/link';
 import { readTelephone } from '#core/phone';
-import { countryOf, type BusinessRecord } from '#core/record';
-import { likeness } from './sameBusiness.ts';
+import { countryOf, telephonesIn, type BusinessRecord } from '#core/record';
+import { remembered } from '#core/text';
+import { likeness } from './identity.ts';
 
 /** A branch that a site may describe. */
 export interface SiteBranch {
@@ -71,23 +72,9 @@ function keysOf({ id, url, address, telephone }: BusinessRecord, countries: read
 
 /** All telephone numbers of a record, E.164. */
 export function telephonesOf(record: BusinessRecord): string[] {
-  const typed = [
-    record.telephone,
-    record.mobile,
-    record.messaging,
-    record.faxNumber,
-    ...record.contactPoint.map(({ telephone }) => telephone),
-    ...record.department.map(({ telephone }) => telephone),
-  ];
   const country = countryOf(record);
-  return typed.flatMap((number) => readTelephone(number, country).telephone?.e164 ?? []);
+  return telephonesIn(record).flatMap((number) => readTelephone(number, country).telephone?.e164 ?? []);
 }
-
-const known = new WeakMap<readonly SiteBranch[], KnownBranches>();
 
 /** The branches of a list, made ready once: each page of a site is compared with the same list. */
-export function knownBranches(branches: readonly SiteBranch[]): KnownBranches {
-  let ready = known.get(branches);
-  if (!ready) known.set(branches, (ready = new KnownBranches(branches)));
-  return ready;
-}
+export const knownBranches = remembered((branches: readonly SiteBranch[]) => new KnownBranches(branches));

@@ -1,21 +1,11 @@
-import type { Agreement } from '#core/listing';
+import type { Agreement } from '#core/value';
 import { toldRecord } from '#core/markup';
-import {
-  businessesIn,
-  syntaxes,
-  itemsOf,
-  recordFromItem,
-  sourceOf,
-  valuesOf,
-  type ReadItem,
-  type Reading,
-} from '#core/reading';
-import { factHead, factText, isEntryFact, type BusinessRecord } from '#core/record';
-import { escapeHtml, jsonString, type Edit, type Place } from '#core/text';
-import { attributeText } from './attributeText.ts';
+import { businessesIn, recordFromItem, sourceOf, type Reading, attributeText } from '#core/reading';
+import { syntaxes, itemsOf, valuesOf, type ReadItem } from '#core/item';
+import { factText, type BusinessRecord } from '#core/record';
+import { escapeHtml, jsonString, remembered, type Edit, type Place } from '#core/text';
 import { comparedFacts, type Compared, type RowFact } from './compared.ts';
-import { isSameBusiness, likeness } from './sameBusiness.ts';
-import { understood } from './understanding.ts';
+import { isSameBusiness, likeness } from './identity.ts';
 import type { VisitorSearch } from './visitor.ts';
 
 /** One fact as three readers have it. */
@@ -44,7 +34,7 @@ export interface MarkupCell {
   readonly edits: readonly Edit[] | null;
 }
 
-export interface VisitorCell {
+interface VisitorCell {
   readonly text: string;
   /** How it agrees with the record, or with the markup where no record was given; undefined where nobody looks. */
   readonly agreement: Agreement | undefined;
@@ -99,14 +89,8 @@ export function threeWay(
   });
 }
 
-const known = new WeakMap<BusinessRecord, BusinessRecord>();
-
 /** What a record tells machines; one record is compared with many pages, or with one page at every letter. */
-function toldOnce(record: BusinessRecord): BusinessRecord {
-  let told = known.get(record);
-  if (!told) known.set(record, (told = toldRecord(record)));
-  return told;
-}
+const toldOnce = remembered((record: BusinessRecord) => toldRecord(record));
 
 function markupCell(
   { item, read }: Described,
@@ -114,14 +98,14 @@ function markupCell(
   record: BusinessRecord | undefined,
   told: BusinessRecord | undefined,
 ): MarkupCell[] {
-  const text = compared.fact === 'telephone' ? read.telephone : compared.show(read);
+  const text = compared.written(read);
   if (!text) return [];
   const agreement = record && told && compared.grade(told, read, record);
   return [
     {
       syntax: item.syntax,
       text,
-      understood: understood(compared.fact, read, record),
+      understood: compared.understood(read, record),
       agreement,
       place: placeOf(item, compared),
       edits: told && agreement !== 'exact' ? editsOf(item, compared, told) : null,
@@ -152,9 +136,9 @@ function placeOf(item: ReadItem, { fact, property }: Compared): Place {
 }
 
 /** One value exchanged for what the record tells machines; a pin has two. */
-function editsOf(item: ReadItem, { fact }: Compared, told: BusinessRecord): Edit[] | null {
+function editsOf(item: ReadItem, { fact, isMany }: Compared, told: BusinessRecord): Edit[] | null {
   // A week, and entries with several columns, are no single value.
-  if (fact === 'hours' || (fact !== 'pin' && isEntryFact(factHead(fact)))) return null;
+  if (fact === 'hours' || isMany) return null;
   if (fact === 'pin') {
     const [geo] = itemsOf(item, 'geo');
     const halves = (['latitude', 'longitude'] as const).flatMap(

@@ -1,13 +1,14 @@
 import * as z from 'zod';
 import { hoursSchema, days, type Hours } from '#core/hours';
 import { readTelephone } from '#core/phone';
-import { businessesIn, recordFromItem, syntaxes, valuesOf, type ReadItem } from '#core/reading';
+import { businessesIn, recordFromItem } from '#core/reading';
+import { syntaxes, valuesOf, type ReadItem } from '#core/item';
 import { countryOf } from '#core/record';
 import { placeSchema, type Place } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 
 /** The properties in which two descriptions of one business can contradict each other. */
-export const describedProperties = [
+const describedProperties = [
   'name',
   'telephone',
   'streetAddress',

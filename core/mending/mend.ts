@@ -1,5 +1,5 @@
 import type { Edit } from '#core/text';
-import type { Finding } from './finding.ts';
+import type { Finding } from '#core/fault';
 
 /**
  * The edits of all certain mends together. Of two mends that touch the same characters only the first is

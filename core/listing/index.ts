@@ -1,2 +1,0 @@
-export * from './difference.ts';
-export * from './grade.ts';
