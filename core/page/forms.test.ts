@@ -78,6 +78,7 @@ const record: fc.Arbitrary<BusinessRecord> = fc.record({
   additionalType: many(url),
   description: text,
   slogan: text,
+  foundingDate: fc.constantFrom('', '1987', '1987-04', '1987-04-30'),
   id: fc.constantFrom('', 'https://a.example/#branch'),
   url,
   branchCode: text,

@@ -1,10 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { jsonLd, napBlock, writeMarkup } from '#core/markup';
+import { readSource } from '#core/reading';
 import { binaryBytes, decodeText } from '#core/text';
 import { larkspur } from '#sample';
 import {
   isCurrent,
+  othersBeside,
   place,
   placeInBytes,
   placedOn,
@@ -55,8 +57,8 @@ describe('placing', () => {
     for (const shape of shapes) {
       for (const form of ['jsonld', 'microdata'] as const) {
         const placed = sourceOf(place(shape, form, writeMarkup(larkspur, form).text));
-        expect(prove(placed, form, larkspur)).toEqual({ state: 'proved', misread: [] });
-        expect(isCurrent(placed, form, larkspur)).toBe(true);
+        expect(prove(readSource(placed), form, larkspur)).toEqual({ state: 'proved', misread: [] });
+        expect(isCurrent(readSource(placed), form, larkspur)).toBe(true);
         expect(remove(placed)).toBe(shape);
       }
     }
@@ -112,7 +114,7 @@ describe('the bytes of a page', () => {
       Uint8Array.of(
         0xff,
         0xfe,
-        ...[...'<body>\u00e9</body>'].flatMap((c) => [c.charCodeAt(0) & 255, c.charCodeAt(0) >> 8]),
+        ...Array.from('<body>\u00e9</body>').flatMap((c) => [c.charCodeAt(0) & 255, c.charCodeAt(0) >> 8]),
       ),
     ],
     [
@@ -120,7 +122,7 @@ describe('the bytes of a page', () => {
       Uint8Array.of(
         0xfe,
         0xff,
-        ...[...'<body>\u00e9</body>'].flatMap((c) => [c.charCodeAt(0) >> 8, c.charCodeAt(0) & 255]),
+        ...Array.from('<body>\u00e9</body>').flatMap((c) => [c.charCodeAt(0) >> 8, c.charCodeAt(0) & 255]),
       ),
     ],
   ];
@@ -129,8 +131,8 @@ describe('the bytes of a page', () => {
       const result = placeInBytes(bytes, form, writeMarkup(record, form).text);
       if (!result.ok) throw new Error(result.message);
       expect(decodeText(result.bytes).encoding).toBe(decodeText(bytes).encoding);
-      expect(prove(decodeText(result.bytes).text, form, record).state).toBe('proved');
-      expect(isCurrent(decodeText(result.bytes).text, form, record)).toBe(true);
+      expect(prove(readSource(decodeText(result.bytes).text), form, record).state).toBe('proved');
+      expect(isCurrent(readSource(decodeText(result.bytes).text), form, record)).toBe(true);
       expect(removeFromBytes(result.bytes)).toEqual(bytes);
     }
   });
@@ -141,15 +143,25 @@ describe('proof', () => {
 
   test('names what a machine reads otherwise than the record says', () => {
     const changed = { ...larkspur, telephone: '(360) 555-0199' };
-    expect(prove(placed, 'jsonld', changed)).toEqual({
+    expect(prove(readSource(placed), 'jsonld', changed)).toEqual({
       state: 'misread',
       misread: [{ fact: 'telephone', meant: '+1 360 555 0199', read: '+1 360 555 0142' }],
     });
-    expect(isCurrent(placed, 'jsonld', changed)).toBe(false);
+    expect(isCurrent(readSource(placed), 'jsonld', changed)).toBe(false);
   });
 
   test('is not given to a page without the markup, or with it where no machine reads it', () => {
-    expect(prove(page, 'jsonld', larkspur).state).toBe('absent');
-    expect(prove(`<template>${placed}</template>`, 'jsonld', larkspur).state).toBe('absent');
+    expect(prove(readSource(page), 'jsonld', larkspur).state).toBe('absent');
+    expect(prove(readSource(`<template>${placed}</template>`), 'jsonld', larkspur).state).toBe('absent');
+  });
+
+  test('tells businesses of the same syntax that stand beside what was placed', () => {
+    const other =
+      '<script type="application/ld+json">{"@context":"https://schema.org","@type":"Bakery"}</script>';
+    const both = placed.replace('<p>Hello</p>', other);
+    expect(othersBeside(readSource(both), 'jsonld')).toBe(1);
+    expect(othersBeside(readSource(placed), 'jsonld')).toBe(0);
+    expect(othersBeside(readSource(page.replace('<p>Hello</p>', other)), 'jsonld')).toBe(0);
+    expect(othersBeside(readSource(both), 'microdata')).toBe(0);
   });
 });

@@ -3,7 +3,8 @@ import { describe, expect, test } from '@jest/globals';
 import { demoClients } from '#demo';
 import { markupForms, writeMarkup, type MarkupForm } from '#core/markup';
 import { effectiveRecord, recordSchema, type BusinessRecord } from '#core/record';
-import { businessesIn, plainItem, readSource, type PlainItem } from '#core/reading';
+import { businessesIn, readSource } from '#core/reading';
+import { plainItem, type PlainItem } from '#core/item';
 
 /** A reader that is not ours: Debian's python3-extruct. */
 const PYTHON = '/usr/bin/python3';
@@ -38,13 +39,14 @@ type Json = string | number | boolean | null | readonly Json[] | { readonly [nam
 const isObject = (value: Json | undefined): value is { readonly [name: string]: Json } =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 const bare = (term: string): string => term.replace(/^https?:\/\/schema\.org\//, '');
+const isList = (value: Json | undefined): value is readonly Json[] => Array.isArray(value);
 const list = (value: Json | undefined): readonly Json[] =>
-  Array.isArray(value) ? (value as readonly Json[]) : value === undefined ? [] : [value as Json];
+  isList(value) ? value : value === undefined ? [] : [value];
 
 /** Every text an item says, with the way to it, whatever shape a reader gives it. Order and nesting of lists do not count. */
 function said(value: Json, path: string, nodes: ReadonlyMap<string, Json>, depth = 0): string[] {
   if (depth > 12) return [];
-  if (Array.isArray(value)) return (value as readonly Json[]).flatMap((one) => said(one, path, nodes, depth));
+  if (isList(value)) return value.flatMap((one) => said(one, path, nodes, depth));
   if (!isObject(value)) return [`${path}: ${bare(String(value)).trim()}`];
   if ('@value' in value) return said(value['@value'] ?? '', path, nodes, depth);
   const id = value['@id'] ?? value['id'];

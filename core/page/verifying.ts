@@ -1,10 +1,11 @@
+import type { ReadItem } from '#core/item';
 import { branchId, isScript, leftOutOf, toldRecord, writeMarkup, type MarkupForm } from '#core/markup';
-import { businessesIn, readSource, recordFromItem } from '#core/reading';
+import { businessesIn, recordFromItem, type Reading } from '#core/reading';
 import { factRows, factText, type BusinessRecord, type Fact } from '#core/record';
-import { asciiMarkup, placedOn } from './placing.ts';
+import { asciiMarkup, placedOn, type Placed } from './placing.ts';
 
 /** A fact that a machine reads otherwise than it was meant. */
-export interface Misread {
+interface Misread {
   readonly fact: Fact;
   readonly meant: string;
   readonly read: string;
@@ -16,14 +17,29 @@ export type Proof =
   | { readonly state: 'misread'; readonly misread: readonly Misread[] }
   | { readonly state: 'absent'; readonly misread: readonly Misread[] };
 
-/** Reads a page as a machine would and compares what was placed on it with what the record says now. */
-export function prove(source: string, form: MarkupForm, record: BusinessRecord, url = ''): Proof {
-  const region = placedOn(source).find((placed) => placed.form === form);
-  if (!region) return { state: 'absent', misread: [] };
-  const item = businessesIn(readSource(source, url).items).find(
-    ({ syntax, place }) =>
-      syntax === (isScript(form) ? 'jsonld' : form) && place.start >= region.start && place.end <= region.end,
+/** What of ours, in one form, stands on a page. */
+const ours = ({ source, document }: Reading, form: MarkupForm): Placed | undefined =>
+  document && placedOn(source, document).find((placed) => placed.form === form);
+
+/** The businesses a machine reads on a page in the syntax of a form, by whether they stand within our marks. */
+function beside(reading: Reading, form: MarkupForm, within: boolean): ReadItem[] {
+  const region = ours(reading, form);
+  const syntax = isScript(form) ? 'jsonld' : form;
+  return businessesIn(reading.items).filter(
+    (item) =>
+      item.syntax === syntax &&
+      region !== undefined &&
+      (item.place.start >= region.start && item.place.end <= region.end) === within,
   );
+}
+
+/** How many businesses a page carries besides what we placed on it, in the same syntax: a machine reads both. */
+export const othersBeside = (reading: Reading, form: MarkupForm): number =>
+  beside(reading, form, false).length;
+
+/** Compares what a machine reads of what was placed on a page with what the record says now. */
+export function prove(reading: Reading, form: MarkupForm, record: BusinessRecord): Proof {
+  const [item] = beside(reading, form, true);
   if (!item) return { state: 'absent', misread: [] };
   const told = toldRecord(record, leftOutOf(record, form));
   // In a graph every item needs a name of its own; where the record has none it is made.
@@ -36,8 +52,8 @@ export function prove(source: string, form: MarkupForm, record: BusinessRecord, 
 }
 
 /** Whether what was placed is, to the letter, what the record yields now. */
-export function isCurrent(source: string, form: MarkupForm, record: BusinessRecord): boolean {
-  const region = placedOn(source).find((placed) => placed.form === form);
+export function isCurrent(reading: Reading, form: MarkupForm, record: BusinessRecord): boolean {
+  const region = ours(reading, form);
   if (!region) return false;
   const placed = region.text.replace(/\r\n/g, '\n');
   const markup = writeMarkup(record, form).text;

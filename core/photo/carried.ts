@@ -37,7 +37,7 @@ const domParser = {
     ...(readXml(source) ?? { childNodes: [] }),
     getElementsByTagName: () => [],
   }),
-} as unknown as DOMParser;
+} as unknown as NonNullable<Parameters<typeof ExifReader.loadView>[1]>['domParser'];
 
 /** Reads what a photo of any format carries; undefined where the reader cannot make sense of the file. */
 export function readCarried(bytes: Uint8Array): Carried | undefined {

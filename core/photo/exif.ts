@@ -1,7 +1,7 @@
 import { tagNumbers } from './exifTags.ts';
 
 /** A field to write: Exif 2.32, 4.6.2 "IFD Structure". `data` is encoded already, `count` in units of the type. */
-export interface ExifField {
+interface ExifField {
   readonly tag: number;
   readonly type: number;
   readonly count: number;
@@ -257,7 +257,7 @@ export const ascii =
   (tag: number, text: string): FieldMaker =>
   () => {
     const data = Uint8Array.from(
-      [...text].map((character) => (character < '\u0080' ? character.charCodeAt(0) : 0x3f)).concat(0),
+      Array.from(text, (character) => (character < '\u0080' ? character.charCodeAt(0) : 0x3f)).concat(0),
     );
     return { tag, type: 2, count: data.length, data };
   };

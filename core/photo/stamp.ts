@@ -159,7 +159,7 @@ function sexagesimal(degrees: number): readonly (readonly [number, number])[] {
 }
 
 /** A GPS coordinate of XMP: "48,30.7404000N" (XMP Specification Part 2, 1.2.7.4 "GPSCoordinate"). */
-export function xmpCoordinate(degrees: number, positive: string, negative: string): string {
+function xmpCoordinate(degrees: number, positive: string, negative: string): string {
   const minutes = Math.round(Math.abs(degrees) * 60 * 1e7);
   const whole = Math.floor(minutes / (60 * 1e7));
   return `${String(whole)},${((minutes - whole * 60 * 1e7) / 1e7).toFixed(7)}${degrees < 0 ? negative : positive}`;

@@ -16,7 +16,7 @@ export interface XmlNode {
   end: number;
 }
 
-export interface XmlAttribute {
+interface XmlAttribute {
   readonly nodeName: string;
   readonly value: string;
   readonly start: number;
@@ -34,7 +34,7 @@ export function readXml(source: string): XmlNode | undefined {
   const root = element('#document', [], 0);
   const stack = [root];
   let attributes: XmlAttribute[] = [];
-  let broken = false;
+  const read = { isBroken: false };
   const parser = new Parser(
     {
       onattribute(name, value) {
@@ -49,7 +49,7 @@ export function readXml(source: string): XmlNode | undefined {
         const opened = element(name, attributes, parser.startIndex);
         attributes = [];
         if (stack.length > DEEPEST) {
-          broken = true;
+          read.isBroken = true;
           parser.pause();
           return;
         }
@@ -69,14 +69,15 @@ export function readXml(source: string): XmlNode | undefined {
         closed.end = parser.endIndex + 1;
         closed.contentEnd = Math.max(source.lastIndexOf('<', parser.endIndex), closed.start);
         const closes = source.slice(closed.contentEnd, closed.end);
-        if (!closes.startsWith(`</${closed.nodeName}`) && !closes.endsWith('/>')) broken = true;
+        if (!closes.startsWith(`</${closed.nodeName}`) && !closes.endsWith('/>')) read.isBroken = true;
       },
     },
     { xmlMode: true },
   );
   parser.end(source);
-  if (!broken) joinTexts(root);
-  return broken || stack.length > 1 ? undefined : root;
+  if (read.isBroken || stack.length > 1) return undefined;
+  joinTexts(root);
+  return root;
 }
 
 const element = (name: string, attributes: readonly XmlAttribute[], start: number): XmlNode => ({

@@ -2,14 +2,14 @@ import { applyEdits, escapeXml, type Edit } from '#core/text';
 import { readXml, type XmlNode } from './xml.ts';
 
 /** Namespaces (XMP Specification Part 1 and 2, IPTC Photo Metadata Standard). */
-export const namespaces = {
+const namespaces = {
   dc: 'http://purl.org/dc/elements/1.1/',
   exif: 'http://ns.adobe.com/exif/1.0/',
   photoshop: 'http://ns.adobe.com/photoshop/1.0/',
   Iptc4xmpCore: 'http://iptc.org/std/Iptc4xmpCore/1.0/xmlns/',
   Iptc4xmpExt: 'http://iptc.org/std/Iptc4xmpExt/2008-02-29/',
 } as const;
-export type Prefix = keyof typeof namespaces;
+type Prefix = keyof typeof namespaces;
 
 const RDF = 'http://www.w3.org/1999/02/22-rdf-syntax-ns#';
 

@@ -1,7 +1,7 @@
+export { attributeText } from './attributeText.ts';
 export * from './business.ts';
-export * from './item.ts';
 export { readJson, type JsonNode } from './json.ts';
 export { linksOf } from './links.ts';
-export { readSitemap, type Sitemap } from './sitemap.ts';
-export { readSource, type Reading, type ReadingFault } from './source.ts';
+export { readSitemap } from './sitemap.ts';
+export { readSource, type Reading } from './source.ts';
 export { sourceOf, type VisibleText } from './visible.ts';

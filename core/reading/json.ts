@@ -3,6 +3,13 @@ import type { Edit } from '#core/text';
 import { jsonFault, shorten, type JsonFault } from './jsonFault.ts';
 import { opensString, readJsonString, type JsonStringReading } from './jsonString.ts';
 
+/** The bare words of JSON (RFC 8259, 3). */
+const LITERALS = new Map<string, boolean | null>([
+  ['true', true],
+  ['false', false],
+  ['null', null],
+]);
+
 /** A JSON value with its place. Offsets are UTF-16 code units, end exclusive. */
 export type JsonNode =
   | {
@@ -538,7 +545,7 @@ class JsonReader {
   #readWord(): JsonNode {
     const start = this.#at;
     const word = /^[A-Za-z]+/.exec(this.#source.slice(start, Math.min(start + 50, this.#end)))?.[0] ?? '';
-    const literal = { true: true, false: false, null: null }[word];
+    const literal = LITERALS.get(word);
     const after = this.#source[start + word.length] ?? '';
     if (literal !== undefined && !/[\w"]/.test(start + word.length < this.#end ? after : '')) {
       this.#at += word.length;

@@ -1,6 +1,6 @@
 import { fault, type Fault } from '#core/fault';
 import type { Edit, Lines } from '#core/text';
-import { schemaName, type ReadItem, type ReadProperty, type ReadValue } from './item.ts';
+import { schemaName, type ReadItem, type ReadProperty, type ReadValue } from '#core/item';
 import type { JsonMember, JsonNode } from './json.ts';
 
 export interface JsonLdReading {

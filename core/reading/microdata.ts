@@ -1,7 +1,7 @@
 import { parseUrl } from '#core/link';
-import { collapse, type Lines } from '#core/text';
+import { collapse, table, type Lines } from '#core/text';
 import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
-import { schemaName, type ReadItem, type ReadProperty } from './item.ts';
+import { schemaName, type ReadItem, type ReadProperty } from '#core/item';
 import { Written } from './written.ts';
 
 export interface MicrodataReading {
@@ -11,7 +11,7 @@ export interface MicrodataReading {
 }
 
 /** Attributes that hold the value of an element (HTML Living Standard, 5.2.4 "Values"). */
-const URL_ATTRIBUTE: Readonly<Record<string, string>> = {
+const URL_ATTRIBUTE = table<string>({
   audio: 'src',
   embed: 'src',
   iframe: 'src',
@@ -23,7 +23,7 @@ const URL_ATTRIBUTE: Readonly<Record<string, string>> = {
   area: 'href',
   link: 'href',
   object: 'data',
-};
+});
 
 const words = (text: string | undefined): string[] => (text ?? '').split(/[ \t\r\n\f]+/).filter(Boolean);
 

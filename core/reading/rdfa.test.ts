@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { plainItem, readSource, type PlainItem } from './index.ts';
+import { readSource } from './index.ts';
+import { plainItem, type PlainItem } from '#core/item';
 
 const read = (body: string, url = ''): readonly PlainItem[] =>
   readSource(`<!doctype html><body>${body}`, url).items.map(plainItem);

@@ -1,11 +1,11 @@
 import { parseUrl } from '#core/link';
-import { collapse, type Lines, type Place } from '#core/text';
+import { collapse, table, type Lines, type Place } from '#core/text';
 import { Written } from './written.ts';
 import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
-import { schemaName, type ReadItem, type ReadProperty } from './item.ts';
+import { schemaName, type ReadItem, type ReadProperty } from '#core/item';
 
 /** Prefixes that need no declaration (RDFa Core Initial Context), those that pages use. */
-const INITIAL: Readonly<Record<string, string>> = {
+const INITIAL = table<string>({
   schema: 'http://schema.org/',
   foaf: 'http://xmlns.com/foaf/0.1/',
   og: 'http://ogp.me/ns#',
@@ -13,14 +13,14 @@ const INITIAL: Readonly<Record<string, string>> = {
   dcterms: 'http://purl.org/dc/terms/',
   gr: 'http://purl.org/goodrelations/v1#',
   vcard: 'http://www.w3.org/2006/vcard/ns#',
-};
+});
 
 const words = (text: string | undefined): string[] => (text ?? '').split(/[ \t\r\n\f]+/).filter(Boolean);
 
 /** What stands at an element for those inside it (RDFa Core 1.1, 7.2 "Evaluation Context"). */
 interface Context {
   readonly vocab: string;
-  readonly prefixes: Readonly<Record<string, string>>;
+  readonly prefixes: Readonly<Record<string, string | undefined>>;
   readonly subject: Subject;
 }
 
@@ -82,7 +82,7 @@ class SubjectReader {
     const prefixes =
       attributes['prefix'] === undefined
         ? above.prefixes
-        : { ...above.prefixes, ...readPrefixes(attributes['prefix']) };
+        : table({ ...above.prefixes, ...readPrefixes(attributes['prefix']) });
     const context = { vocab, prefixes, subject: above.subject };
     const names = words(attributes['property']).flatMap((name) => expand(name, context) ?? []);
     const types =

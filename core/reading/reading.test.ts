@@ -4,7 +4,8 @@ import { parse, serialize } from 'parse5';
 import { jsonLd, napBlock, toldRecord } from '#core/markup';
 import { emptyRecord, type BusinessRecord } from '#core/record';
 import { larkspur } from '#sample';
-import { businessesIn, plainItem, readSource, recordFromItem, textOf } from './index.ts';
+import { businessesIn, readSource, recordFromItem } from './index.ts';
+import { plainItem, textOf } from '#core/item';
 
 const page = (body: string, head = ''): string =>
   `<!doctype html><html><head><title>x</title>${head}</head><body>${body}</body></html>`;

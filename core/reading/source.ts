@@ -2,7 +2,7 @@ import { parseUrl } from '#core/link';
 import { Lines, type Edit, type Place } from '#core/text';
 import { fault, type Fault } from '#core/fault';
 import { attributeSpan, readDocument, textContent, type HtmlDocument, type HtmlElement } from '#core/html';
-import type { ReadItem } from './item.ts';
+import type { ReadItem } from '#core/item';
 import { readJson } from './json.ts';
 import { followReferences, readJsonLd } from './jsonld.ts';
 import { readMicrodata } from './microdata.ts';
@@ -10,7 +10,7 @@ import { readRdfa } from './rdfa.ts';
 import { visibleText, type VisibleText } from './visible.ts';
 
 /** A fault of the source itself, found while reading it. */
-export interface ReadingFault extends Fault {
+interface ReadingFault extends Fault {
   readonly place: Place;
   readonly edits: readonly Edit[] | null;
   /** Whether the edits are only what was probably meant. */

@@ -1,6 +1,6 @@
 import { attributeSpan, type HtmlElement } from '#core/html';
 import type { Lines, Place } from '#core/text';
-import type { Holder } from './item.ts';
+import type { Holder } from '#core/item';
 
 /** Tells where in the source the names and values of marked elements are written. */
 export class Written {
