@@ -3,7 +3,7 @@ import { recordSchema } from '#core/record';
 import { nameSchema } from './clients.ts';
 import { columnsSchema } from './branches.ts';
 import { ignoreInputSchema, judgingSchema } from './checks.ts';
-import { limits } from './limits.ts';
+import { limits } from '#core/limits';
 import { formSchema, placementInputSchema } from './pages.ts';
 
 /** A file of the archive, by its path in it. */

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { allColumns, type Column } from '#core/intake';
 import { recordSchema } from '#core/record';
 import { nameSchema } from './clients.ts';
-import { limits } from './limits.ts';
+import { limits } from '#core/limits';
 
 export const branchSchema = z.object({
   id: z.number(),

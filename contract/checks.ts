@@ -1,6 +1,7 @@
 import * as z from 'zod';
-import { carriedSchema, findingSchema, ignoreSchema, profileNames, wantSchema } from '#core/checking';
-import { limits } from './limits.ts';
+import { carriedSchema, ignoreSchema, profileNames, wantSchema } from '#core/checking';
+import { findingSchema } from '#core/fault';
+import { limits } from '#core/limits';
 import { hostAnswerSchema } from './places.ts';
 
 const address = z.string().trim().min(1, 'An address is needed.').max(limits.addressLength);

@@ -1,26 +1,25 @@
 import * as z from 'zod';
+import { stepSchema, stepsSchema } from '#core/step';
 
 /** The number that names a row: a positive integer. */
 export const idSchema = z.coerce.number().int().positive();
+
+/** What was added. */
+export const createdSchema = z.object({ id: z.number() });
+
+/** How the markup of all branches is put together. */
+export const shapeQuerySchema = z.object({ shape: z.enum(['graph', 'organization']) });
 
 export const nameSchema = z.string().trim().min(1, 'A name is needed.').max(200, 'At most 200 characters.');
 
 export const clientInputSchema = z.object({ name: nameSchema });
 export type ClientInput = z.infer<typeof clientInputSchema>;
 
-/** How far one step of a branch's chain has come. */
-export const stepSchema = z.object({
-  state: z.enum(['missing', 'must', 'should', 'out-of-date', 'unproved', 'proved']),
-  /** In a few words: "2 must", "3 of 8 stamped". */
-  detail: z.string(),
-});
-export type Step = z.infer<typeof stepSchema>;
-
 export const branchSummarySchema = z.object({
   id: z.number(),
   label: z.string(),
   town: z.string(),
-  steps: z.object({ record: stepSchema, pages: stepSchema, photos: stepSchema }),
+  steps: stepsSchema,
 });
 export type BranchSummary = z.infer<typeof branchSummarySchema>;
 

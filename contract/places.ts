@@ -1,13 +1,9 @@
 import * as z from 'zod';
-import { hitsSchema } from '#core/gazetteer';
+import { hitsSchema } from '#core/geocode';
 
 export const placesQuerySchema = z.object({
   q: z.string().trim().min(2).max(300),
   country: z.string().max(2).default(''),
-});
-export const pointQuerySchema = z.object({
-  lat: z.coerce.number().min(-90).max(90),
-  lon: z.coerce.number().min(-180).max(180),
 });
 /** west,south,east,north in degrees. */
 export const boxQuerySchema = z.object({
