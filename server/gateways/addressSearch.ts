@@ -1,9 +1,8 @@
-import { hitsSchema, type Hits } from '#core/gazetteer';
+import { hitsSchema, type Hits } from '#core/geocode';
 
 /** An address search that speaks GeocodeJSON over HTTP. Which one it is, is a setting. */
 export interface AddressSearch {
   readonly search: (words: string, country: string) => Promise<Hits | undefined>;
-  readonly reverse: (latitude: number, longitude: number) => Promise<Hits | undefined>;
   /** What a map draws within a box "west,south,east,north": GeoJSON; undefined where the provider has none. */
   readonly draw: (layer: 'towns' | 'streets', box: string) => Promise<unknown>;
 }
@@ -26,7 +25,6 @@ export function addressSearchAt(address: string): AddressSearch {
     hitsSchema.safeParse(await ask(path, query)).data;
   return {
     search: (words, country) => hits('search', { q: words, country, limit: '10' }),
-    reverse: (latitude, longitude) => hits('reverse', { lat: String(latitude), lon: String(longitude) }),
     draw: (layer, box) => ask(layer, { bbox: box }),
   };
 }

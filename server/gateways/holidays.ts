@@ -6,8 +6,8 @@ export function holidaysOf(country: string, region: string, year: number): reado
   const known = new Holidays();
   const countries = known.getCountries();
   if (!Object.hasOwn(countries, country)) return [];
-  const states = (known.getStates(country) ?? {}) as Readonly<Record<string, string>>;
-  const state = Object.hasOwn(states, region) ? region : '';
+  const states = known.getStates(country) as Readonly<Record<string, string>> | undefined;
+  const state = states && Object.hasOwn(states, region) ? region : '';
   const found = state ? new Holidays(country, state) : new Holidays(country);
   return found
     .getHolidays(year)

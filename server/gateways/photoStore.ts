@@ -14,6 +14,8 @@ export interface PhotoStore {
   take(path: string): Promise<string>;
   /** The bytes of a key, or undefined where they are gone. */
   get(key: string): Promise<Buffer | undefined>;
+  /** The file that holds the bytes of a key, for a thread to read; undefined where they are gone. */
+  file(key: string): Promise<string | undefined>;
   /** The bytes of a key as a stream, with how many there are; undefined where they are gone. */
   stream(key: string): Promise<{ readonly size: number; readonly bytes: () => Readable } | undefined>;
   remove(key: string): Promise<void>;
@@ -60,6 +62,7 @@ export function folderPhotoStore(folder: string): PhotoStore {
       return place(path, key);
     },
     get: (key) => orGone(() => readFile(pathOf(key))),
+    file: (key) => orGone(async () => ((await stat(pathOf(key))).isFile() ? pathOf(key) : undefined)),
     stream: (key) =>
       orGone(async () => ({
         size: (await stat(pathOf(key))).size,

@@ -1,5 +1,5 @@
 import sharp from 'sharp';
-import { limits } from '#contract';
+import { limits } from '#core/limits';
 import { Turn } from '../lanes.ts';
 import type { PhotoStore } from './photoStore.ts';
 

@@ -1,4 +1,4 @@
-import { Readable, type Transform } from 'node:stream';
+import type { Transform } from 'node:stream';
 import {
   constants,
   createBrotliDecompress,
@@ -7,7 +7,7 @@ import {
   createInflateRaw,
   type ZlibOptions,
 } from 'node:zlib';
-import { megabytes } from '#contract';
+import { megabytes } from '#core/limits';
 
 /** How much of what a host sends is read. */
 export interface Bounds {
@@ -58,6 +58,12 @@ export async function readWithin(stream: AsyncIterable<Buffer>, { most, beyond }
   return Buffer.concat(chunks).subarray(0, most);
 }
 
+/** What a coding's stream makes of the bytes. A fault of the coding ends it. */
+async function unpacked(bytes: Buffer, coding: Transform, bounds: Bounds): Promise<Buffer> {
+  coding.end(bytes);
+  return readWithin(coding as AsyncIterable<Buffer>, bounds);
+}
+
 /** Takes the content codings off, within bounds; throws with a reason for one that is not known, damaged, or too many. */
 export async function decodeContent(bytes: Buffer, field: string, bounds: Bounds): Promise<Buffer> {
   const codings = codingsOf(field);
@@ -68,7 +74,7 @@ export async function decodeContent(bytes: Buffer, field: string, bounds: Bounds
     const name = coding === 'deflate' && !isZlib(content) ? 'bareDeflate' : coding;
     const unpack = Object.hasOwn(unpackers, name) ? unpackers[name] : undefined;
     if (!unpack) throw new Error(`it is packed in a way that is not known here (${coding.slice(0, 40)})`);
-    content = await readWithin(Readable.from([content]).compose(unpack(bounds)), bounds);
+    content = await unpacked(content, unpack(bounds), bounds);
   }
   return content;
 }

@@ -1,7 +1,7 @@
 import { request as requestHttp, type IncomingMessage, type RequestOptions } from 'node:http';
 import { request as requestHttps } from 'node:https';
 import { isIP } from 'node:net';
-import { limits } from '#contract';
+import { limits } from '#core/limits';
 import { parseUrl } from '#core/link';
 import { decodeContent, readWithin, type Bounds } from './contentCoding.ts';
 import { guardedLookup, isClosedAddress } from './publicAddress.ts';
@@ -156,7 +156,10 @@ function ask(url: URL, bounds: Bounds, signal: AbortSignal, standin: string | un
     const late = (): void => {
       fail(new Error('late'));
     };
-    if (signal.aborted) return late();
+    if (signal.aborted) {
+      late();
+      return;
+    }
     signal.addEventListener('abort', late, { once: true });
     let isAnswered = false;
     request(requestOptions(url, standin, signal), (response) => {

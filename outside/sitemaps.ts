@@ -1,7 +1,7 @@
-import { limits } from '#contract';
+import { limits } from '#core/limits';
 import { readSitemap } from '#core/reading';
 import { decodeText } from '#core/text';
-import { unpack } from '../packing.ts';
+import { unpack } from './packing.ts';
 
 /** The bytes of a sitemap, or why there are none. */
 export type SitemapReader = (

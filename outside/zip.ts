@@ -4,7 +4,7 @@ import { Transform, type Readable } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import yauzl from 'yauzl';
 import { ZipFile } from 'yazl';
-import { limits, megabytes } from '#contract';
+import { limits, megabytes } from '#core/limits';
 
 /** A page out of a zip, or why it cannot be taken. */
 export type ZippedPage =
