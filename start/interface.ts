@@ -25,7 +25,7 @@ export async function buildWeb(): Promise<void> {
   if (existsSync(marker) && readFileSync(marker, 'utf8') === sources) return;
   process.stdout.write('Building the interface …\n');
   const status = await new Promise<number | null>((resolve, reject) => {
-    spawn(process.execPath, ['--import', 'tsx', join(home, 'bin', 'build.ts')], {
+    spawn(process.execPath, ['--import', 'tsx', join(home, 'start', 'build.ts')], {
       cwd: home,
       stdio: 'inherit',
     })

@@ -1,4 +1,4 @@
-import { limits } from '#contract';
+import { limits } from '#core/limits';
 import { removeFromBytes } from '#core/page';
 import { CannotRun, deliver, readBytes, readWords, type Command } from './command.ts';
 

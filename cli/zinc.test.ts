@@ -17,7 +17,7 @@ import sharp from 'sharp';
 import { jsonLd, outputForms, toldRecord, writeMarkup } from '#core/markup';
 import { larkspur } from '#sample';
 
-const zinc = join(import.meta.dirname, 'zinc');
+const zinc = join(import.meta.dirname, '../bin/zinc');
 const folder = mkdtempSync(join(tmpdir(), 'zinc-cli-'));
 const file = (name: string, content: string | Uint8Array): string => {
   writeFileSync(join(folder, name), content);

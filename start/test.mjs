@@ -13,6 +13,7 @@ installDebian({
   chromium: 'chromium',
   exiftool: 'libimage-exiftool-perl',
   extruct: 'python3-extruct',
+  '/usr/share/gocode/src/golang.org/x/net/html/testdata/webkit/tests1.dat': 'golang-golang-x-net-dev',
   '/usr/share/perl5/HTML/HTML5/Microdata/Parser.pm': 'libhtml-html5-microdata-parser-perl',
 });
 
@@ -33,7 +34,7 @@ const build = await run(process.execPath, [
   '--import',
   'tsx',
   '-e',
-  "const { buildWeb } = await import('./bin/interface.ts'); await buildWeb();",
+  "const { buildWeb } = await import('./start/interface.ts'); await buildWeb();",
 ]);
 const jest = await run(process.execPath, [
   '--experimental-vm-modules',

@@ -2,7 +2,7 @@ import { createReadStream, createWriteStream } from 'node:fs';
 import { link, mkdir, mkdtemp, open, rename, rm } from 'node:fs/promises';
 import { basename, dirname, join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
-import { eachEntry, extractEntry, nameOf, openZip, zipOf, type ToZip } from '#server/gateways/zipPages.ts';
+import { eachEntry, extractEntry, nameOf, openZip, zipOf, type ToZip } from '#outside/zip.ts';
 import { folderPhotoStore, type PhotoStore } from '#server/gateways/photoStore.ts';
 import { HouseDatabase } from './database.ts';
 import { ownFolder } from './folder.ts';

@@ -1,5 +1,6 @@
-import { limits } from '#contract';
-import { plainItem, readSource } from '#core/reading';
+import { limits } from '#core/limits';
+import { readSource } from '#core/reading';
+import { plainItem } from '#core/item';
 import { decodeText } from '#core/text';
 import { CannotRun, readBytes, readWords, type Command } from './command.ts';
 

@@ -1,30 +1,27 @@
 import { readdir, realpath, stat } from 'node:fs/promises';
 import { join, sep } from 'node:path';
-import { limits } from '#contract';
+import { limits } from '#core/limits';
 import {
   checkReading,
   contradictingPages,
-  describeAll,
   excerptOf,
   profileNames,
   profiles,
-  reportCsv,
-  reportHtml,
-  sarifLog,
-  summarise,
   type Check,
-  type Description,
   type Ignore,
   type Profile,
 } from '#core/checking';
+import { describeAll, type Description } from '#core/agreement';
+import { reportCsv, reportHtml, sarifLog } from '#core/reporting';
+import { summarise } from '#core/fault';
 import { isFaultCode } from '#core/fault';
 import { parseUrl } from '#core/link';
 import { readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
-import { guardedFetcher, type Fetcher } from '#server/gateways/fetcher.ts';
-import { sitemapPages } from '#server/gateways/sitemaps.ts';
-import { isPagePath } from '#server/gateways/zipPages.ts';
+import { guardedFetcher, type Fetcher } from '#outside/fetcher.ts';
+import { sitemapPages } from '#outside/sitemaps.ts';
+import { isPagePath } from '#outside/zip.ts';
 import {
   CannotRun,
   oneOf,
@@ -185,7 +182,7 @@ function judgeTogether(checked: Checked[], ignores: readonly Ignore[]): void {
   }
 }
 
-const VERSION = '0.1.0';
+const VERSION = '0.2.0';
 
 function answer(
   checked: readonly Checked[],

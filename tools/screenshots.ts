@@ -2,7 +2,7 @@
 import { writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import puppeteer, { type ElementHandle } from 'puppeteer-core';
+import puppeteer from 'puppeteer-core';
 
 const address = process.argv[2] ?? 'http://127.0.0.1:4600';
 const folder = join(import.meta.dirname, '../docs/screenshots');
@@ -99,7 +99,7 @@ await take('check-compare', `/branches/${quay}/check?tab=site`, async () => {
   await page.locator('::-p-aria([name="Kept checks"][role="tab"])').click();
   await page.waitForSelector('[data-check]');
   await page.$$eval('[data-check] input[type=checkbox]', (boxes) => {
-    for (const box of boxes.slice(0, 2)) (box as HTMLInputElement).click();
+    for (const box of boxes.slice(0, 2)) box.click();
   });
   await page.locator('::-p-aria([name="Compare"][role="button"])').click();
   await page.waitForSelector('section[aria-label="New"]');
@@ -129,14 +129,15 @@ await take('import', '/', async () => {
     .click();
   await page.locator('::-p-aria([name="Branches from a spreadsheet …"][role="menuitem"])').click();
   const input = await page.waitForSelector('input[aria-label="CSV file of branches"]');
-  await (input as ElementHandle<HTMLInputElement> | null)?.uploadFile(file);
+  await input?.uploadFile(file);
   await page.waitForSelector('[data-row="changes"]');
 });
 await take('trash', '/', async () => {
   const request = { method: 'DELETE', headers: { Origin: address } };
   const clientId = await clientOf('Quay Street');
-  const sheet = await (await fetch(`${address}/api/clients/${clientId}/records`)).json();
-  const [first] = (sheet as { branches: { record: object }[] }).branches;
+  const answer = await fetch(`${address}/api/clients/${clientId}/records`);
+  const sheet = (await answer.json()) as { branches: { record: object }[] };
+  const [first] = sheet.branches;
   await fetch(`${address}/api/clients/${clientId}/branches/import`, {
     method: 'POST',
     headers: { Origin: address, 'Content-Type': 'application/json' },

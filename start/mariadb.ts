@@ -184,11 +184,6 @@ async function refusesRoot(port: number, log: string): Promise<void> {
 
 const executable = (): string => (existsSync('/usr/sbin/mariadbd') ? '/usr/sbin/mariadbd' : 'mariadbd');
 
-/** Whether MariaDB is installed. */
-export const hasMariaDb = (): boolean =>
-  existsSync('/usr/sbin/mariadbd') ||
-  (process.env['PATH'] ?? '').split(':').some((folder) => existsSync(join(folder, 'mariadbd')));
-
 /** A port of loopback that nothing listens on now. */
 export const freePort = (): Promise<number> =>
   new Promise((resolve, reject) => {
@@ -245,7 +240,7 @@ async function endLeftover(pidFile: string, data: string): Promise<void> {
 }
 
 /** Whether this process runs and has the word in its command line: a number alone may have been given anew. */
-export function isRunning(pid: number, word: string): boolean {
+function isRunning(pid: number, word: string): boolean {
   try {
     return readFileSync(`/proc/${String(pid)}/cmdline`, 'utf8').includes(word);
   } catch {

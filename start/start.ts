@@ -38,6 +38,8 @@ const children: ChildProcess[] = [];
 /** The MariaDB that runs or is being started. */
 let mariadb: Promise<MariaDb> | undefined;
 let stopping = false;
+/** Asked anew each time: signals change it while others wait. */
+const isStopping = (): boolean => stopping;
 let holdsFolder = false;
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void stop(0));
 // Started by start.mjs: when that is gone, nobody is left to stop this.
@@ -46,7 +48,7 @@ process.on('disconnect', () => void stop(0));
 try {
   await begin();
 } catch (error) {
-  if (!stopping) {
+  if (!isStopping()) {
     process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
     await stop(1);
   }
@@ -128,7 +130,7 @@ async function watchMariaDb(first: MariaDb): Promise<void> {
   const restarts: number[] = [];
   for (let running = first; ;) {
     await running.ended;
-    if (stopping) return;
+    if (isStopping()) return;
     const now = Date.now();
     restarts.push(now);
     if (restarts.filter((at) => now - at < HOUR_MS).length > MOST_RESTARTS) {
@@ -143,7 +145,7 @@ async function watchMariaDb(first: MariaDb): Promise<void> {
       running = await mariadb;
       say('MariaDB answers again.');
     } catch (error) {
-      if (stopping) return;
+      if (isStopping()) return;
       process.stderr.write(`${error instanceof Error ? error.message : String(error)}\n`);
       return stop(1);
     }
@@ -177,7 +179,7 @@ function startChild(
 
 /** Ends the processes in the order they need each other: server and stand-ins first, then MariaDB. */
 async function stop(status: number): Promise<void> {
-  if (stopping) return;
+  if (isStopping()) return;
   stopping = true;
   const ended = children
     .filter(({ exitCode, signalCode }) => exitCode === null && signalCode === null)

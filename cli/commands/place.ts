@@ -1,7 +1,8 @@
-import { limits } from '#contract';
+import { limits } from '#core/limits';
 import { markupForms, writeMarkup } from '#core/markup';
 import { placeInBytes, placements, prove, usualPlacement } from '#core/page';
 import { factLabel, refusalOfAddresses } from '#core/record';
+import { readSource } from '#core/reading';
 import { decodeText } from '#core/text';
 import { CannotRun, deliver, oneOf, readBytes, readRecord, readWords, type Command } from './command.ts';
 
@@ -25,7 +26,7 @@ export const command: Command = {
     const form = oneOf(values.format, markupForms, '--format');
     const at = values.at === undefined ? usualPlacement[form] : oneOf(values.at, placements, '--at');
     const record = await readRecord(values.record);
-    const refused = refusalOfAddresses(record, factLabel);
+    const refused = refusalOfAddresses(record);
     if (refused) throw new CannotRun(refused);
     const result = placeInBytes(
       await readBytes(page, limits.pageBytes),
@@ -34,7 +35,7 @@ export const command: Command = {
       at,
     );
     if (!result.ok) throw new CannotRun(result.message);
-    const proof = prove(decodeText(result.bytes).text, form, record);
+    const proof = prove(readSource(decodeText(result.bytes).text), form, record);
     if (proof.state === 'absent')
       throw new CannotRun(
         'A machine would not find the markup on this page: the place lies inside a comment, script or template. Nothing was written.',

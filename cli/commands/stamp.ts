@@ -2,9 +2,9 @@ import { mkdir } from 'node:fs/promises';
 import { basename, join } from 'node:path';
 import { stampFields } from '#core/photo';
 import { freeName } from '#core/text';
-import { FileStamper, type Stamped } from '../stamping.ts';
+import { FileStamper, type Stamped } from '#outside/stamper.ts';
 import { CannotRun, readRecord, readWords, type Command } from './command.ts';
-import { reason } from '../reason.ts';
+import { reason } from '#outside/reason.ts';
 
 const usage =
   'zinc stamp PHOTO… --record RECORD [--title T] [--caption T] [--keywords a,b] [--alt T] --out DIR [--json]';
@@ -40,7 +40,10 @@ export const command: Command = {
     const names = new Set<string>();
     const jobs = positionals.map((photo) => ({ photo, out: join(folder, freeName(basename(photo), names)) }));
     const stamper = new FileStamper(fields);
-    const done = jobs.map(({ photo, out }) => stamper.stamp(photo, out));
+    const done = jobs.map(({ photo, out }) => {
+      const stamped = stamper.stamp(photo, out);
+      return { ...stamped, lines: stamped.lines.filter(({ agrees }) => !agrees) };
+    });
     process.stdout.write(values.json ? `${JSON.stringify({ photos: done })}\n` : done.map(tell).join(''));
     return done.every(({ proved }) => proved) ? 0 : 1;
   },

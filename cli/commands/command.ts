@@ -1,11 +1,11 @@
 import { readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
 import { basename, dirname, join } from 'node:path';
 import { parseArgs, type ParseArgsConfig } from 'node:util';
-import { limits, megabytes } from '#contract';
+import { limits, megabytes } from '#core/limits';
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
-import { reason } from '../reason.ts';
+import { reason } from '#outside/reason.ts';
 
 export interface Command {
   readonly usage: string;

@@ -18,7 +18,7 @@ function statOf(pid) {
 
 install();
 // When this process goes, however it goes, the channel closes, and start.ts ends everything in order.
-const child = spawn(process.execPath, ['--import', 'tsx', 'bin/start.ts', ...process.argv.slice(2)], {
+const child = spawn(process.execPath, ['--import', 'tsx', 'start/start.ts', ...process.argv.slice(2)], {
   cwd: new URL('..', import.meta.url),
   stdio: ['inherit', 'inherit', 'inherit', 'ipc'],
 });

@@ -2,7 +2,7 @@ import { chmodSync, mkdirSync, realpathSync, renameSync, rmSync, statSync, write
 import { dirname } from 'node:path';
 
 /** A folder that cannot be trusted with anybody's data, and what to do about it. */
-export class UnsafeFolder extends Error {}
+class UnsafeFolder extends Error {}
 
 const OTHERS_WRITE = 0o022;
 const ANYBODY_WRITES = 0o002;
