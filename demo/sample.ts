@@ -6,6 +6,7 @@ export const larkspur = {
   types: ['VeterinaryCare', 'LocalBusiness'],
   additionalType: ['https://trades.example/small-animal-practice'],
   description: 'Small animal surgery by the harbour, with a night clinic on Fridays.',
+  foundingDate: '1987-04-30',
   slogan: 'Every creature, every hour',
   id: 'https://larkspurvane.example/port-ellery/#branch',
   url: 'https://larkspurvane.example/port-ellery/',

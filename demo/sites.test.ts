@@ -1,7 +1,8 @@
 /** The planted faults of the demo's sites: each is found, and mends and proposals alone put the pages right. */
 import { describe, expect, test } from '@jest/globals';
 import { demoClients, sitePages } from '#demo';
-import { checkSitePage, judgeSite, mendAll } from '#core/checking';
+import { checker, checkSitePage, judgeSite } from '#core/checking';
+import { mendAll } from '#core/mending';
 import { effectiveRecord, recordSchema } from '#core/record';
 import { decodeText } from '#core/text';
 
@@ -49,7 +50,7 @@ describe('the demo’s page', () => {
     );
     // A page of no branch is put right for the first one, as it would be from that branch’s check.
     const { record } = branches.find(({ id }) => id === ownBranchId) ?? branches[0] ?? {};
-    const { check: after } = mendAll(text, { url, ...(record ? { record } : {}) });
+    const { check: after } = mendAll(text, checker({ url, ...(record ? { record } : {}) }));
     expect(after.summary.must).toBe(0);
     for (const { code, grade, property } of after.findings)
       if (grade === 'should') expect(LEFT).toContain(`${code} ${property ?? ''}`);

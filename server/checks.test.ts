@@ -19,8 +19,8 @@ import {
 import { jsonLd, napBlock } from '#core/markup';
 import { utf8Bytes } from '#core/text';
 import { larkspur } from '#sample';
-import { guardedFetcher } from './gateways/fetcher.ts';
-import { zipOf } from './gateways/zipPages.ts';
+import { guardedFetcher } from '#outside/fetcher.ts';
+import { zipOf } from '#outside/zip.ts';
 import type { JobRunner } from './jobs/runner.ts';
 import { openTestServer, type TestServer } from './testing.ts';
 

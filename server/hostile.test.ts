@@ -22,7 +22,7 @@ import {
 } from '#contract';
 import { jsonLd } from '#core/markup';
 import { larkspur } from '#sample';
-import { eachEntry, nameOf, openZip, readEntry } from './gateways/zipPages.ts';
+import { eachEntry, nameOf, openZip, readEntry } from '#outside/zip.ts';
 import { sweep } from './jobs/sweeping.ts';
 import { openLog } from './log.ts';
 import { leaseJob, MOST_ATTEMPTS } from './store/jobs.ts';

@@ -4,9 +4,9 @@ import { brotliCompressSync, deflateRawSync, deflateSync, gzipSync } from 'node:
 import { afterAll, afterEach, beforeAll, describe, expect, test } from '@jest/globals';
 import request from 'supertest';
 import { shownCheckSchema } from '#contract';
-import { guardedFetcher } from './gateways/fetcher.ts';
-import { isClosedAddress } from './gateways/publicAddress.ts';
-import { robotsOf } from './gateways/robots.ts';
+import { guardedFetcher } from '#outside/fetcher.ts';
+import { isClosedAddress } from '#outside/publicAddress.ts';
+import { robotsOf } from '#outside/robots.ts';
 import { openTestServer } from './testing.ts';
 
 /** A host that does what it likes with a connection. */

@@ -1,9 +1,9 @@
 import type { Request, RequestHandler } from 'express';
-import { limits, megabytes } from '#contract';
+import { limits, megabytes } from '#core/limits';
 import { Refusal } from './problem.ts';
 
 /** Looks at JSON while it comes: whether it is nested deeper than anybody means it (RFC 8259, 9: a limit of ours). */
-export class DepthGuard {
+class DepthGuard {
   #depth = 0;
   #inString = false;
   #escaped = false;

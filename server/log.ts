@@ -9,7 +9,7 @@ const cut = (text: string): string =>
  * An error as it is logged: what happened and where, at most a few lines. What the database was told stays out of
  * the log: statements and their values are as large as pages, and nobody's business.
  */
-export function plainError(error: unknown): Record<string, unknown> {
+function plainError(error: unknown): Record<string, unknown> {
   if (!(error instanceof Error)) return { message: cut(String(error)) };
   const { name, message, stack } = error;
   const code = 'code' in error ? error.code : undefined;

@@ -2,7 +2,7 @@
 import type { AddressInfo } from 'node:net';
 import { createApp } from './app.ts';
 import { addressSearchAt } from './gateways/addressSearch.ts';
-import { guardedFetcher } from './gateways/fetcher.ts';
+import { guardedFetcher } from '#outside/fetcher.ts';
 import { folderPhotoStore } from './gateways/photoStore.ts';
 import { JobRunner } from './jobs/runner.ts';
 import { Sweeper } from './jobs/sweeping.ts';
@@ -37,7 +37,10 @@ const server = createApp({
   log,
   web: settings.ZINC_WEB,
 }).listen(settings.ZINC_PORT, '127.0.0.1', (error) => {
-  if (error) return refuse(error);
+  if (error) {
+    refuse(error);
+    return;
+  }
   const { port } = server.address() as AddressInfo;
   log.info({ port }, 'listening');
   process.send?.({ listening: port });

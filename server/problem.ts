@@ -9,7 +9,8 @@ import {
   UniqueConstraintError,
 } from 'sequelize';
 import type * as z from 'zod';
-import { limits, megabytes, type Problem } from '#contract';
+import type { Problem } from '#contract';
+import { limits, megabytes } from '#core/limits';
 
 /** A request that cannot be done, as it is answered (RFC 9457). */
 export class Refusal extends Error {
@@ -128,5 +129,6 @@ export function isLockConflict(error: unknown): boolean {
 function asBodyError(error: unknown): { type: string; status: number } {
   const field = (name: string): unknown =>
     error && typeof error === 'object' && name in error ? Reflect.get(error, name) : undefined;
-  return { type: String(field('type') ?? ''), status: Number(field('status') ?? 0) };
+  const type = field('type');
+  return { type: typeof type === 'string' ? type : '', status: Number(field('status') ?? 0) };
 }

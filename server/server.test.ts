@@ -12,15 +12,15 @@ import {
   branchSchema,
   clientsSchema,
   jobSchema,
-  limits,
   pagesSchema,
   photosSchema,
   problemSchema,
   type Branch,
 } from '#contract';
+import { limits } from '#core/limits';
 import { provePhoto, stampFields } from '#core/photo';
 import { demoClients, sitePages } from '#demo';
-import { startMariaDb } from '../bin/mariadb.ts';
+import { startMariaDb } from '../start/mariadb.ts';
 import { larkspur } from '#sample';
 import { isDatabaseGone, isLockConflict } from './problem.ts';
 import { addJob, leaseJob, noteProgress, renewLease } from './store/jobs.ts';

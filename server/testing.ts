@@ -6,7 +6,7 @@ import type { Express } from 'express';
 import pino from 'pino';
 import { QueryTypes, type Sequelize } from 'sequelize';
 import { createApp, type AppParts } from './app.ts';
-import { guardedFetcher } from './gateways/fetcher.ts';
+import { guardedFetcher } from '#outside/fetcher.ts';
 import { folderPhotoStore, type PhotoStore } from './gateways/photoStore.ts';
 import { JobRunner } from './jobs/runner.ts';
 import { openDatabase } from './store/database.ts';
@@ -15,7 +15,7 @@ import { defineModels } from './store/models.ts';
 import { Threads } from './threads/threads.ts';
 
 /** A database of the test runner's worker, ready to use: suites that run at once must not meet each other's jobs. */
-export async function openTestDatabase(): Promise<Sequelize> {
+async function openTestDatabase(): Promise<Sequelize> {
   const shared = process.env['ZINC_TEST_DATABASE'] ?? '';
   const first = openDatabase(shared);
   const name = `${first.getDatabaseName()}_test_${process.env['JEST_WORKER_ID'] ?? '1'}`;

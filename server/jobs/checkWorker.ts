@@ -6,10 +6,10 @@ import {
   profileWith,
   type Ignore,
   type ProfileName,
-  type SiteBranch,
   type Want,
 } from '#core/checking';
-import { limits } from '#contract';
+import type { SiteBranch } from '#core/agreement';
+import { limits } from '#core/limits';
 import { decodeText } from '#core/text';
 import { tellBegun, type Begun } from '../threads/timed.ts';
 

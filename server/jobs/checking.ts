@@ -1,13 +1,12 @@
 import type { InferAttributes } from 'sequelize';
-import { checkSourceSchema, limits } from '#contract';
+import { checkSourceSchema } from '#contract';
+import { limits } from '#core/limits';
 import * as z from 'zod';
 import { carriedSchema, judgeSite } from '#core/checking';
 import { parseUrl } from '#core/link';
-import type { Fetched, Fetcher } from '../gateways/fetcher.ts';
-import { Pacer } from '../gateways/pacer.ts';
-import { robotsOf, type Robots } from '../gateways/robots.ts';
-import { pack, unpack } from '../packing.ts';
-import { sitemapPages } from '../gateways/sitemaps.ts';
+import { Crawler } from '#outside/crawler.ts';
+import type { Fetcher } from '#outside/fetcher.ts';
+import { pack, unpack } from '#outside/packing.ts';
 import {
   answerFields,
   findCheck,
@@ -23,14 +22,12 @@ import { whole } from '../store/transaction.ts';
 import type { SiteToJudge } from './checkWorker.ts';
 import type { JudgePage, Judges } from './judging.ts';
 
-/** Pages that are fetched at the same time; to one host requests begin this far apart unless it is a stand-in. */
+/** Pages that are fetched at the same time. */
 const AT_ONCE = 4;
 /** Pages whose findings are kept together: the database writes to disk once for all of them. */
 const BATCH = 24;
 /** No page of a batch is begun later than this, so that slow hosts do not keep the job from being heard of. */
 const BATCH_MS = 8000;
-const INTERVAL_MS = 150;
-const MOST_WAIT_MS = 30_000;
 
 /**
  * Carries out a check from where it stands: plans its pages, fetches and judges them some at a time, and at
@@ -85,10 +82,8 @@ class CheckRun {
   done = 0;
   unread = 0;
   readonly #check: CheckRow;
-  readonly #fetcher: Fetcher;
+  readonly #crawler: Crawler;
   readonly #site: SiteToJudge;
-  readonly #robots: Robots;
-  readonly #pacer = new Pacer();
   readonly #judge: JudgePage;
   readonly #known = new Set<string>();
   readonly #waiting: CheckedPageRow[] = [];
@@ -99,9 +94,8 @@ class CheckRun {
 
   constructor(check: CheckRow, fetcher: Fetcher, site: SiteToJudge, judge: JudgePage) {
     this.#check = check;
-    this.#fetcher = fetcher;
+    this.#crawler = new Crawler(fetcher);
     this.#site = site;
-    this.#robots = robotsOf(fetcher);
     this.#judge = judge;
   }
 
@@ -167,13 +161,7 @@ class CheckRun {
   }
 
   async #sitemap(start: string): Promise<readonly string[]> {
-    const { urls, problems } = await sitemapPages(start, async (url) => {
-      const fetched = await this.#fetcher.fetch(url, { most: limits.sitemapBytes });
-      if (!fetched.ok) return { problem: fetched.message };
-      return fetched.status === 200
-        ? { bytes: fetched.bytes }
-        : { problem: `The sitemap ${url} answers with status ${String(fetched.status)}.` };
-    });
+    const { urls, problems } = await this.#crawler.sitemap(start);
     for (const problem of problems) await this.#say(problem);
     return urls;
   }
@@ -222,7 +210,7 @@ class CheckRun {
       const bytes = source ? await unpack(source, limits.unpackedBytes) : Buffer.alloc(0);
       return this.#judged(bytes, '', row.url, answered);
     }
-    const fetched = await this.#fetch(row.url);
+    const fetched = await this.#crawler.fetch(row.url, this.total === 1 && !this.#follows);
     if (typeof fetched === 'string') return unread(fetched);
     const { url, status, contentType, bytes } = fetched;
     const headers = { 'content-type': contentType, ...fetched.headers };
@@ -231,25 +219,6 @@ class CheckRun {
     if (contentType && !/html|xml|json|text\/plain/i.test(contentType))
       return unread(`It is no page, but ${contentType}.`, found);
     return this.#judged(bytes, contentType, url, { ...found, source: await pack(bytes) });
-  }
-
-  /** Robots are asked and hosts given time in runs over a site; a single page is read as a visitor would. */
-  async #fetch(address: string): Promise<Extract<Fetched, { ok: true }> | string> {
-    const host = parseUrl(address)?.host ?? '';
-    const isRun = this.total > 1 || this.#follows;
-    const forbidden = isRun ? await this.#robots.refusal(address) : '';
-    if (forbidden) return forbidden;
-    const asked = isRun ? await this.#robots.delay(address) : 0;
-    for (let attempt = 0; ; attempt += 1) {
-      const interval = Math.max(asked, this.#fetcher.isStandin(address) ? 0 : INTERVAL_MS);
-      await pause(this.#pacer.turn(host, interval));
-      const fetched = await this.#fetcher.fetch(address);
-      if (!fetched.ok) return fetched.message;
-      if (attempt > 0 || (fetched.status !== 429 && fetched.status !== 503)) return fetched;
-      // The host asks for time: it gets it, once.
-      const seconds = Number(fetched.headers['retry-after'] ?? '5');
-      await pause(Math.min((Number.isFinite(seconds) ? seconds : 5) * 1000, MOST_WAIT_MS));
-    }
   }
 
   async #judged(bytes: Buffer, contentType: string, url: string, found: Found): Promise<Outcome> {
@@ -295,6 +264,3 @@ class CheckRun {
     await this.#check.update({ siteFindings: JSON.stringify(kept) });
   }
 }
-
-const pause = (milliseconds: number): Promise<void> =>
-  milliseconds > 0 ? new Promise((resolve) => setTimeout(resolve, milliseconds)) : Promise.resolve();

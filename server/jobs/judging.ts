@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { Piscina } from 'piscina';
-import { limits } from '#contract';
+import { limits } from '#core/limits';
 import { reasonOf, runTimed, type Begun } from '../threads/timed.ts';
 import type { JudgedPage, PageToJudge, SiteToJudge, Task } from './checkWorker.ts';
 
 /** A page that takes longer to judge than this is given up. */
-export const JUDGING_MS = 15_000;
+const JUDGING_MS = 15_000;
 const IDLE_MS = 600_000;
 
 /** Judges the pages of one site; a text says why a page was given up. */

@@ -1,6 +1,6 @@
 import type { Logger } from 'pino';
 import type { Sequelize } from 'sequelize';
-import type { Fetcher } from '../gateways/fetcher.ts';
+import type { Fetcher } from '#outside/fetcher.ts';
 import type { PhotoStore } from '../gateways/photoStore.ts';
 import { isDatabaseGone } from '../problem.ts';
 import { leaseJob, releaseJob, renewLease, retryJob } from '../store/jobs.ts';

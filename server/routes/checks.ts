@@ -1,17 +1,10 @@
 import { readFile } from 'node:fs/promises';
 import { Router } from 'express';
-import {
-  checkInputSchema,
-  fileCheckSchema,
-  idSchema,
-  ignoreInputSchema,
-  limits,
-  profileInputSchema,
-  type HostAnswer,
-} from '#contract';
-import { reportCsv, reportHtml, type Reported } from '#core/checking';
+import { api, fileCheckSchema, type HostAnswer } from '#contract';
+import { limits } from '#core/limits';
+import { reportCsv, reportHtml, type Reported } from '#core/reporting';
 import { isZip } from '../gateways/fileKind.ts';
-import { isPagePath, pagesInZip, type ZippedPage } from '../gateways/zipPages.ts';
+import { isPagePath, pagesInZip, type ZippedPage } from '#outside/zip.ts';
 import { parse } from '../problem.ts';
 import {
   addCheck,
@@ -32,79 +25,50 @@ import {
   type PlannedPage,
 } from '../store/checks.ts';
 import type { Threads } from '../threads/threads.ts';
+import { sent, serve } from './serve.ts';
 import { uploadedFiles, type Spool, type Uploaded } from './upload.ts';
 
 /** Kept checks of many pages, their reports, and how a client's sources are judged. */
 export function checkRoutes(threads: Threads, spool: Spool): Router {
   const router = Router();
-  const id = (value: unknown): number => parse(idSchema, value);
-  router.get('/clients/:id/checks', async (request, response) => {
-    response.json({ checks: await listChecks(id(request.params.id)) });
+  serve(router, api.checks, async ({ parameters: { id } }) => ({ checks: await listChecks(id) }));
+  serve(router, api.addCheck, async ({ parameters: { id }, body }) => ({ id: await addCheck(id, body) }));
+  serve(
+    router,
+    api.addFileCheck,
+    async ({ parameters: { id }, request }) => {
+      const files = uploadedFiles(request);
+      const { url, answer } = parse(fileCheckSchema, request.body ?? {});
+      return { id: await addFiles(id, files, url, answer) };
+    },
+    { before: [spool.files(limits.zipBytes, limits.checkFiles)] },
+  );
+  serve(router, api.check, ({ parameters: { id } }) => showCheck(id));
+  serve(router, api.checkedSource, async ({ parameters: { id, page }, response }) => {
+    response.type('application/json').end(await showCheckedSource(id, page, threads));
+    return sent;
   });
-  router.post('/clients/:id/checks', async (request, response) => {
-    const checkId = await addCheck(id(request.params.id), parse(checkInputSchema, request.body));
-    response.status(202).json({ id: checkId });
+  serve(router, api.foundOnPage, ({ parameters: { id, page } }) => showFound(id, page));
+  serve(router, api.comparison, ({ parameters: { id, other } }) => compareChecks(id, other));
+  serve(router, api.reportHtml, async ({ parameters: { id }, response }) => {
+    response.attachment(`findings-${String(id)}.html`).type('text/html; charset=utf-8');
+    response.send(reportHtml(await reportOf(id)));
+    return sent;
   });
-  const manyFiles = spool.files(limits.zipBytes, limits.checkFiles);
-  router.post('/clients/:id/checks/files', manyFiles, async (request, response) => {
-    const files = uploadedFiles(request);
-    const { url, answer } = parse(fileCheckSchema, request.body ?? {});
-    response.status(202).json({ id: await addFiles(id(request.params.id), files, url, answer) });
+  serve(router, api.reportCsv, async ({ parameters: { id }, response }) => {
+    response.attachment(`findings-${String(id)}.csv`).type('text/csv; charset=utf-8');
+    response.send(reportCsv(await reportOf(id)));
+    return sent;
   });
-  router.get('/checks/:id', async (request, response) => {
-    response.json(await showCheck(id(request.params.id)));
-  });
-  router.get('/checks/:id/pages/:page/source', async (request, response) => {
-    const source = await showCheckedSource(id(request.params.id), id(request.params.page), threads);
-    response.type('application/json').end(source);
-  });
-  router.get('/checks/:id/pages/:page/findings', async (request, response) => {
-    response.json(await showFound(id(request.params.id), id(request.params.page)));
-  });
-  router.get('/checks/:id/compare/:other', async (request, response) => {
-    response.json(await compareChecks(id(request.params.id), id(request.params.other)));
-  });
-  router.get('/checks/:id/report.html', async (request, response) => {
-    const reported = await reportOf(id(request.params.id));
-    response
-      .attachment(`findings-${String(request.params.id)}.html`)
-      .type('text/html; charset=utf-8')
-      .send(reportHtml(reported));
-  });
-  router.get('/checks/:id/report.csv', async (request, response) => {
-    const reported = await reportOf(id(request.params.id));
-    response
-      .attachment(`findings-${String(request.params.id)}.csv`)
-      .type('text/csv; charset=utf-8')
-      .send(reportCsv(reported));
-  });
-  router.post('/checks/:id/cancel', async (request, response) => {
-    await cancelCheck(id(request.params.id));
-    response.status(204).end();
-  });
-  router.delete('/checks/:id', async (request, response) => {
-    await deleteCheck(id(request.params.id));
-    response.status(204).end();
-  });
-  router.post('/checks/:id/restore', async (request, response) => {
-    await restoreCheck(id(request.params.id));
-    response.status(204).end();
-  });
-  router.get('/clients/:id/judging', async (request, response) => {
-    response.json(await judgingOf(id(request.params.id)));
-  });
-  router.put('/clients/:id/judging', async (request, response) => {
-    const { profile, wants } = parse(profileInputSchema, request.body);
-    await saveProfile(id(request.params.id), profile, wants);
-    response.status(204).end();
-  });
-  router.post('/clients/:id/ignores', async (request, response) => {
-    response.status(201).json(await addIgnore(id(request.params.id), parse(ignoreInputSchema, request.body)));
-  });
-  router.delete('/clients/:id/ignores/:ignore', async (request, response) => {
-    await removeIgnore(id(request.params.id), id(request.params.ignore));
-    response.status(204).end();
-  });
+  serve(router, api.cancelCheck, ({ parameters: { id } }) => cancelCheck(id));
+  serve(router, api.deleteCheck, ({ parameters: { id } }) => deleteCheck(id));
+  serve(router, api.restoreCheck, ({ parameters: { id } }) => restoreCheck(id));
+  serve(router, api.judging, ({ parameters: { id } }) => judgingOf(id));
+  serve(router, api.saveJudging, ({ parameters: { id }, body: { profile, wants } }) =>
+    saveProfile(id, profile, wants),
+  );
+  serve(router, api.addIgnore, ({ parameters: { id }, body }) => addIgnore(id, body));
+  serve(router, api.removeIgnore, ({ parameters: { id, ignore } }) => removeIgnore(id, ignore));
   return router;
 }
 

@@ -1,20 +1,10 @@
 import { Readable } from 'node:stream';
 import { Router } from 'express';
+import { api } from '#contract';
+import { limits } from '#core/limits';
 import { fileName } from '#core/text';
-import * as z from 'zod';
-import {
-  branchesQuerySchema,
-  branchInputSchema,
-  clientInputSchema,
-  clientsQuerySchema,
-  columnsSchema,
-  idSchema,
-  limits,
-  recordInputSchema,
-  searchQuerySchema,
-} from '#contract';
 import { rawJson } from '../jsonBody.ts';
-import { invalidRequest, parse } from '../problem.ts';
+import { invalidRequest } from '../problem.ts';
 import { addBranch, findClient, saveDefaults, searchBranches } from '../store/branches.ts';
 import {
   addClient,
@@ -26,95 +16,61 @@ import {
   restoreClient,
   showDefaults,
 } from '../store/clients.ts';
-
 import { columnsOf, importBranches, keepColumns, recordsJson, sheetOf } from '../store/imports.ts';
-import { sendStream } from './stream.ts';
 import { GivenUp, givenUp, type Threads } from '../threads/threads.ts';
-
-const shapeSchema = z.object({ shape: z.enum(['graph', 'organization']) });
+import { sent, serve } from './serve.ts';
+import { sendStream } from './stream.ts';
 
 export function clientRoutes(threads: Threads): Router {
   const router = Router();
-  router.get('/clients', async (request, response) => {
-    response.json({ clients: await listClients(parse(clientsQuerySchema, request.query), threads) });
-  });
-  router.get('/search', async (request, response) => {
-    const { q, client } = parse(searchQuerySchema, request.query);
-    response.json({ branches: await searchBranches(q, client) });
-  });
-  router.post('/clients', async (request, response) => {
-    const { name } = parse(clientInputSchema, request.body);
-    response.status(201).json({ id: await addClient(name) });
-  });
-  router.patch('/clients/:id', async (request, response) => {
-    await renameClient(parse(idSchema, request.params.id), parse(clientInputSchema, request.body).name);
-    response.status(204).end();
-  });
-  router.delete('/clients/:id', async (request, response) => {
-    await deleteClient(parse(idSchema, request.params.id));
-    response.status(204).end();
-  });
-  router.post('/clients/:id/restore', async (request, response) => {
-    await restoreClient(parse(idSchema, request.params.id));
-    response.status(204).end();
-  });
-  router.get('/clients/:id/defaults', async (request, response) => {
-    response.json(await showDefaults(parse(idSchema, request.params.id)));
-  });
-  router.put('/clients/:id/defaults', async (request, response) => {
-    const { record, version } = parse(recordInputSchema, request.body);
-    response.json({ version: await saveDefaults(parse(idSchema, request.params.id), record, version) });
-  });
-  router.get('/clients/:id/columns', async (request, response) => {
-    response.json(await columnsOf(parse(idSchema, request.params.id)));
-  });
-  router.put('/clients/:id/columns', async (request, response) => {
-    await keepColumns(parse(idSchema, request.params.id), parse(columnsSchema, request.body));
-    response.status(204).end();
-  });
-  router.get('/clients/:id/records', async (request, response) => {
-    const id = parse(idSchema, request.params.id);
+  serve(router, api.clients, async ({ query }) => ({ clients: await listClients(query, threads) }));
+  serve(router, api.search, async ({ query: { q, client } }) => ({
+    branches: await searchBranches(q, client),
+  }));
+  serve(router, api.addClient, async ({ body: { name } }) => ({ id: await addClient(name) }));
+  serve(router, api.renameClient, ({ parameters: { id }, body: { name } }) => renameClient(id, name));
+  serve(router, api.deleteClient, ({ parameters: { id } }) => deleteClient(id));
+  serve(router, api.restoreClient, ({ parameters: { id } }) => restoreClient(id));
+  serve(router, api.defaults, ({ parameters: { id } }) => showDefaults(id));
+  serve(router, api.saveDefaults, async ({ parameters: { id }, body: { record, version } }) => ({
+    version: await saveDefaults(id, record, version),
+  }));
+  serve(router, api.columns, ({ parameters: { id } }) => columnsOf(id));
+  serve(router, api.saveColumns, ({ parameters: { id }, body }) => keepColumns(id, body));
+  serve(router, api.records, async ({ parameters: { id }, response }) => {
     await findClient(id);
     response.type('application/json');
-    sendStream(Readable.from(recordsJson(id)), response);
+    return sendStream(Readable.from(recordsJson(id)), response);
   });
-  router.get('/clients/:id/branches.csv', async (request, response) => {
-    const id = parse(idSchema, request.params.id);
+  serve(router, api.branchesCsv, async ({ parameters: { id }, response }) => {
     const { name } = await findClient(id);
     response.attachment(`${fileName(name)}-branches.csv`).type('text/csv; charset=utf-8');
-    sendStream(Readable.from(sheetOf(id)), response);
+    return sendStream(Readable.from(sheetOf(id)), response);
   });
-  router.get('/clients/:id/markup', async (request, response) => {
-    const { shape } = parse(shapeSchema, request.query);
-    response
-      .type('text/plain; charset=utf-8')
-      .send(await clientMarkup(parse(idSchema, request.params.id), shape));
+  serve(router, api.clientMarkup, async ({ parameters: { id }, query: { shape }, response }) => {
+    response.type('text/plain; charset=utf-8').send(await clientMarkup(id, shape));
+    return sent;
   });
-  router.get('/clients/:id/branches', async (request, response) => {
-    response.json(
-      await listBranches(
-        parse(idSchema, request.params.id),
-        parse(branchesQuerySchema, request.query),
-        threads,
-      ),
-    );
-  });
-  router.post('/clients/:id/branches', async (request, response) => {
-    const { label, record } = parse(branchInputSchema, request.body);
-    response.status(201).json({ id: await addBranch(parse(idSchema, request.params.id), label, record) });
-  });
+  serve(router, api.branches, ({ parameters: { id }, query }) => listBranches(id, query, threads));
+  serve(router, api.addBranch, async ({ parameters: { id }, body: { label, record } }) => ({
+    id: await addBranch(id, label, record),
+  }));
   return router;
 }
 
-/** Takes in many branches at once; its body is larger than any other. */
+/** Takes in many branches at once; its body is larger than any other, and a thread reads it. */
 export function importRoutes(threads: Threads): Router {
   const router = Router();
-  router.post('/clients/:id/branches/import', rawJson(limits.importBytes), async (request, response) => {
-    const clientId = parse(idSchema, request.params.id);
-    await findClient(clientId);
-    const read = await readOrRefuse(threads, request.body as Buffer);
-    response.status(201).json(await importBranches(clientId, read.pieces, read.title));
-  });
+  serve(
+    router,
+    api.importBranches,
+    async ({ parameters: { id }, request }) => {
+      await findClient(id);
+      const read = await readOrRefuse(threads, request.body as Buffer);
+      return importBranches(id, read.pieces, read.title);
+    },
+    { before: [rawJson(limits.importBytes)], raw: true },
+  );
   return router;
 }
 

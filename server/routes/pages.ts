@@ -1,19 +1,11 @@
 import { readFile } from 'node:fs/promises';
 import { Readable } from 'node:stream';
 import { Router } from 'express';
-import {
-  addPagesQuerySchema,
-  formSchema,
-  idSchema,
-  limits,
-  megabytes,
-  placementInputSchema,
-  type AddedPages,
-  type PlacedChoice,
-} from '#contract';
+import { api, type AddedPages, type PlacedChoice } from '#contract';
+import { limits, megabytes } from '#core/limits';
 import { isZip } from '../gateways/fileKind.ts';
-import { pagesInZip, refusalOfPath, zipOf } from '../gateways/zipPages.ts';
-import { parse, Refusal } from '../problem.ts';
+import { pagesInZip, refusalOfPath, zipOf } from '#outside/zip.ts';
+import { Refusal } from '../problem.ts';
 import {
   deletePage,
   findPage,
@@ -27,54 +19,46 @@ import {
   type ComingPage,
 } from '../store/pages.ts';
 import type { Threads } from '../threads/threads.ts';
+import { sent, serve } from './serve.ts';
 import { sendStream } from './stream.ts';
 import { uploadedFile, type Spool, type Uploaded } from './upload.ts';
 
 export function pageRoutes(threads: Threads, spool: Spool): Router {
   const router = Router();
-  router.get('/clients/:id/pages', async (request, response) => {
-    response.json({ pages: await listPages(parse(idSchema, request.params.id), threads) });
-  });
-  router.post('/clients/:id/pages', spool.files(limits.zipBytes), async (request, response) => {
-    const clientId = parse(idSchema, request.params.id);
-    const { placed } = parse(addPagesQuerySchema, request.query);
-    response.status(201).json(await addPages(clientId, uploadedFile(request), placed, threads));
-  });
-  router.get('/clients/:id/pages.zip', async (request, response) => {
-    const pages = await pagePaths(parse(idSchema, request.params.id));
+  serve(router, api.pages, async ({ parameters: { id } }) => ({ pages: await listPages(id, threads) }));
+  serve(
+    router,
+    api.addPages,
+    ({ parameters: { id }, query: { placed }, request }) =>
+      addPages(id, uploadedFile(request), placed, threads),
+    { before: [spool.files(limits.zipBytes)] },
+  );
+  serve(router, api.pagesZip, async ({ parameters: { id }, response }) => {
+    const pages = await pagePaths(id);
     response.attachment('pages.zip').type('application/zip');
-    sendStream(
-      zipOf(pages.map(({ id, path }) => ({ path, open: async () => Readable.from([await sourceOf(id)]) }))),
-      response,
-    );
+    const files = pages.map((page) => ({
+      path: page.path,
+      open: async () => Readable.from([await sourceOf(page.id)]),
+    }));
+    return sendStream(zipOf(files), response);
   });
-  router.get('/pages/:id/source', async (request, response) => {
-    const { source } = await findPage(parse(idSchema, request.params.id));
+  serve(router, api.pageSource, async ({ parameters: { id }, response }) => {
+    const { source } = await findPage(id);
     response.type('text/plain; charset=utf-8').end(await threads.text(source));
+    return sent;
   });
-  router.get('/pages/:id/download', async (request, response) => {
-    const { path, source } = await findPage(parse(idSchema, request.params.id));
+  serve(router, api.pageFile, async ({ parameters: { id }, response }) => {
+    const { path, source } = await findPage(id);
     response
       .attachment(path.split('/').at(-1) ?? 'page.html')
       .type('application/octet-stream')
       .end(source);
+    return sent;
   });
-  router.put('/pages/:id/placements', async (request, response) => {
-    const input = parse(placementInputSchema, request.body);
-    response.json(await placeOnPage(parse(idSchema, request.params.id), input, threads));
-  });
-  router.delete('/pages/:id/placements/:form', async (request, response) => {
-    const form = parse(formSchema, request.params.form);
-    response.json(await removeFromPage(parse(idSchema, request.params.id), form, threads));
-  });
-  router.delete('/pages/:id', async (request, response) => {
-    await deletePage(parse(idSchema, request.params.id));
-    response.status(204).end();
-  });
-  router.post('/pages/:id/restore', async (request, response) => {
-    await restorePage(parse(idSchema, request.params.id));
-    response.status(204).end();
-  });
+  serve(router, api.place, ({ parameters: { id }, body }) => placeOnPage(id, body, threads));
+  serve(router, api.removePlaced, ({ parameters: { id, form } }) => removeFromPage(id, form, threads));
+  serve(router, api.deletePage, ({ parameters: { id } }) => deletePage(id));
+  serve(router, api.restorePage, ({ parameters: { id } }) => restorePage(id));
   return router;
 }
 

@@ -1,10 +1,11 @@
 import { Router, type Response } from 'express';
-import { idSchema, limits, stampInputSchema } from '#contract';
+import { api } from '#contract';
+import { limits } from '#core/limits';
 import { freeName } from '#core/text';
 import type { PhotoStore } from '../gateways/photoStore.ts';
 import { Thumbnails } from '../gateways/thumbnails.ts';
-import { zipOf, type ToZip } from '../gateways/zipPages.ts';
-import { notFound, parse, Refusal } from '../problem.ts';
+import { zipOf, type ToZip } from '#outside/zip.ts';
+import { notFound, Refusal } from '../problem.ts';
 import { addJob, cancelJob, openJobs, showJob } from '../store/jobs.ts';
 import {
   deletePhoto,
@@ -16,26 +17,26 @@ import {
   stampedPhotos,
 } from '../store/photos.ts';
 import { GivenUp, givenUp, type Threads } from '../threads/threads.ts';
+import { sent, serve } from './serve.ts';
 import { sendStream } from './stream.ts';
 import { uploadedFile, type Spool, type Uploaded } from './upload.ts';
 
 export function photoRoutes(store: PhotoStore, threads: Threads, spool: Spool): Router {
   const router = Router();
   const thumbnails = new Thumbnails(store);
-  router.get('/branches/:id/photos', async (request, response) => {
-    response.json({ photos: await listPhotos(parse(idSchema, request.params.id)) });
-  });
-  router.post('/branches/:id/photos', spool.files(limits.photoBytes), async (request, response) => {
-    const branchId = parse(idSchema, request.params.id);
-    const file = uploadedFile(request);
-    const name = file.name.split('/').at(-1) ?? file.name;
-    const { size, carried } = await readOrRefuse(threads, { ...file, name });
-    response
-      .status(201)
-      .json(await keepPhoto(branchId, { name, size, carried }, () => store.take(file.path)));
-  });
-  router.get('/photos/:id/thumbnail', async (request, response) => {
-    const id = parse(idSchema, request.params.id);
+  serve(router, api.photos, async ({ parameters: { id } }) => ({ photos: await listPhotos(id) }));
+  serve(
+    router,
+    api.addPhoto,
+    async ({ parameters: { id }, request }) => {
+      const file = uploadedFile(request);
+      const name = file.name.split('/').at(-1) ?? file.name;
+      const { size, carried } = await readOrRefuse(threads, { ...file, name });
+      return keepPhoto(id, { name, size, carried }, () => store.take(file.path));
+    },
+    { before: [spool.files(limits.photoBytes)] },
+  );
+  serve(router, api.thumbnail, async ({ parameters: { id }, response }) => {
     const photo = await findPhoto(id);
     const bytes = await thumbnails.of(
       photo.originalKey,
@@ -44,16 +45,15 @@ export function photoRoutes(store: PhotoStore, threads: Threads, spool: Spool): 
     );
     if (!bytes) throw notFound('photo');
     response.set('Cache-Control', 'private, max-age=86400').type('image/webp').send(bytes);
+    return sent;
   });
-  router.get('/photos/:id/stamped', async (request, response) => {
-    const photo = await findPhoto(parse(idSchema, request.params.id));
+  serve(router, api.stampedPhoto, async ({ parameters: { id }, response }) => {
+    const photo = await findPhoto(id);
     if (!photo.stampedKey) throw new Refusal(404, 'Not stamped', 'This photo has not been stamped yet.');
-    await sendPhoto(response, store, photo.stampedKey, photo.name);
+    return sendPhoto(response, store, photo.stampedKey, photo.name);
   });
-  router.get('/branches/:id/photos.zip', async (request, response) => {
-    const photos = (await stampedPhotos(parse(idSchema, request.params.id))).filter(
-      ({ stampedKey }) => stampedKey,
-    );
+  serve(router, api.photosZip, async ({ parameters: { id }, response }) => {
+    const photos = (await stampedPhotos(id)).filter(({ stampedKey }) => stampedKey);
     if (photos.length === 0)
       throw new Refusal(404, 'Not stamped', 'No photo of this branch has been stamped yet.');
     const names = new Set<string>();
@@ -65,30 +65,14 @@ export function photoRoutes(store: PhotoStore, threads: Threads, spool: Spool): 
       files.push({ path: freeName(name, names), open, compress: false });
     }
     response.attachment('stamped-photos.zip').type('application/zip');
-    sendStream(zipOf(files), response);
+    return sendStream(zipOf(files), response);
   });
-  router.delete('/photos/:id', async (request, response) => {
-    await deletePhoto(parse(idSchema, request.params.id));
-    response.status(204).end();
-  });
-  router.post('/photos/:id/restore', async (request, response) => {
-    await restorePhoto(parse(idSchema, request.params.id));
-    response.status(204).end();
-  });
-  router.post('/branches/:id/stamps', async (request, response) => {
-    response
-      .status(202)
-      .json(await addJob(parse(idSchema, request.params.id), parse(stampInputSchema, request.body)));
-  });
-  router.get('/branches/:id/jobs', async (request, response) => {
-    response.json({ jobs: await openJobs(parse(idSchema, request.params.id)) });
-  });
-  router.get('/jobs/:id', async (request, response) => {
-    response.json(await showJob(parse(idSchema, request.params.id)));
-  });
-  router.delete('/jobs/:id', async (request, response) => {
-    response.json(await cancelJob(parse(idSchema, request.params.id)));
-  });
+  serve(router, api.deletePhoto, ({ parameters: { id } }) => deletePhoto(id));
+  serve(router, api.restorePhoto, ({ parameters: { id } }) => restorePhoto(id));
+  serve(router, api.stamp, ({ parameters: { id }, body }) => addJob(id, body));
+  serve(router, api.openJobs, async ({ parameters: { id } }) => ({ jobs: await openJobs(id) }));
+  serve(router, api.job, ({ parameters: { id } }) => showJob(id));
+  serve(router, api.cancelJob, ({ parameters: { id } }) => cancelJob(id));
   return router;
 }
 
@@ -110,9 +94,14 @@ async function readOrRefuse(threads: Threads, { name, path }: Uploaded) {
   return read;
 }
 
-async function sendPhoto(response: Response, store: PhotoStore, key: string, name: string): Promise<void> {
+async function sendPhoto(
+  response: Response,
+  store: PhotoStore,
+  key: string,
+  name: string,
+): Promise<typeof sent> {
   const photo = await store.stream(key);
   if (!photo) throw notFound('photo');
   response.attachment(name).type('image/jpeg').set('Content-Length', String(photo.size));
-  sendStream(photo.bytes(), response);
+  return sendStream(photo.bytes(), response);
 }

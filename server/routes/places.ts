@@ -1,18 +1,13 @@
 import { Router } from 'express';
 import sharp from 'sharp';
-import {
-  boxQuerySchema,
-  fetchInputSchema,
-  holidaysQuerySchema,
-  limits,
-  placesQuerySchema,
-  pointQuerySchema,
-} from '#contract';
+import { api } from '#contract';
+import { limits } from '#core/limits';
 import { decodeText } from '#core/text';
 import type { AddressSearch } from '../gateways/addressSearch.ts';
-import type { Fetcher } from '../gateways/fetcher.ts';
+import type { Fetcher } from '#outside/fetcher.ts';
 import { holidaysOf } from '../gateways/holidays.ts';
-import { parse, Refusal } from '../problem.ts';
+import { Refusal } from '../problem.ts';
+import { serve } from './serve.ts';
 
 /** Everything the interface asks of the world outside: places, holidays, pages and pictures elsewhere. */
 export function placeRoutes(search: AddressSearch | undefined, fetcher: Fetcher): Router {
@@ -22,37 +17,29 @@ export function placeRoutes(search: AddressSearch | undefined, fetcher: Fetcher)
     'No answer',
     'The address search does not answer. Coordinates can be typed or pasted, and the pin can be dragged.',
   );
-  router.get('/places/search', async (request, response) => {
-    const { q, country } = parse(placesQuerySchema, request.query);
+  serve(router, api.places, async ({ query: { q, country } }) => {
     const found = await search?.search(q, country);
     if (!found) throw silent;
-    response.json(found);
+    return found;
   });
-  router.get('/places/reverse', async (request, response) => {
-    const { lat, lon } = parse(pointQuerySchema, request.query);
-    const found = await search?.reverse(lat, lon);
-    if (!found) throw silent;
-    response.json(found);
-  });
-  for (const layer of ['towns', 'streets'] as const)
-    router.get(`/places/${layer}`, async (request, response) => {
-      const { bbox } = parse(boxQuerySchema, request.query);
-      response.json((await search?.draw(layer, bbox)) ?? { type: 'FeatureCollection', features: [] });
-    });
-  router.get('/holidays', (request, response) => {
-    const { country, region, year } = parse(holidaysQuerySchema, request.query);
-    response.json({ holidays: holidaysOf(country.toUpperCase(), region.toUpperCase(), year) });
-  });
-  router.post('/fetch', async (request, response) => {
+  serve(
+    router,
+    api.mapLayer,
+    async ({ parameters: { layer }, query: { bbox } }) =>
+      (await search?.draw(layer, bbox)) ?? { type: 'FeatureCollection', features: [] },
+  );
+  serve(router, api.holidays, ({ query: { country, region, year } }) =>
+    Promise.resolve({ holidays: holidaysOf(country.toUpperCase(), region.toUpperCase(), year) }),
+  );
+  serve(router, api.fetch, async ({ body }) => {
     const { url, status, contentType, headers, bytes, redirects, milliseconds } = await fetchOrRefuse(
       fetcher,
-      parse(fetchInputSchema, request.body).url,
+      body.url,
     );
     const { text, encoding } = decodeText(bytes, contentType);
-    response.json({ url, status, contentType, headers, text, encoding, redirects, milliseconds });
+    return { url, status, contentType, headers, text, encoding, redirects, milliseconds };
   });
-  router.post('/image-size', async (request, response) => {
-    const { url } = parse(fetchInputSchema, request.body);
+  serve(router, api.imageSize, async ({ body: { url } }) => {
     const { bytes, status } = await fetchOrRefuse(fetcher, url, limits.photoBytes);
     const { width, height, format } = await sharp(bytes)
       .metadata()
@@ -63,7 +50,7 @@ export function placeRoutes(search: AddressSearch | undefined, fetcher: Fetcher)
           `${url} answers with status ${String(status)}, and what it sends is no picture.`,
         );
       });
-    response.json({ width, height, bytes: bytes.length, format });
+    return { width, height, bytes: bytes.length, format };
   });
   return router;
 }

@@ -1,20 +1,15 @@
 import { Router } from 'express';
-import { idSchema, limits } from '#contract';
-import { parse } from '../problem.ts';
+import { api } from '#contract';
+import { limits } from '#core/limits';
 import { listChanges, undoChange } from '../store/changes.ts';
 import { listTrash } from '../store/trash.ts';
+import { serve } from './serve.ts';
 
 /** What was deleted, and what was done to many things at once: both can be taken back for some time. */
 export function trashRoutes(): Router {
   const router = Router();
-  router.get('/trash', async (_request, response) => {
-    response.json({ days: limits.trashDays, things: await listTrash() });
-  });
-  router.get('/clients/:id/changes', async (request, response) => {
-    response.json({ changes: await listChanges(parse(idSchema, request.params.id)) });
-  });
-  router.post('/changes/:id/undo', async (request, response) => {
-    response.json(await undoChange(parse(idSchema, request.params.id)));
-  });
+  serve(router, api.trash, async () => ({ days: limits.trashDays, things: await listTrash() }));
+  serve(router, api.changes, async ({ parameters: { id } }) => ({ changes: await listChanges(id) }));
+  serve(router, api.undo, ({ parameters: { id } }) => undoChange(id));
   return router;
 }

@@ -6,7 +6,7 @@ import { Transform } from 'node:stream';
 import { pipeline } from 'node:stream/promises';
 import type { Request, RequestHandler } from 'express';
 import multer, { type StorageEngine } from 'multer';
-import { limits, megabytes } from '#contract';
+import { limits, megabytes } from '#core/limits';
 import { Refusal } from '../problem.ts';
 
 /** A file of an upload, on the disk until the request has been answered. */

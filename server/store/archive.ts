@@ -3,14 +3,15 @@ import { Readable } from 'node:stream';
 import { Op, type Transaction } from 'sequelize';
 import type yauzl from 'yauzl';
 import * as z from 'zod';
-import { archiveSchema, limits, megabytes, type Archive, type ArchiveProgress } from '#contract';
+import { archiveSchema, type Archive, type ArchiveProgress } from '#contract';
+import { limits, megabytes } from '#core/limits';
 import { jsonLd } from '#core/markup';
-import { emptyRecord } from '#core/record';
+import { effectiveRecord } from '#core/record';
 import { fileName, freeName } from '#core/text';
 import type { PhotoStore } from '../gateways/photoStore.ts';
-import { eachEntry, extractEntry, nameOf, openZip, readEntry, type ToZip } from '../gateways/zipPages.ts';
+import { eachEntry, extractEntry, nameOf, openZip, readEntry, type ToZip } from '#outside/zip.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
-import { createBranches, findClient, parseRecord, recordsOf } from './branches.ts';
+import { createBranches, findClient, parseRecord } from './branches.ts';
 import { judgingOf } from './checks.ts';
 import { columnsOf, eachBranch, sheetOf } from './imports.ts';
 import { keptBranch } from './keptBranch.ts';
@@ -19,44 +20,66 @@ import { createPage, pagePaths, sourceOf } from './pages.ts';
 import { stampSchema } from './photos.ts';
 import { whole } from './transaction.ts';
 
-const text =
-  (content: string): (() => Promise<Readable>) =>
-  () =>
-    Promise.resolve(Readable.from([content]));
 const numbered = (at: number): string => String(at + 1).padStart(4, '0');
+const piecewise = (pieces: Iterable<string>) => () => Promise.resolve(Readable.from(pieces));
 
-/** Everything of a client as the files of one zip, each opened when its turn comes. */
+/**
+ * Everything of a client as the files of one zip. What a file says is made when its turn comes, branch by branch:
+ * the markup of thousands at once would hold up everybody.
+ */
 export async function archiveOf(clientId: number, store: PhotoStore, made: Date): Promise<readonly ToZip[]> {
   const client = await findClient(clientId);
   const branches: BranchRow[] = [];
   for await (const branch of eachBranch(clientId)) branches.push(branch);
   const placeOf = new Map(branches.map(({ id }, at) => [id, at]));
-  const records = recordsOf(branches, client);
-  const files: ToZip[] = [];
-  const archive: Archive = {
+  const kept = branches.map((branch, at) => ({
+    branch,
+    jsonld: `jsonld/${numbered(at)}-${fileName(branch.label)}.jsonld`,
+  }));
+  const defaults = parseRecord(client.defaults);
+  const files: ToZip[] = kept.map(({ jsonld, branch }) => ({
+    path: jsonld,
+    open: () => {
+      const told = { ...effectiveRecord(parseRecord(branch.record), defaults), output: null };
+      return piecewise([bareJson(jsonLd(told).text)])();
+    },
+  }));
+  const archive: Omit<Archive, 'branches'> = {
     format: 'zinc-post-client',
     version: 1,
     made: made.toISOString(),
     client: await clientPart(client),
-    branches: branches.map(({ id, label, record }, at) => {
-      const jsonld = `jsonld/${numbered(at)}-${fileName(label)}.jsonld`;
-      const told = { ...(records.get(id) ?? emptyRecord), output: null };
-      files.push({ path: jsonld, open: text(bareJson(jsonLd(told).text)) });
-      return { label, record: parseRecord(record), jsonld };
-    }),
     pages: await pageParts(clientId, placeOf, files),
     photos: await photoParts(branches, placeOf, store, files),
   };
   return [
-    { path: 'manifest.json', open: text(JSON.stringify(archive, null, 1)) },
-    { path: 'manifest.schema.json', open: text(archiveJsonSchema()) },
+    { path: 'manifest.json', open: piecewise(manifestPieces(archive, kept)) },
+    { path: 'manifest.schema.json', open: piecewise([archiveJsonSchema()]) },
     { path: 'branches.csv', open: () => Promise.resolve(Readable.from(sheetOf(clientId))) },
     ...files,
   ];
 }
 
+/** The manifest as JSON, a branch a line. */
+function* manifestPieces(
+  { pages, photos, ...head }: Omit<Archive, 'branches'>,
+  kept: readonly { readonly jsonld: string; readonly branch: BranchRow }[],
+): Generator<string> {
+  let before = `${JSON.stringify(head, null, 1).slice(0, -2)},\n "branches": [\n`;
+  for (const { jsonld, branch } of kept) {
+    const part: Archive['branches'][number] = {
+      label: branch.label,
+      record: parseRecord(branch.record),
+      jsonld,
+    };
+    yield `${before}${JSON.stringify(part)}`;
+    before = ',\n';
+  }
+  yield `${before === ',\n' ? '' : before}\n ],\n "pages": ${JSON.stringify(pages)},\n "photos": ${JSON.stringify(photos)}\n}\n`;
+}
+
 /** The JSON Schema of `manifest.json`. */
-export const archiveJsonSchema = (): string =>
+const archiveJsonSchema = (): string =>
   `${JSON.stringify(z.toJSONSchema(archiveSchema, { unrepresentable: 'any', io: 'input' }), null, 2)}\n`;
 
 const bareJson = (markup: string): string => `${markup.replace(/^<script[^>]*>\n|\n<\/script>$/g, '')}\n`;
@@ -150,7 +173,7 @@ export async function* takeArchive(
     progress.push(step);
     wake();
   };
-  let isDone = false;
+  const end = { isReached: false };
   const stopped = { is: false };
   const work = takeAll(file, { store, threads, spare, taken, tell, stopped })
     .then(tell, async (error: unknown) => {
@@ -159,17 +182,17 @@ export async function* takeArchive(
       tell({ problem: `${error.message} Nothing of the archive was taken in.` });
     })
     .finally(() => {
-      isDone = true;
+      end.isReached = true;
       wake();
     });
   try {
-    while (!isDone || progress.length > 0) {
+    while (!end.isReached || progress.length > 0) {
       const next = progress.shift();
       if (next) yield next;
       else
         await new Promise<void>((resolve) => {
           wake = resolve;
-          if (progress.length > 0 || isDone) resolve();
+          if (progress.length > 0 || end.isReached) resolve();
         });
     }
   } finally {

@@ -15,9 +15,10 @@ export async function writeRest(
   transaction: Transaction,
 ): Promise<void> {
   const name = `\`${column}\``;
+  const table = model.getTableName();
   for (let at = PIECE; at < bytes.length; at += PIECE)
     await model.sequelize?.query(
-      `UPDATE ${String(model.getTableName())} SET ${name} = CONCAT(${name}, $1) WHERE id = $2`,
+      `UPDATE ${typeof table === 'string' ? table : table.tableName} SET ${name} = CONCAT(${name}, $1) WHERE id = $2`,
       { bind: [bytes.subarray(at, at + PIECE), id], type: QueryTypes.UPDATE, transaction },
     );
 }

@@ -1,7 +1,8 @@
 import { Op, type InferCreationAttributes, type Transaction } from 'sequelize';
 import * as z from 'zod';
-import { formSchema, limits, placementInputSchema, type KeptChange, type Undone } from '#contract';
-import { pack, unpack } from '../packing.ts';
+import { formSchema, placementInputSchema, type KeptChange, type Undone } from '#contract';
+import { limits } from '#core/limits';
+import { pack, unpack } from '#outside/packing.ts';
 import { notFound, Refusal } from '../problem.ts';
 import { findClient, parseRecord, writeBranch } from './branches.ts';
 import { firstPiece, writeRest } from './bytes.ts';

@@ -5,7 +5,6 @@ import {
   checkedSourceSchema,
   hostAnswerSchema,
   judgingSchema,
-  limits,
   profileInputSchema,
   type CheckedPage,
   type CheckInput,
@@ -19,18 +18,14 @@ import {
   type ShownCheck,
   type ShownComparison,
 } from '#contract';
-import {
-  compareFindings,
-  findingSchema,
-  type Finding,
-  type Ignore,
-  type ProfileName,
-  type SiteBranch,
-  type Want,
-} from '#core/checking';
+import { limits } from '#core/limits';
+import type { Ignore, ProfileName, Want } from '#core/checking';
+import { compareFindings } from '#core/reporting';
+import { findingSchema, type Finding } from '#core/fault';
+import type { SiteBranch } from '#core/agreement';
 import { originsOf, pageUrl } from '#core/link';
 import { emptyRecord } from '#core/record';
-import { pack } from '../packing.ts';
+import { pack } from '#outside/packing.ts';
 import { notFound, Refusal } from '../problem.ts';
 import type { Threads } from '../threads/threads.ts';
 import { findClient, recordsOf } from './branches.ts';

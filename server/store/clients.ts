@@ -1,11 +1,12 @@
 import { QueryTypes, type ModelStatic, type Sequelize, type WhereOptions } from 'sequelize';
 import type { BranchesQuery, BranchSummary, ClientsQuery, ClientSummary, Defaults } from '#contract';
 import { jsonLdGraph, jsonLdOrganization } from '#core/markup';
+import { hasState, urgencyOf } from '#core/step';
 import { fold } from '#core/text';
 import { notFound, Refusal } from '../problem.ts';
 import { findClient, fitting, parseRecord, recordsOf, searched } from './branches.ts';
 import { BranchRow, ClientRow, PageRow } from './models.ts';
-import { hasState, summariesOf, urgencyOf } from './steps.ts';
+import { BRANCH_KEY, summariesOf } from './steps.ts';
 import type { PageWorker } from '../threads/pageWork.ts';
 
 /** Every client with how many branches it has; of a search, those with a branch or a name that fits. */
@@ -44,9 +45,6 @@ async function countByClient<T extends BranchRow | PageRow>(
   return new Map(rows.map(({ client_id: client, count }) => [Number(client), count]));
 }
 
-/** So many branches are read at a time where all are looked at. */
-const LOOKED_AT = 200;
-
 /** A page of a client's branches, with how far each step of their chains has come. */
 export async function listBranches(
   clientId: number,
@@ -59,19 +57,26 @@ export async function listBranches(
     .every((word) => fold(client.name).includes(word));
   const where = named ? { clientId } : fitting(q, clientId);
   if (!state && sort === 'label') {
-    const { count, rows } = await BranchRow.findAndCountAll({ where, order: ['label', 'id'], offset, limit });
+    const { count, rows } = await BranchRow.findAndCountAll({
+      where,
+      order: ['label', 'id'],
+      attributes: [...BRANCH_KEY],
+      offset,
+      limit,
+    });
     return { total: count, branches: await summariesOf(rows, client, worker) };
   }
   // By state or town only whoever looks at all of them can tell.
-  const chosen: BranchSummary[] = [];
-  for (let at = 0, isEnd = false; !isEnd; at += LOOKED_AT) {
-    const rows = await BranchRow.findAll({ where, order: ['label', 'id'], offset: at, limit: LOOKED_AT });
-    const looked = await summariesOf(rows, client, worker);
-    chosen.push(...(state ? looked.filter((branch) => hasState(branch, state)) : looked));
-    isEnd = rows.length < LOOKED_AT;
-  }
+  const rows = await BranchRow.findAll({
+    where,
+    order: ['label', 'id'],
+    attributes: [...BRANCH_KEY],
+    raw: true,
+  });
+  const all = await summariesOf(rows, client, worker);
+  const chosen = state ? all.filter(({ steps }) => hasState(steps, state)) : [...all];
   if (sort === 'town') chosen.sort((a, b) => a.town.localeCompare(b.town));
-  if (sort === 'urgency') chosen.sort((a, b) => urgencyOf(a) - urgencyOf(b));
+  if (sort === 'urgency') chosen.sort((a, b) => urgencyOf(a.steps) - urgencyOf(b.steps));
   return { total: chosen.length, branches: chosen.slice(offset, offset + limit) };
 }
 

@@ -1,7 +1,7 @@
 import { Op, type Transaction } from 'sequelize';
 import { columnsSchema, type Imported, type SheetColumns } from '#contract';
-import { columnLabel, rowOfBranch, type Column } from '#core/intake';
-import { writeCsv } from '#core/text';
+import { columnLabel, rowOfBranch, usualColumns } from '#core/intake';
+import { writeCsv } from '#core/csv';
 import { Refusal } from '../problem.ts';
 import type { ImportedBranch } from '../threads/importWork.ts';
 import { createBranches, findClient, parseRecord, writeBranch } from './branches.ts';
@@ -88,30 +88,6 @@ export async function keepColumns(clientId: number, columns: SheetColumns): Prom
   await (await findClient(clientId)).update({ columns: JSON.stringify(columns) });
 }
 
-/** The columns of a sheet where the client has none of its own yet. */
-const USUAL: readonly Column[] = [
-  'branchCode',
-  'label',
-  'name',
-  'types',
-  'address.streetAddress',
-  'address.addressLocality',
-  'address.addressRegion',
-  'address.postalCode',
-  'address.addressCountry',
-  'pin.latitude',
-  'pin.longitude',
-  'telephone',
-  'email',
-  'url',
-  'week',
-  'specialHours',
-  'priceRange',
-  'paymentAccepted',
-  'sameAs',
-  'image',
-];
-
 /** Branches are read and written so many at a time. */
 const ROWS = 200;
 
@@ -134,7 +110,8 @@ export async function* eachBranch(clientId: number): AsyncGenerator<BranchRow> {
 export async function* sheetOf(clientId: number): AsyncGenerator<string> {
   const { columns } = await columnsOf(clientId);
   const taken = columns.flatMap(({ heading, column }) => (column ? [{ heading, column }] : []));
-  const used = taken.length > 0 ? taken : USUAL.map((column) => ({ heading: columnLabel(column), column }));
+  const used =
+    taken.length > 0 ? taken : usualColumns.map((column) => ({ heading: columnLabel(column), column }));
   yield writeCsv([used.map(({ heading }) => heading)]);
   for await (const { label, record } of eachBranch(clientId))
     yield writeCsv([

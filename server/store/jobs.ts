@@ -5,7 +5,7 @@ import { isLockConflict, notFound } from '../problem.ts';
 import { findBranch } from './branches.ts';
 import { JobRow } from './models.ts';
 
-export const describeJob = ({ id, state, done, total, failed, problem }: JobRow): Job => ({
+const describeJob = ({ id, state, done, total, failed, problem }: JobRow): Job => ({
   id,
   state,
   done,

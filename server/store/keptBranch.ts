@@ -17,7 +17,7 @@ export const keptBranch = (label: string, record: BusinessRecord): KeptBranch =>
 });
 
 /** The words a branch is found by. */
-export function searchText(label: string, { name, branchCode, telephone, address }: BusinessRecord): string {
+function searchText(label: string, { name, branchCode, telephone, address }: BusinessRecord): string {
   const { streetAddress, addressLocality, postalCode } = address;
   const words = [
     label,

@@ -2,6 +2,7 @@ import { DataTypes, QueryTypes, type QueryInterface, type Sequelize } from 'sequ
 import { SequelizeStorage, Umzug } from 'umzug';
 import { belongsTo, deleted, id, times } from './columns.ts';
 import { nothingLost } from './migration004.ts';
+import { statesOnRows } from './migration005.ts';
 
 /** Every step the database has taken, oldest first. A step that has landed is never changed. */
 const migrations = [
@@ -167,6 +168,7 @@ const migrations = [
     },
   },
   nothingLost,
+  statesOnRows,
 ];
 
 /** Brings the database to the newest step. */

@@ -33,6 +33,8 @@ export class BranchRow extends Model<InferAttributes<BranchRow>, InferCreationAt
   /** The record as JSON, after `recordSchema`. */
   declare record: string;
   declare version: CreationOptional<number>;
+  /** How far its steps have come, see `steps.ts`. */
+  declare steps: CreationOptional<string | null>;
   /** What a search for branches looks in, folded. */
   declare search: CreationOptional<string>;
   declare deletedAt: CreationOptional<Date | null>;
@@ -57,6 +59,8 @@ export class PageRow extends Model<InferAttributes<PageRow>, InferCreationAttrib
   declare source: Buffer;
   /** Counts the changes of the source. */
   declare version: CreationOptional<number>;
+  /** What was read of it, see `carried.ts`. */
+  declare reading: CreationOptional<string | null>;
   declare deletedAt: CreationOptional<Date | null>;
 }
 
@@ -70,6 +74,8 @@ export class PlacementRow extends Model<
   declare form: MarkupForm;
   /** Where it stands. */
   declare at: Placement;
+  /** How it stands on its page, see `carried.ts`. */
+  declare proof: CreationOptional<string | null>;
 }
 
 export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttributes<PhotoRow>> {
@@ -198,6 +204,7 @@ const id = () => ({ type: DataTypes.INTEGER.UNSIGNED, primaryKey: true, autoIncr
 const number = () => ({ type: DataTypes.INTEGER.UNSIGNED, allowNull: false });
 const string = () => ({ type: DataTypes.STRING, allowNull: false });
 const text = () => ({ type: DataTypes.TEXT, allowNull: false });
+const worked = () => ({ type: DataTypes.TEXT('medium'), allowNull: true });
 
 /** Ties the models to a database. */
 export function defineModels(sequelize: Sequelize): void {
@@ -224,6 +231,7 @@ export function defineModels(sequelize: Sequelize): void {
       record: text(),
       version: { ...number(), defaultValue: 0 },
       search: { ...text(), defaultValue: '' },
+      steps: worked(),
       deletedAt: DataTypes.DATE,
     },
     { ...rows('branches'), ...kept },
@@ -243,12 +251,13 @@ export function defineModels(sequelize: Sequelize): void {
       path: string(),
       source: { type: DataTypes.BLOB('long'), allowNull: false },
       version: { ...number(), defaultValue: 0 },
+      reading: worked(),
       deletedAt: DataTypes.DATE,
     },
     { ...rows('pages'), ...kept },
   );
   PlacementRow.init(
-    { id: id(), pageId: number(), branchId: number(), form: string(), at: string() },
+    { id: id(), pageId: number(), branchId: number(), form: string(), at: string(), proof: worked() },
     rows('placements'),
   );
   PhotoRow.init(

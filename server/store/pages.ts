@@ -5,12 +5,12 @@ import { foldUrl, originsOf, pageUrl } from '#core/link';
 import type { MarkupForm } from '#core/markup';
 import type { Placement } from '#core/page';
 import type { BusinessRecord } from '#core/record';
-import { inLanes } from '../lanes.ts';
 import { notFound, Refusal } from '../problem.ts';
 import type { PageWorker } from '../threads/pageWork.ts';
 import { GivenUp, givenUp } from '../threads/threads.ts';
-import { findBranch, findClient, recordOf, recordsOf } from './branches.ts';
+import { findBranch, findClient, recordOf } from './branches.ts';
 import { firstPiece, writeRest } from './bytes.ts';
+import { carriedBy, type PlacedHere } from './carried.ts';
 import { noteChange, pageBefore, writeSource, type ChangedPart } from './changes.ts';
 import { BranchRow, type ClientRow, PageRow, PlacementRow } from './models.ts';
 import { locked, whole } from './transaction.ts';
@@ -23,57 +23,20 @@ export async function findPage(id: number): Promise<PageRow> {
   return page;
 }
 
-/** As many pages are read from the database and by the threads at the same time. */
-const LANES = 3;
+const WITHOUT_SOURCE = { exclude: ['source'] };
 
-/** A client's pages, each read again now, with the state of what is placed on it. */
+/** A client's pages with the state of what is placed on them, as their rows have it. */
 export async function listPages(clientId: number, worker: PageWorker): Promise<readonly Page[]> {
   const client = await findClient(clientId);
-  const pages = await PageRow.findAll({
-    where: { clientId },
-    order: ['path'],
-    attributes: { exclude: ['source'] },
-  });
-  const placements = await PlacementRow.findAll({
-    where: { pageId: { [Op.in]: pages.map(({ id }) => id) } },
-  });
-  const known = await knownOf(placements, client);
-  const described = await inLanes(pages, LANES, async ({ id }) => {
-    const page = await PageRow.findByPk(id);
-    return page ? [await describe(page, placements, known, worker)] : [];
-  });
-  return described.flat();
+  const pages = await PageRow.findAll({ where: { clientId }, order: ['path'], attributes: WITHOUT_SOURCE });
+  return describe(pages, client, worker);
 }
 
-export async function showPage(id: number, worker: PageWorker): Promise<Page> {
-  const page = await findPage(id);
-  const placements = await PlacementRow.findAll({ where: { pageId: id } });
-  return describe(page, placements, await knownOf(placements, await findClient(page.clientId)), worker);
-}
-
-interface PlacedBranch {
-  readonly label: string;
-  readonly record: BusinessRecord;
-}
-
-/** What is known of a client's branches when its pages are described. */
-interface Known {
-  /** The branches that placements speak of, with their effective records. */
-  readonly placed: ReadonlyMap<number, PlacedBranch>;
-  readonly owners: Owners;
-}
-
-async function knownOf(placements: readonly PlacementRow[], client: ClientRow): Promise<Known> {
-  const ids = [...new Set(placements.map(({ branchId }) => branchId))];
-  const branches = await BranchRow.findAll({ where: { id: { [Op.in]: ids } } });
-  const records = recordsOf(branches, client);
-  const placed = new Map(
-    branches.flatMap(({ id, label }) => {
-      const record = records.get(id);
-      return record ? [[id, { label, record }] as const] : [];
-    }),
-  );
-  return { placed, owners: await ownersOf(client.id) };
+async function showPage(id: number, worker: PageWorker): Promise<Page> {
+  const page = await PageRow.findByPk(id, { attributes: WITHOUT_SOURCE });
+  const [shown] = page ? await describe([page], await findClient(page.clientId), worker) : [];
+  if (!shown) throw notFound('page');
+  return shown;
 }
 
 interface Owner {
@@ -118,83 +81,39 @@ async function ownersOf(clientId: number): Promise<Owners> {
 }
 
 async function describe(
-  page: PageRow,
-  placements: readonly PlacementRow[],
-  { placed, owners }: Known,
+  pages: readonly PageRow[],
+  client: ClientRow,
   worker: PageWorker,
-): Promise<Page> {
-  const own = placedHere(placements, page.id, placed);
-  const { id, path, source } = page;
-  const base = { id, path, size: source.length, ownBranch: ownerOf(path, own, owners) ?? null };
-  try {
-    const { encoding, items, states } = await worker.read(
-      source,
-      own.map(({ form, record }) => ({ form, record })),
-    );
-    return {
-      ...base,
-      encoding,
-      items,
-      problem: '',
-      placements: own.flatMap(({ form, branchId, label }, at) => {
-        const state = states[at];
-        return state ? [{ form, branchId, branchLabel: label, ...state }] : [];
-      }),
-    };
-  } catch (error) {
-    if (!(error instanceof GivenUp)) throw error;
-    const items = { jsonld: 0, microdata: 0, rdfa: 0 };
-    return { ...base, encoding: '', items, placements: [], problem: error.message };
-  }
-}
-
-/** What is placed on a page, with its branches as far as they are there. */
-const placedHere = (
-  placements: readonly PlacementRow[],
-  id: number,
-  branches: ReadonlyMap<number, PlacedBranch>,
-) =>
-  placements.flatMap(({ pageId, form, branchId }) => {
-    const branch = pageId === id ? branches.get(branchId) : undefined;
-    return branch ? [{ form, branchId, ...branch }] : [];
+): Promise<readonly Page[]> {
+  const [carried, owners] = await Promise.all([carriedBy(pages, client, worker), ownersOf(client.id)]);
+  return pages.flatMap(({ id, path }) => {
+    const one = carried.get(id);
+    if (!one) return [];
+    const { placed, ...reading } = one;
+    const placements = placed.map(({ form, branchId, branchLabel, state, misread }) => ({
+      form,
+      branchId,
+      branchLabel,
+      state,
+      misread,
+    }));
+    const ownBranch = ownerOf(path, placed, owners) ?? null;
+    return [{ id, path, ...reading, ownBranch, placements: reading.problem ? [] : placements }];
   });
+}
 
 /** Whose own page a page is: the branch’s whose record names it, or else whose markup it carries, where that is one alone. */
 function ownerOf(
   path: string,
-  placements: readonly { readonly branchId: number; readonly label: string }[],
+  placements: readonly Pick<PlacedHere, 'branchId' | 'branchLabel'>[],
   owners: Owners,
 ): Owner | undefined {
   const [first] = placements;
   const named = owners(path);
   if (named) return named;
   return first && placements.every(({ branchId }) => branchId === first.branchId)
-    ? { id: first.branchId, label: first.label }
+    ? { id: first.branchId, label: first.branchLabel }
     : undefined;
-}
-
-/** The state of everything that is placed of these branches, for the desk. */
-export async function placementsOf(
-  records: ReadonlyMap<number, BusinessRecord>,
-  worker: PageWorker,
-): Promise<readonly { readonly branchId: number; readonly state: string }[]> {
-  const placements = await PlacementRow.findAll({ where: { branchId: { [Op.in]: [...records.keys()] } } });
-  const pageIds = [...new Set(placements.map(({ pageId }) => pageId))];
-  const states = await inLanes(pageIds, LANES, async (pageId) => {
-    const page = await PageRow.findByPk(pageId);
-    const onPage = placements.filter((placement) => placement.pageId === pageId);
-    const placed = onPage.flatMap(({ branchId, form }) => {
-      const record = records.get(branchId);
-      return record ? [{ branchId, form, record }] : [];
-    });
-    if (!page) return [];
-    const read = await worker.read(page.source, placed).catch((error: unknown) => {
-      if (error instanceof GivenUp) return undefined;
-      throw error;
-    });
-    return placed.map(({ branchId }, at) => ({ branchId, state: read?.states[at]?.state ?? 'absent' }));
-  });
-  return states.flat();
 }
 
 /** A page as it comes, or why the whole upload is not taken. */
@@ -394,9 +313,7 @@ export async function placeOnPage(
       'Another client',
       'This branch belongs to another client than the page. Nothing was changed.',
     );
-  const placements = await PlacementRow.findAll({ where: { pageId } });
-  const { placed, owners } = await knownOf(placements, await findClient(page.clientId));
-  const owner = ownerOf(page.path, placedHere(placements, pageId, placed), owners);
+  const owner = (await showPage(pageId, worker)).ownBranch;
   if (owner && owner.id !== branchId && !foreign)
     throw new Refusal(
       409,

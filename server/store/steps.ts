@@ -1,91 +1,134 @@
-import { Op } from 'sequelize';
-import type { BranchSummary, Step } from '#contract';
-import { completeness, emptyRecord, judgeRecord, type BusinessRecord } from '#core/record';
+import { Op, QueryTypes } from 'sequelize';
+import * as z from 'zod';
+import { branchSummarySchema, type BranchSummary } from '#contract';
+import { emptyRecord } from '#core/record';
+import { pagesStep, photosStep, recordStep } from '#core/step';
 import type { PageWorker } from '../threads/pageWork.ts';
 import { recordsOf } from './branches.ts';
-import { PhotoRow, type BranchRow, type ClientRow } from './models.ts';
-import { placementsOf } from './pages.ts';
+import { groupedBy } from './grouped.ts';
+import { carriedBy } from './carried.ts';
+import { BranchRow, PageRow, PhotoRow, PlacementRow, type ClientRow } from './models.ts';
 import { photoState } from './photos.ts';
+import { keepWorked, RULES, stillWorked } from './worked.ts';
+
+const stepsSchema = branchSummarySchema.pick({ town: true, steps: true });
+type Steps = z.infer<typeof stepsSchema>;
+
+/** A branch as far as its steps are concerned. */
+export type BranchKey = Pick<BranchRow, 'id' | 'label' | 'version' | 'steps'>;
+export const BRANCH_KEY: readonly (keyof BranchKey)[] = ['id', 'label', 'version', 'steps'];
 
 /** So many branches are judged before others get their turn on this thread. */
 const CHUNK = 40;
 
-/** Branches with how far each step of their chains has come, in the given order. */
+/**
+ * Branches of a client with how far each step of their chains has come, in the given order: as their rows have it, or
+ * worked out anew where record, defaults, pages or photos changed.
+ */
 export async function summariesOf(
-  rows: readonly BranchRow[],
+  rows: readonly BranchKey[],
   client: ClientRow,
   worker: PageWorker,
 ): Promise<readonly BranchSummary[]> {
-  const summaries: BranchSummary[] = [];
-  for (let at = 0; at < rows.length; at += CHUNK) {
+  const [pages, photos] = await Promise.all([pageKeys(client.id), photoKeys(client.id)]);
+  const ofBranch = ({ id, version }: BranchKey): string =>
+    [RULES, version, client.defaultsVersion, pages.get(id) ?? '', photos.get(id) ?? ''].join('/');
+  const known = new Map(
+    rows.flatMap((row) => {
+      const steps = stillWorked(row.steps, ofBranch(row), stepsSchema);
+      return steps ? [[row.id, steps] as const] : [];
+    }),
+  );
+  const stale = rows.filter(({ id }) => !known.has(id));
+  for (let at = 0; at < stale.length; at += CHUNK) {
     if (at > 0) await new Promise((resolve) => setImmediate(resolve));
-    summaries.push(...(await summariesOfSome(rows.slice(at, at + CHUNK), client, worker)));
+    const some = stale.slice(at, at + CHUNK);
+    const steps = await stepsOf(some, client, worker);
+    keepWorked(
+      BranchRow,
+      some.flatMap((row) => {
+        const value = steps.get(row.id);
+        return value ? [{ id: row.id, of: ofBranch(row), value }] : [];
+      }),
+    );
+    for (const [id, value] of steps) known.set(id, value);
   }
-  return summaries;
-}
-
-async function summariesOfSome(
-  rows: readonly BranchRow[],
-  client: ClientRow,
-  worker: PageWorker,
-): Promise<readonly BranchSummary[]> {
-  const records = recordsOf(rows, client);
-  const placements = await placementsOf(records, worker);
-  const photos = await PhotoRow.findAll({ where: { branchId: { [Op.in]: rows.map(({ id }) => id) } } });
-  return rows.map(({ id, label }): BranchSummary => {
-    const record = records.get(id) ?? emptyRecord;
-    return {
-      id,
-      label,
-      town: record.address.addressLocality,
-      steps: {
-        record: recordStep(record),
-        pages: pagesStep(placements.flatMap(({ branchId, state }) => (branchId === id ? [state] : []))),
-        photos: photosStep(
-          photos.flatMap((photo) => (photo.branchId === id ? [photoState(photo, record)] : [])),
-        ),
-      },
-    };
+  return rows.flatMap(({ id, label }) => {
+    const steps = known.get(id);
+    return steps ? [{ id, label, ...steps }] : [];
   });
 }
 
-/** The states of a step, the most urgent first. */
-const URGENCY: readonly Step['state'][] = ['must', 'out-of-date', 'missing', 'should', 'unproved', 'proved'];
+const keysSchema = z.array(z.object({ branch: z.number(), of: z.coerce.string() }));
 
-/** How urgent a branch is: the place of its most urgent step; 0 is the most. */
-export const urgencyOf = ({ steps }: BranchSummary): number =>
-  Math.min(...Object.values(steps).map(({ state }) => URGENCY.indexOf(state)));
-
-/** Whether a step of a branch is in a state. */
-export const hasState = ({ steps }: BranchSummary, state: Step['state']): boolean =>
-  Object.values(steps).some((step) => step.state === state);
-
-function recordStep(record: BusinessRecord): Step {
-  const faults = judgeRecord(record);
-  const musts = faults.filter(({ grade }) => grade === 'must').length;
-  if (!record.name && musts > 0) return { state: 'missing', detail: 'no facts yet' };
-  if (musts > 0) return { state: 'must', detail: `${String(musts)} to mend` };
-  const lacking =
-    completeness(record).lacking.length + faults.filter(({ grade }) => grade === 'should').length;
-  return lacking > 0
-    ? { state: 'should', detail: `${String(lacking)} to improve` }
-    : { state: 'proved', detail: 'complete' };
+async function keysBy(sql: string, clientId: number): Promise<ReadonlyMap<number, string>> {
+  const found = await BranchRow.sequelize?.query(sql, {
+    type: QueryTypes.SELECT,
+    replacements: { clientId },
+  });
+  return new Map(keysSchema.parse(found).map(({ branch, of }) => [branch, of]));
 }
 
-function pagesStep(states: readonly string[]): Step {
-  if (states.length === 0) return { state: 'missing', detail: 'nothing placed' };
-  const stale = states.filter((state) => state !== 'proved').length;
-  if (stale > 0)
-    return { state: 'out-of-date', detail: `${String(stale)} of ${String(states.length)} out of date` };
-  return { state: 'proved', detail: `${String(states.length)} proved` };
-}
+/** What tells, for each branch, whether its placements or the pages they stand on are others. */
+const pageKeys = (clientId: number): Promise<ReadonlyMap<number, string>> =>
+  keysBy(
+    `SELECT placements.branch_id AS branch,
+       CONCAT(COUNT(*), '-', SUM(CRC32(CONCAT_WS(':', pages.id, pages.version, placements.form)))) AS \`of\`
+     FROM placements JOIN pages ON pages.id = placements.page_id
+     WHERE pages.client_id = :clientId AND pages.deleted_at IS NULL GROUP BY placements.branch_id`,
+    clientId,
+  );
 
-function photosStep(states: readonly string[]): Step {
-  if (states.length === 0) return { state: 'missing', detail: 'no photos' };
-  const count = (state: string): number => states.filter((one) => one === state).length;
-  const stamped = `${String(count('stamped'))} of ${String(states.length)} stamped`;
-  if (count('failed') > 0) return { state: 'must', detail: `${String(count('failed'))} failed` };
-  if (count('out-of-date') > 0)
-    return { state: 'out-of-date', detail: `${String(count('out-of-date'))} out of date` };
-  return { state: count('bare') === 0 ? 'proved' : 'unproved', detail: stamped };
+/** The same for photos and what was stamped into them. */
+const photoKeys = (clientId: number): Promise<ReadonlyMap<number, string>> =>
+  keysBy(
+    `SELECT photos.branch_id AS branch,
+       CONCAT(COUNT(*), '-', SUM(CRC32(CONCAT_WS(':', photos.id, photos.stamped_key, photos.stamp)))) AS \`of\`
+     FROM photos JOIN branches ON branches.id = photos.branch_id
+     WHERE branches.client_id = :clientId AND photos.deleted_at IS NULL GROUP BY photos.branch_id`,
+    clientId,
+  );
+
+async function stepsOf(
+  some: readonly BranchKey[],
+  client: ClientRow,
+  worker: PageWorker,
+): Promise<ReadonlyMap<number, Steps>> {
+  const ids = some.map(({ id }) => id);
+  const rows = await BranchRow.findAll({ where: { id: { [Op.in]: ids } } });
+  const records = recordsOf(rows, client);
+  const placed = await PlacementRow.findAll({
+    where: { branchId: { [Op.in]: ids } },
+    attributes: ['pageId'],
+  });
+  const pageIds = [...new Set(placed.map(({ pageId }) => pageId))];
+  const pages = await PageRow.findAll({
+    where: { id: { [Op.in]: pageIds } },
+    attributes: ['id', 'version', 'reading'],
+  });
+  const carried = await carriedBy(pages, client, worker);
+  const here = groupedBy(
+    [...carried.values()].flatMap((page) => page.placed),
+    ({ branchId }) => branchId,
+  );
+  const photos = groupedBy(
+    await PhotoRow.findAll({ where: { branchId: { [Op.in]: ids } } }),
+    ({ branchId }) => branchId,
+  );
+  return new Map(
+    rows.map(({ id }): [number, Steps] => {
+      const record = records.get(id) ?? emptyRecord;
+      return [
+        id,
+        {
+          town: record.address.addressLocality,
+          steps: {
+            record: recordStep(record),
+            pages: pagesStep((here.get(id) ?? []).map(({ state }) => state)),
+            photos: photosStep((photos.get(id) ?? []).map((photo) => photoState(photo, record))),
+          },
+        },
+      ];
+    }),
+  );
 }

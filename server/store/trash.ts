@@ -1,5 +1,6 @@
 import { Op } from 'sequelize';
-import { limits, type Trashed } from '#contract';
+import type { Trashed } from '#contract';
+import { limits } from '#core/limits';
 import { BranchRow, ChangeRow, CheckRow, ClientRow, PageRow, PhotoRow } from './models.ts';
 
 const DAY_MS = 86_400_000;

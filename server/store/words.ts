@@ -18,7 +18,7 @@ export function wordsOf(folded: string): readonly string[] {
     if (/^\d{7,15}$/.test(token))
       for (let from = 1; from <= token.length - SHORTEST_END; from += 1) words.add(token.slice(from));
     else if (UNSPACED.test(token)) {
-      const characters = [...token].slice(0, LONGEST);
+      const characters = Array.from(token).slice(0, LONGEST);
       for (let from = 1; from < characters.length; from += 1) words.add(cut(characters.slice(from).join('')));
     }
   }

@@ -2,8 +2,9 @@
 import type { Page, PagePlacement } from '#contract';
 import { writeMarkup, type MarkupForm } from '#core/markup';
 import { isCurrent, placeInBytes, placedOn, prove, removeFromBytes, type Placement } from '#core/page';
-import { readSource, type Syntax } from '#core/reading';
-import { factLabel, refusalOfAddresses, type BusinessRecord } from '#core/record';
+import { readSource, type Reading } from '#core/reading';
+import type { Syntax } from '#core/item';
+import { refusalOfAddresses, type BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
 
 /** What was placed on a page, and what it should say now. */
@@ -24,24 +25,25 @@ export interface ReadPage {
 /** Reads a page as a machine would, and what became of what was placed on it. */
 export function readPage(bytes: Uint8Array, placed: readonly PlacedMarkup[]): ReadPage {
   const { text, encoding } = decodeText(bytes);
-  const { items } = readSource(text);
+  const reading = readSource(text);
+  const { items } = reading;
   const count = (syntax: Syntax): number => items.filter((item) => item.syntax === syntax).length;
   return {
     encoding,
     items: { jsonld: count('jsonld'), microdata: count('microdata'), rdfa: count('rdfa') },
-    forms: placedOn(text).map(({ form }) => form),
-    states: placed.map(({ form, record }) => stateOf(text, form, record)),
+    forms: reading.document ? placedOn(text, reading.document).map(({ form }) => form) : [],
+    states: placed.map(({ form, record }) => stateOf(reading, form, record)),
   };
 }
 
 function stateOf(
-  text: string,
+  reading: Reading,
   form: MarkupForm,
   record: BusinessRecord,
 ): Pick<PagePlacement, 'state' | 'misread'> {
-  const { state, misread } = prove(text, form, record);
+  const { state, misread } = prove(reading, form, record);
   if (state === 'absent') return { state, misread: [] };
-  if (!isCurrent(text, form, record)) return { state: 'out-of-date', misread: [...misread] };
+  if (!isCurrent(reading, form, record)) return { state: 'out-of-date', misread: [...misread] };
   return { state, misread: [...misread] };
 }
 
@@ -55,11 +57,11 @@ export function placeOn(
   record: BusinessRecord,
   at: Placement,
 ): PlacedPage {
-  const refused = refusalOfAddresses(record, factLabel);
+  const refused = refusalOfAddresses(record);
   if (refused) return { ok: false, message: refused };
   const result = placeInBytes(bytes, form, writeMarkup(record, form).text, at);
   if (!result.ok) return result;
-  if (prove(decodeText(result.bytes).text, form, record).state === 'absent')
+  if (prove(readSource(decodeText(result.bytes).text), form, record).state === 'absent')
     return {
       ok: false,
       message:

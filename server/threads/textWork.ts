@@ -1,5 +1,6 @@
 import { gunzipSync } from 'node:zlib';
-import { limits, type CheckedSource } from '#contract';
+import type { CheckedSource } from '#contract';
+import { limits } from '#core/limits';
 import { decodeText, utf8Bytes } from '#core/text';
 
 /** The text of a page, as UTF-8. */

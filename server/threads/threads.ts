@@ -1,5 +1,5 @@
 import { Piscina } from 'piscina';
-import { limits } from '#contract';
+import { limits } from '#core/limits';
 import { Refusal } from '../problem.ts';
 import type { PageWorker } from './pageWork.ts';
 import { reasonOf, runTimed, type Begun } from './timed.ts';

@@ -1,10 +1,11 @@
 /** What the server's threads do, each task by its name. */
 import { removeFromBytes } from '#core/page';
+import { readPhoto } from '#outside/stamper.ts';
 import { readImport } from './importWork.ts';
 import { placeOn, readPage } from './pageWork.ts';
 import { readText, showSource } from './textWork.ts';
 import { tellBegun, type Begun } from './timed.ts';
-import { readPhoto, stampPhoto } from './photoWork.ts';
+import { stampPhoto } from './photoWork.ts';
 
 const tasks = {
   read: readPage,

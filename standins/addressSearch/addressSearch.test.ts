@@ -2,7 +2,7 @@ import { fork, type ChildProcess } from 'node:child_process';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import * as z from 'zod';
-import { exactnessOf, hitsSchema } from '#core/gazetteer';
+import { exactnessOf, hitsSchema } from '#core/geocode';
 import { distance } from '#core/pin';
 import { demoClients, streetMapFile } from '#demo';
 

