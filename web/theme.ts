@@ -14,7 +14,28 @@ export const colour = {
   removed: '#f6dfdb',
 } as const;
 
+/** The sizes of type, pixels. */
+export const typeSize = {
+  tiny: 11,
+  small: 12,
+  note: 12.5,
+  body: 13,
+  text: 13.5,
+  title: 15,
+  head: 17,
+} as const;
+
 export const mono = '"Atkinson Hyperlegible Mono", ui-monospace, monospace';
+
+/** A field that stands in a bar, in a frame of its own. */
+export const boxed = {
+  px: 1,
+  py: 0.1,
+  fontSize: typeSize.text,
+  border: `1px solid ${colour.line}`,
+  borderRadius: '3px',
+  backgroundColor: '#fff',
+} as const;
 
 /** Where the keyboard is. */
 const focusRing = { outline: `2px solid ${colour.plum}`, outlineOffset: 1 } as const;
@@ -32,12 +53,12 @@ export const theme = createTheme({
   transitions: { create: () => 'none' },
   typography: {
     fontFamily: '"Atkinson Hyperlegible Next", system-ui, sans-serif',
-    fontSize: 13.5,
+    fontSize: typeSize.text,
     htmlFontSize: 16,
     button: { textTransform: 'none', fontWeight: 600, letterSpacing: 0 },
-    h1: { fontSize: 17, fontWeight: 700 },
+    h1: { fontSize: typeSize.head, fontWeight: 700 },
     h2: {
-      fontSize: 12,
+      fontSize: typeSize.small,
       fontWeight: 700,
       letterSpacing: '0.05em',
       textTransform: 'uppercase',
@@ -48,7 +69,7 @@ export const theme = createTheme({
     MuiCssBaseline: {
       styleOverrides: {
         'html, body, #root': { height: '100%' },
-        body: { fontVariantNumeric: 'tabular-nums', fontSize: 13.5 },
+        body: { fontVariantNumeric: 'tabular-nums', fontSize: typeSize.text },
         ':focus-visible': focusRing,
       },
     },
@@ -73,6 +94,7 @@ export const theme = createTheme({
       defaultProps: { transitionDuration: 0 },
       styleOverrides: { paper: { border: `1px solid ${colour.middle}`, boxShadow: 'none' } },
     },
+    MuiDialogTitle: { styleOverrides: { root: { fontSize: typeSize.title, fontWeight: 700 } } },
     MuiModal: { defaultProps: { closeAfterTransition: false } },
     MuiPopover: { defaultProps: { transitionDuration: 0 } },
     MuiMenu: {
@@ -82,22 +104,27 @@ export const theme = createTheme({
         list: { padding: '4px 0' },
       },
     },
-    MuiMenuItem: { styleOverrides: { root: { fontSize: 13.5, minHeight: 0, padding: '4px 12px' } } },
-    MuiInputBase: { styleOverrides: { root: { fontSize: 13.5 } } },
-    MuiInputLabel: { styleOverrides: { root: { fontSize: 13.5 } } },
+    MuiMenuItem: { styleOverrides: { root: { fontSize: typeSize.text, minHeight: 0, padding: '4px 12px' } } },
+    MuiInputBase: { styleOverrides: { root: { fontSize: typeSize.text } } },
+    MuiInputLabel: { styleOverrides: { root: { fontSize: typeSize.text } } },
     MuiAutocomplete: {
       styleOverrides: {
         paper: { border: `1px solid ${colour.middle}`, boxShadow: 'none' },
-        listbox: { fontSize: 13.5 },
+        listbox: { fontSize: typeSize.text },
       },
     },
-    MuiFormControlLabel: { styleOverrides: { label: { fontSize: 13.5 } } },
+    MuiFormControlLabel: { styleOverrides: { label: { fontSize: typeSize.text } } },
     MuiTextField: { defaultProps: { size: 'small', fullWidth: true } },
     MuiTableCell: {
       styleOverrides: {
-        root: { padding: '4px 10px', borderColor: colour.light, fontSize: 13.5, verticalAlign: 'top' },
+        root: {
+          padding: '4px 10px',
+          borderColor: colour.light,
+          fontSize: typeSize.text,
+          verticalAlign: 'top',
+        },
         head: {
-          fontSize: 12,
+          fontSize: typeSize.small,
           fontWeight: 700,
           color: colour.middle,
           borderColor: colour.line,
@@ -107,6 +134,6 @@ export const theme = createTheme({
     },
     MuiTab: { styleOverrides: { root: { minHeight: 30, padding: '4px 12px', minWidth: 0 } } },
     MuiTabs: { styleOverrides: { root: { minHeight: 30 }, indicator: { height: 2 } } },
-    MuiTooltip: { styleOverrides: { tooltip: { backgroundColor: colour.ink, fontSize: 12.5 } } },
+    MuiTooltip: { styleOverrides: { tooltip: { backgroundColor: colour.ink, fontSize: typeSize.note } } },
   },
 });

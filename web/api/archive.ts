@@ -9,7 +9,7 @@ export async function takeClientArchive(
   signal: AbortSignal,
   told: (done: number, total: number) => void,
 ): Promise<Made> {
-  const response = await stream('/clients/archive', { ...fileBody(file, file.name), signal });
+  const response = await stream('takeArchive', {}, { files: fileBody(file, file.name), signal });
   const reader = response.pipeThrough(new TextDecoderStream()).getReader();
   let rest = '';
   for (;;) {

@@ -1,66 +1,39 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import * as z from 'zod';
-import {
-  checkedSourceSchema,
-  comparisonSchema,
-  foundOnPageSchema,
-  judgingSchema,
-  keptChecksSchema,
-  keptIgnoreSchema,
-  shownCheckSchema,
-  type CheckInput,
-  type HostAnswer,
-  type ShownCheck,
-} from '#contract';
+import type { CheckInput, HostAnswer } from '#contract';
 import type { Ignore, ProfileName, Want } from '#core/checking';
-import { ask, json, tell } from './request.ts';
-
-const createdSchema = z.object({ id: z.number() });
+import { ask, queryOf, refresh } from './request.ts';
 
 /** How often a check that is being carried out is asked for. */
 const POLL_MS = 1000;
 
 const isOpen = (state: string | undefined): boolean => state === 'waiting' || state === 'running';
 
-export const useChecks = (clientId: number) =>
+export const useChecks = (id: number) =>
   useQuery({
-    queryKey: ['checks', clientId],
-    queryFn: () => ask(keptChecksSchema, `/clients/${String(clientId)}/checks`),
+    ...queryOf('checks', { id }),
     refetchInterval: ({ state }) =>
       state.data?.checks.some((one) => isOpen(one.state)) ? POLL_MS * 2 : false,
   });
 
 export const useKeptCheck = (id: number) =>
   useQuery({
-    queryKey: ['check', id],
-    queryFn: () => ask(shownCheckSchema, `/checks/${String(id)}`),
+    ...queryOf('check', { id }),
     enabled: id > 0,
-    refetchInterval: ({ state }: { state: { data?: ShownCheck | undefined } }) =>
-      isOpen(state.data?.check.state) ? POLL_MS : false,
+    refetchInterval: ({ state }) => (isOpen(state.data?.check.state) ? POLL_MS : false),
   });
 
-export const useComparison = (before: number, after: number) =>
-  useQuery({
-    queryKey: ['comparison', before, after],
-    queryFn: () => ask(comparisonSchema, `/checks/${String(before)}/compare/${String(after)}`),
-    enabled: before > 0 && after > 0,
-  });
+export const useComparison = (id: number, other: number) =>
+  useQuery({ ...queryOf('comparison', { id, other }), enabled: id > 0 && other > 0 });
 
-export const askCheckedSource = (checkId: number, pageId: number) =>
-  ask(checkedSourceSchema, `/checks/${String(checkId)}/pages/${String(pageId)}/source`);
+export const askCheckedSource = (id: number, page: number) => ask('checkedSource', { id, page });
 
-export const useFoundOnPage = (checkId: number, pageId: number) =>
-  useQuery({
-    queryKey: ['found', checkId, pageId],
-    queryFn: () => ask(foundOnPageSchema, `/checks/${String(checkId)}/pages/${String(pageId)}/findings`),
-  });
+export const useFoundOnPage = (id: number, page: number) => useQuery(queryOf('foundOnPage', { id, page }));
 
-export const startCheck = (clientId: number, input: CheckInput) =>
-  ask(createdSchema, `/clients/${String(clientId)}/checks`, json('POST', input));
+export const startCheck = (id: number, input: CheckInput) => ask('addCheck', { id }, { body: input });
 
 /** Hands files in to be checked; their names may have folders. `url` is the address of a single one. */
 export function startFileCheck(
-  clientId: number,
+  id: number,
   files: readonly { readonly name: string; readonly file: Blob }[],
   url = '',
   answer?: HostAnswer,
@@ -69,37 +42,28 @@ export function startFileCheck(
   if (url) body.append('url', url);
   if (answer) body.append('answer', JSON.stringify(answer));
   for (const { name, file } of files) body.append('files', file, name);
-  return ask(createdSchema, `/clients/${String(clientId)}/checks/files`, { method: 'POST', body });
+  return ask('addFileCheck', { id }, { files: body });
 }
 
-export const cancelCheck = (id: number) => tell(`/checks/${String(id)}/cancel`, { method: 'POST' });
-export const deleteCheck = (id: number) => tell(`/checks/${String(id)}`, { method: 'DELETE' });
-export const restoreCheck = (id: number) => tell(`/checks/${String(id)}/restore`, { method: 'POST' });
+export const cancelCheck = (id: number) => ask('cancelCheck', { id });
+export const deleteCheck = (id: number) => ask('deleteCheck', { id });
+export const restoreCheck = (id: number) => ask('restoreCheck', { id });
 
-export const useJudging = (clientId: number) =>
-  useQuery({
-    queryKey: ['judging', clientId],
-    queryFn: () => ask(judgingSchema, `/clients/${String(clientId)}/judging`),
-  });
+export const useJudging = (id: number) => useQuery(queryOf('judging', { id }));
 
 /** Changes how a client's sources are judged, and judges anew. */
-export function useJudgingChanges(clientId: number) {
+export function useJudgingChanges(id: number) {
   const queries = useQueryClient();
-  const onSuccess = () => queries.invalidateQueries({ queryKey: ['judging', clientId] });
+  const onSuccess = () => refresh(queries, 'judging');
   return {
     ignore: useMutation({
-      mutationFn: (ignore: Ignore) =>
-        ask(keptIgnoreSchema, `/clients/${String(clientId)}/ignores`, json('POST', ignore)),
+      mutationFn: (ignore: Ignore) => ask('addIgnore', { id }, { body: ignore }),
       onSuccess,
     }),
-    revoke: useMutation({
-      mutationFn: (id: number) =>
-        tell(`/clients/${String(clientId)}/ignores/${String(id)}`, { method: 'DELETE' }),
-      onSuccess,
-    }),
+    revoke: useMutation({ mutationFn: (ignore: number) => ask('removeIgnore', { id, ignore }), onSuccess }),
     save: useMutation({
-      mutationFn: (input: { profile: ProfileName; wants: readonly Want[] }) =>
-        tell(`/clients/${String(clientId)}/judging`, json('PUT', input)),
+      mutationFn: ({ profile, wants }: { profile: ProfileName; wants: readonly Want[] }) =>
+        ask('saveJudging', { id }, { body: { profile, wants: [...wants] } }),
       onSuccess,
     }),
   };

@@ -1,31 +1,9 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import * as z from 'zod';
 import {
-  addedPagesSchema,
-  branchesSchema,
-  branchSchema,
-  clientsSchema,
-  columnsSchema,
-  defaultsSchema,
-  fetchedSchema,
-  foundBranchesSchema,
-  hitsSchema,
-  holidaysSchema,
-  imageSizeSchema,
-  importedSchema,
-  jobSchema,
-  jobsSchema,
-  changedPageSchema,
-  changesSchema,
-  pagesSchema,
-  photoSchema,
-  photosSchema,
-  recordsSchema,
-  trashSchema,
-  undoneSchema,
+  trashing,
   type BranchesQuery,
   type BranchSort,
-  type Branch,
+  type EndpointName,
   type ImportInput,
   type PlacedChoice,
   type PlacementInput,
@@ -34,10 +12,7 @@ import {
   type Trashed,
 } from '#contract';
 import type { MarkupForm } from '#core/markup';
-import { effectiveRecord } from '#core/record';
-import { ask, askText, fileBody, json, tell } from './request.ts';
-
-const createdSchema = z.object({ id: z.number() });
+import { ask, askText, fileBody, queryOf, refresh } from './request.ts';
 
 /** Which clients and branches the desk shows, and in which order. */
 export interface DeskChoice {
@@ -47,206 +22,125 @@ export interface DeskChoice {
 }
 
 export const useClients = (words = '', state: BranchesQuery['state'] = '') =>
-  useQuery({
-    queryKey: ['clients', words, state],
-    queryFn: () => ask(clientsSchema, `/clients?q=${encodeURIComponent(words)}&state=${state}`),
-    placeholderData: keepPreviousData,
-  });
+  useQuery({ ...queryOf('clients', {}, { q: words, state }), placeholderData: keepPreviousData });
 
 /** How many branches are asked for at once. */
 export const BRANCH_PAGE = 100;
 
 /** What asks for a page of a client's branches. */
-export const branchPage = (clientId: number, { words, state, sort }: DeskChoice, page: number) => ({
-  queryKey: ['clients', words, clientId, page, state, sort],
-  queryFn: () =>
-    ask(
-      branchesSchema,
-      `/clients/${String(clientId)}/branches?q=${encodeURIComponent(words)}&state=${state}&sort=${sort}&offset=${String(page * BRANCH_PAGE)}&limit=${String(BRANCH_PAGE)}`,
-    ),
-});
+export const branchPage = (id: number, { words: q, state, sort }: DeskChoice, page: number) =>
+  queryOf('branches', { id }, { q, state, sort, offset: page * BRANCH_PAGE, limit: BRANCH_PAGE });
 
 /** Branches by words, over all clients or within one. */
-export const useSearch = (words: string, clientId?: number) =>
-  useQuery({
-    queryKey: ['search', words, clientId],
-    queryFn: () =>
-      ask(
-        foundBranchesSchema,
-        `/search?q=${encodeURIComponent(words)}${clientId ? `&client=${String(clientId)}` : ''}`,
-      ),
-    placeholderData: keepPreviousData,
-  });
+export const useSearch = (words: string, client?: number) =>
+  useQuery({ ...queryOf('search', {}, { q: words, client }), placeholderData: keepPreviousData });
 
-export const askBranch = (id: number) => ask(branchSchema, `/branches/${String(id)}`);
+export const useBranch = (id: number) => useQuery({ ...queryOf('branch', { id }), enabled: id > 0 });
 
-export const useBranch = (id: number) =>
-  useQuery({ queryKey: ['branch', id], queryFn: () => askBranch(id), enabled: id > 0 });
-
-/** What everything is made from: the branch with its own facts over its client's. */
-const asTold = (branch: Branch): Branch => ({
-  ...branch,
-  record: effectiveRecord(branch.record, branch.defaults),
-});
-
-/** A branch as it is told to machines and visitors. Only the fact sheet asks for its own facts alone. */
-export const useToldBranch = (id: number) =>
-  useQuery({
-    queryKey: ['branch', id],
-    queryFn: () => askBranch(id),
-    enabled: id > 0,
-    select: asTold,
-  });
-
-/** Something of the client tree is changed; the tree is asked for again. */
-function useTreeChange<V, R>(change: (input: V) => Promise<R>) {
+/** Something is changed; whatever these endpoints answered is asked for again. */
+function useChange<V, R>(change: (input: V) => Promise<R>, ...touched: readonly EndpointName[]) {
   const queries = useQueryClient();
-  return useMutation({
-    mutationFn: change,
-    onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ['clients'] });
-      await queries.invalidateQueries({ queryKey: ['search'] });
-      await queries.invalidateQueries({ queryKey: ['branch'] });
-    },
-  });
+  return useMutation({ mutationFn: change, onSuccess: () => refresh(queries, ...touched) });
 }
 
-export const useAddClient = () =>
-  useTreeChange((name: string) => ask(createdSchema, '/clients', json('POST', { name })));
-export const useAddBranch = () =>
-  useTreeChange(({ clientId, label }: { clientId: number; label: string }) =>
-    ask(createdSchema, `/clients/${String(clientId)}/branches`, json('POST', { label })),
-  );
+/** What shows the client tree. */
+const TREE = ['clients', 'branches', 'search', 'branch'] as const satisfies readonly EndpointName[];
+const useTreeChange = <V, R>(change: (input: V) => Promise<R>) => useChange(change, ...TREE);
 
+export const useAddClient = () => useTreeChange((name: string) => ask('addClient', {}, { body: { name } }));
+export const useAddBranch = () =>
+  useTreeChange(({ clientId: id, label }: { clientId: number; label: string }) =>
+    ask('addBranch', { id }, { body: { label } }),
+  );
 export const useDuplicate = () =>
-  useTreeChange(({ branchId, label }: { branchId: number; label: string }) =>
-    ask(createdSchema, `/branches/${String(branchId)}/duplicate`, json('POST', { label })),
+  useTreeChange(({ branchId: id, label }: { branchId: number; label: string }) =>
+    ask('duplicateBranch', { id }, { body: { label } }),
   );
 export const useImport = () =>
-  useTreeChange(({ clientId, input }: { clientId: number; input: ImportInput }) =>
-    ask(importedSchema, `/clients/${String(clientId)}/branches/import`, json('POST', input)),
+  useTreeChange(({ clientId: id, input }: { clientId: number; input: ImportInput }) =>
+    ask('importBranches', { id }, { body: input }),
   );
 
 /** What the columns of a client's spreadsheets held the last time. */
-export const useSheetColumns = (clientId: number) =>
-  useQuery({
-    queryKey: ['columns', clientId],
-    queryFn: () => ask(columnsSchema, `/clients/${String(clientId)}/columns`),
-  });
-export function useKeepColumns(clientId: number) {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: (columns: SheetColumns) => tell(`/clients/${String(clientId)}/columns`, json('PUT', columns)),
-    onSuccess: () => queries.invalidateQueries({ queryKey: ['columns', clientId] }),
-  });
-}
+export const useSheetColumns = (id: number) => useQuery(queryOf('columns', { id }));
+export const useKeepColumns = (id: number) =>
+  useChange((columns: SheetColumns) => ask('saveColumns', { id }, { body: columns }), 'columns');
 
 /** All branches of a client with their records, as they are now. */
-export const useRecords = (clientId: number) =>
+export const useRecords = (id: number) =>
   useQuery({
-    queryKey: ['records', clientId],
-    queryFn: () => ask(recordsSchema, `/clients/${String(clientId)}/records`),
+    ...queryOf('records', { id }),
     gcTime: 0,
     staleTime: Infinity,
     refetchOnMount: 'always',
   });
 
-export const askDefaults = (clientId: number) => ask(defaultsSchema, `/clients/${String(clientId)}/defaults`);
-export const useDefaults = (clientId: number) =>
-  useQuery({
-    queryKey: ['defaults', clientId],
-    queryFn: () => askDefaults(clientId),
-    enabled: clientId > 0,
-  });
+export const useDefaults = (id: number) => useQuery({ ...queryOf('defaults', { id }), enabled: id > 0 });
 
 /** The markup of all branches of a client together. */
-export const useClientMarkup = (clientId: number, shape: 'graph' | 'organization' | undefined) =>
+export const useClientMarkup = (id: number, shape: 'graph' | 'organization' | undefined) =>
   useQuery({
-    queryKey: ['client-markup', clientId, shape],
-    queryFn: () => askText(`/clients/${String(clientId)}/markup?shape=${shape ?? ''}`),
+    queryKey: ['clientMarkup', { id }, { shape }],
+    queryFn: () => askText('clientMarkup', { id }, shape ? { query: { shape } } : {}),
     enabled: shape !== undefined,
   });
 
 /** Hits of the address search. Fewer than two letters find nothing. */
 export const usePlaces = (words: string, country: string) =>
   useQuery({
-    queryKey: ['places', words, country],
-    queryFn: () =>
-      ask(hitsSchema, `/places/search?q=${encodeURIComponent(words)}&country=${encodeURIComponent(country)}`),
+    ...queryOf('places', {}, { q: words, country }),
     enabled: words.trim().length > 1,
     placeholderData: keepPreviousData,
     retry: false,
   });
-export const askReverse = (latitude: number, longitude: number) =>
-  ask(hitsSchema, `/places/reverse?lat=${String(latitude)}&lon=${String(longitude)}`);
 
 export const useHolidays = (country: string, region: string, year: number) =>
-  useQuery({
-    queryKey: ['holidays', country, region, year],
-    queryFn: () =>
-      ask(
-        holidaysSchema,
-        `/holidays?country=${country}&region=${encodeURIComponent(region)}&year=${String(year)}`,
-      ),
-    enabled: country !== '',
-  });
+  useQuery({ ...queryOf('holidays', {}, { country, region, year }), enabled: country !== '' });
 
-export const fetchPage = (url: string) => ask(fetchedSchema, '/fetch', json('POST', { url }));
-export const fetchImageSize = (url: string) => ask(imageSizeSchema, '/image-size', json('POST', { url }));
+export const fetchPage = (url: string) => ask('fetch', {}, { body: { url } });
+export const fetchImageSize = (url: string) => ask('imageSize', {}, { body: { url } });
 
 /** What can be renamed, deleted and brought back. */
 export interface Thing {
   readonly kind: Trashed['kind'];
   readonly id: number;
 }
-const pathOf = ({ kind, id }: Thing): string => `/${kind}/${String(id)}`;
 
 export const useRename = () =>
-  useTreeChange(({ thing, name }: { thing: Thing; name: string }) =>
-    tell(pathOf(thing), json('PATCH', thing.kind === 'clients' ? { name } : { label: name })),
+  useTreeChange(({ thing: { kind, id }, name }: { thing: Thing; name: string }) =>
+    kind === 'clients'
+      ? ask('renameClient', { id }, { body: { name } })
+      : ask('renameBranch', { id }, { body: { label: name } }),
   );
 
 /** Deletes or restores anything, and asks anew for whatever lists it. */
 export function useDelete() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: ({ thing, restore }: { thing: Thing; restore: boolean }) =>
-      tell(restore ? `${pathOf(thing)}/restore` : pathOf(thing), { method: restore ? 'POST' : 'DELETE' }),
+    mutationFn: ({ thing: { kind, id }, restore }: { thing: Thing; restore: boolean }) =>
+      ask(trashing[kind][restore ? 1 : 0], { id }),
     onSuccess: () => queries.invalidateQueries(),
   });
 }
 
-export const usePages = (clientId: number | undefined) =>
-  useQuery({
-    queryKey: ['pages', clientId],
-    queryFn: () => ask(pagesSchema, `/clients/${String(clientId)}/pages`),
-    enabled: clientId !== undefined,
-  });
+export const usePages = (id: number | undefined) =>
+  useQuery({ ...queryOf('pages', { id: id ?? 0 }), enabled: id !== undefined });
 
 /** The page's text; `stamp` changes when the page does. */
 export const usePageSource = (id: number | undefined, stamp = '') =>
   useQuery({
-    queryKey: ['page-source', id, stamp],
-    queryFn: () => askText(`/pages/${String(id)}/source`),
+    queryKey: ['pageSource', { id }, stamp],
+    queryFn: () => askText('pageSource', { id: id ?? 0 }),
     enabled: id !== undefined,
   });
 
-function usePageChange<V, R>(change: (input: V) => Promise<R>) {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: change,
-    onSuccess: async () => {
-      await queries.invalidateQueries({ queryKey: ['pages'] });
-      await queries.invalidateQueries({ queryKey: ['page-source'] });
-      await queries.invalidateQueries({ queryKey: ['clients'] });
-    },
-  });
-}
+const usePageChange = <V, R>(change: (input: V) => Promise<R>) =>
+  useChange(change, 'pages', 'pageSource', 'clients', 'branches');
 
 export const useAddPage = () =>
   usePageChange(
     ({
-      clientId,
+      clientId: id,
       file,
       path,
       placed,
@@ -255,56 +149,46 @@ export const useAddPage = () =>
       file: File;
       path: string;
       placed: PlacedChoice;
-    }) => ask(addedPagesSchema, `/clients/${String(clientId)}/pages?placed=${placed}`, fileBody(file, path)),
+    }) => ask('addPages', { id }, { query: { placed }, files: fileBody(file, path) }),
   );
 export const usePlace = () =>
-  usePageChange(({ pageId, input }: { pageId: number; input: PlacementInput }) =>
-    ask(changedPageSchema, `/pages/${String(pageId)}/placements`, json('PUT', input)),
+  usePageChange(({ pageId: id, input }: { pageId: number; input: PlacementInput }) =>
+    ask('place', { id }, { body: input }),
   );
 export const useRemovePlaced = () =>
-  usePageChange(({ pageId, form }: { pageId: number; form: MarkupForm }) =>
-    ask(changedPageSchema, `/pages/${String(pageId)}/placements/${form}`, { method: 'DELETE' }),
+  usePageChange(({ pageId: id, form }: { pageId: number; form: MarkupForm }) =>
+    ask('removePlaced', { id, form }),
   );
 
 /** What was deleted and can be brought back. */
-export const useTrash = () => useQuery({ queryKey: ['trash'], queryFn: () => ask(trashSchema, '/trash') });
+export const useTrash = () => useQuery(queryOf('trash', {}));
 
 /** What was done to many things of a client at once and can be undone. */
-export const useChanges = (clientId: number | undefined) =>
-  useQuery({
-    queryKey: ['changes', clientId],
-    queryFn: () => ask(changesSchema, `/clients/${String(clientId)}/changes`),
-    enabled: clientId !== undefined,
-  });
+export const useChanges = (id: number | undefined) =>
+  useQuery({ ...queryOf('changes', { id: id ?? 0 }), enabled: id !== undefined });
 
 /** Undoes a change as one, and asks anew for whatever shows what it touched. */
 export function useUndoChange() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (id: number) => ask(undoneSchema, `/changes/${String(id)}/undo`, { method: 'POST' }),
+    mutationFn: (id: number) => ask('undo', { id }),
     onSuccess: () => queries.invalidateQueries(),
   });
 }
 
-export const usePhotos = (branchId: number) =>
-  useQuery({
-    queryKey: ['photos', branchId],
-    queryFn: () => ask(photosSchema, `/branches/${String(branchId)}/photos`),
-  });
+export const usePhotos = (id: number) => useQuery(queryOf('photos', { id }));
 
-export const addPhoto = (branchId: number, file: File) =>
-  ask(photoSchema, `/branches/${String(branchId)}/photos`, fileBody(file, file.name));
+export const addPhoto = (id: number, file: File) =>
+  ask('addPhoto', { id }, { files: fileBody(file, file.name) });
 
-export const startStamping = (branchId: number, input: StampInput) =>
-  ask(jobSchema, `/branches/${String(branchId)}/stamps`, json('POST', input));
-export const cancelJob = (id: number) => ask(jobSchema, `/jobs/${String(id)}`, { method: 'DELETE' });
+export const startStamping = (id: number, input: StampInput) => ask('stamp', { id }, { body: input });
+export const cancelJob = (id: number) => ask('cancelJob', { id });
 
 const POLL_MS = 400;
 
 /** The jobs of a branch that are not done, asked for again and again while there are any. */
-export const useOpenJobs = (branchId: number) =>
+export const useOpenJobs = (id: number) =>
   useQuery({
-    queryKey: ['jobs', branchId],
-    queryFn: () => ask(jobsSchema, `/branches/${String(branchId)}/jobs`),
+    ...queryOf('openJobs', { id }),
     refetchInterval: ({ state }) => ((state.data?.jobs.length ?? 0) > 0 ? POLL_MS : false),
   });

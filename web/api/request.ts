@@ -1,5 +1,22 @@
+import type { QueryClient } from '@tanstack/react-query';
 import type * as z from 'zod';
-import { problemSchema, type Problem } from '#contract';
+import { linkTo, paths, type api, type EndpointName, type PathParameters, type Problem } from '#contract';
+
+type Api = typeof api;
+/** What an endpoint answers, and what it is asked with. The server holds both to their schemas. */
+export type AnswerOf<Name extends EndpointName> = z.output<Api[Name]['answer']>;
+type QueryOf<Name extends EndpointName> = z.input<Api[Name]['query']>;
+type BodyOf<Name extends EndpointName> = z.input<Api[Name]['body']>;
+
+interface More<Name extends EndpointName> {
+  readonly query?: QueryOf<Name>;
+  readonly body?: BodyOf<Name>;
+  /** A multipart body, where files are sent. */
+  readonly files?: FormData;
+  readonly signal?: AbortSignal;
+  /** Sent on even when the page is gone (Fetch Standard, keepalive). */
+  readonly keepalive?: boolean;
+}
 
 /** A request that was refused or did not arrive, with a message for people. */
 export class RequestFailed extends Error {
@@ -19,63 +36,89 @@ const UNREACHABLE: Problem = {
     'The application does not answer. Nothing you typed is lost; it is kept in this browser until it can be saved.',
 };
 
-/** Sends a request to the API and returns the answer as its schema has it. */
-export async function ask<T extends z.ZodType>(
-  schema: T,
-  path: string,
-  init: RequestInit = {},
-): Promise<z.infer<T>> {
-  const response = await send(path, init);
-  return schema.parse(await response.json());
-}
+const isProblem = (answer: unknown): answer is Problem =>
+  typeof answer === 'object' && answer !== null && 'detail' in answer && typeof answer.detail === 'string';
 
-/** Sends a request whose answer has no content. */
-export async function tell(path: string, init: RequestInit): Promise<void> {
-  await send(path, init);
-}
-
-/** A JSON body with its method. */
-export const json = (method: string, body: unknown): RequestInit => ({
-  method,
-  body: JSON.stringify(body),
-  headers: { 'Content-Type': 'application/json' },
-});
-
-/** A multipart body with one file under its name. */
-export function fileBody(file: File, name: string): RequestInit {
-  const body = new FormData();
-  body.append('file', file, name);
-  return { method: 'POST', body };
-}
-
-async function send(path: string, init: RequestInit): Promise<Response> {
+async function send<Name extends EndpointName>(
+  name: Name,
+  parameters: PathParameters<Name>,
+  { query, body, files, signal, keepalive = false }: More<Name>,
+): Promise<Response> {
+  const [method] = paths[name];
+  const json = body === undefined ? undefined : JSON.stringify(body);
   let response: Response;
   try {
-    response = await fetch(`/api${path}`, init);
+    response = await fetch(linkTo(name, parameters, Object(query ?? {}) as Record<string, unknown>), {
+      method,
+      keepalive,
+      ...(signal ? { signal } : {}),
+      ...(files ? { body: files } : {}),
+      ...(json === undefined ? {} : { body: json, headers: { 'Content-Type': 'application/json' } }),
+    });
   } catch {
     throw new RequestFailed(UNREACHABLE);
   }
   if (response.ok) return response;
-  const parsed = problemSchema.safeParse(await response.json().catch(() => undefined));
-  throw new RequestFailed(
-    parsed.success ? parsed.data : { ...UNREACHABLE, status: response.status, title: response.statusText },
-  );
+  const { status, statusText: title } = response;
+  const answer: unknown = await response.json().catch(() => undefined);
+  throw new RequestFailed(isProblem(answer) ? answer : { ...UNREACHABLE, status, title });
 }
 
-/** The text of a page as it stands. */
-export async function askText(path: string): Promise<string> {
-  return (await send(path, {})).text();
+/** Asks an endpoint; what it answers. */
+export async function ask<Name extends EndpointName>(
+  name: Name,
+  parameters: PathParameters<Name>,
+  more: More<Name> = {},
+): Promise<AnswerOf<Name>> {
+  const response = await send(name, parameters, more);
+  return (response.status === 204 ? {} : await response.json()) as AnswerOf<Name>;
+}
+
+/** The text that an endpoint answers. */
+export const askText = async <Name extends EndpointName>(
+  name: Name,
+  parameters: PathParameters<Name>,
+  more: More<Name> = {},
+): Promise<string> => (await send(name, parameters, more)).text();
+
+/** Asks an endpoint whose answer comes piece by piece. */
+export async function stream<Name extends EndpointName>(
+  name: Name,
+  parameters: PathParameters<Name>,
+  more: More<Name>,
+): Promise<ReadableStream<Uint8Array<ArrayBuffer>>> {
+  const { body } = await send(name, parameters, more);
+  if (!body) throw new RequestFailed(UNREACHABLE);
+  return body;
+}
+
+/** What the answer of an endpoint is known by. */
+export const keyOf = <Name extends EndpointName>(
+  name: Name,
+  parameters: PathParameters<Name>,
+  query?: QueryOf<Name>,
+) => [name, parameters, query ?? {}] as const;
+
+/** An endpoint as a query: what it is known by, and what asks for it. */
+export const queryOf = <Name extends EndpointName>(
+  name: Name,
+  parameters: PathParameters<Name>,
+  query?: QueryOf<Name>,
+) => ({
+  queryKey: keyOf(name, parameters, query),
+  queryFn: () => ask(name, parameters, query === undefined ? {} : { query }),
+});
+
+/** Asks anew for whatever these endpoints answered. */
+export const refresh = (queries: QueryClient, ...names: readonly EndpointName[]): Promise<unknown> =>
+  Promise.all(names.map((name) => queries.invalidateQueries({ queryKey: [name] })));
+
+/** A multipart body with one file under its name. */
+export function fileBody(file: File, name: string): FormData {
+  const body = new FormData();
+  body.append('file', file, name);
+  return body;
 }
 
 /** Any error in words. */
 export const inWords = (error: unknown): string => (error instanceof Error ? error.message : String(error));
-
-/** Sends a request whose answer comes piece by piece. */
-export async function stream(
-  path: string,
-  init: RequestInit,
-): Promise<ReadableStream<Uint8Array<ArrayBuffer>>> {
-  const { body } = await send(path, init);
-  if (!body) throw new RequestFailed(UNREACHABLE);
-  return body;
-}

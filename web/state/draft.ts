@@ -12,7 +12,7 @@ import {
 } from '#core/record';
 
 /** How the draft stands to what is saved. `kept`: saving failed, the text is in this browser. */
-export type SaveState =
+type SaveState =
   | { readonly kind: 'saved' | 'typing' | 'saving'; readonly message?: string }
   | { readonly kind: 'kept'; readonly message: string }
   | { readonly kind: 'conflict'; readonly message: string; readonly clashes: readonly Clash[] };
@@ -24,7 +24,7 @@ export interface SavedRecord {
 }
 
 /** What was typed and not saved, with what it was typed into. */
-export interface Backup extends SavedRecord {
+interface Backup extends SavedRecord {
   /** The record as it was saved when the typing began; undefined in backups of before. */
   readonly base?: BusinessRecord | undefined;
 }
