@@ -5,6 +5,7 @@ import type { Branch } from '#contract';
 import { useSearch } from '../api/queries.ts';
 import { useLateEnter } from './lateEnter.ts';
 import { viewPath, type BranchView } from './place.ts';
+import { typeSize } from '../theme.ts';
 
 /** The branch in hand, to be exchanged for another of its client by typing. */
 export default function BranchSwitch({ branch, view }: { branch: Branch; view: BranchView }) {
@@ -39,12 +40,12 @@ export default function BranchSwitch({ branch, view }: { branch: Branch; view: B
         const { input, htmlInput } = slotProps as { input: object; htmlInput: object };
         return (
           <InputBase
-            {...(parameters as object)}
+            {...parameters}
             {...input}
             inputProps={{ ...htmlInput, 'aria-label': 'Branch' }}
             sx={{
               fontWeight: 600,
-              fontSize: 13.5,
+              fontSize: typeSize.text,
               color: 'text.primary',
               '& .MuiInputBase-input': { p: 0, py: 0.25 },
             }}

@@ -1,6 +1,6 @@
 import { Box, Button } from '@mui/material';
 import { Component, type ReactNode } from 'react';
-import { colour } from '../theme.ts';
+import { colour, typeSize } from '../theme.ts';
 
 interface Props {
   /** A new value, such as another address, gives the view another try. */
@@ -38,7 +38,7 @@ export class Caught extends Component<Props, State> {
           maxWidth: 720,
         }}
       >
-        <Box sx={{ fontSize: 15, fontWeight: 700, mb: 0.5 }}>This view has failed.</Box>
+        <Box sx={{ fontSize: typeSize.title, fontWeight: 700, mb: 0.5 }}>This view has failed.</Box>
         <Box sx={{ mb: 1 }}>
           Everything that was saved is kept. What you typed and was not saved yet is kept in this browser, and
           is there again when the view opens. The fault: {error.message}

@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
-import { difference } from '#core/listing';
-import { colour, mono } from '../theme.ts';
+import { difference } from '#core/agreement';
+import { colour, mono, typeSize } from '../theme.ts';
 
 /** Blanks, no-break blanks and line ends made visible. */
 const showSpace = (text: string): string =>
@@ -15,7 +15,7 @@ export function DifferentText({ reference, text }: { reference: string; text: st
   return (
     <Box
       component="span"
-      sx={{ fontFamily: mono, fontSize: 13, whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}
+      sx={{ fontFamily: mono, fontSize: typeSize.body, whiteSpace: 'pre-wrap', overflowWrap: 'anywhere' }}
     >
       {difference(reference, text).map(({ side, text: part }, at) => {
         if (side === 'both') return <span key={at}>{part}</span>;

@@ -2,7 +2,7 @@ import { Box } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useState, type ReactNode } from 'react';
 import { useDropzone } from 'react-dropzone';
-import { megabytes } from '#contract';
+import { megabytes } from '#core/limits';
 import { inWords } from '../api/request.ts';
 import { colour } from '../theme.ts';
 

@@ -1,11 +1,16 @@
+import ArticleOutlined from '@mui/icons-material/ArticleOutlined';
+import DescriptionOutlined from '@mui/icons-material/DescriptionOutlined';
+import FactCheckOutlined from '@mui/icons-material/FactCheckOutlined';
+import ImageOutlined from '@mui/icons-material/ImageOutlined';
+import TableRowsOutlined from '@mui/icons-material/TableRowsOutlined';
 import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
-import type { Step } from '#contract';
+import type { Step } from '#core/step';
 import type { Grade } from '#core/fault';
-import type { Agreement } from '#core/listing';
-import { colour } from '../theme.ts';
+import type { Agreement } from '#core/value';
+import { colour, typeSize } from '../theme.ts';
 
-/** Our own icon set: 16 × 16, strokes of 1.4, drawn once and used everywhere. Shape tells first, colour second. */
+/** Our own marks of grades and states: 16 × 16, strokes of 1.4, drawn once and used everywhere. Shape tells first, colour second. */
 function Mark({ title, children }: { title: string; children: ReactNode }) {
   return (
     <svg
@@ -62,7 +67,7 @@ export function StaleMark({ title = 'out of date' }: { title?: string }) {
 }
 
 /** Nothing there yet: a dashed square. */
-export function MissingMark({ title = 'missing' }: { title?: string }) {
+function MissingMark({ title = 'missing' }: { title?: string }) {
   return (
     <Mark title={title}>
       <rect x="2.5" y="2.5" width="11" height="11" strokeDasharray="2.2 1.6" stroke={colour.middle} />
@@ -141,7 +146,7 @@ export function AgreementMark({ agreement }: { agreement: Agreement }) {
         gap: 0.5,
         alignItems: 'center',
         color: 'text.secondary',
-        fontSize: 12.5,
+        fontSize: typeSize.note,
         whiteSpace: 'nowrap',
       }}
     >
@@ -151,28 +156,17 @@ export function AgreementMark({ agreement }: { agreement: Agreement }) {
   );
 }
 
-const VIEW_PATHS = {
-  desk: 'M2 4h16M2 10h16M2 16h16M6 2v16',
-  record: 'M4 2h12v16H4zM7 6h6M7 10h6M7 14h4',
-  check: 'M2 5h6M2 10h4M2 15h6M12 4l5 6-5 6M17 10H9',
-  pages: 'M3 3h9l5 5v10H3zM12 3v5h5M6 12h8M6 15h5',
-  photos: 'M2 5h16v11H2zM2 13l5-4 4 3 3-2 4 3M13.5 8.2v.1',
+const VIEW_ICONS = {
+  desk: TableRowsOutlined,
+  record: ArticleOutlined,
+  check: FactCheckOutlined,
+  pages: DescriptionOutlined,
+  photos: ImageOutlined,
 } as const;
-export type ViewName = keyof typeof VIEW_PATHS;
+export type ViewName = keyof typeof VIEW_ICONS;
 
 /** The sign of a view in the rail. */
 export function ViewSign({ view }: { view: ViewName }) {
-  return (
-    <svg
-      width="20"
-      height="20"
-      viewBox="0 0 20 20"
-      fill="none"
-      stroke="currentColor"
-      strokeWidth="1.5"
-      aria-hidden="true"
-    >
-      <path d={VIEW_PATHS[view]} />
-    </svg>
-  );
+  const Icon = VIEW_ICONS[view];
+  return <Icon sx={{ fontSize: 21 }} />;
 }

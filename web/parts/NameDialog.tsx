@@ -1,6 +1,7 @@
-import { Button, Dialog, DialogActions, DialogContent, DialogTitle, TextField } from '@mui/material';
-import { useState, type FormEvent } from 'react';
+import { Button, TextField } from '@mui/material';
+import { useState } from 'react';
 import { nameSchema } from '#contract';
+import { Frame } from './Frame.tsx';
 
 /** Asks for a name. */
 export function NameDialog({
@@ -21,8 +22,7 @@ export function NameDialog({
   const [name, setName] = useState(first);
   const [tried, setTried] = useState(false);
   const result = nameSchema.safeParse(name);
-  const submit = (event: FormEvent): void => {
-    event.preventDefault();
+  const submit = (): void => {
     setTried(true);
     if (!result.success) return;
     onName(result.data);
@@ -30,29 +30,31 @@ export function NameDialog({
   };
   const fault = tried && !result.success ? result.error.issues[0]?.message : undefined;
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="xs">
-      <form onSubmit={submit} noValidate>
-        <DialogTitle sx={{ fontSize: 15, fontWeight: 700 }}>{title}</DialogTitle>
-        <DialogContent>
-          <TextField
-            autoFocus
-            margin="dense"
-            label={label}
-            value={name}
-            error={Boolean(fault)}
-            helperText={fault}
-            onChange={({ target }) => {
-              setName(target.value);
-            }}
-          />
-        </DialogContent>
-        <DialogActions>
+    <Frame
+      title={title}
+      width="xs"
+      onClose={onClose}
+      onSubmit={submit}
+      actions={
+        <>
           <Button onClick={onClose}>Cancel</Button>
           <Button type="submit" variant="contained" color="primary">
             {action}
           </Button>
-        </DialogActions>
-      </form>
-    </Dialog>
+        </>
+      }
+    >
+      <TextField
+        autoFocus
+        margin="dense"
+        label={label}
+        value={name}
+        error={Boolean(fault)}
+        helperText={fault}
+        onChange={({ target }) => {
+          setName(target.value);
+        }}
+      />
+    </Frame>
   );
 }

@@ -1,13 +1,13 @@
 import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
 import { inWords } from '../api/request.ts';
-import { colour } from '../theme.ts';
+import { colour, typeSize } from '../theme.ts';
 
 /** What an empty place says: what to do first. */
 export function EmptyState({ title, children }: { title: string; children: ReactNode }) {
   return (
     <Box sx={{ p: 4, maxWidth: 620 }}>
-      <Box sx={{ fontSize: 15, fontWeight: 700, mb: 0.5 }}>{title}</Box>
+      <Box sx={{ fontSize: typeSize.title, fontWeight: 700, mb: 0.5 }}>{title}</Box>
       <Box sx={{ color: 'text.secondary', lineHeight: 1.6 }}>{children}</Box>
     </Box>
   );

@@ -1,4 +1,5 @@
 import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle } from '@mui/material';
+import { typeSize } from '../theme.ts';
 
 /** Every key that does something, by where it does it. */
 const KEYS: readonly (readonly [where: string, keys: readonly (readonly [keys: string, does: string])[]])[] =
@@ -42,13 +43,13 @@ const KEYS: readonly (readonly [where: string, keys: readonly (readonly [keys: s
 export default function Shortcuts({ onClose }: { onClose: () => void }) {
   return (
     <Dialog open onClose={onClose} aria-labelledby="shortcuts-title" fullWidth maxWidth="sm">
-      <DialogTitle id="shortcuts-title" sx={{ fontSize: 15, fontWeight: 700 }}>
+      <DialogTitle id="shortcuts-title" sx={{ fontSize: typeSize.title, fontWeight: 700 }}>
         Keyboard shortcuts
       </DialogTitle>
       <DialogContent tabIndex={0}>
         {KEYS.map(([where, keys]) => (
           <Box key={where} component="section" sx={{ mb: 1.5 }}>
-            <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: 12.5, color: 'text.secondary' }}>
+            <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: typeSize.note, color: 'text.secondary' }}>
               {where}
             </Box>
             <Box

@@ -1,12 +1,29 @@
 import { Box } from '@mui/material';
 import { useCallback, useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import { keep, kept } from '../state/browserStore.ts';
-import { colour } from '../theme.ts';
+import { colour, typeSize } from '../theme.ts';
 
 const MIN = 80;
 const STEP = 24;
 
 const remembered = (name: string, first: number): number => Number(kept(`tray:${name}`)) || first;
+
+const grip = {
+  flex: 'none',
+  height: 7,
+  cursor: 'row-resize',
+  touchAction: 'none',
+  borderTop: `1px solid ${colour.middle}`,
+  backgroundColor: colour.light,
+  '&::after': {
+    content: '""',
+    display: 'block',
+    width: 36,
+    height: 2,
+    margin: '2px auto',
+    backgroundColor: colour.line,
+  },
+} as const;
 
 /** The work surface with the tray along its bottom edge, which shows what the thing in hand turns into. */
 export function WithTray({
@@ -58,22 +75,7 @@ export function WithTray({
         onPointerMove={drag}
         onPointerDown={drag}
         onKeyDown={keys}
-        sx={{
-          flex: 'none',
-          height: 7,
-          cursor: 'row-resize',
-          touchAction: 'none',
-          borderTop: `1px solid ${colour.middle}`,
-          backgroundColor: colour.light,
-          '&::after': {
-            content: '""',
-            display: 'block',
-            width: 36,
-            height: 2,
-            margin: '2px auto',
-            backgroundColor: colour.line,
-          },
-        }}
+        sx={grip}
       />
       <Box
         component="section"
@@ -115,7 +117,7 @@ export function PaneBar({ title, children }: { title?: ReactNode; children?: Rea
           component="h2"
           sx={{
             m: 0,
-            fontSize: 12.5,
+            fontSize: typeSize.note,
             fontWeight: 700,
             color: 'text.secondary',
             flex: 1,

@@ -1,5 +1,5 @@
-import { useParams } from 'react-router';
 import { useBranch } from '../api/queries.ts';
+import { useParams } from 'react-router';
 
 /** The views that belong to a branch, in the order of the work. */
 export const branchViews = ['record', 'check', 'pages', 'photos'] as const;
