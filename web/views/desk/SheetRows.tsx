@@ -6,20 +6,25 @@ import { factLabel, type Fact } from '#core/record';
 import { GradeMark } from '../../parts/Marks.tsx';
 import { colour } from '../../theme.ts';
 import type { SheetRow } from './intake.worker.ts';
+import { isFaulty, isSame } from './sheetRow.ts';
 
 const ROW = 26;
-
-/** Whether something of a row is to be mended first. */
-export const isFaulty = ({ faults, problem }: SheetRow): boolean =>
-  problem !== '' || faults.some(({ grade }) => grade === 'must');
-
-/** Whether a row says nothing new of a branch that is here already. */
-export const isSame = ({ id, changes }: SheetRow): boolean => id > 0 && changes.length === 0;
 
 const labelOf = (fact: Fact | 'label'): string => (fact === 'label' ? 'Label' : factLabel(fact));
 
 /** What a row does, in a word. */
 const stateOf = (row: SheetRow): string => (row.id === 0 ? 'new' : isSame(row) ? 'the same' : 'changes');
+
+const cellsLook = {
+  border: `1px solid ${colour.line}`,
+  p: 1,
+  display: 'flex',
+  flexWrap: 'wrap',
+  gap: 1,
+  flex: 'none',
+  maxHeight: 220,
+  overflow: 'auto',
+} as const;
 
 /** What each row becomes, those with something to mend first; a chosen one can be edited cell by cell. */
 export function SheetRows({
@@ -58,43 +63,14 @@ export function SheetRows({
   return (
     <>
       {open && (
-        <Box
-          component="section"
-          aria-label={`Cells of row ${String(open.row + 2)}`}
-          sx={{
-            border: `1px solid ${colour.line}`,
-            p: 1,
-            display: 'flex',
-            flexWrap: 'wrap',
-            gap: 1,
-            flex: 'none',
-            maxHeight: 220,
-            overflow: 'auto',
-          }}
-        >
-          {mapping.map((column, at) =>
-            column === undefined ? null : (
-              <TextField
-                key={`${String(open.row)} ${String(at)}`}
-                label={`${headings[at] ?? ''} (${columnLabel(column)})`}
-                defaultValue={open.cells[at] ?? ''}
-                multiline={(open.cells[at] ?? '').includes('\n')}
-                onBlur={({ target }) => {
-                  if (target.value !== (open.cells[at] ?? '')) onCell(open.row, at, target.value);
-                }}
-                sx={{ width: 230, mt: 0.5 }}
-              />
-            ),
-          )}
-          <Button
-            onClick={() => {
-              setOpen(undefined);
-            }}
-            sx={{ alignSelf: 'center' }}
-          >
-            Close row {open.row + 2}
-          </Button>
-        </Box>
+        <Cells
+          key={open.row}
+          {...open}
+          headings={headings}
+          mapping={mapping}
+          onCell={onCell}
+          onClose={() => setOpen(undefined)}
+        />
       )}
       <Box
         ref={surface}
@@ -123,6 +99,43 @@ export function SheetRows({
   );
 }
 
+/** The cells of a row, to be written over. */
+const Cells = ({
+  row,
+  cells,
+  headings,
+  mapping,
+  onCell,
+  onClose,
+}: {
+  row: number;
+  cells: readonly string[];
+  headings: readonly string[];
+  mapping: readonly (Column | undefined)[];
+  onCell: (row: number, column: number, text: string) => void;
+  onClose: () => void;
+}) => (
+  <Box component="section" aria-label={`Cells of row ${row + 2}`} sx={cellsLook}>
+    {mapping.map((column, at) =>
+      column === undefined ? null : (
+        <TextField
+          key={at}
+          label={`${headings[at] ?? ''} (${columnLabel(column)})`}
+          defaultValue={cells[at] ?? ''}
+          multiline={(cells[at] ?? '').includes('\n')}
+          onBlur={({ target }) => {
+            if (target.value !== (cells[at] ?? '')) onCell(row, at, target.value);
+          }}
+          sx={{ width: 230, mt: 0.5 }}
+        />
+      ),
+    )}
+    <Button onClick={onClose} sx={{ alignSelf: 'center' }}>
+      Close row {row + 2}
+    </Button>
+  </Box>
+);
+
 function Line({
   top,
   row,
@@ -137,7 +150,6 @@ function Line({
   onEdit: (at: number) => void;
 }) {
   const { label, record, faults, problem, changes } = row;
-  const [fault] = faults;
   const { streetAddress, addressLocality } = record.address;
   const told = changes
     .map(({ fact, before, after }) => `${labelOf(fact)}: ${before || 'nothing'} → ${after || 'nothing'}`)
@@ -169,21 +181,7 @@ function Line({
         title={[problem, told, ...faults.map(({ message }) => message)].filter(Boolean).join('\n')}
         sx={{ display: 'flex', gap: 0.75 }}
       >
-        {problem ? (
-          <>
-            <GradeMark grade="must" /> {problem}
-          </>
-        ) : told && !isFaulty(row) ? (
-          told
-        ) : (
-          fault && (
-            <>
-              <GradeMark grade={fault.grade} />
-              {factLabel(fault.fact)}: {fault.message}
-              {faults.length > 1 && ` (and ${String(faults.length - 1)} more)`}
-            </>
-          )
-        )}
+        <What row={row} told={told} />
       </Box>
       {canEdit && (
         <Button
@@ -198,5 +196,26 @@ function Line({
         </Button>
       )}
     </Box>
+  );
+}
+
+/** What keeps a row from coming in, what it changes, or what is to be improved in it. */
+function What({ row, told }: { row: SheetRow; told: string }) {
+  const [fault, ...more] = row.faults;
+  if (row.problem)
+    return (
+      <>
+        <GradeMark grade="must" /> {row.problem}
+      </>
+    );
+  if (told && !isFaulty(row)) return told;
+  return (
+    fault && (
+      <>
+        <GradeMark grade={fault.grade} />
+        {factLabel(fault.fact)}: {fault.message}
+        {more.length > 0 && ` (and ${more.length} more)`}
+      </>
+    )
   );
 }

@@ -3,18 +3,15 @@ import type { BranchRecords, SheetColumns } from '#contract';
 import {
   branchesOfMarkup,
   branchOfRow,
-  decodeCsv,
   guessColumns,
-  guessCsvEncoding,
   namesTellApart,
-  readCsv,
   updatedByRow,
   type Column,
-  type CsvEncoding,
   type ImportedBranch,
   type RowReading,
   type UpdatedBranch,
 } from '#core/intake';
+import { decodeCsv, guessCsvEncoding, readCsv, type CsvEncoding } from '#core/csv';
 
 /** A spreadsheet as far as the mapping of its columns needs it. */
 export type SheetHead =

@@ -1,6 +1,29 @@
 import { useQueries } from '@tanstack/react-query';
+import { useState } from 'react';
+import * as z from 'zod';
 import type { BranchSummary, ClientSummary } from '#contract';
+import { keep, keptJson } from '../../state/browserStore.ts';
 import { BRANCH_PAGE, branchPage, type DeskChoice } from '../../api/queries.ts';
+
+/** Rows are of one height, so that only those in sight are drawn. */
+export const ROW_HEIGHT = 30;
+
+const collapsedSchema = z.array(z.number());
+const COLLAPSED = 'desk-collapsed';
+
+/** The clients whose branches are put away, kept in this browser. */
+export function useCollapsed(): [ReadonlySet<number>, (clientId: number) => void] {
+  const [collapsed, setCollapsed] = useState<ReadonlySet<number>>(
+    () => new Set(keptJson(COLLAPSED, (json) => collapsedSchema.parse(json)) ?? []),
+  );
+  const toggle = (clientId: number): void => {
+    const next = new Set(collapsed);
+    if (!next.delete(clientId)) next.add(clientId);
+    setCollapsed(next);
+    keep(COLLAPSED, JSON.stringify([...next]));
+  };
+  return [collapsed, toggle];
+}
 
 /** A row of the desk: a client, one of its branches, or the word that it has none. */
 export type DeskRow =

@@ -1,9 +1,12 @@
-import { Button, Dialog, DialogActions, DialogContent, DialogTitle } from '@mui/material';
+import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useState, type ReactNode } from 'react';
-import { limits, megabytes, type AddedPages, type PlacedChoice } from '#contract';
+import type { AddedPages, PlacedChoice } from '#contract';
+import { limits, megabytes } from '#core/limits';
+import { counted } from '#core/text';
 import { useAddPage } from '../../api/queries.ts';
 import { useComplain, useOfferUndo } from '../../parts/actions.ts';
+import { Frame } from '../../parts/Frame.tsx';
 import { undoButton } from '../../parts/UndoButton.tsx';
 
 const MOST_COMPLAINTS = 4;
@@ -15,16 +18,14 @@ interface Question {
   readonly asks: AddedPages['asks'];
 }
 
-const plural = (count: number, noun: string): string => `${String(count)} ${noun}${count === 1 ? '' : 's'}`;
-
 /** What became of an upload, in a sentence. */
 function told(name: string, { added, replaced, unchanged }: AddedPages): string {
   const fresh = added.length - replaced;
   const parts = [
-    fresh > 0 && `${plural(fresh, 'page')} added`,
-    replaced > 0 && `${plural(replaced, 'page')} replaced`,
+    fresh > 0 && `${counted(fresh, 'page')} added`,
+    replaced > 0 && `${counted(replaced, 'page')} replaced`,
     unchanged > 0 &&
-      `${plural(unchanged, 'page')} unchanged, with what is placed on ${unchanged === 1 ? 'it' : 'them'}`,
+      `${counted(unchanged, 'page')} unchanged, with what is placed on ${unchanged === 1 ? 'it' : 'them'}`,
   ].filter(Boolean);
   return `${name}: ${parts.join(', ') || 'nothing to add'}.`;
 }
@@ -111,40 +112,25 @@ function AskPlaced({
   onCancel: () => void;
 }) {
   const asks = question?.asks ?? [];
+  const named = asks.slice(0, 6).map(({ path }) => path);
   return (
-    <Dialog open={question !== undefined} onClose={onCancel} aria-labelledby="placed-title">
-      <DialogTitle id="placed-title">
-        {plural(asks.length, 'page')} would lose what is placed on {asks.length === 1 ? 'it' : 'them'}
-      </DialogTitle>
-      <DialogContent>
-        The new {asks.length === 1 ? 'source' : 'sources'} of{' '}
-        {asks
-          .slice(0, 6)
-          .map(({ path }) => path)
-          .join(', ')}
-        {asks.length > 6 ? ` and ${String(asks.length - 6)} more` : ''} came without the markup that was
-        placed here. It can be placed again on the new source.
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onCancel}>Take nothing</Button>
-        <Button
-          onClick={() => {
-            onAnswer('drop');
-          }}
-        >
-          Leave it off
-        </Button>
-        <Button
-          variant="contained"
-          color="primary"
-          autoFocus
-          onClick={() => {
-            onAnswer('again');
-          }}
-        >
-          Place it again
-        </Button>
-      </DialogActions>
-    </Dialog>
+    <Frame
+      open={question !== undefined}
+      title={`${counted(asks.length, 'page')} would lose what is placed on ${asks.length === 1 ? 'it' : 'them'}`}
+      onClose={onCancel}
+      actions={
+        <>
+          <Button onClick={onCancel}>Take nothing</Button>
+          <Button onClick={() => onAnswer('drop')}>Leave it off</Button>
+          <Button variant="contained" color="primary" autoFocus onClick={() => onAnswer('again')}>
+            Place it again
+          </Button>
+        </>
+      }
+    >
+      The new {asks.length === 1 ? 'source' : 'sources'} of {named.join(', ')}
+      {asks.length > named.length ? ` and ${asks.length - named.length} more` : ''} came without the markup
+      that was placed here. It can be placed again on the new source.
+    </Frame>
   );
 }

@@ -7,22 +7,17 @@ import { PaneBar } from '../../parts/Tray.tsx';
 import { mono } from '../../theme.ts';
 import { wordingsOf, type WordsInForm } from './words.ts';
 
-/** What a photo came with, what a stamp writes now, and what was read back after the last one. */
-export function CarriedTray({
-  photo,
-  record,
-  form: { words, edited },
-}: {
-  photo: Photo;
-  record: BusinessRecord;
-  form: WordsInForm;
-}) {
-  const { carried } = photo;
-  const fields = stampFields(record, wordingsFor(wordingsOf(words), edited, photo.wordings, carried));
+/** Each field that a stamp writes or keeps: what the photo came with, and what is written. */
+function rowsOf(
+  { carried, wordings }: Photo,
+  record: BusinessRecord,
+  { words, edited }: WordsInForm,
+): readonly (readonly [label: string, came: string, written: string])[] {
+  const fields = stampFields(record, wordingsFor(wordingsOf(words), edited, wordings, carried));
   const point = fields.point
     ? `${fields.point.latitude.toFixed(5)}, ${fields.point.longitude.toFixed(5)}`
     : '';
-  const rows: [string, string, string][] = [
+  return [
     [
       'Coordinates',
       typeof carried?.latitude === 'number' && typeof carried.longitude === 'number'
@@ -39,6 +34,19 @@ export function CarriedTray({
     ['Camera', carried?.camera ?? '', 'kept as it is'],
     ['Taken', carried?.taken ?? '', 'kept as it is'],
   ];
+}
+
+/** What a photo came with, what a stamp writes now, and what was read back after the last one. */
+export function CarriedTray({
+  photo,
+  record,
+  form,
+}: {
+  photo: Photo;
+  record: BusinessRecord;
+  form: WordsInForm;
+}) {
+  const { carried } = photo;
   return (
     <>
       <PaneBar
@@ -57,56 +65,62 @@ export function CarriedTray({
           alignItems: 'start',
         }}
       >
-        <Table size="small" aria-label="What the photo carries and what will be written">
-          <TableHead>
-            <TableRow>
-              <TableCell>Field</TableCell>
-              <TableCell>Came with</TableCell>
-              <TableCell>A stamp writes</TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {rows.map(([label, came, written]) => (
-              <TableRow key={label}>
-                <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
-                  {label}
-                </TableCell>
-                <TableCell sx={{ overflowWrap: 'anywhere' }}>{came || '—'}</TableCell>
-                <TableCell sx={{ whiteSpace: 'pre-line', overflowWrap: 'anywhere' }}>
-                  {written || '—'}
-                </TableCell>
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
-        <Table size="small" aria-label="Proof of the last stamp">
-          <TableHead>
-            <TableRow>
-              <TableCell colSpan={3}>Read back by an independent reader</TableCell>
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {photo.proof.length === 0 && (
-              <TableRow>
-                <TableCell colSpan={3} sx={{ color: 'text.secondary' }}>
-                  {photo.message || 'Not stamped yet.'}
-                </TableCell>
-              </TableRow>
-            )}
-            {photo.proof.map(({ field, where, read, agrees }) => (
-              <TableRow key={`${field} ${where}`}>
-                <TableCell sx={{ whiteSpace: 'nowrap' }}>
-                  {agrees ? <SealMark /> : <GradeMark grade="must" />} {field}
-                </TableCell>
-                <TableCell sx={{ color: 'text.secondary' }}>{where === 'image' ? '' : where}</TableCell>
-                <TableCell sx={{ fontFamily: mono, fontSize: '12.5px !important', overflowWrap: 'anywhere' }}>
-                  {read}
-                </TableCell>
-              </TableRow>
-            ))}
-          </TableBody>
-        </Table>
+        <CarriedTable rows={rowsOf(photo, record, form)} />
+        <ProofTable photo={photo} />
       </Box>
     </>
   );
 }
+
+const CarriedTable = ({ rows }: { rows: ReturnType<typeof rowsOf> }) => (
+  <Table size="small" aria-label="What the photo carries and what will be written">
+    <TableHead>
+      <TableRow>
+        <TableCell>Field</TableCell>
+        <TableCell>Came with</TableCell>
+        <TableCell>A stamp writes</TableCell>
+      </TableRow>
+    </TableHead>
+    <TableBody>
+      {rows.map(([label, came, written]) => (
+        <TableRow key={label}>
+          <TableCell component="th" scope="row" sx={{ color: 'text.secondary' }}>
+            {label}
+          </TableCell>
+          <TableCell sx={{ overflowWrap: 'anywhere' }}>{came || '—'}</TableCell>
+          <TableCell sx={{ whiteSpace: 'pre-line', overflowWrap: 'anywhere' }}>{written || '—'}</TableCell>
+        </TableRow>
+      ))}
+    </TableBody>
+  </Table>
+);
+
+const ProofTable = ({ photo }: { photo: Photo }) => (
+  <Table size="small" aria-label="Proof of the last stamp">
+    <TableHead>
+      <TableRow>
+        <TableCell colSpan={3}>Read back by an independent reader</TableCell>
+      </TableRow>
+    </TableHead>
+    <TableBody>
+      {photo.proof.length === 0 && (
+        <TableRow>
+          <TableCell colSpan={3} sx={{ color: 'text.secondary' }}>
+            {photo.message || 'Not stamped yet.'}
+          </TableCell>
+        </TableRow>
+      )}
+      {photo.proof.map(({ field, where, read, agrees }) => (
+        <TableRow key={`${field} ${where}`}>
+          <TableCell sx={{ whiteSpace: 'nowrap' }}>
+            {agrees ? <SealMark /> : <GradeMark grade="must" />} {field}
+          </TableCell>
+          <TableCell sx={{ color: 'text.secondary' }}>{where === 'image' ? '' : where}</TableCell>
+          <TableCell sx={{ fontFamily: mono, fontSize: '12.5px !important', overflowWrap: 'anywhere' }}>
+            {read}
+          </TableCell>
+        </TableRow>
+      ))}
+    </TableBody>
+  </Table>
+);

@@ -6,6 +6,7 @@ import { useChanges, useClients, useDelete, useTrash } from '../../api/queries.t
 import { useComplain, useOfferUndo } from '../../parts/actions.ts';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { useUndoChange } from '../../api/queries.ts';
+import { typeSize } from '../../theme.ts';
 
 const KIND: Readonly<Record<Trashed['kind'], string>> = {
   clients: 'Client',
@@ -29,7 +30,7 @@ export default function Trash() {
   const shown = (clients.data?.clients ?? []).filter(({ id }) => !wanted || id === wanted);
   return (
     <Box sx={{ height: '100%', overflow: 'auto', p: 2 }} tabIndex={-1}>
-      <Box component="h1" sx={{ m: 0, fontSize: 17 }}>
+      <Box component="h1" sx={{ m: 0, fontSize: typeSize.head }}>
         Trash and changes
       </Box>
       <Box sx={{ color: 'text.secondary', mb: 1 }}>

@@ -1,0 +1,187 @@
+import { Button } from '@mui/material';
+import { useMemo, useState } from 'react';
+import type { Branch, Page } from '#contract';
+import { writeMarkup, type MarkupForm } from '#core/markup';
+import { othersBeside, place, remove, type Placement, type PlacingResult } from '#core/page';
+import { readSource } from '#core/reading';
+import { refusalOfAddresses } from '#core/record';
+import { usePageSource, usePlace, useRemovePlaced } from '../../api/queries.ts';
+import { useComplain, useOfferUndo } from '../../parts/actions.ts';
+import { BoxedChoice } from '../../parts/Choice.tsx';
+import { DifferencePane } from '../../parts/CodePane.tsx';
+import { Frame } from '../../parts/Frame.tsx';
+import { Remark, Soft } from '../../parts/layout.tsx';
+import { GradeMark, SealMark } from '../../parts/Marks.tsx';
+import { Failure, Loading } from '../../parts/Notice.tsx';
+import { PaneBar } from '../../parts/Tray.tsx';
+import { undoButton } from '../../parts/UndoButton.tsx';
+import { FORM_LABEL } from './formLabel.ts';
+
+/** What can be placed, and where. */
+const CHOICES = {
+  head: { form: 'jsonld', at: 'head' },
+  body: { form: 'jsonld', at: 'body-end' },
+  block: { form: 'microdata', at: 'body-end' },
+} as const satisfies Readonly<Record<string, { form: MarkupForm; at: Placement }>>;
+type Chosen = keyof typeof CHOICES;
+const LABELS: Readonly<Record<Chosen, string>> = {
+  head: 'JSON-LD in the head',
+  body: 'JSON-LD at the end of the body',
+  block: 'NAP block at the end of the body',
+};
+
+/** The acts that place a branch's markup on a page and take it off again, each with its way back. */
+function usePlacing(branch: Branch, page: Page, form: MarkupForm, at: Placement) {
+  const [placing, removing] = [usePlace(), useRemovePlaced()];
+  const complain = useComplain();
+  const offerUndo = useOfferUndo();
+  const isForeign = page.ownBranch !== null && page.ownBranch.id !== branch.id;
+  const put = (): void => {
+    placing
+      .mutateAsync({ pageId: page.id, input: { branchId: branch.id, form, at, foreign: isForeign } })
+      .then(({ page: { placements }, changeId }) => {
+        offerUndo(
+          placements.find((one) => one.form === form)?.state === 'proved'
+            ? `${branch.label} placed on ${page.path}, read back and proved.`
+            : `${branch.label} placed on ${page.path}, but not all reads back as meant.`,
+          changeId,
+          undoButton,
+        );
+      }, complain);
+  };
+  const take = (): void => {
+    removing.mutateAsync({ pageId: page.id, form }).then(({ changeId }) => {
+      const message = `${FORM_LABEL[form]} removed from ${page.path}; its source is as it was.`;
+      offerUndo(message, changeId, undoButton);
+    }, complain);
+  };
+  return { put, take, isForeign, busy: placing.isPending || removing.isPending };
+}
+
+/** The page as it is beside the page as it will be, and the buttons that make it so. */
+export function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
+  const [choice, setChoice] = useState<Chosen>('head');
+  const { form, at } = CHOICES[choice];
+  const source = usePageSource(page.id, JSON.stringify(page.placements) + String(page.size));
+  const { put, take, isForeign, busy } = usePlacing(branch, page, form, at);
+  const [asking, setAsking] = useState(false);
+  const result = useMemo(
+    () =>
+      source.data === undefined
+        ? undefined
+        : place(source.data, form, writeMarkup(branch.record, form).text, at),
+    [source.data, branch.record, form, at],
+  );
+  const others = useMemo(
+    () => (result?.ok ? othersBeside(readSource(result.source), form) : 0),
+    [result, form],
+  );
+  const isPlaced = page.placements.some((one) => one.form === form);
+  const refused = refusalOfAddresses(branch.record);
+  return (
+    <>
+      <PaneBar title={`${page.path}: as it is, and as it will be`}>
+        <BoxedChoice label="What to place, and where" options={LABELS} value={choice} onChange={setChoice} />
+        <Button
+          variant="contained"
+          color="primary"
+          disabled={busy || !result?.ok || refused !== ''}
+          onClick={() => {
+            if (isForeign) setAsking(true);
+            else put();
+          }}
+        >
+          {isPlaced ? 'Place again' : 'Place'}
+        </Button>
+        <Button disabled={busy || !isPlaced} onClick={take}>
+          Remove
+        </Button>
+      </PaneBar>
+      {asking && (
+        <AskForeign
+          branch={branch.label}
+          page={page}
+          onCancel={() => {
+            setAsking(false);
+          }}
+          onPlace={() => {
+            setAsking(false);
+            put();
+          }}
+        />
+      )}
+      {refused && (
+        <Remark role="alert">
+          <GradeMark grade="must" /> {refused}
+        </Remark>
+      )}
+      {others > 0 && (
+        <Remark>
+          <GradeMark grade="should" /> The page carries other {form === 'jsonld' ? 'JSON-LD' : 'microdata'} of
+          a business as well; a machine reads both. Take the old one out if they describe the same branch.
+        </Remark>
+      )}
+      {source.error ? (
+        <Failure error={source.error} />
+      ) : (
+        <Outcome source={source.data} form={form} result={result} />
+      )}
+    </>
+  );
+}
+
+/** What placing makes of the page, or why it cannot. */
+function Outcome({
+  source = '',
+  form,
+  result,
+}: {
+  source: string | undefined;
+  form: MarkupForm;
+  result: PlacingResult | undefined;
+}) {
+  if (!result) return <Loading />;
+  if (!result.ok) return <Failure error={new Error(result.message)} />;
+  if (result.source === source) return <Unchanged before={remove(source, form)} now={source} />;
+  return <DifferencePane before={source} after={result.source} label="Source of the page" />;
+}
+
+/** Asks whether a branch is really meant for the page of another. */
+const AskForeign = ({
+  branch,
+  page,
+  onCancel,
+  onPlace,
+}: {
+  branch: string;
+  page: Page;
+  onCancel: () => void;
+  onPlace: () => void;
+}) => (
+  <Frame
+    title={`${page.path} is the page of ${page.ownBranch?.label ?? 'another branch'}`}
+    onClose={onCancel}
+    actions={
+      <>
+        <Button autoFocus onClick={onCancel}>
+          Leave the page as it is
+        </Button>
+        <Button onClick={onPlace}>Place {branch} there all the same</Button>
+      </>
+    }
+  >
+    The markup of {branch} there would tell machines that {page.ownBranch?.label} is another business. Is it
+    meant?
+  </Frame>
+);
+
+/** What is placed is what the record yields now: the difference to the page without it. */
+const Unchanged = ({ before, now }: { before: string; now: string }) => (
+  <>
+    <Remark>
+      <SealMark />
+      <Soft>What stands on the page is what the record yields now. Left: the page without it.</Soft>
+    </Remark>
+    <DifferencePane before={before} after={now} label="Source of the page" />
+  </>
+);
