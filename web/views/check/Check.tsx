@@ -2,10 +2,10 @@ import { Box, Tab, Tabs } from '@mui/material';
 import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Branch } from '#contract';
-import { useToldBranch } from '../../api/queries.ts';
+import { useToldBranch } from '../../api/branch.ts';
 import { Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
-import { colour } from '../../theme.ts';
+import { colour, typeSize } from '../../theme.ts';
 import { SourceCheck, type GivenSource } from './SourceCheck.tsx';
 
 const SiteCheck = lazy(() => import('./SiteCheck.tsx'));
@@ -52,7 +52,7 @@ function CheckOf({ branch }: { branch: Branch }) {
           minHeight: 32,
           px: 1,
           borderBottom: `1px solid ${colour.light}`,
-          '& .MuiTab-root': { minHeight: 32, py: 0.5, px: 1.25, minWidth: 0, fontSize: 13 },
+          '& .MuiTab-root': { minHeight: 32, py: 0.5, px: 1.25, minWidth: 0, fontSize: typeSize.body },
         }}
       >
         {Object.entries(TABS).map(([value, label]) => (

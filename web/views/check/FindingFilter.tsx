@@ -1,9 +1,10 @@
 import { ToggleButton, ToggleButtonGroup } from '@mui/material';
 import { useMemo, useState } from 'react';
-import type { Finding, Summary } from '#core/checking';
+import type { Finding, Summary } from '#core/fault';
 import { faultTable, isFaultCode } from '#core/fault';
 import { Choice } from '../../parts/Choice.tsx';
 import { GradeMark } from '../../parts/Marks.tsx';
+import { typeSize } from '../../theme.ts';
 
 const GRADES = ['must', 'should', 'note'] as const;
 
@@ -63,7 +64,7 @@ export function FindingFilterBar({ filter, counts }: { filter: FindingFilter; co
             px: 1,
             gap: 0.5,
             textTransform: 'none',
-            fontSize: 12.5,
+            fontSize: typeSize.note,
             color: 'text.primary',
           },
         }}
@@ -82,7 +83,7 @@ export function FindingFilterBar({ filter, counts }: { filter: FindingFilter; co
           choose({ ...chosen, family });
         }}
         disableUnderline
-        sx={{ fontSize: 12.5 }}
+        sx={{ fontSize: typeSize.note }}
       />
     </>
   );

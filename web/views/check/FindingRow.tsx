@@ -1,13 +1,12 @@
 import { Box, Button, ButtonBase, MenuItem, Select, TextField } from '@mui/material';
 import { useState } from 'react';
-import { faultTable } from '#core/fault';
-import type { Finding } from '#core/checking';
+import { faultTable, type Finding } from '#core/fault';
 import { changedLines, type Edit, type Place } from '#core/text';
 import { useJudgingChanges } from '../../api/checks.ts';
 import { useComplain } from '../../parts/actions.ts';
 import { DifferentText } from '../../parts/Difference.tsx';
 import { GradeMark } from '../../parts/Marks.tsx';
-import { colour, mono } from '../../theme.ts';
+import { colour, mono, typeSize } from '../../theme.ts';
 
 interface Ignoring {
   readonly clientId: number;
@@ -52,11 +51,11 @@ export function FindingRow({
         <GradeMark grade={grade} />
         <Box sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
           {message}{' '}
-          <Box component="span" sx={{ color: 'text.secondary', fontSize: 12 }}>
+          <Box component="span" sx={{ color: 'text.secondary', fontSize: typeSize.small }}>
             {code}, after {faultTable[code].source}
           </Box>
           {related.map((one) => (
-            <Box key={one.place.start} component="span" sx={{ fontSize: 12.5 }}>
+            <Box key={one.place.start} component="span" sx={{ fontSize: typeSize.note }}>
               {' '}
               <PlaceLink
                 place={one.place}
@@ -115,7 +114,7 @@ function PlaceLink({
       }}
       sx={{
         font: 'inherit',
-        fontSize: 12.5,
+        fontSize: typeSize.note,
         color: 'primary.main',
         '&:hover': { textDecoration: 'underline' },
       }}
@@ -202,7 +201,7 @@ function IgnoreForm({ code, ignoring, onDone }: { code: string; ignoring: Ignori
           setScope(target.value);
         }}
         inputProps={{ 'aria-label': 'Where to ignore it' }}
-        sx={{ fontSize: 13.5, '& .MuiSelect-select': { py: 0.4 } }}
+        sx={{ fontSize: typeSize.text, '& .MuiSelect-select': { py: 0.4 } }}
       >
         <MenuItem value="place">at this place</MenuItem>
         <MenuItem value="page">on this page</MenuItem>
@@ -216,7 +215,7 @@ function IgnoreForm({ code, ignoring, onDone }: { code: string; ignoring: Ignori
         }}
         placeholder="Why? Whoever finds it later will ask."
         slotProps={{ htmlInput: { 'aria-label': 'Reason', maxLength: 500 } }}
-        sx={{ '& input': { py: 0.5, fontSize: 13.5 } }}
+        sx={{ '& input': { py: 0.5, fontSize: typeSize.text } }}
       />
       <Button type="submit" variant="contained" color="primary" disabled={!reason.trim() || ignore.isPending}>
         Ignore it

@@ -1,6 +1,8 @@
 import { Box, Button } from '@mui/material';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { certainMends, excerptOf, summarise, type Finding, type Ignored } from '#core/checking';
+import { excerptOf, type Ignored } from '#core/checking';
+import { certainMends } from '#core/mending';
+import { summarise, type Finding } from '#core/fault';
 import type { Edit, Place } from '#core/text';
 import { colour } from '../../theme.ts';
 import { FindingRow } from './FindingRow.tsx';
@@ -53,7 +55,7 @@ export function Findings({
       ? gone.at
       : offset === undefined
         ? -1
-        : nearest(shown, offset);
+        : nearest(shown, source, offset);
   const go = (step: 1 | -1): void => {
     if (shown.length === 0) return;
     const next = marked < 0 && step < 0 ? shown.length - 1 : (marked + step + shown.length) % shown.length;
@@ -82,23 +84,26 @@ export function Findings({
   }, [marked]);
 
   return (
-    <Box component="section" aria-label="Findings" sx={{ pb: 2 }}>
+    <Box
+      component="section"
+      aria-label="Findings"
+      sx={{ display: 'flex', flexDirection: 'column', flex: 1, minHeight: 0 }}
+    >
       <Box
         sx={{
           display: 'flex',
           alignItems: 'center',
-          gap: 1,
-          px: 2,
-          py: 0.75,
+          flexWrap: 'wrap',
+          gap: 0.75,
+          px: 1.5,
+          py: 0.5,
+          flex: 'none',
+          backgroundColor: colour.paper,
           borderBottom: `1px solid ${colour.line}`,
-          borderTop: `1px solid ${colour.line}`,
+          '& button': { whiteSpace: 'nowrap' },
         }}
       >
-        <Box component="h2" sx={{ m: 0, fontSize: 12.5, color: 'text.secondary' }}>
-          Findings
-        </Box>
         <FindingFilterBar filter={filter} counts={summarise(findings)} />
-        <Box sx={{ flex: 1 }} />
         <Button
           disabled={shown.length === 0}
           title="Shift+F8"
@@ -130,49 +135,51 @@ export function Findings({
           </Button>
         )}
       </Box>
-      {findings.length === 0 && (
-        <Box sx={{ p: 2 }}>Nothing to find fault with: a machine reads this as it is meant.</Box>
-      )}
-      {findings.length > 0 && shown.length === 0 && (
-        <Box sx={{ p: 2, color: 'text.secondary' }}>No finding of this grade and family.</Box>
-      )}
-      <Box component="ul" ref={list} sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {shown.slice(0, most).map((finding, at) => (
-          <FindingRow
-            key={`${finding.code} ${String(finding.place.start)} ${String(at)}`}
-            source={source}
-            finding={finding}
-            current={at === marked}
-            ignoring={{ clientId, page, excerpt: excerptOf(source, finding) }}
-            onPlace={onPlace}
-            onMend={onMend}
-          />
-        ))}
+      <Box tabIndex={-1} sx={{ flex: 1, minHeight: 0, overflow: 'auto' }}>
+        {findings.length === 0 && (
+          <Box sx={{ p: 2 }}>Nothing to find fault with: a machine reads this as it is meant.</Box>
+        )}
+        {findings.length > 0 && shown.length === 0 && (
+          <Box sx={{ p: 2, color: 'text.secondary' }}>No finding of this grade and family.</Box>
+        )}
+        <Box component="ul" ref={list} sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          {shown.slice(0, most).map((finding, at) => (
+            <FindingRow
+              key={`${finding.code} ${String(finding.place.start)} ${String(at)}`}
+              source={source}
+              finding={finding}
+              current={at === marked}
+              ignoring={{ clientId, page, excerpt: excerptOf(source, finding) }}
+              onPlace={onPlace}
+              onMend={onMend}
+            />
+          ))}
+        </Box>
+        {shown.length > most && (
+          <Box sx={{ px: 2, py: 1 }}>
+            <Button
+              onClick={() => {
+                setMost(shown.length);
+              }}
+            >
+              Show the other {shown.length - most}
+            </Button>
+          </Box>
+        )}
+        {ignored.length > 0 && (
+          <Box sx={{ px: 2, py: 1, color: 'text.secondary' }}>
+            {ignored.length === 1 ? '1 finding is' : `${String(ignored.length)} findings are`} ignored here:{' '}
+            {[...new Set(ignored.map(({ finding, reason }) => `${finding.code} (${reason})`))].join('; ')}.
+            What is ignored is listed, and taken back, under “How it is judged”.
+          </Box>
+        )}
       </Box>
-      {shown.length > most && (
-        <Box sx={{ px: 2, py: 1 }}>
-          <Button
-            onClick={() => {
-              setMost(shown.length);
-            }}
-          >
-            Show the other {shown.length - most}
-          </Button>
-        </Box>
-      )}
-      {ignored.length > 0 && (
-        <Box sx={{ px: 2, py: 1, color: 'text.secondary' }}>
-          {ignored.length === 1 ? '1 finding is' : `${String(ignored.length)} findings are`} ignored here:{' '}
-          {[...new Set(ignored.map(({ finding, reason }) => `${finding.code} (${reason})`))].join('; ')}. What
-          is ignored is listed, and taken back, under “How it is judged”.
-        </Box>
-      )}
     </Box>
   );
 }
 
-/** The smallest finding round an offset. */
-function nearest(findings: readonly Finding[], offset: number): number {
+/** The smallest finding round an offset, or else the first one in its line. */
+function nearest(findings: readonly Finding[], source: string, offset: number): number {
   let best = -1;
   let smallest = Infinity;
   for (const [at, { place }] of findings.entries()) {
@@ -182,5 +189,9 @@ function nearest(findings: readonly Finding[], offset: number): number {
       smallest = size;
     }
   }
-  return best;
+  if (best >= 0) return best;
+  const start = source.lastIndexOf('\n', offset - 1) + 1;
+  const behind = source.indexOf('\n', offset);
+  const end = behind < 0 ? source.length : behind;
+  return findings.findIndex(({ place }) => place.start >= start && place.start <= end);
 }

@@ -14,11 +14,13 @@ import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import type { KeptCheck } from '#contract';
 import { deleteCheck, restoreCheck, useChecks, useComparison } from '../../api/checks.ts';
+import { refresh } from '../../api/request.ts';
 import { useComplain } from '../../parts/actions.ts';
 import { ActionBar } from '../../parts/Drop.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { undoButton } from '../../parts/UndoButton.tsx';
 import { FoundList } from './SiteResults.tsx';
+import { typeSize } from '../../theme.ts';
 
 /** The kept checks of a client, and what became of the findings between two of them. */
 export default function HistoryOfChecks({
@@ -36,7 +38,7 @@ export default function HistoryOfChecks({
 }) {
   const { data, error } = useChecks(clientId);
   const [chosen, setChosen] = useState<readonly number[]>([]);
-  const remove = useRemoveCheck(clientId);
+  const remove = useRemoveCheck();
   if (error && !data) return <Failure error={error} />;
   if (!data) return <Loading />;
   if (before > 0 && after > 0)
@@ -141,20 +143,20 @@ export default function HistoryOfChecks({
 const when = ({ begun }: KeptCheck): string =>
   new Date(begun).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
 
-function useRemoveCheck(clientId: number): (check: KeptCheck) => void {
+function useRemoveCheck(): (check: KeptCheck) => void {
   const queries = useQueryClient();
   const { enqueueSnackbar, closeSnackbar } = useSnackbar();
   const complain = useComplain();
-  const refresh = (): Promise<void> => queries.invalidateQueries({ queryKey: ['checks', clientId] });
+  const askAnew = (): Promise<unknown> => refresh(queries, 'checks');
   return (check) => {
     deleteCheck(check.id)
-      .then(refresh)
+      .then(askAnew)
       .then(() => {
         const key = enqueueSnackbar(`The check of ${check.title} was deleted.`, {
           autoHideDuration: 12_000,
           action: undoButton(() => {
             closeSnackbar(key);
-            restoreCheck(check.id).then(refresh).catch(complain);
+            restoreCheck(check.id).then(askAnew).catch(complain);
           }),
         });
       })
@@ -188,7 +190,7 @@ function Compared({ before, after, onBack }: { before: number; after: number; on
       )}
       {parts.map(([title, list, none]) => (
         <Box key={title} component="section" aria-label={title}>
-          <Box component="h2" sx={{ m: 0, px: 2, py: 1, fontSize: 13.5 }}>
+          <Box component="h2" sx={{ m: 0, px: 2, py: 1, fontSize: typeSize.text }}>
             {title}: {list.length}
           </Box>
           {list.length === 0 ? (

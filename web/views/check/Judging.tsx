@@ -17,7 +17,7 @@ import { nearestName, propertyNamed, propertyNames } from '#core/vocabulary';
 import { useJudging, useJudgingChanges } from '../../api/checks.ts';
 import { useComplain } from '../../parts/actions.ts';
 import { Failure, Loading } from '../../parts/Notice.tsx';
-import { colour } from '../../theme.ts';
+import { colour, typeSize } from '../../theme.ts';
 
 /** The profile a client's sources are judged by, what it wants besides, and what is ignored. */
 export default function JudgingPane({ clientId, clientName }: { clientId: number; clientName: string }) {
@@ -32,7 +32,7 @@ export default function JudgingPane({ clientId, clientName }: { clientId: number
   );
 }
 
-const heading = { m: 0, mt: 1.5, mb: 0.5, fontSize: 13.5 } as const;
+const heading = { m: 0, mt: 1.5, mb: 0.5, fontSize: typeSize.text } as const;
 const WEIGHTS: Readonly<Record<Want['weight'], string>> = {
   required: 'must be there',
   recommended: 'should be there',
@@ -72,7 +72,7 @@ function Wanted({
             keep({ profile: target.value });
           }}
           inputProps={{ 'aria-label': 'Profile' }}
-          sx={{ fontSize: 13.5, '& .MuiSelect-select': { py: 0.4 } }}
+          sx={{ fontSize: typeSize.text, '& .MuiSelect-select': { py: 0.4 } }}
         >
           {profileNames.map((one) => (
             <MenuItem key={one} value={one}>
@@ -139,7 +139,7 @@ function Wanted({
           }}
           placeholder="Property of schema.org"
           slotProps={{ htmlInput: { 'aria-label': 'Property wanted' } }}
-          sx={{ width: 240, '& input': { py: 0.5, fontSize: 13.5 } }}
+          sx={{ width: 240, '& input': { py: 0.5, fontSize: typeSize.text } }}
         />
         <Select
           size="small"
@@ -148,7 +148,7 @@ function Wanted({
             setWeight(target.value);
           }}
           inputProps={{ 'aria-label': 'How much it is wanted' }}
-          sx={{ fontSize: 13.5, '& .MuiSelect-select': { py: 0.4 } }}
+          sx={{ fontSize: typeSize.text, '& .MuiSelect-select': { py: 0.4 } }}
         >
           {Object.entries(WEIGHTS).map(([value, label]) => (
             <MenuItem key={value} value={value}>
@@ -200,7 +200,9 @@ function IgnoredList({ clientId, judging: { ignores } }: { clientId: number; jud
                 <TableCell sx={{ overflowWrap: 'anywhere' }}>
                   {page || 'the whole site'}
                   {excerpt && (
-                    <Box sx={{ fontSize: 12, color: 'text.secondary' }}>at “{excerpt.slice(0, 80)}”</Box>
+                    <Box sx={{ fontSize: typeSize.small, color: 'text.secondary' }}>
+                      at “{excerpt.slice(0, 80)}”
+                    </Box>
                   )}
                 </TableCell>
                 <TableCell>{reason}</TableCell>

@@ -9,11 +9,12 @@ import {
   FormControlLabel,
 } from '@mui/material';
 import { useEffect, useState } from 'react';
-import type { MendChoices, Mended, MendStep } from '#core/checking';
+import type { Check } from '#core/checking';
+import type { MendChoices, Mended, MendStep } from '#core/mending';
 import { useComplain } from '../../parts/actions.ts';
 import { DifferentText } from '../../parts/Difference.tsx';
 import { GradeMark } from '../../parts/Marks.tsx';
-import { colour } from '../../theme.ts';
+import { colour, typeSize } from '../../theme.ts';
 
 /** Everything that can be put right, step by step, each with its difference; what is ticked is done together. */
 export function MendDialog({
@@ -24,13 +25,13 @@ export function MendDialog({
 }: {
   source: string;
   /** Stops with the signal. */
-  mendAll: (source: string, choices: MendChoices, signal: AbortSignal) => Promise<Mended>;
+  mendAll: (source: string, choices: MendChoices, signal: AbortSignal) => Promise<Mended<Check>>;
   /** The source as it is with what was chosen. */
   onTake: (mended: string) => void;
   onClose: () => void;
 }) {
   const [choices, setChoices] = useState<MendChoices>({});
-  const [result, setResult] = useState<{ of: MendChoices; mended: Mended } | undefined>();
+  const [result, setResult] = useState<{ of: MendChoices; mended: Mended<Check> } | undefined>();
   const complain = useComplain();
   useEffect(() => {
     const wanted = new AbortController();
@@ -50,7 +51,7 @@ export function MendDialog({
   const summary = mended?.check.summary;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="mend-all">
-      <DialogTitle id="mend-all" sx={{ fontSize: 15, fontWeight: 700, px: 2 }}>
+      <DialogTitle id="mend-all" sx={{ fontSize: typeSize.title, fontWeight: 700, px: 2 }}>
         Everything that can be put right
       </DialogTitle>
       <DialogContent dividers sx={{ p: 0 }}>
@@ -98,7 +99,7 @@ function Steps({
   if (steps.length === 0) return null;
   return (
     <Box component="section" aria-label={label}>
-      <Box component="h3" sx={{ m: 0, px: 2, pt: 1, fontSize: 12.5, color: 'text.secondary' }}>
+      <Box component="h3" sx={{ m: 0, px: 2, pt: 1, fontSize: typeSize.note, color: 'text.secondary' }}>
         {label}
       </Box>
       <Box component="ul" sx={{ listStyle: 'none', m: 0, p: 0 }}>
@@ -109,7 +110,11 @@ function Steps({
             sx={{ px: 2, py: 0.75, borderBottom: `1px solid ${colour.light}` }}
           >
             <FormControlLabel
-              sx={{ alignItems: 'flex-start', mr: 0, '& .MuiFormControlLabel-label': { fontSize: 13.5 } }}
+              sx={{
+                alignItems: 'flex-start',
+                mr: 0,
+                '& .MuiFormControlLabel-label': { fontSize: typeSize.text },
+              }}
               control={
                 <Checkbox
                   size="small"
@@ -124,7 +129,7 @@ function Steps({
                 <>
                   <GradeMark grade={step.grade} /> {step.message}
                   {!step.certain && (
-                    <Box component="span" sx={{ color: 'text.secondary', fontSize: 12 }}>
+                    <Box component="span" sx={{ color: 'text.secondary', fontSize: typeSize.small }}>
                       {' '}
                       probably meant
                     </Box>

@@ -1,15 +1,18 @@
 import { Box, Button, LinearProgress, TextField } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { limits, type Branch, type CheckInput, type KeptCheck } from '#contract';
+import { linkTo, type Branch, type CheckInput, type KeptCheck } from '#contract';
+import { limits } from '#core/limits';
 import { parseUrl } from '#core/link';
 import { cancelCheck, startCheck, startFileCheck, useKeptCheck } from '../../api/checks.ts';
+import { refresh } from '../../api/request.ts';
 import { useComplain } from '../../parts/actions.ts';
 import { Choice } from '../../parts/Choice.tsx';
 import { ActionBar, DropFrame } from '../../parts/Drop.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { SiteResults } from './SiteResults.tsx';
 import type { GivenSource } from './SourceCheck.tsx';
+import { typeSize } from '../../theme.ts';
 
 const KINDS = {
   site: 'A site, link by link, from',
@@ -35,7 +38,7 @@ export default function SiteCheck({
   const complain = useComplain();
   const queries = useQueryClient();
   const begun = ({ id }: { id: number }): void => {
-    void queries.invalidateQueries({ queryKey: ['checks', branch.clientId] });
+    void refresh(queries, 'checks');
     onCheck(id);
   };
   const takeFiles = (files: readonly File[]): void => {
@@ -137,7 +140,7 @@ function BeginBar({
           options={KINDS}
           onChange={setKind}
           disableUnderline
-          sx={{ fontSize: 13.5 }}
+          sx={{ fontSize: typeSize.text }}
         />
         {(kind === 'site' || kind === 'sitemap') && (
           <TextField
@@ -147,7 +150,7 @@ function BeginBar({
             }}
             placeholder="https://…"
             slotProps={{ htmlInput: { 'aria-label': 'Address to begin from' } }}
-            sx={{ width: 360, '& input': { py: 0.5, fontSize: 13.5 } }}
+            sx={{ width: 360, '& input': { py: 0.5, fontSize: typeSize.text } }}
           />
         )}
         {kind === 'urls' && (
@@ -160,7 +163,7 @@ function BeginBar({
             }}
             placeholder="One address a line"
             slotProps={{ htmlInput: { 'aria-label': 'Addresses, one a line' } }}
-            sx={{ width: 420, '& .MuiInputBase-root': { py: 0.5, fontSize: 13.5 } }}
+            sx={{ width: 420, '& .MuiInputBase-root': { py: 0.5, fontSize: typeSize.text } }}
           />
         )}
         <Button type="submit" variant="contained" color="primary" disabled={!ready}>
@@ -201,10 +204,10 @@ function Progress({ check, onCancel }: { check: KeptCheck; onCancel: () => void 
         {open && <Button onClick={onCancel}>Cancel</Button>}
         {!open && (
           <>
-            <Button component="a" href={`/api/checks/${String(check.id)}/report.html`}>
+            <Button component="a" href={linkTo('reportHtml', { id: check.id })}>
               Report
             </Button>
-            <Button component="a" href={`/api/checks/${String(check.id)}/report.csv`}>
+            <Button component="a" href={linkTo('reportCsv', { id: check.id })}>
               CSV
             </Button>
           </>

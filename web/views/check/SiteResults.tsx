@@ -11,12 +11,12 @@ import {
 } from '@mui/material';
 import { useState } from 'react';
 import type { CheckedPage, Found, FoundOnPage, ShownCheck } from '#contract';
-import { syntaxName } from '#core/reading';
+import { syntaxName } from '#core/item';
 import { askCheckedSource, useFoundOnPage } from '../../api/checks.ts';
 import { useComplain } from '../../parts/actions.ts';
 import { GradeMark } from '../../parts/Marks.tsx';
 import { Failure, Loading } from '../../parts/Notice.tsx';
-import { colour, mono } from '../../theme.ts';
+import { colour, mono, typeSize } from '../../theme.ts';
 import { FindingFilterBar, useFindingFilter } from './FindingFilter.tsx';
 import type { GivenSource } from './SourceCheck.tsx';
 
@@ -69,7 +69,7 @@ export function SiteResults({
           }}
           placeholder="Filter pages"
           slotProps={{ htmlInput: { 'aria-label': 'Filter pages' } }}
-          sx={{ width: 220, '& input': { py: 0.4, fontSize: 13 } }}
+          sx={{ width: 220, '& input': { py: 0.4, fontSize: typeSize.body } }}
         />
         <Box sx={{ flex: 1 }} />
         {ignored > 0 && <Box sx={{ color: 'text.secondary' }}>{ignored} ignored</Box>}
@@ -156,8 +156,10 @@ function PageRows({
           >
             {url}
           </ButtonBase>
-          {finalUrl && <Box sx={{ fontSize: 12, color: 'text.secondary' }}>leads to {finalUrl}</Box>}
-          {problem && <Box sx={{ fontSize: 12.5, color: 'primary.main' }}>{problem}</Box>}
+          {finalUrl && (
+            <Box sx={{ fontSize: typeSize.small, color: 'text.secondary' }}>leads to {finalUrl}</Box>
+          )}
+          {problem && <Box sx={{ fontSize: typeSize.note, color: 'primary.main' }}>{problem}</Box>}
         </TableCell>
         {(['must', 'should', 'note'] as const).map((grade) => (
           <TableCell
@@ -170,7 +172,7 @@ function PageRows({
         ))}
         <TableCell sx={{ overflowWrap: 'anywhere' }}>
           {ownBranchId !== null && (
-            <Box sx={{ fontSize: 12, color: 'text.secondary' }}>page of {label(ownBranchId)}</Box>
+            <Box sx={{ fontSize: typeSize.small, color: 'text.secondary' }}>page of {label(ownBranchId)}</Box>
           )}
           {carriedText(carries, label)}
         </TableCell>
@@ -229,7 +231,7 @@ function Answer({ answer }: { answer: NonNullable<FoundOnPage['answer']> }) {
   return (
     <Box
       component="details"
-      sx={{ px: 2, py: 0.75, fontSize: 12.5, color: 'text.secondary', overflowWrap: 'anywhere' }}
+      sx={{ px: 2, py: 0.75, fontSize: typeSize.note, color: 'text.secondary', overflowWrap: 'anywhere' }}
     >
       <summary>
         Fetched {new Date(fetched).toLocaleString()}: status {status}, {(size / 1024).toFixed(1)} KB in{' '}
@@ -287,13 +289,15 @@ export function FoundList({
           <GradeMark grade={finding.grade} />
           <Box sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
             {finding.message}{' '}
-            <Box component="span" sx={{ color: 'text.secondary', fontSize: 12 }}>
+            <Box component="span" sx={{ color: 'text.secondary', fontSize: typeSize.small }}>
               {finding.code}
             </Box>
-            {pages && <Box sx={{ color: 'text.secondary', fontSize: 12 }}>{page || 'the whole site'}</Box>}
+            {pages && (
+              <Box sx={{ color: 'text.secondary', fontSize: typeSize.small }}>{page || 'the whole site'}</Box>
+            )}
           </Box>
           {finding.place.end > 0 && (
-            <Box sx={{ color: 'text.secondary', fontSize: 12.5, whiteSpace: 'nowrap' }}>
+            <Box sx={{ color: 'text.secondary', fontSize: typeSize.note, whiteSpace: 'nowrap' }}>
               line {finding.place.line}, column {finding.place.column}
             </Box>
           )}

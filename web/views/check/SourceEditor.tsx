@@ -12,7 +12,7 @@ import {
   type DecorationSet,
 } from '@codemirror/view';
 import { useEffect, useImperativeHandle, useRef, type Ref } from 'react';
-import type { Finding } from '#core/checking';
+import type { Finding } from '#core/fault';
 import type { Edit } from '#core/text';
 import { codeLook, language } from '../../parts/CodePane.tsx';
 import { colour } from '../../theme.ts';

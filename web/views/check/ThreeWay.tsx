@@ -1,11 +1,11 @@
 import { Box, Button, ButtonBase, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { useState } from 'react';
-import type { ThreeWayRow } from '#core/checking';
-import { syntaxName } from '#core/reading';
+import type { ThreeWayRow } from '#core/agreement';
+import { syntaxName } from '#core/item';
 import type { Place } from '#core/text';
 import { DifferentText } from '../../parts/Difference.tsx';
 import { AgreementMark } from '../../parts/Marks.tsx';
-import { mono } from '../../theme.ts';
+import { mono, typeSize } from '../../theme.ts';
 
 const differs = ({ markup, visitor }: ThreeWayRow): boolean =>
   markup.some(({ agreement }) => agreement !== undefined && agreement !== 'exact') ||
@@ -89,7 +89,7 @@ function FactRow({ row, onPlace }: { row: ThreeWayRow; onPlace: (place: Place) =
             shows={agreement !== 'exact' && row.fact !== 'telephone'}
           >
             {agreement && <AgreementMark agreement={agreement} />}
-            <Box component="span" sx={{ fontSize: 12, color: 'text.secondary' }}>
+            <Box component="span" sx={{ fontSize: typeSize.small, color: 'text.secondary' }}>
               {syntaxName[syntax]}
               {understood && `: ${understood}`}
             </Box>
@@ -137,7 +137,7 @@ function Reading({
     shows && text ? (
       <DifferentText reference={shorten(reference)} text={shorten(text)} />
     ) : (
-      <Box component="span" sx={{ fontFamily: mono, fontSize: 13, overflowWrap: 'anywhere' }}>
+      <Box component="span" sx={{ fontFamily: mono, fontSize: typeSize.body, overflowWrap: 'anywhere' }}>
         {shorten(text)}
       </Box>
     );

@@ -4,7 +4,8 @@ import { render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { SnackbarProvider } from 'notistack';
 import type { ReactElement } from 'react';
-import { certainMends, check, mendAll } from '#core/checking';
+import { check, checker } from '#core/checking';
+import { certainMends, mendAll } from '#core/mending';
 import { jsonLd } from '#core/markup';
 import { larkspur } from '#sample';
 import { Findings } from './Findings.tsx';
@@ -139,7 +140,7 @@ describe('everything that can be put right', () => {
       <MendDialog
         source={without}
         mendAll={(from, choices) =>
-          Promise.resolve(mendAll(from, { record: larkspur, url: larkspur.url }, choices))
+          Promise.resolve(mendAll(from, checker({ record: larkspur, url: larkspur.url }), choices))
         }
         onTake={onTake}
         onClose={jest.fn()}
@@ -153,7 +154,7 @@ describe('everything that can be put right', () => {
     const { onTake, done } = await open();
     expect(done.querySelectorAll('ins')).toHaveLength(2);
     await userEvent.click(screen.getByRole('button', { name: 'Take 2' }));
-    const [[mended = ''] = []] = onTake.mock.calls;
+    const [[mended] = ['']] = onTake.mock.calls;
     expect(mended).toContain('"telephone": "+1 360 555 0142"');
     expect(mended).toContain('"priceRange"');
   });

@@ -1,6 +1,7 @@
 import { wrap, type Remote } from 'comlink';
-import { startTransition, useEffect, useRef, useState } from 'react';
-import type { Check, CheckOptions, MendChoices, Mended } from '#core/checking';
+import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
+import type { Check, CheckOptions } from '#core/checking';
+import type { MendChoices, Mended } from '#core/mending';
 import type { Checker } from './checker.worker.ts';
 
 const PAUSE_MS = 150;
@@ -14,7 +15,7 @@ export async function mendAway(
   options: CheckOptions,
   choices: MendChoices,
   signal: AbortSignal,
-): Promise<Mended> {
+): Promise<Mended<Check>> {
   const worker = startWorker();
   const stop = (): void => {
     worker.terminate();
@@ -34,34 +35,70 @@ export async function mendAway(
 export function useCheck(
   source: string,
   options: CheckOptions,
-): { check: Check | undefined; checked: string | undefined; busy: boolean } {
+): {
+  check: Check | undefined;
+  checked: string | undefined;
+  busy: boolean;
+  /** Why the worker gave no check; ''. */
+  problem: string;
+} {
+  const [failed, setFailed] = useState<{ source: string; problem: string } | undefined>();
   const [result, setResult] = useState<{ source: string; check: Check } | undefined>();
-  const checker = useRef<Remote<Checker> | undefined>(undefined);
+  const worker = useRef<{ readonly end: () => void; readonly checker: Remote<Checker> } | undefined>(
+    undefined,
+  );
+  const latest = useRef(source);
   useEffect(() => {
-    const worker = startWorker();
-    checker.current = wrap<Checker>(worker);
-    return () => {
-      worker.terminate();
-    };
+    latest.current = source;
+  });
+  /** The worker ends; the next change begins another. */
+  const fail = useCallback((error: unknown): void => {
+    worker.current?.end();
+    worker.current = undefined;
+    const reason = error instanceof Error && error.message ? ` (${error.message})` : '';
+    setFailed({
+      source: latest.current,
+      problem: `The checker stopped${reason}. The source is as it was, and is checked again when it changes.`,
+    });
   }, []);
+  const begin = useCallback(() => {
+    const thread = startWorker();
+    // One that cannot be started, or dies, says nothing to whoever waits.
+    thread.addEventListener('error', fail);
+    return {
+      checker: wrap<Checker>(thread),
+      end: () => {
+        thread.terminate();
+      },
+    };
+  }, [fail]);
+  useEffect(
+    () => () => {
+      worker.current?.end();
+      worker.current = undefined;
+    },
+    [],
+  );
   useEffect(() => {
     let wanted = true;
     const timer = setTimeout(() => {
-      void checker.current?.check(source, options).then((check) => {
+      worker.current ??= begin();
+      worker.current.checker.check(source, options).then((check) => {
         // Drawn a piece at a time between keystrokes: a long list must not hold up a letter.
         if (wanted)
           startTransition(() => {
             setResult({ source, check });
           });
-      });
+      }, fail);
     }, PAUSE_MS);
     return () => {
       wanted = false;
       clearTimeout(timer);
     };
-  }, [source, options]);
-  const busy = result?.source !== source;
+  }, [source, options, fail, begin]);
+  const problem = failed?.source === source ? failed.problem : '';
+  const busy = result?.source !== source && !problem;
   return source.trim()
-    ? { check: result?.check, checked: result?.source, busy }
-    : { check: undefined, checked: undefined, busy };
+    ? { check: result?.check, checked: result?.source, busy, problem }
+    : { check: undefined, checked: undefined, busy, problem };
 }

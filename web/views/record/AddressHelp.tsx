@@ -3,7 +3,7 @@ import { memo, useState } from 'react';
 import { addressForm, readAddress, type Address } from '#core/address';
 import type { BusinessRecord } from '#core/record';
 import { GradeMark } from '../../parts/Marks.tsx';
-import { colour } from '../../theme.ts';
+import { colour, typeSize } from '../../theme.ts';
 import { PasteRow } from './PasteRow.tsx';
 
 /** A whole address pasted into one box, with the split to be seen, and corrected where it is uncertain, before it is taken. */
@@ -39,7 +39,7 @@ export const AddressHelp = memo(function AddressHelp({
       }}
     >
       {text.trim() && (
-        <Box sx={{ fontSize: 13, pt: 0.5 }}>
+        <Box sx={{ fontSize: typeSize.body, pt: 0.5 }}>
           <Box sx={{ display: 'flex', flexWrap: 'wrap', columnGap: 1.5, rowGap: 0.5 }}>
             {addressForm(parts.addressCountry).map(({ part, label }) => {
               const doubt = open.find((one) => one.part === part);
@@ -60,7 +60,7 @@ export const AddressHelp = memo(function AddressHelp({
                       size: Math.max(4, parts[part].length + 1),
                     }}
                     sx={{
-                      fontSize: 13,
+                      fontSize: typeSize.body,
                       borderBottom: `1px ${doubt ? 'solid' : 'dotted'} ${doubt ? colour.plum : colour.line}`,
                       '& .MuiInputBase-input': { p: 0 },
                     }}

@@ -1,26 +1,20 @@
 import { Box, Button, InputBase } from '@mui/material';
 import { useState, type ReactNode } from 'react';
-import { entryFields, readEntries, writeEntries, type Entry, type EntryFact, type Fact } from '#core/record';
-import { colour } from '../../theme.ts';
+import { entryFields, readEntries, writeEntries } from '#core/record';
+import type { Entry } from '#core/value';
+import { TextButton } from '../../parts/TextButton.tsx';
+import { colour, typeSize } from '../../theme.ts';
+import type { FieldProps } from './fieldProps.ts';
 
 /** A list of entries with fields, a line each. The line just begun lives here until something stands in it. */
 export function EntriesField({
-  fact,
+  row: { fact },
   label,
   text,
   onSet,
-  types = {},
   children,
-}: {
-  fact: EntryFact;
-  label: string;
-  text: string;
-  onSet: (fact: Fact, text: string) => void;
-  /** The kinds of input of fields that are no plain texts. */
-  types?: Readonly<Record<string, string>>;
-  children?: ReactNode;
-}) {
-  const fields = entryFields[fact];
+}: Pick<FieldProps, 'row' | 'label' | 'text' | 'onSet'> & { children?: ReactNode }) {
+  const fields = entryFields(fact) ?? [];
   const kept = readEntries(fact, text);
   const [lines, setLines] = useState<readonly Entry[]>(kept);
   const same = writeEntries(fact, readEntries(fact, writeEntries(fact, lines))) === text;
@@ -42,10 +36,10 @@ export function EntriesField({
             borderBottom: `1px solid ${colour.light}`,
           }}
         >
-          {fields.map(({ key, label: name }) => (
+          {fields.map(({ key, label: name, kind }) => (
             <InputBase
               key={key}
-              type={types[key] ?? 'text'}
+              type={kind === 'date' ? 'date' : 'text'}
               value={entry[key] ?? ''}
               placeholder={name}
               onChange={({ target }) => {
@@ -53,32 +47,23 @@ export function EntriesField({
               }}
               inputProps={{ 'aria-label': `${label} ${String(at + 1)}: ${name}` }}
               sx={{
-                fontSize: 13.5,
+                fontSize: typeSize.text,
                 px: 0.5,
                 '& .MuiInputBase-input': { p: 0, py: 0.35 },
                 '&:hover, &.Mui-focused': { backgroundColor: '#fff' },
               }}
             />
           ))}
-          <Box
-            component="button"
-            type="button"
+          <TextButton
+            quiet
             aria-label={`Remove ${label} ${String(at + 1)}`}
             title="Remove"
             onClick={() => {
               set(shown.filter((_, place) => place !== at));
             }}
-            sx={{
-              font: 'inherit',
-              border: 0,
-              background: 'none',
-              color: colour.middle,
-              cursor: 'pointer',
-              p: 0,
-            }}
           >
             ×
-          </Box>
+          </TextButton>
         </Box>
       ))}
       <Box sx={{ display: 'flex', gap: 1, py: 0.25 }}>

@@ -1,21 +1,16 @@
 import { Button } from '@mui/material';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
-import { readEntries, type BusinessRecord } from '#core/record';
+import { readEntries } from '#core/record';
 import { fetchImageSize } from '../../api/queries.ts';
 import { inWords } from '../../api/request.ts';
+import type { FieldProps } from './fieldProps.ts';
 
 /** Reads the size of pictures that do not say theirs, where they can be fetched. */
-export function ImageHelp({
-  text,
-  change,
-}: {
-  text: string;
-  change: (change: (record: BusinessRecord) => BusinessRecord) => void;
-}) {
+export function ImageHelp({ row: { fact }, text, change }: FieldProps) {
   const [busy, setBusy] = useState(false);
   const { enqueueSnackbar } = useSnackbar();
-  const open = readEntries('image', text).flatMap(({ url = '', width, height }) =>
+  const open = readEntries(fact, text).flatMap(({ url = '', width, height }) =>
     /^https?:/.test(url) && !(width && height) ? [url] : [],
   );
   if (open.length === 0) return null;

@@ -9,20 +9,14 @@ import {
   FormControlLabel,
 } from '@mui/material';
 import { useState } from 'react';
-import { limits, megabytes } from '#contract';
-import {
-  decodeCsv,
-  guessCsvEncoding,
-  intakeCsv,
-  intakePage,
-  intakeQuestions,
-  readIntake,
-} from '#core/intake';
+import { limits, megabytes } from '#core/limits';
+import { intakeCsv, intakePage, intakeQuestions, readIntake } from '#core/intake';
+import { decodeCsv, guessCsvEncoding } from '#core/csv';
 import type { Proposal } from '#core/proposal';
 import type { BusinessRecord } from '#core/record';
 import { fileName } from '#core/text';
 import { downloadText } from '../../parts/actions.ts';
-import { colour } from '../../theme.ts';
+import { colour, typeSize } from '../../theme.ts';
 import { ProposalList, takeChosen, useChoice } from './Proposals.tsx';
 
 /** The open questions of a record for the client to answer, and the answers read back. */
@@ -60,7 +54,7 @@ export default function IntakeDialog({
   };
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="intake-title">
-      <DialogTitle id="intake-title" sx={{ fontSize: 15, fontWeight: 700, pb: 0.5 }}>
+      <DialogTitle id="intake-title" sx={{ fontSize: typeSize.title, fontWeight: 700, pb: 0.5 }}>
         Intake sheet
       </DialogTitle>
       <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>

@@ -8,7 +8,7 @@ import { inWords } from '../../api/request.ts';
 import { Choice } from '../../parts/Choice.tsx';
 import { downloadText, useCopy } from '../../parts/actions.ts';
 import { PaneBar } from '../../parts/Tray.tsx';
-import { colour, mono } from '../../theme.ts';
+import { colour, mono, typeSize } from '../../theme.ts';
 import { OutputChoices } from './OutputChoices.tsx';
 
 interface TrayProps {
@@ -39,7 +39,13 @@ const BLOCKS = {
 } as const satisfies Partial<Record<OutputForm, string>>;
 type BlockForm = keyof typeof BLOCKS;
 
-const choiceLook = { flex: 1, minWidth: 0, fontSize: 12.5, fontWeight: 700, color: colour.middle } as const;
+const choiceLook = {
+  flex: 1,
+  minWidth: 0,
+  fontSize: typeSize.note,
+  fontWeight: 700,
+  color: colour.middle,
+} as const;
 
 /** A function that is always the same and gives the latest value: what hangs on it need not be drawn anew. */
 function useLatest<T>(value: T): () => T {
@@ -105,7 +111,7 @@ export function MarkupTray({ record, label, clientId, pointed, onPoint, change, 
               py: 0.1,
               px: 1,
               textTransform: 'none',
-              fontSize: 12.5,
+              fontSize: typeSize.note,
               whiteSpace: 'nowrap',
             },
           }}
@@ -232,7 +238,7 @@ function MarkupText({
         py: 1,
         overflow: 'auto',
         fontFamily: mono,
-        fontSize: 13,
+        fontSize: typeSize.body,
         lineHeight: 1.5,
         '& > span': { display: 'block', px: 1.5, width: 'fit-content', minWidth: '100%' },
         '& > span[data-lit]': {

@@ -1,54 +1,39 @@
 import { Box } from '@mui/material';
-import { emptyRecord, withoutOwn, type BusinessRecord, type Fact, type Origin } from '#core/record';
-import { colour } from '../../theme.ts';
+import { emptyRecord, factOf, withoutOwn, type FactRow, type Origin } from '#core/record';
+import { TextButton } from '../../parts/TextButton.tsx';
+import { typeSize } from '../../theme.ts';
+import type { ChangeRecord } from './fieldProps.ts';
 
 /** Where the value comes from, and the way to the other choice. */
 export function OriginOf({
-  fact,
+  row: { fact, key },
   label,
   origin,
   hasDefault,
   change,
 }: {
-  fact: Fact;
+  row: Pick<FactRow, 'fact' | 'key'>;
   label: string;
   origin: Origin;
   /** Whether the client has a default for it. */
   hasDefault: boolean;
-  change: (change: (record: BusinessRecord) => BusinessRecord) => void;
+  change: ChangeRecord;
 }) {
   const act = (words: string, how: 'use' | 'withhold') => (
-    <Box
-      component="button"
-      type="button"
+    <TextButton
       aria-label={`${label}: ${words}`}
       onClick={() => {
         change((record) => withoutOwn(record, emptyRecord, fact, how));
       }}
-      sx={{
-        font: 'inherit',
-        fontSize: 12,
-        p: 0,
-        border: 0,
-        background: 'none',
-        color: colour.plum,
-        cursor: 'pointer',
-        textDecoration: 'underline',
-        textAlign: 'left',
-      }}
     >
       {words}
-    </Box>
+    </TextButton>
   );
   // What is inherited as a whole says so once, at its first row.
-  if (
-    /^(hours\.(?!Monday)|pin\.longitude|aggregateRating\.(?!ratingValue)|parentOrganization\.(?!name))/.test(
-      fact,
-    )
-  )
-    return <span />;
+  const known = factOf(key);
+  if (known && !known.inheritedByPart && known.rows[0]?.fact !== fact) return <span />;
   return (
-    <Box sx={{ py: 0.6, fontSize: 12, color: 'text.secondary' }}>
+    <Box sx={{ py: 0.6, fontSize: typeSize.small, color: 'text.secondary' }}>
       {origin === 'client' && <>the client’s · {act('leave out', 'withhold')}</>}
       {origin === 'withheld' && <>left out · {act('use the client’s', 'use')}</>}
       {origin === 'own' && hasDefault && act('use the client’s', 'use')}

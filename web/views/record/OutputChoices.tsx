@@ -1,28 +1,13 @@
 import { Box, Button, Checkbox, FormControlLabel, Popover, TextField } from '@mui/material';
 import { useState, type ReactNode } from 'react';
-import { factHead, factRows, isSet, usualOutput, type BusinessRecord, type Output } from '#core/record';
+import { knownFacts, usualOutput, type BusinessRecord, type Output } from '#core/record';
 import { Choice } from '../../parts/Choice.tsx';
-import { colour } from '../../theme.ts';
+import { colour, typeSize } from '../../theme.ts';
 
 type Choices = Output['block'];
 
-/** The facts by their keys, each once, with the name of its whole. */
-const heads = [...new Map(factRows.map((row) => [factHead(row.fact), row.label])).entries()].map(
-  ([head, label]) => ({
-    head,
-    label:
-      {
-        address: 'Address',
-        pin: 'Coordinates',
-        hours: 'Hours',
-        parentOrganization: 'Organisation',
-        aggregateRating: 'Rating',
-      }[head as string] ?? label,
-  }),
-);
-
-/** What no output can be without, and what only goes with another fact. */
-const NEVER_LEFT_OUT = new Set<string>(['name', 'types', 'timeZone', 'messagingText']);
+/** Facts that output may leave out: not those without which there is none, nor those that no markup says. */
+const optional = knownFacts.filter(({ property, required, goesWith }) => property && !required && !goesWith);
 
 /** How the record is told: choices that change no fact. They are kept with the record. */
 export function OutputChoices({
@@ -141,7 +126,7 @@ export function OutputChoices({
           sx={{
             borderCollapse: 'collapse',
             '& th': { fontWeight: 400, textAlign: 'left', pr: 2 },
-            '& thead th': { fontSize: 12, color: colour.middle },
+            '& thead th': { fontSize: typeSize.small, color: colour.middle },
           }}
         >
           <thead>
@@ -152,9 +137,9 @@ export function OutputChoices({
             </tr>
           </thead>
           <tbody>
-            {heads
-              .filter(({ head }) => record && isSet(record, head) && !NEVER_LEFT_OUT.has(head))
-              .map(({ head, label }) => (
+            {optional
+              .filter(({ isSet }) => record && isSet(record))
+              .map(({ key: head, label }) => (
                 <tr key={head}>
                   <th scope="row">{label}</th>
                   {(['jsonld', 'block'] as const).map((where) => (
@@ -194,7 +179,7 @@ export function OutputChoices({
 }
 
 const Head = ({ children }: { children: string }) => (
-  <Box sx={{ fontSize: 12, fontWeight: 700, color: colour.middle, mt: 0.5 }}>{children}</Box>
+  <Box sx={{ fontSize: typeSize.small, fontWeight: 700, color: colour.middle, mt: 0.5 }}>{children}</Box>
 );
 
 const Row = ({ label, children }: { label: string; children: ReactNode }) => (

@@ -2,7 +2,7 @@ import { Box, Button } from '@mui/material';
 import { memo, useState } from 'react';
 import { readCoordinates } from '#core/pin';
 import type { BusinessRecord } from '#core/record';
-import { colour } from '../../theme.ts';
+import { colour, typeSize } from '../../theme.ts';
 import { PasteRow } from './PasteRow.tsx';
 
 const ORIGINS = {
@@ -48,12 +48,15 @@ export const PinHelp = memo(function PinHelp({
       }}
     >
       {text.trim() ? (
-        <Box role="status" sx={{ fontSize: 13, pt: 0.25, color: read ? 'text.secondary' : colour.plum }}>
+        <Box
+          role="status"
+          sx={{ fontSize: typeSize.body, pt: 0.25, color: read ? 'text.secondary' : colour.plum }}
+        >
           {read ? `Read as ${read.latitude}, ${read.longitude}` : 'No coordinates can be read in this.'}
         </Box>
       ) : (
         (origin || exactness) && (
-          <Box sx={{ fontSize: 13, pt: 0.25, color: 'text.secondary' }}>
+          <Box sx={{ fontSize: typeSize.body, pt: 0.25, color: 'text.secondary' }}>
             The pin {ORIGINS[origin] || 'was typed'}
             {exactness && ` and marks ${EXACT[exactness]}`}.
           </Box>

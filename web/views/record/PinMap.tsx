@@ -5,6 +5,7 @@ import { feature } from 'topojson-client';
 import statesAddress from 'us-atlas/states-10m.json?url';
 import countriesAddress from 'world-atlas/countries-50m.json?url';
 import * as z from 'zod';
+import { linkTo } from '#contract';
 import type { Point } from '#core/pin';
 import { colour } from '../../theme.ts';
 
@@ -201,8 +202,7 @@ function drawLayers(map: L.Map): () => void {
   const near = L.geoJSON(undefined, {
     interactive: false,
     pane: 'streets',
-    style: (one) =>
-      ({ ...areaStyle(String(one?.properties?.['kind'] ?? '')), renderer: onTop }) as L.PathOptions,
+    style: (one) => ({ ...areaStyle(kindOf(one)), renderer: onTop }),
   }).addTo(map);
   const names = L.layerGroup().addTo(map);
   void drawLand(land, stopped.signal);
@@ -214,9 +214,8 @@ function drawLayers(map: L.Map): () => void {
     const box = [bounds.getWest(), bounds.getSouth(), bounds.getEast(), bounds.getNorth()]
       .map((degrees) => Math.max(-180, Math.min(180, degrees)).toFixed(5))
       .join(',');
-    const streets = zoom >= STREETS_FROM ? await ask(`streets?bbox=${box}`, stopped.signal) : undefined;
-    const towns =
-      zoom >= TOWNS_FROM && zoom < 15 ? await ask(`towns?bbox=${box}`, stopped.signal) : undefined;
+    const streets = zoom >= STREETS_FROM ? await ask('streets', box, stopped.signal) : undefined;
+    const towns = zoom >= TOWNS_FROM && zoom < 15 ? await ask('towns', box, stopped.signal) : undefined;
     if (ticket !== latest || stopped.signal.aborted) return;
     near.clearLayers();
     names.clearLayers();
@@ -257,8 +256,17 @@ async function read(address: string, signal: AbortSignal): Promise<unknown> {
 
 type Drawn = z.infer<typeof collectionSchema>;
 
-const ask = async (path: string, signal: AbortSignal): Promise<Drawn | undefined> =>
-  collectionSchema.safeParse(await read(`/api/places/${path}`, signal)).data;
+const ask = async (
+  layer: 'towns' | 'streets',
+  bbox: string,
+  signal: AbortSignal,
+): Promise<Drawn | undefined> =>
+  collectionSchema.safeParse(await read(linkTo('mapLayer', { layer }, { bbox }), signal)).data;
+
+const kindOf = (feature: GeoJSON.Feature<GeoJSON.Geometry, unknown> | undefined): string => {
+  const { data } = z.looseObject({ kind: z.string() }).safeParse(feature?.properties);
+  return data?.kind ?? '';
+};
 
 function areaStyle(kind: string): L.PathOptions {
   if (kind === 'water') return { fillColor: '#d6dde0', fillOpacity: 1, color: '#b3bfc4', weight: 1 };

@@ -2,13 +2,13 @@ import 'leaflet/dist/leaflet.css';
 import { Box, Button, InputBase } from '@mui/material';
 import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { addressText, countryName } from '#core/address';
-import { exactnessOf, type Hit } from '#core/gazetteer';
+import { exactnessOf, type Hit } from '#core/geocode';
 import { distance, distanceText, readPin, writePoint, type Exactness, type Point } from '#core/pin';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { usePlaces } from '../../api/queries.ts';
 import { inWords } from '../../api/request.ts';
 import { PaneBar } from '../../parts/Tray.tsx';
-import { colour } from '../../theme.ts';
+import { colour, typeSize } from '../../theme.ts';
 import { PinMap } from './PinMap.tsx';
 
 type Change = (change: (record: BusinessRecord) => BusinessRecord) => void;
@@ -135,7 +135,7 @@ function Result({ hit, point, onTake }: { hit: Hit; point: Point | undefined; on
     >
       <Box sx={{ flex: 1, minWidth: 0 }}>
         {hit.properties.geocoding.label}
-        <Box sx={{ fontSize: 12.5, color: 'text.secondary' }}>
+        <Box sx={{ fontSize: typeSize.note, color: 'text.secondary' }}>
           marks the {MARKS[exactness]}
           {exactness !== 'door' && ' only'}
           {away !== undefined && `, ${away} from the pin`}

@@ -1,19 +1,16 @@
 import { Box, Button, InputBase } from '@mui/material';
 import { useState } from 'react';
-import { countryCode } from '#core/address';
 import { priceRangesFor } from '#core/price';
-import type { Fact } from '#core/record';
+import { countryOf } from '#core/record';
+import type { FieldProps } from './fieldProps.ts';
+import { useRecordInHand } from './useRecordInHand.ts';
+import { typeSize } from '../../theme.ts';
 
 /** Offers a price range derived from the average sale. */
-export function PriceHelp({
-  country,
-  onSet,
-}: {
-  country: string;
-  onSet: (fact: Fact, text: string) => void;
-}) {
+export function PriceHelp({ row: { fact }, onSet }: FieldProps) {
+  const country = useRecordInHand(countryOf);
   const [average, setAverage] = useState('');
-  const ranges = priceRangesFor(Number(average.replace(',', '.')), countryCode(country));
+  const ranges = priceRangesFor(Number(average.replace(',', '.')), country);
   return (
     <Box
       sx={{
@@ -22,7 +19,7 @@ export function PriceHelp({
         alignItems: 'center',
         px: 0.75,
         pb: 0.25,
-        fontSize: 12.5,
+        fontSize: typeSize.note,
         color: 'text.secondary',
       }}
     >
@@ -37,13 +34,13 @@ export function PriceHelp({
           setAverage(target.value);
         }}
         inputProps={{ inputMode: 'decimal' }}
-        sx={{ width: 56, fontSize: 12.5, '& .MuiInputBase-input': { p: 0 } }}
+        sx={{ width: 56, fontSize: typeSize.note, '& .MuiInputBase-input': { p: 0 } }}
       />
       {ranges?.map((range) => (
         <Button
           key={range}
           onClick={() => {
-            onSet('priceRange', range);
+            onSet(fact, range);
           }}
           sx={{ py: 0 }}
         >

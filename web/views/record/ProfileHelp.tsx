@@ -1,15 +1,9 @@
 import { Box, Button } from '@mui/material';
 import { normaliseProfile } from '#core/link';
-import type { BusinessRecord } from '#core/record';
+import type { FieldProps } from './fieldProps.ts';
 
 /** Offers to write profile addresses whole and without tracking parameters. */
-export function ProfileHelp({
-  text,
-  change,
-}: {
-  text: string;
-  change: (change: (record: BusinessRecord) => BusinessRecord) => void;
-}) {
+export function ProfileHelp({ row: { fact }, text, onSet }: FieldProps) {
   const lines = text.split('\n').filter(Boolean);
   const loose = lines.filter((line) => normaliseProfile(line) !== line).length;
   if (loose === 0) return null;
@@ -17,7 +11,7 @@ export function ProfileHelp({
     <Box sx={{ px: 0.75, pb: 0.5 }}>
       <Button
         onClick={() => {
-          change((record) => ({ ...record, sameAs: lines.map(normaliseProfile) }));
+          onSet(fact, lines.map(normaliseProfile).join('\n'));
         }}
         sx={{ py: 0 }}
       >

@@ -2,8 +2,8 @@ import { Box, Checkbox } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { writeWeek } from '#core/hours';
 import { accept, type Proposal } from '#core/proposal';
-import { factText, isSet, type BusinessRecord, type Fact } from '#core/record';
-import { colour } from '../../theme.ts';
+import { factText, factOf, type BusinessRecord, type Fact } from '#core/record';
+import { colour, typeSize } from '../../theme.ts';
 
 /** Which proposals are chosen: of each fact the first, unless the record says the same or something already. */
 export function useChoice(proposals: readonly Proposal[], record: BusinessRecord) {
@@ -42,7 +42,7 @@ function firstOfEach(proposals: readonly Proposal[]): ReadonlySet<Proposal> {
 const saysAlready = (record: BusinessRecord, unit: string): boolean =>
   unit === 'address'
     ? record.address.streetAddress !== '' || record.address.addressLocality !== ''
-    : isSet(record, unit as keyof BusinessRecord);
+    : (factOf(unit)?.isSet(record) ?? false);
 
 const firstChoice = (proposals: readonly Proposal[], record: BusinessRecord): ReadonlySet<Proposal> =>
   new Set(
@@ -117,7 +117,7 @@ export function ProposalList({
             <Box sx={{ py: 0.5, color: 'text.secondary', overflowWrap: 'anywhere' }}>
               {same ? 'as in the record' : now && `record now: ${now}`}
             </Box>
-            <Box sx={{ py: 0.5, color: 'text.secondary', fontSize: 12.5 }}>{one.where}</Box>
+            <Box sx={{ py: 0.5, color: 'text.secondary', fontSize: typeSize.note }}>{one.where}</Box>
           </Box>
         );
       })}

@@ -4,7 +4,8 @@ import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import type { Branch, Defaults } from '#contract';
 import { emptyRecord } from '#core/record';
-import { askBranch, askDefaults, useBranch, useDefaults } from '../../api/queries.ts';
+import { useDefaults, useBranch } from '../../api/queries.ts';
+import { ask, keyOf, refresh } from '../../api/request.ts';
 import { Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
 import { Sheet } from './Sheet.tsx';
@@ -25,14 +26,15 @@ function RecordOf({ branch }: { branch: Branch }) {
   const { id, record, version } = branch;
   const subject: Subject = {
     key: `draft:${String(id)}`,
-    path: `/branches/${String(id)}/record`,
+    endpoint: 'saveRecord',
+    id,
     record,
     defaults: branch.defaults,
     version,
-    ask: () => askBranch(id),
+    ask: () => ask('branch', { id }),
     onSaved: (saved, next) => {
       queries.setQueryData<Branch>(
-        ['branch', id],
+        keyOf('branch', { id }),
         (known) => known && { ...known, record: saved, version: next },
       );
     },
@@ -56,17 +58,18 @@ function DefaultsOf({ defaults }: { defaults: Defaults }) {
   const subject: Subject = useMemo(
     () => ({
       key: `defaults:${String(clientId)}`,
-      path: `/clients/${String(clientId)}/defaults`,
+      endpoint: 'saveDefaults',
+      id: clientId,
       record,
       defaults: emptyRecord,
       version,
-      ask: () => askDefaults(clientId),
+      ask: () => ask('defaults', { id: clientId }),
       onSaved: (saved, next) => {
         queries.setQueryData<Defaults>(
-          ['defaults', clientId],
+          keyOf('defaults', { id: clientId }),
           (known) => known && { ...known, record: saved, version: next },
         );
-        void queries.invalidateQueries({ queryKey: ['branch'] });
+        void refresh(queries, 'branch');
       },
     }),
     [clientId, record, version, queries],

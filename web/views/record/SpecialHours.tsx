@@ -9,32 +9,23 @@ import {
   FormControlLabel,
 } from '@mui/material';
 import { useState } from 'react';
-import { countryCode, countryName } from '#core/address';
-import { readEntries, writeEntries, type Fact } from '#core/record';
+import { countryName } from '#core/address';
+import { countryOf, readEntries, writeEntries } from '#core/record';
 import { useHolidays } from '../../api/queries.ts';
 import { EntriesField } from './EntriesField.tsx';
+import type { FieldProps } from './fieldProps.ts';
+import { useRecordInHand } from './useRecordInHand.ts';
+import { typeSize } from '../../theme.ts';
 
 /** Exceptions and seasons, with the holidays of the country to choose from. */
-export function SpecialHours({
-  text,
-  context,
-  onSet,
-}: {
-  text: string;
-  context: string;
-  onSet: (fact: Fact, text: string) => void;
-}) {
+export function SpecialHours(props: FieldProps) {
+  const { row, text, onSet } = props;
   const [offering, setOffering] = useState(false);
-  const [country = '', region = ''] = context.split('|');
-  const code = countryCode(country);
+  const code = useRecordInHand(countryOf);
+  const region = useRecordInHand(({ address }) => address.addressRegion);
+  const entries = readEntries(row.fact, text);
   return (
-    <EntriesField
-      fact="specialHours"
-      label="Exceptions"
-      text={text}
-      onSet={onSet}
-      types={{ from: 'date', through: 'date' }}
-    >
+    <EntriesField {...props}>
       <Button
         variant="text"
         disabled={!code}
@@ -49,18 +40,11 @@ export function SpecialHours({
         <Holidays
           country={code}
           region={region}
-          taken={readEntries('specialHours', text).map(({ from }) => from ?? '')}
+          taken={entries.map(({ from }) => from ?? '')}
           onTake={(days) => {
-            const entries = days.map(({ name, date }) => ({
-              name,
-              from: date,
-              through: '',
-              hours: 'closed',
-            }));
-            const all = [...readEntries('specialHours', text), ...entries].sort((a, b) =>
-              (a['from'] ?? '') < (b['from'] ?? '') ? -1 : 1,
-            );
-            onSet('specialHours', writeEntries('specialHours', all));
+            const closed = days.map(({ name, date }) => ({ name, from: date, through: '', hours: 'closed' }));
+            const all = [...entries, ...closed].sort((a, b) => (a.from < b.from ? -1 : 1));
+            onSet(row.fact, writeEntries(row.fact, all));
             setOffering(false);
           }}
           onClose={() => {
@@ -91,7 +75,7 @@ function Holidays({
   const open = (data?.holidays ?? []).filter(({ date }) => !taken.includes(date));
   return (
     <Dialog open onClose={onClose} aria-labelledby="holidays-title">
-      <DialogTitle id="holidays-title" sx={{ fontSize: 15, fontWeight: 700, pb: 0 }}>
+      <DialogTitle id="holidays-title" sx={{ fontSize: typeSize.title, fontWeight: 700, pb: 0 }}>
         Holidays of {countryName(country)}
       </DialogTitle>
       <DialogContent sx={{ minWidth: 380 }}>

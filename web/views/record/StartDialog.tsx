@@ -1,12 +1,12 @@
 import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, InputBase } from '@mui/material';
 import { wrap } from 'comlink';
-import { useEffect, useState, type FormEvent } from 'react';
-import { limits, megabytes } from '#contract';
+import { useEffect, useState, type SyntheticEvent } from 'react';
+import { limits, megabytes } from '#core/limits';
 import type { Proposal } from '#core/proposal';
 import type { BusinessRecord } from '#core/record';
 import { fetchPage } from '../../api/queries.ts';
 import { inWords } from '../../api/request.ts';
-import { colour, mono } from '../../theme.ts';
+import { colour, mono, typeSize } from '../../theme.ts';
 import type { ProposalWorker } from './proposal.worker.ts';
 import { ProposalList, takeChosen, useChoice } from './Proposals.tsx';
 
@@ -47,7 +47,7 @@ export default function StartDialog({
       setBusy(false);
     }
   };
-  const submit = (event: FormEvent): void => {
+  const submit = (event: SyntheticEvent): void => {
     event.preventDefault();
     if (text.trim()) void look();
   };
@@ -58,7 +58,7 @@ export default function StartDialog({
   const tooLarge = text.length > limits.pageBytes;
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="start-title">
-      <DialogTitle id="start-title" sx={{ fontSize: 15, fontWeight: 700, pb: 0.5 }}>
+      <DialogTitle id="start-title" sx={{ fontSize: typeSize.title, fontWeight: 700, pb: 0.5 }}>
         Start from a page or markup
       </DialogTitle>
       <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
@@ -85,7 +85,7 @@ export default function StartDialog({
                 border: `1px solid ${colour.line}`,
                 borderRadius: '3px',
                 fontFamily: mono,
-                fontSize: 12.5,
+                fontSize: typeSize.note,
                 backgroundColor: '#fff',
               }}
             />

@@ -1,29 +1,22 @@
 import { Autocomplete, Box, Button, InputBase } from '@mui/material';
 import { lazy, Suspense, useMemo, useState, type KeyboardEvent } from 'react';
-import type { Fact } from '#core/record';
 import { findTypes, typeCaution, typeLabel } from '#core/vocabulary';
+import type { FieldProps } from './fieldProps.ts';
 import { inputLook } from './TextField.tsx';
+import { typeSize } from '../../theme.ts';
 
 type RowAttributes = React.HTMLAttributes<HTMLLIElement> & { key: React.Key };
 
 const TypeTree = lazy(() => import('./TypeTree.tsx'));
 
 /** The types of schema.org, found by name or by the words of the trade, or in their tree. */
-export function TypeField({
-  text,
-  onSet,
-  describedBy,
-}: {
-  text: string;
-  onSet: (fact: Fact, text: string) => void;
-  describedBy: string | undefined;
-}) {
+export function TypeField({ row: { fact }, text, onSet, describedBy }: FieldProps) {
   // The same list as long as it says the same: a new one would make the field forget what is being typed.
   const types = useMemo(() => text.split('\n').filter(Boolean), [text]);
   const [browsing, setBrowsing] = useState(false);
   const [words, setWords] = useState('');
   const set = (next: readonly string[]): void => {
-    onSet('types', next.join('\n'));
+    onSet(fact, next.join('\n'));
   };
   const fitting = (typed: string): readonly string[] =>
     findTypes(typed, 60).flatMap(({ name }) => (types.includes(name) ? [] : [name]));
@@ -66,7 +59,7 @@ export function TypeField({
           const { input, htmlInput } = slotProps as { input: object; htmlInput: object };
           return (
             <InputBase
-              {...(parameters as object)}
+              {...parameters}
               {...input}
               inputProps={{ ...htmlInput, 'aria-describedby': describedBy }}
               placeholder={types.length === 0 ? 'Type a trade: vet, optician, pottery …' : ''}
@@ -113,7 +106,7 @@ function TypeOption({ attributes, name }: { attributes: React.HTMLAttributes<HTM
         </Box>
         <Box
           sx={{
-            fontSize: 12.5,
+            fontSize: typeSize.note,
             color: 'text.secondary',
             display: '-webkit-box',
             WebkitLineClamp: 2,

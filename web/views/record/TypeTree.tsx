@@ -20,7 +20,7 @@ import {
   typeLabel,
   typePathsTo,
 } from '#core/vocabulary';
-import { colour } from '../../theme.ts';
+import { colour, typeSize } from '../../theme.ts';
 
 const ROOT = 'LocalBusiness';
 
@@ -51,7 +51,7 @@ export default function TypeTree({
   const above = (typePathsTo(ROOT, shown)[0] ?? typePathsTo('Organization', shown)[0] ?? []).slice(0, -1);
   return (
     <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="type-title">
-      <DialogTitle id="type-title" sx={{ fontSize: 15, fontWeight: 700, pb: 0.5 }}>
+      <DialogTitle id="type-title" sx={{ fontSize: typeSize.title, fontWeight: 700, pb: 0.5 }}>
         Types of local businesses
       </DialogTitle>
       <DialogContent
@@ -72,7 +72,7 @@ export default function TypeTree({
             sx={{ border: `1px solid ${colour.line}`, borderRadius: '3px', px: 1, mb: 0.5 }}
           />
           {fitting && (
-            <Box role="status" sx={{ fontSize: 13, py: 0.25 }}>
+            <Box role="status" sx={{ fontSize: typeSize.body, py: 0.25 }}>
               {fitting.best.length > 0 ? (
                 <>
                   Best:{' '}
@@ -85,7 +85,7 @@ export default function TypeTree({
                         onClick={() => {
                           setShown(name);
                         }}
-                        sx={{ verticalAlign: 'baseline', fontSize: 13 }}
+                        sx={{ verticalAlign: 'baseline', fontSize: typeSize.body }}
                       >
                         {typeLabel(name)}
                       </Link>
@@ -120,7 +120,7 @@ export default function TypeTree({
           <Box
             component="h2"
             sx={{
-              fontSize: 15,
+              fontSize: typeSize.title,
               fontWeight: 700,
               m: 0,
               textTransform: 'none',
@@ -185,7 +185,7 @@ function Branch({
       label={
         <Box
           sx={{
-            fontSize: 13.5,
+            fontSize: typeSize.text,
             fontWeight: chosen.includes(name) ? 700 : 400,
             color: /^Superseded|discourages/.test(typeCaution(name)) ? colour.middle : 'inherit',
             fontStyle: /^Superseded|discourages/.test(typeCaution(name)) ? 'italic' : 'normal',

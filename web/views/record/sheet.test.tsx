@@ -3,7 +3,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { act, render, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { SnackbarProvider } from 'notistack';
-import { useState } from 'react';
+import { useLayoutEffect, useMemo, useState } from 'react';
 import {
   changeOwn,
   effectiveRecord,
@@ -14,7 +14,10 @@ import {
   type Fact,
 } from '#core/record';
 import { larkspur } from '#sample';
+import { RecordInHand } from '../../state/recordInHand.ts';
 import { FactSheet } from './FactSheet.tsx';
+import { byFact } from './rows.ts';
+import { RecordContext } from './useRecordInHand.ts';
 import { MarkupTray } from './MarkupTray.tsx';
 
 const queries = new QueryClient();
@@ -41,21 +44,27 @@ function Sheet({
   const change = (alter: (now: BusinessRecord) => BusinessRecord): void => {
     setRecord((now) => changeOwn(now, defaults, alter));
   };
-  const effective = effectiveRecord(record, defaults);
+  const effective = useMemo(() => effectiveRecord(record, defaults), [record, defaults]);
+  const [inHand] = useState(() => new RecordInHand(effective));
+  useLayoutEffect(() => {
+    inHand.set(effective);
+  }, [inHand, effective]);
   return (
     <QueryClientProvider client={queries}>
-      <FactSheet
-        own={record}
-        record={effective}
-        defaults={defaults}
-        faults={judgeRecord(effective)}
-        asked={new Set()}
-        onSet={onSet}
-        change={change}
-        pointed={[]}
-        onPoint={onPoint}
-        onPin={jest.fn()}
-      />
+      <RecordContext value={inHand}>
+        <FactSheet
+          own={record}
+          record={effective}
+          defaults={defaults}
+          faults={byFact(judgeRecord(effective), new Map())}
+          asked={new Set()}
+          onSet={onSet}
+          change={change}
+          pointed={[]}
+          onPoint={onPoint}
+          onPin={jest.fn()}
+        />
+      </RecordContext>
     </QueryClientProvider>
   );
 }

@@ -9,7 +9,8 @@ import { useDraft, type DraftInHand, type Subject } from './useDraft.ts';
 const theirs = { record: { ...larkspur, name: 'Theirs' }, version: 4 };
 const subject: Subject = {
   key: 'draft:7',
-  path: '/branches/7/record',
+  endpoint: 'saveRecord',
+  id: 7,
   record: larkspur,
   defaults: emptyRecord,
   version: 3,

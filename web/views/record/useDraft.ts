@@ -1,9 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import * as z from 'zod';
-import { savedSchema } from '#contract';
 import { recordSchema, type BusinessRecord, type Fact } from '#core/record';
-import { ask, inWords, json, RequestFailed } from '../../api/request.ts';
+import { ask, inWords, refresh, RequestFailed } from '../../api/request.ts';
 import { forget, keep, keptJson } from '../../state/browserStore.ts';
 import {
   Draft,
@@ -17,8 +16,9 @@ import {
 export interface Subject extends DraftSubject {
   /** Names it in this browser's store: "draft:12", "defaults:3". */
   readonly key: string;
-  /** Where it is saved. */
-  readonly path: string;
+  /** What saves it. */
+  readonly endpoint: 'saveRecord' | 'saveDefaults';
+  readonly id: number;
 }
 
 /** A draft as a view uses it. */
@@ -51,12 +51,11 @@ function failureOf(error: unknown): SaveFailure {
 export function useDraft(subject: Subject): DraftInHand {
   const queries = useQueryClient();
   const [draft] = useState(() => {
-    const { key, path } = subject;
+    const { key, endpoint, id } = subject;
     const world: DraftWorld = {
       save: (record, version, leaving) =>
-        // Sent on even when the page is gone (Fetch Standard, keepalive).
-        ask(savedSchema, path, { ...json('PUT', { record, version }), keepalive: leaving }).then((saved) => {
-          void queries.invalidateQueries({ queryKey: ['clients'] });
+        ask(endpoint, { id }, { body: { record, version }, keepalive: leaving }).then((saved) => {
+          void refresh(queries, 'clients', 'branches');
           return saved;
         }, failureOf),
       readBackup: () => keptJson(key, (backup) => backupSchema.parse(backup)),
