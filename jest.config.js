@@ -21,7 +21,11 @@ export default {
   testTimeout: 600_000,
   maxWorkers: 2,
   projects: [
-    { ...shared, displayName: 'core', testMatch: ['<rootDir>/{core,contract,bin,bench}/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'core',
+      testMatch: ['<rootDir>/{core,contract,outside,cli,start,tools,bench}/**/*.test.ts'],
+    },
     {
       ...shared,
       displayName: 'web',
@@ -33,8 +37,8 @@ export default {
       ...shared,
       displayName: 'server',
       testMatch: ['<rootDir>/{server,standins,demo}/**/*.test.ts'],
-      globalSetup: '<rootDir>/bin/testDatabaseStart.ts',
-      globalTeardown: '<rootDir>/bin/testDatabaseStop.ts',
+      globalSetup: '<rootDir>/start/testDatabaseStart.ts',
+      globalTeardown: '<rootDir>/start/testDatabaseStop.ts',
     },
     { ...shared, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'] },
   ],

@@ -1,6 +1,8 @@
-import { certainMends, check, type Check, type Finding } from '#core/checking';
+import { check, type Check } from '#core/checking';
+import { certainMends } from '#core/mending';
+import type { Finding } from '#core/fault';
 import { jsonLd, napBlock, writeMarkup } from '#core/markup';
-import type { PlainItem } from '#core/reading';
+import type { PlainItem } from '#core/item';
 import type { BusinessRecord } from '#core/record';
 import { applyEdits, type Edit, type Place } from '#core/text';
 import { htmlSources } from './htmlSources.ts';
@@ -10,7 +12,7 @@ import { mutated, repeated, type Random } from './mutation.ts';
 const LONGEST_MS = 2000;
 
 /** Where the attacks on the checker begin: pages of every fault, and markup of ours in every form. */
-export function fuzzSources(record: BusinessRecord): readonly string[] {
+function fuzzSources(record: BusinessRecord): readonly string[] {
   const bare = jsonLd(record).text.replace(/<\/?script[^>]*>/g, '');
   return [
     ...htmlSources,
@@ -26,7 +28,7 @@ export function fuzzSources(record: BusinessRecord): readonly string[] {
 }
 
 /** What is wrong with how the checker takes a source; '' where nothing is. */
-export function attack(source: string, record: BusinessRecord): string {
+function attack(source: string, record: BusinessRecord): string {
   const begun = process.cpuUsage();
   const checked = check(source, { url: 'https://a.example/b', record });
   const took = process.cpuUsage(begun).user / 1000;

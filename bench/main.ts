@@ -2,6 +2,7 @@
 import { larkspur } from '#sample';
 import { benchCheck } from './check.ts';
 import { benchInterface } from './interface.ts';
+import { benchLists } from './lists.ts';
 import { benchBranches, benchSearch } from './record.ts';
 import { tell, type Figure } from './ratio.ts';
 import { benchSite } from './site.ts';
@@ -11,6 +12,7 @@ const benches: Readonly<Record<string, () => readonly Figure[] | Promise<readonl
   check: () => benchCheck(larkspur),
   record: () => [...benchBranches(larkspur), ...benchSearch()],
   interface: benchInterface,
+  lists: () => benchLists(larkspur),
   site: () => benchSite(larkspur),
   stamp: () => benchStamp(larkspur),
 };

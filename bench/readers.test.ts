@@ -1,6 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { describe, expect, test } from '@jest/globals';
-import { plainItem, readSource, type PlainItem } from '#core/reading';
+import { readSource } from '#core/reading';
+import { plainItem, type PlainItem } from '#core/item';
 import { corpus, type CorpusPage } from './corpus.ts';
 
 /** Readers that are not ours: Debian's python3-extruct and libhtml-html5-microdata-parser-perl. */

@@ -1,7 +1,7 @@
-import { Gazetteer } from '#core/gazetteer';
+import { Gazetteer } from '#standins/addressSearch/gazetteer.ts';
 import { jsonLd } from '#core/markup';
 import type { BusinessRecord } from '#core/record';
-import { worldPlaces } from '../standins/addressSearch/world.ts';
+import { worldPlaces } from '#standins/addressSearch/world.ts';
 import type { Figure } from './ratio.ts';
 
 /** A branch of its own: no two share a telephone number, an address or a pin. */

@@ -14,7 +14,7 @@ import sharp from 'sharp';
 import { jsonLd } from '#core/markup';
 import { stampFields } from '#core/photo';
 import type { BusinessRecord } from '#core/record';
-import { FileStamper } from '../bin/stamping.ts';
+import { FileStamper } from '#outside/stamper.ts';
 import { median, type Figure } from './ratio.ts';
 
 const PHOTOS = 200;

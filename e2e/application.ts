@@ -20,7 +20,7 @@ export interface Application {
 export async function startApplication(data: string, words: readonly string[] = []): Promise<Application> {
   const child = spawn(
     process.execPath,
-    ['--import', 'tsx', 'bin/start.ts', '--data', data, '--port', '0', ...words],
+    ['--import', 'tsx', 'start/start.ts', '--data', data, '--port', '0', ...words],
     { cwd: home, env: { ...process.env, NODE_OPTIONS: '' } },
   );
   let text = '';

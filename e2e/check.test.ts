@@ -222,9 +222,29 @@ describe('a source', () => {
       const line = [...document.querySelectorAll<HTMLElement>('.cm-line')].find((one) =>
         one.innerText.includes('"telephone"'),
       );
-      line?.scrollIntoView();
+      line?.scrollIntoView({ block: 'center' });
     });
-    await hand.page.click('::-p-xpath(//*[contains(@class,"cm-line")][contains(., "telephone")])');
+    // The editor measures its lines anew when it is scrolled: until it has, they move.
+    await hand.page.waitForFunction(
+      () => {
+        const line = [...document.querySelectorAll('.cm-line')].find((one) =>
+          one.textContent.includes('"telephone"'),
+        );
+        const top = line?.getBoundingClientRect().top;
+        const stands = top === Reflect.get(window, 'lineTop');
+        Reflect.set(window, 'lineTop', top);
+        return stands;
+      },
+      { polling: 250 },
+    );
+    const at = await hand.page.evaluate(() => {
+      const line = [...document.querySelectorAll('.cm-line')].find((one) =>
+        one.textContent.includes('"telephone"'),
+      );
+      const { left = 0, top = 0, height = 0 } = line?.getBoundingClientRect() ?? {};
+      return { x: left + 60, y: top + height / 2 };
+    });
+    await hand.page.mouse.click(at.x, at.y);
     await hand.page.waitForSelector('[aria-label="Findings"] [aria-current=true]');
   });
 

@@ -5,7 +5,7 @@ import { createServer, type AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, expect, test } from '@jest/globals';
-import { backUp, restore } from '../bin/backup.ts';
+import { backUp, restore } from '../start/backup.ts';
 import { startApplication, type Application } from './application.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'zinc-start-'));
@@ -99,7 +99,7 @@ test('a port in use is said in a sentence, and nothing stays behind', async () =
   const data = join(folder, 'port');
   const { status, stderr } = spawnSync(
     process.execPath,
-    ['--import', 'tsx', 'bin/start.ts', '--data', data, '--port', String(port), '--empty'],
+    ['--import', 'tsx', 'start/start.ts', '--data', data, '--port', String(port), '--empty'],
     { cwd: home, encoding: 'utf8', env: { ...process.env, NODE_OPTIONS: '' } },
   );
   other.close();

@@ -1,7 +1,7 @@
 import { fork, type ChildProcess } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { freePort, startMariaDb, type MariaDb } from '../../bin/mariadb.ts';
+import { freePort, startMariaDb, type MariaDb } from '../../start/mariadb.ts';
 
 const home = join(import.meta.dirname, '../..');
 
