@@ -353,7 +353,7 @@ describe('the whole job, once', () => {
     await hand.see('swells to hundreds of times');
     await hand.see('Nothing of site.zip was taken');
     await hand.see('notes.txt was not taken');
-    expect(await hand.text('table')).not.toContain('shop/one.html');
+    expect(await hand.text('[role=grid]')).not.toContain('shop/one.html');
     const sound = new ZipFile();
     sound.addBuffer(Buffer.from('<!doctype html><title>a</title><p>One'), 'shop/one.html');
     sound.end();
@@ -362,7 +362,7 @@ describe('the whole job, once', () => {
     writeFileSync(join(folder, 'sound.zip'), Buffer.concat(pieces));
     await hand.upload('Pages or a zip to add', join(folder, 'sound.zip'));
     await hand.see('sound.zip: 1 page added');
-    await hand.see('shop/one.html', 'table');
+    await hand.see('shop/one.html', '[role=grid]');
     // What is placed is not lost without a word when the page comes again.
     await hand.click('button', 'shop/one.html');
     await hand.click('button', 'Place');

@@ -73,3 +73,21 @@ export function summarise(findings: readonly Finding[]): Summary {
 /** The worst first, then in the order of the source. */
 export const byGradeAndPlace = (a: Finding, b: Finding): number =>
   gradeOrder[a.grade] - gradeOrder[b.grade] || a.place.start - b.place.start;
+
+/** The place in the list of the smallest finding round an offset, or else of the first one in its line; -1 for none. */
+export function nearestFinding(findings: readonly Finding[], source: string, offset: number): number {
+  let best = -1;
+  let smallest = Infinity;
+  for (const [at, { place }] of findings.entries()) {
+    const size = place.end - place.start;
+    if (place.start <= offset && offset <= place.end && size < smallest) {
+      best = at;
+      smallest = size;
+    }
+  }
+  if (best >= 0) return best;
+  const start = source.lastIndexOf('\n', offset - 1) + 1;
+  const behind = source.indexOf('\n', offset);
+  const end = behind < 0 ? source.length : behind;
+  return findings.findIndex(({ place }) => place.start >= start && place.start <= end);
+}

@@ -51,3 +51,18 @@ export const HeadBar = ({ title, children }: { title: string; children: ReactNod
     {children}
   </Bar>
 );
+
+/** One of a list, with a line below it. */
+export const ListRow = styled('li')({
+  display: 'flex',
+  alignItems: 'baseline',
+  gap: 8,
+  padding: '4px 16px',
+  borderBottom: `1px solid ${colour.light}`,
+});
+
+/** Words that may be as long as they like beside something that keeps its width. */
+export const Words = styled('div')({ flex: 1, minWidth: 0, overflowWrap: 'anywhere' });
+
+/** The heading of a part of a view, in the size of its text. */
+export const PartHead = styled('h2')({ margin: '12px 0 4px', fontSize: typeSize.text });

@@ -6,7 +6,8 @@ import { useToldBranch } from '../../api/branch.ts';
 import { Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
 import { colour, typeSize } from '../../theme.ts';
-import { SourceCheck, type GivenSource } from './SourceCheck.tsx';
+import { SourceCheck } from './SourceCheck.tsx';
+import type { GivenSource } from './useKeptSource.ts';
 
 const SiteCheck = lazy(() => import('./SiteCheck.tsx'));
 const HistoryOfChecks = lazy(() => import('./History.tsx'));

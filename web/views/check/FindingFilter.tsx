@@ -4,6 +4,7 @@ import type { Finding, Summary } from '#core/fault';
 import { faultTable, isFaultCode } from '#core/fault';
 import { Choice } from '../../parts/Choice.tsx';
 import { GradeMark } from '../../parts/Marks.tsx';
+import { toggleLook } from '../../parts/Toggle.tsx';
 import { typeSize } from '../../theme.ts';
 
 const GRADES = ['must', 'should', 'note'] as const;
@@ -58,16 +59,7 @@ export function FindingFilterBar({ filter, counts }: { filter: FindingFilter; co
           choose({ ...chosen, grades });
         }}
         aria-label="Grades shown"
-        sx={{
-          '& .MuiToggleButton-root': {
-            py: 0.1,
-            px: 1,
-            gap: 0.5,
-            textTransform: 'none',
-            fontSize: typeSize.note,
-            color: 'text.primary',
-          },
-        }}
+        sx={{ ...toggleLook, '& button': { color: 'text.primary' } }}
       >
         {GRADES.map((grade) => (
           <ToggleButton key={grade} value={grade}>

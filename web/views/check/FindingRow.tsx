@@ -1,11 +1,16 @@
-import { Box, Button, ButtonBase, MenuItem, Select, TextField } from '@mui/material';
+import { Box, Button, TextField } from '@mui/material';
+import { styled } from '@mui/material/styles';
 import { useState } from 'react';
 import { faultTable, type Finding } from '#core/fault';
 import { changedLines, type Edit, type Place } from '#core/text';
 import { useJudgingChanges } from '../../api/checks.ts';
 import { useComplain } from '../../parts/actions.ts';
+import { BoxedChoice } from '../../parts/Choice.tsx';
 import { DifferentText } from '../../parts/Difference.tsx';
+import { Hint, Line, ListRow, Soft, Words } from '../../parts/layout.tsx';
 import { GradeMark } from '../../parts/Marks.tsx';
+import { Opener } from '../../parts/Opener.tsx';
+import { TextButton } from '../../parts/TextButton.tsx';
 import { colour, mono, typeSize } from '../../theme.ts';
 
 interface Ignoring {
@@ -14,57 +19,27 @@ interface Ignoring {
   readonly excerpt: string;
 }
 
+interface FindingRowProps {
+  readonly source: string;
+  readonly finding: Finding;
+  readonly current: boolean;
+  readonly ignoring: Ignoring;
+  readonly onPlace: (place: Place) => void;
+  readonly onMend: (edits: readonly Edit[]) => void;
+}
+
 /** One finding: what a machine makes of it, where, after which standard, its mend, and the way to ignore it. */
-export function FindingRow({
-  source,
-  finding,
-  current,
-  ignoring,
-  onPlace,
-  onMend,
-}: {
-  source: string;
-  finding: Finding;
-  current: boolean;
-  ignoring: Ignoring;
-  onPlace: (place: Place) => void;
-  onMend: (edits: readonly Edit[]) => void;
-}) {
+export function FindingRow({ source, finding, current, ignoring, onPlace, onMend }: FindingRowProps) {
   const [open, setOpen] = useState<'mend' | 'ignore' | undefined>();
-  const { code, grade, message, place, mend, related } = finding;
+  const { code, grade, place, mend } = finding;
   const toggle = (what: 'mend' | 'ignore') => () => {
     setOpen(open === what ? undefined : what);
   };
   return (
-    <Box
-      component="li"
-      data-code={code}
-      aria-current={current || undefined}
-      sx={{
-        px: 2,
-        py: 0.6,
-        borderBottom: `1px solid ${colour.light}`,
-        ...(current ? { backgroundColor: colour.plumLight } : {}),
-      }}
-    >
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'baseline' }}>
+    <Row data-code={code} aria-current={current || undefined}>
+      <Line sx={{ gap: 1, alignItems: 'baseline' }}>
         <GradeMark grade={grade} />
-        <Box sx={{ flex: 1, minWidth: 0, overflowWrap: 'anywhere' }}>
-          {message}{' '}
-          <Box component="span" sx={{ color: 'text.secondary', fontSize: typeSize.small }}>
-            {code}, after {faultTable[code].source}
-          </Box>
-          {related.map((one) => (
-            <Box key={one.place.start} component="span" sx={{ fontSize: typeSize.note }}>
-              {' '}
-              <PlaceLink
-                place={one.place}
-                onPlace={onPlace}
-                label={`${one.message}: line ${String(one.place.line)}`}
-              />
-            </Box>
-          ))}
-        </Box>
+        <Message finding={finding} onPlace={onPlace} />
         <PlaceLink
           place={place}
           onPlace={onPlace}
@@ -75,14 +50,10 @@ export function FindingRow({
             {open === 'mend' ? 'Close' : mend.certain ? 'Mend …' : 'Proposal …'}
           </Button>
         )}
-        <Button
-          onClick={toggle('ignore')}
-          aria-expanded={open === 'ignore'}
-          sx={{ py: 0, border: 0, color: 'text.secondary', fontWeight: 400 }}
-        >
+        <TextButton quiet onClick={toggle('ignore')} aria-expanded={open === 'ignore'}>
           Ignore …
-        </Button>
-      </Box>
+        </TextButton>
+      </Line>
       {open === 'mend' && mend && (
         <MendPreview
           source={source}
@@ -94,11 +65,39 @@ export function FindingRow({
         />
       )}
       {open === 'ignore' && <IgnoreForm code={code} ignoring={ignoring} onDone={toggle('ignore')} />}
-    </Box>
+    </Row>
   );
 }
 
-function PlaceLink({
+const Row = styled(ListRow)({
+  display: 'block',
+  '&[aria-current]': { backgroundColor: colour.plumLight },
+});
+
+/** What is found, after which standard, and the other places it has to do with. */
+const Message = ({
+  finding: { code, message, related },
+  onPlace,
+}: Pick<FindingRowProps, 'finding' | 'onPlace'>) => (
+  <Words>
+    {message}{' '}
+    <Hint as="span">
+      {code}, after {faultTable[code].source}
+    </Hint>
+    {related.map((one) => (
+      <span key={one.place.start}>
+        {' '}
+        <PlaceLink
+          place={one.place}
+          onPlace={onPlace}
+          label={`${one.message}: line ${String(one.place.line)}`}
+        />
+      </span>
+    ))}
+  </Words>
+);
+
+const PlaceLink = ({
   place,
   onPlace,
   label,
@@ -106,23 +105,16 @@ function PlaceLink({
   place: Place;
   onPlace: (place: Place) => void;
   label: string;
-}) {
-  return (
-    <ButtonBase
-      onClick={() => {
-        onPlace(place);
-      }}
-      sx={{
-        font: 'inherit',
-        fontSize: typeSize.note,
-        color: 'primary.main',
-        '&:hover': { textDecoration: 'underline' },
-      }}
-    >
-      {label}
-    </ButtonBase>
-  );
-}
+}) => (
+  <Opener
+    onClick={() => {
+      onPlace(place);
+    }}
+    sx={{ fontSize: typeSize.note, color: 'primary.main' }}
+  >
+    {label}
+  </Opener>
+);
 
 /** The lines a mend changes, before and after in one. */
 function MendPreview({
@@ -140,11 +132,7 @@ function MendPreview({
   return (
     <Box sx={panel}>
       <Box sx={{ flex: 1, minWidth: 0 }}>
-        {!certain && (
-          <Box sx={{ color: 'text.secondary', mb: 0.5 }}>
-            Probably meant, but not certain: look at it before you take it.
-          </Box>
-        )}
+        {!certain && <Soft>Probably meant, but not certain: look at it before you take it.</Soft>}
         <Box sx={{ fontFamily: mono }}>
           <DifferentText reference={before} text={after} />
         </Box>
@@ -167,7 +155,8 @@ const panel = {
   alignItems: 'flex-start',
 } as const;
 
-type Scope = 'place' | 'page' | 'site';
+const SCOPES = { place: 'at this place', page: 'on this page', site: 'on the whole site' } as const;
+type Scope = keyof typeof SCOPES;
 
 function IgnoreForm({ code, ignoring, onDone }: { code: string; ignoring: Ignoring; onDone: () => void }) {
   const [scope, setScope] = useState<Scope>('place');
@@ -194,19 +183,7 @@ function IgnoreForm({ code, ignoring, onDone }: { code: string; ignoring: Ignori
       }}
       sx={{ ...panel, alignItems: 'center' }}
     >
-      <Select
-        size="small"
-        value={scope}
-        onChange={({ target }) => {
-          setScope(target.value);
-        }}
-        inputProps={{ 'aria-label': 'Where to ignore it' }}
-        sx={{ fontSize: typeSize.text, '& .MuiSelect-select': { py: 0.4 } }}
-      >
-        <MenuItem value="place">at this place</MenuItem>
-        <MenuItem value="page">on this page</MenuItem>
-        <MenuItem value="site">on the whole site</MenuItem>
-      </Select>
+      <BoxedChoice label="Where to ignore it" options={SCOPES} value={scope} onChange={setScope} />
       <TextField
         value={reason}
         fullWidth

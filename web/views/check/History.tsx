@@ -1,26 +1,18 @@
-import {
-  Box,
-  Button,
-  ButtonBase,
-  Checkbox,
-  Table,
-  TableBody,
-  TableCell,
-  TableHead,
-  TableRow,
-} from '@mui/material';
+import { Box, Button, Checkbox, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
 import { useSnackbar } from 'notistack';
 import { useState } from 'react';
 import type { KeptCheck } from '#contract';
+import { counted } from '#core/text';
 import { deleteCheck, restoreCheck, useChecks, useComparison } from '../../api/checks.ts';
 import { refresh } from '../../api/request.ts';
 import { useComplain } from '../../parts/actions.ts';
 import { ActionBar } from '../../parts/Drop.tsx';
+import { PartHead, Soft } from '../../parts/layout.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
+import { Opener } from '../../parts/Opener.tsx';
 import { undoButton } from '../../parts/UndoButton.tsx';
-import { FoundList } from './SiteResults.tsx';
-import { typeSize } from '../../theme.ts';
+import { FoundList } from './FoundList.tsx';
 
 /** The kept checks of a client, and what became of the findings between two of them. */
 export default function HistoryOfChecks({
@@ -55,9 +47,7 @@ export default function HistoryOfChecks({
   return (
     <Box sx={{ height: '100%', overflow: 'auto' }} tabIndex={-1}>
       <ActionBar>
-        <Box sx={{ color: 'text.secondary' }}>
-          {chosen.length === 2 ? 'Two checks chosen' : 'Choose two checks to compare them'}
-        </Box>
+        <Soft>{chosen.length === 2 ? 'Two checks chosen' : 'Choose two checks to compare them'}</Soft>
         <Button
           disabled={chosen.length !== 2}
           onClick={() => {
@@ -79,64 +69,85 @@ export default function HistoryOfChecks({
               <TableCell sx={{ width: 40 }} />
               <TableCell>Checked</TableCell>
               <TableCell>When</TableCell>
-              <TableCell align="right">Pages</TableCell>
-              <TableCell align="right">must</TableCell>
-              <TableCell align="right">should</TableCell>
-              <TableCell align="right">note</TableCell>
+              {COUNTS.map((head) => (
+                <TableCell key={head} align="right">
+                  {head}
+                </TableCell>
+              ))}
               <TableCell />
             </TableRow>
           </TableHead>
           <TableBody>
             {data.checks.map((check) => (
-              <TableRow key={check.id} data-check={check.id}>
-                <TableCell padding="checkbox">
-                  <Checkbox
-                    size="small"
-                    checked={chosen.includes(check.id)}
-                    onChange={() => {
-                      setChosen((now) =>
-                        now.includes(check.id)
-                          ? now.filter((one) => one !== check.id)
-                          : [...now, check.id].slice(-2),
-                      );
-                    }}
-                    slotProps={{ input: { 'aria-label': `Compare ${check.title}, ${when(check)}` } }}
-                  />
-                </TableCell>
-                <TableCell sx={{ overflowWrap: 'anywhere' }}>
-                  <ButtonBase
-                    onClick={() => {
-                      onCheck(check.id);
-                    }}
-                    sx={{ font: 'inherit', textAlign: 'left', '&:hover': { textDecoration: 'underline' } }}
-                  >
-                    {check.title}
-                  </ButtonBase>
-                </TableCell>
-                <TableCell>{when(check)}</TableCell>
-                <TableCell align="right">
-                  {check.done < check.total ? `${String(check.done)} of ${String(check.total)}` : check.total}
-                </TableCell>
-                <TableCell align="right">{check.summary.must}</TableCell>
-                <TableCell align="right">{check.summary.should}</TableCell>
-                <TableCell align="right">{check.summary.note}</TableCell>
-                <TableCell align="right">
-                  <Button
-                    onClick={() => {
-                      remove(check);
-                    }}
-                    sx={{ py: 0 }}
-                    aria-label={`Delete ${check.title}, ${when(check)}`}
-                  >
-                    Delete
-                  </Button>
-                </TableCell>
-              </TableRow>
+              <CheckRow
+                key={check.id}
+                check={check}
+                chosen={chosen.includes(check.id)}
+                onChoose={() => {
+                  setChosen((now) =>
+                    now.includes(check.id)
+                      ? now.filter((one) => one !== check.id)
+                      : [...now, check.id].slice(-2),
+                  );
+                }}
+                onOpen={() => {
+                  onCheck(check.id);
+                }}
+                onDelete={() => {
+                  remove(check);
+                }}
+              />
             ))}
           </TableBody>
         </Table>
       )}
     </Box>
+  );
+}
+
+const COUNTS = ['Pages', 'must', 'should', 'note'] as const;
+
+/** One kept check, to choose, to open, to delete. */
+function CheckRow({
+  check,
+  chosen,
+  onChoose,
+  onOpen,
+  onDelete,
+}: {
+  check: KeptCheck;
+  chosen: boolean;
+  onChoose: () => void;
+  onOpen: () => void;
+  onDelete: () => void;
+}) {
+  const { id, title, done, total, summary } = check;
+  const pages = done < total ? `${String(done)} of ${String(total)}` : total;
+  return (
+    <TableRow data-check={id}>
+      <TableCell padding="checkbox">
+        <Checkbox
+          size="small"
+          checked={chosen}
+          onChange={onChoose}
+          slotProps={{ input: { 'aria-label': `Compare ${title}, ${when(check)}` } }}
+        />
+      </TableCell>
+      <TableCell sx={{ overflowWrap: 'anywhere' }}>
+        <Opener onClick={onOpen}>{title}</Opener>
+      </TableCell>
+      <TableCell>{when(check)}</TableCell>
+      {[pages, summary.must, summary.should, summary.note].map((count, at) => (
+        <TableCell key={COUNTS[at]} align="right">
+          {count}
+        </TableCell>
+      ))}
+      <TableCell align="right">
+        <Button onClick={onDelete} sx={{ py: 0 }} aria-label={`Delete ${title}, ${when(check)}`}>
+          Delete
+        </Button>
+      </TableCell>
+    </TableRow>
   );
 }
 
@@ -184,15 +195,15 @@ function Compared({ before, after, onBack }: { before: number; after: number; on
       </ActionBar>
       {data.ignored > 0 && (
         <Box sx={{ px: 2, pt: 1, color: 'text.secondary' }}>
-          {data.ignored === 1 ? '1 finding' : `${String(data.ignored)} findings`} of before{' '}
-          {data.ignored === 1 ? 'is' : 'are'} ignored now, and so neither gone nor there.
+          {counted(data.ignored, 'finding')} of before {data.ignored === 1 ? 'is' : 'are'} ignored now, and so
+          neither gone nor there.
         </Box>
       )}
       {parts.map(([title, list, none]) => (
         <Box key={title} component="section" aria-label={title}>
-          <Box component="h2" sx={{ m: 0, px: 2, py: 1, fontSize: typeSize.text }}>
+          <PartHead sx={{ px: 2 }}>
             {title}: {list.length}
-          </Box>
+          </PartHead>
           {list.length === 0 ? (
             <Box sx={{ px: 2, pb: 1, color: 'text.secondary' }}>{none}</Box>
           ) : (

@@ -1,23 +1,14 @@
-import {
-  Box,
-  Button,
-  MenuItem,
-  Select,
-  Table,
-  TableBody,
-  TableCell,
-  TableHead,
-  TableRow,
-  TextField,
-} from '@mui/material';
+import { Box, Button, Table, TableBody, TableCell, TableHead, TableRow, TextField } from '@mui/material';
 import { useState } from 'react';
 import type { Judging } from '#contract';
-import { profileNames, profiles, type Want } from '#core/checking';
+import { profileNames, profiles, type ProfileName, type Want } from '#core/checking';
 import { nearestName, propertyNamed, propertyNames } from '#core/vocabulary';
 import { useJudging, useJudgingChanges } from '../../api/checks.ts';
 import { useComplain } from '../../parts/actions.ts';
+import { BoxedChoice } from '../../parts/Choice.tsx';
+import { Fill, Hint, Line, ListRow, PartHead, Plain, Soft } from '../../parts/layout.tsx';
 import { Failure, Loading } from '../../parts/Notice.tsx';
-import { colour, typeSize } from '../../theme.ts';
+import { typeSize } from '../../theme.ts';
 
 /** The profile a client's sources are judged by, what it wants besides, and what is ignored. */
 export default function JudgingPane({ clientId, clientName }: { clientId: number; clientName: string }) {
@@ -32,84 +23,58 @@ export default function JudgingPane({ clientId, clientName }: { clientId: number
   );
 }
 
-const heading = { m: 0, mt: 1.5, mb: 0.5, fontSize: typeSize.text } as const;
 const WEIGHTS: Readonly<Record<Want['weight'], string>> = {
   required: 'must be there',
   recommended: 'should be there',
   'worth-having': 'is worth having',
 };
+const PROFILES = Object.fromEntries(profileNames.map((one) => [one, profiles[one].title])) as Readonly<
+  Record<ProfileName, string>
+>;
 
-function Wanted({
-  clientId,
-  clientName,
-  judging,
-}: {
-  clientId: number;
-  clientName: string;
-  judging: Judging;
-}) {
+interface WantedProps {
+  readonly clientId: number;
+  readonly clientName: string;
+  readonly judging: Judging;
+}
+
+/** The profile, and what is wanted besides. */
+function Wanted({ clientId, clientName, judging: { profile, wants } }: WantedProps) {
   const { save } = useJudgingChanges(clientId);
   const complain = useComplain();
-  const [property, setProperty] = useState('');
-  const [weight, setWeight] = useState<Want['weight']>('recommended');
-  const { profile, wants } = judging;
   const keep = (next: Partial<Pick<Judging, 'profile' | 'wants'>>): void => {
     save.mutateAsync({ profile, wants, ...next }).catch(complain);
   };
-  const name = property.trim();
-  const near = name && !propertyNamed(name) ? nearestName(name, propertyNames) : undefined;
-  const known = propertyNamed(name) !== undefined;
   return (
     <>
-      <Box component="h2" sx={heading}>
-        What {clientName} is held to
-      </Box>
-      <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-        <Select
-          size="small"
+      <PartHead>What {clientName} is held to</PartHead>
+      <Line>
+        <BoxedChoice
+          label="Profile"
+          options={PROFILES}
           value={profile}
-          onChange={({ target }) => {
-            keep({ profile: target.value });
+          onChange={(next) => {
+            keep({ profile: next });
           }}
-          inputProps={{ 'aria-label': 'Profile' }}
-          sx={{ fontSize: typeSize.text, '& .MuiSelect-select': { py: 0.4 } }}
-        >
-          {profileNames.map((one) => (
-            <MenuItem key={one} value={one}>
-              {profiles[one].title}
-            </MenuItem>
-          ))}
-        </Select>
-        <Box sx={{ color: 'text.secondary' }}>
+        />
+        <Soft>
           {profile === 'vocabulary'
             ? 'Only whether the markup is right; nothing is missed.'
             : 'The guideline for places of business: what it requires and recommends.'}
-        </Box>
-      </Box>
-      <Box component="h2" sx={heading}>
-        Wanted besides
-      </Box>
+        </Soft>
+      </Line>
+      <PartHead>Wanted besides</PartHead>
       {wants.length === 0 && (
-        <Box sx={{ color: 'text.secondary', mb: 0.5 }}>
+        <Soft>
           Nothing yet. If this client needs a property that the profile does not ask for, faxNumber for
           instance, add it here.
-        </Box>
+        </Soft>
       )}
-      <Box component="ul" aria-label="Wanted besides" sx={{ listStyle: 'none', m: 0, p: 0 }}>
-        {wants.map(({ properties, weight: how }) => (
-          <Box
-            component="li"
-            key={properties.join()}
-            sx={{
-              display: 'flex',
-              gap: 1,
-              py: 0.4,
-              alignItems: 'baseline',
-              borderBottom: `1px solid ${colour.light}`,
-            }}
-          >
-            <b>{properties.join(' or ')}</b> {WEIGHTS[how]}
-            <Box sx={{ flex: 1 }} />
+      <Plain aria-label="Wanted besides">
+        {wants.map(({ properties, weight }) => (
+          <ListRow key={properties.join()} sx={{ px: 0 }}>
+            <b>{properties.join(' or ')}</b> {WEIGHTS[weight]}
+            <Fill />
             <Button
               sx={{ py: 0 }}
               aria-label={`Take back ${properties.join(' or ')}`}
@@ -119,53 +84,58 @@ function Wanted({
             >
               Take back
             </Button>
-          </Box>
+          </ListRow>
         ))}
-      </Box>
-      <Box
-        component="form"
-        onSubmit={(event) => {
-          event.preventDefault();
-          if (!known) return;
-          keep({ wants: [...wants, { properties: [name], weight, why: `${clientName} wants it.` }] });
-          setProperty('');
+      </Plain>
+      <AddWant
+        busy={save.isPending}
+        onAdd={(property, weight) => {
+          keep({ wants: [...wants, { properties: [property], weight, why: `${clientName} wants it.` }] });
         }}
-        sx={{ display: 'flex', gap: 1, alignItems: 'center', mt: 0.75 }}
-      >
-        <TextField
-          value={property}
-          onChange={({ target }) => {
-            setProperty(target.value);
-          }}
-          placeholder="Property of schema.org"
-          slotProps={{ htmlInput: { 'aria-label': 'Property wanted' } }}
-          sx={{ width: 240, '& input': { py: 0.5, fontSize: typeSize.text } }}
-        />
-        <Select
-          size="small"
-          value={weight}
-          onChange={({ target }) => {
-            setWeight(target.value);
-          }}
-          inputProps={{ 'aria-label': 'How much it is wanted' }}
-          sx={{ fontSize: typeSize.text, '& .MuiSelect-select': { py: 0.4 } }}
-        >
-          {Object.entries(WEIGHTS).map(([value, label]) => (
-            <MenuItem key={value} value={value}>
-              {label}
-            </MenuItem>
-          ))}
-        </Select>
-        <Button type="submit" disabled={!known || save.isPending}>
-          Add
-        </Button>
-        {name && !known && (
-          <Box sx={{ color: 'text.secondary' }}>
-            schema.org has no such property.{near ? ` Did you mean ${near}?` : ''}
-          </Box>
-        )}
-      </Box>
+      />
     </>
+  );
+}
+
+/** A property of the vocabulary, to be wanted with some weight. */
+function AddWant({
+  busy,
+  onAdd,
+}: {
+  busy: boolean;
+  onAdd: (property: string, weight: Want['weight']) => void;
+}) {
+  const [property, setProperty] = useState('');
+  const [weight, setWeight] = useState<Want['weight']>('recommended');
+  const name = property.trim();
+  const known = propertyNamed(name) !== undefined;
+  const near = name && !known ? nearestName(name, propertyNames) : undefined;
+  return (
+    <Box
+      component="form"
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (!known) return;
+        onAdd(name, weight);
+        setProperty('');
+      }}
+      sx={{ display: 'flex', gap: 1, alignItems: 'center', mt: 0.75 }}
+    >
+      <TextField
+        value={property}
+        onChange={({ target }) => {
+          setProperty(target.value);
+        }}
+        placeholder="Property of schema.org"
+        slotProps={{ htmlInput: { 'aria-label': 'Property wanted' } }}
+        sx={{ width: 240, '& input': { py: 0.5, fontSize: typeSize.text } }}
+      />
+      <BoxedChoice label="How much it is wanted" options={WEIGHTS} value={weight} onChange={setWeight} />
+      <Button type="submit" disabled={!known || busy}>
+        Add
+      </Button>
+      {name && !known && <Soft>schema.org has no such property.{near ? ` Did you mean ${near}?` : ''}</Soft>}
+    </Box>
   );
 }
 
@@ -174,14 +144,12 @@ function IgnoredList({ clientId, judging: { ignores } }: { clientId: number; jud
   const complain = useComplain();
   return (
     <>
-      <Box component="h2" sx={heading}>
-        Ignored
-      </Box>
+      <PartHead>Ignored</PartHead>
       {ignores.length === 0 ? (
-        <Box sx={{ color: 'text.secondary' }}>
+        <Soft>
           Nothing is ignored. “Ignore …” beside a finding puts it here, with the reason, for one place, one
           page or the whole site.
-        </Box>
+        </Soft>
       ) : (
         <Table size="small" aria-label="Ignored findings">
           <TableHead>
@@ -199,11 +167,7 @@ function IgnoredList({ clientId, judging: { ignores } }: { clientId: number; jud
                 <TableCell>{code}</TableCell>
                 <TableCell sx={{ overflowWrap: 'anywhere' }}>
                   {page || 'the whole site'}
-                  {excerpt && (
-                    <Box sx={{ fontSize: typeSize.small, color: 'text.secondary' }}>
-                      at “{excerpt.slice(0, 80)}”
-                    </Box>
-                  )}
+                  {excerpt && <Hint>at “{excerpt.slice(0, 80)}”</Hint>}
                 </TableCell>
                 <TableCell>{reason}</TableCell>
                 <TableCell sx={{ whiteSpace: 'nowrap' }}>{new Date(added).toLocaleDateString()}</TableCell>

@@ -9,9 +9,10 @@ import { refresh } from '../../api/request.ts';
 import { useComplain } from '../../parts/actions.ts';
 import { Choice } from '../../parts/Choice.tsx';
 import { ActionBar, DropFrame } from '../../parts/Drop.tsx';
+import { Fill } from '../../parts/layout.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { SiteResults } from './SiteResults.tsx';
-import type { GivenSource } from './SourceCheck.tsx';
+import type { GivenSource } from './useKeptSource.ts';
 import { typeSize } from '../../theme.ts';
 
 const KINDS = {
@@ -103,34 +104,14 @@ function BeginBar({
   onFiles: () => void;
   onBegin: (input: CheckInput) => void;
 }) {
-  const origin = parseUrl(branch.record.url)?.origin;
   const [kind, setKind] = useState<Kind>('site');
-  const [address, setAddress] = useState(origin ? `${origin}/` : '');
-  const [addresses, setAddresses] = useState('');
-  const sitemap = parseUrl(address)?.pathname === '/' ? new URL('/sitemap.xml', address).href : address;
-  const begin = (): void => {
-    const urls = addresses.split(/\s+/).filter(Boolean);
-    switch (kind) {
-      case 'site':
-        onBegin({ source: { kind, url: address } });
-        return;
-      case 'sitemap':
-        onBegin({ source: { kind, url: sitemap } });
-        return;
-      case 'urls':
-        onBegin({ source: { kind, urls } });
-        return;
-      case 'pages':
-        onBegin({ source: { kind } });
-    }
-  };
-  const ready = kind === 'pages' || (kind === 'urls' ? addresses.trim() !== '' : address.trim() !== '');
+  const { given, ready, source } = useGiven(branch, kind);
   return (
     <Box
       component="form"
       onSubmit={(event) => {
         event.preventDefault();
-        if (ready) begin();
+        if (ready) onBegin({ source: source() });
       }}
     >
       <ActionBar>
@@ -142,38 +123,55 @@ function BeginBar({
           disableUnderline
           sx={{ fontSize: typeSize.text }}
         />
-        {(kind === 'site' || kind === 'sitemap') && (
-          <TextField
-            value={address}
-            onChange={({ target }) => {
-              setAddress(target.value);
-            }}
-            placeholder="https://…"
-            slotProps={{ htmlInput: { 'aria-label': 'Address to begin from' } }}
-            sx={{ width: 360, '& input': { py: 0.5, fontSize: typeSize.text } }}
-          />
-        )}
-        {kind === 'urls' && (
-          <TextField
-            value={addresses}
-            multiline
-            maxRows={6}
-            onChange={({ target }) => {
-              setAddresses(target.value);
-            }}
-            placeholder="One address a line"
-            slotProps={{ htmlInput: { 'aria-label': 'Addresses, one a line' } }}
-            sx={{ width: 420, '& .MuiInputBase-root': { py: 0.5, fontSize: typeSize.text } }}
-          />
-        )}
+        {given}
         <Button type="submit" variant="contained" color="primary" disabled={!ready}>
           Check
         </Button>
-        <Box sx={{ flex: 1 }} />
+        <Fill />
         <Button onClick={onFiles}>Files or zip</Button>
       </ActionBar>
     </Box>
   );
+}
+
+/** What a kind of check is to begin from: its field, whether it is filled in, and what it comes to. */
+function useGiven(branch: Branch, kind: Kind) {
+  const origin = parseUrl(branch.record.url)?.origin;
+  const [address, setAddress] = useState(origin ? `${origin}/` : '');
+  const [addresses, setAddresses] = useState('');
+  const isList = kind === 'urls';
+  const [text, setText] = isList ? [addresses, setAddresses] : [address, setAddress];
+  const given = kind !== 'pages' && (
+    <TextField
+      key={String(isList)}
+      value={text}
+      multiline={isList}
+      maxRows={6}
+      onChange={({ target }) => {
+        setText(target.value);
+      }}
+      placeholder={isList ? 'One address a line' : 'https://…'}
+      slotProps={{
+        htmlInput: { 'aria-label': isList ? 'Addresses, one a line' : 'Address to begin from' },
+      }}
+      sx={{ width: 400, '& input, & .MuiInputBase-multiline': { py: 0.5, fontSize: typeSize.text } }}
+    />
+  );
+  const source = (): CheckInput['source'] => {
+    switch (kind) {
+      case 'site':
+        return { kind, url: address };
+      case 'sitemap': {
+        const isRoot = parseUrl(address)?.pathname === '/';
+        return { kind, url: isRoot ? new URL('/sitemap.xml', address).href : address };
+      }
+      case 'urls':
+        return { kind, urls: addresses.split(/\s+/).filter(Boolean) };
+      case 'pages':
+        return { kind };
+    }
+  };
+  return { given, ready: kind === 'pages' || text.trim() !== '', source };
 }
 
 const STATES: Readonly<Record<KeptCheck['state'], string>> = {

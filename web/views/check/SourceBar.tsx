@@ -1,21 +1,16 @@
 import { Box, Button, MenuItem, Select, TextField } from '@mui/material';
 import type { Branch } from '#contract';
 import { pageUrl } from '#core/link';
-import type { Summary } from '#core/fault';
 import { usePages } from '../../api/queries.ts';
 import { ActionBar } from '../../parts/Drop.tsx';
+import type { SourceInHand } from '../../state/sourceInHand.ts';
 import { typeSize } from '../../theme.ts';
+import type { Checking } from './useCheck.ts';
 
 interface SourceBarProps {
   readonly branch: Branch;
-  readonly url: string;
-  readonly fetching: boolean;
-  /** Undefined while nothing was checked. */
-  readonly summary: Summary | undefined;
-  readonly busy: boolean;
-  /** Why nothing can be checked; ''. */
-  readonly problem: string;
-  readonly canKeep: boolean;
+  readonly source: SourceInHand;
+  readonly checking: Checking;
   readonly onOpen: () => void;
   readonly onPage: (id: number, path: string, address: string) => void;
   readonly onUrl: (url: string) => void;
@@ -25,7 +20,10 @@ interface SourceBarProps {
 
 /** Where the source comes from, and what was found in it. */
 export function SourceBar(props: SourceBarProps) {
-  const { branch, url, fetching, summary, busy, problem, canKeep } = props;
+  const { branch, source, checking } = props;
+  const { url, fetching } = source;
+  const { busy, problem } = checking;
+  const summary = checking.check?.summary;
   const { onOpen, onPage, onUrl, onFetch, onKeep } = props;
   return (
     <ActionBar>
@@ -66,7 +64,7 @@ export function SourceBar(props: SourceBarProps) {
           <b>{summary.must}</b> must, <b>{summary.should}</b> should, <b>{summary.note}</b> note
         </Box>
       )}
-      <Button disabled={!canKeep} onClick={onKeep}>
+      <Button disabled={source.text.trim() === ''} onClick={onKeep}>
         Keep this check
       </Button>
     </ActionBar>

@@ -105,6 +105,22 @@ const findingLook = EditorView.theme({
   '.finding-gutter': { width: '16px' },
 });
 
+/** What the editor has, whatever it holds. */
+const equipment = [
+  lineNumbers(),
+  findingMarks,
+  gradeGutter,
+  findingLook,
+  history(),
+  search(),
+  highlightSelectionMatches({ minSelectionLength: 4 }),
+  keymap.of([...defaultKeymap, ...historyKeymap, ...searchKeymap]),
+  EditorView.lineWrapping,
+  ...codeLook,
+  placeholder('Paste a page, a script element or JSON-LD here, or drop a file.'),
+  EditorView.contentAttributes.of({ 'aria-label': 'Source' }),
+];
+
 /** The source in hand, with its findings in the margin. */
 export function SourceEditor({
   first,
@@ -137,19 +153,8 @@ export function SourceEditor({
       state: EditorState.create({
         doc: start.current,
         extensions: [
-          lineNumbers(),
-          findingMarks,
-          gradeGutter,
-          findingLook,
-          history(),
-          search(),
-          highlightSelectionMatches({ minSelectionLength: 4 }),
-          keymap.of([...defaultKeymap, ...historyKeymap, ...searchKeymap]),
-          EditorView.lineWrapping,
-          ...codeLook,
+          ...equipment,
           language(start.current),
-          placeholder('Paste a page, a script element or JSON-LD here, or drop a file.'),
-          EditorView.contentAttributes.of({ 'aria-label': 'Source' }),
           EditorView.updateListener.of((update) => {
             if (update.docChanged) changed.current(update.state.doc.toString());
             // Only where a person set the caret: going to a finding is no answer to it.

@@ -6,6 +6,15 @@ import type { Checker } from './checker.worker.ts';
 
 const PAUSE_MS = 150;
 
+/** How far the check of the source in hand is. */
+export interface Checking {
+  readonly check: Check | undefined;
+  readonly checked: string | undefined;
+  readonly busy: boolean;
+  /** Why the worker gave no check; ''. */
+  readonly problem: string;
+}
+
 const startWorker = (): Worker =>
   new Worker(new URL('./checker.worker.ts', import.meta.url), { type: 'module' });
 
@@ -32,16 +41,7 @@ export async function mendAway(
  * The check of a source, made anew in a worker a moment after anything changed. `checked` is the source that the
  * check is of, which may be a moment behind.
  */
-export function useCheck(
-  source: string,
-  options: CheckOptions,
-): {
-  check: Check | undefined;
-  checked: string | undefined;
-  busy: boolean;
-  /** Why the worker gave no check; ''. */
-  problem: string;
-} {
+export function useCheck(source: string, options: CheckOptions): Checking {
   const [failed, setFailed] = useState<{ source: string; problem: string } | undefined>();
   const [result, setResult] = useState<{ source: string; check: Check } | undefined>();
   const worker = useRef<{ readonly end: () => void; readonly checker: Remote<Checker> } | undefined>(

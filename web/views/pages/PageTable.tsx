@@ -70,8 +70,8 @@ export function PageTable({
       { field: 'encoding', headerName: 'Encoding', width: 90, cellClassName: 'soft' },
       {
         field: 'actions',
-        headerName: '',
-        renderHeader: () => <span aria-label="Actions" />,
+        headerName: 'Actions',
+        headerAlign: 'right',
         sortable: false,
         width: 150,
         align: 'right',
