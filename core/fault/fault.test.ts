@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { Lines } from '#core/text';
-import { byGradeAndPlace, finding, nearestFinding, shortText, summarise } from './index.ts';
+import { byGradeAndPlace, finding, nearestFinding, shortText, summarise, type Finding } from './index.ts';
 
 const source = 'one two\nthree four\nfive';
 const lines = new Lines(source);
@@ -20,14 +20,19 @@ describe('findings', () => {
   });
 
   test('are counted by grade, the worst first, then in the order of the source', () => {
-    const [first, second] = [at('one'), at('three')];
-    const worst = { ...at('five'), grade: 'must' } as const;
-    const mild = { ...first, grade: 'note' } as const;
-    expect(summarise([mild, worst, { ...second, grade: 'should' }])).toEqual({ must: 1, should: 1, note: 1 });
-    expect([second, first, mild, worst].sort(byGradeAndPlace).map(({ message }) => message)).toEqual([
+    const graded = (word: string, grade: Finding['grade']): Finding => ({ ...at(word), grade });
+    const found = [
+      graded('three', 'should'),
+      graded('two', 'note'),
+      graded('one', 'should'),
+      graded('five', 'must'),
+    ];
+    expect(summarise(found)).toEqual({ must: 1, should: 2, note: 1 });
+    expect(found.sort(byGradeAndPlace).map(({ message }) => message)).toEqual([
       'five',
-      ...[first, second].map(({ message }) => message),
       'one',
+      'three',
+      'two',
     ]);
   });
 

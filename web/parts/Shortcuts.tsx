@@ -1,5 +1,7 @@
-import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle } from '@mui/material';
-import { typeSize } from '../theme.ts';
+import { Box, Button } from '@mui/material';
+import { styled } from '@mui/material/styles';
+import { Frame } from './Frame.tsx';
+import { Hint } from './layout.tsx';
 
 /** Every key that does something, by where it does it. */
 const KEYS: readonly (readonly [where: string, keys: readonly (readonly [keys: string, does: string])[]])[] =
@@ -42,39 +44,37 @@ const KEYS: readonly (readonly [where: string, keys: readonly (readonly [keys: s
 /** The shortcuts, so that nobody has to know them. */
 export default function Shortcuts({ onClose }: { onClose: () => void }) {
   return (
-    <Dialog open onClose={onClose} aria-labelledby="shortcuts-title" fullWidth maxWidth="sm">
-      <DialogTitle id="shortcuts-title" sx={{ fontSize: typeSize.title, fontWeight: 700 }}>
-        Keyboard shortcuts
-      </DialogTitle>
-      <DialogContent tabIndex={0}>
-        {KEYS.map(([where, keys]) => (
-          <Box key={where} component="section" sx={{ mb: 1.5 }}>
-            <Box component="h3" sx={{ m: 0, mb: 0.5, fontSize: typeSize.note, color: 'text.secondary' }}>
-              {where}
-            </Box>
-            <Box
-              component="dl"
-              sx={{ m: 0, display: 'grid', gridTemplateColumns: '150px 1fr', rowGap: 0.25 }}
-            >
-              {keys.map(([key, does]) => (
-                <Box key={key} sx={{ display: 'contents' }}>
-                  <Box component="dt" sx={{ fontWeight: 600 }}>
-                    {key}
-                  </Box>
-                  <Box component="dd" sx={{ m: 0 }}>
-                    {does}
-                  </Box>
-                </Box>
-              ))}
-            </Box>
-          </Box>
-        ))}
-      </DialogContent>
-      <DialogActions>
+    <Frame
+      title="Keyboard shortcuts"
+      onClose={onClose}
+      actions={
         <Button autoFocus onClick={onClose}>
           Close
         </Button>
-      </DialogActions>
-    </Dialog>
+      }
+    >
+      {KEYS.map(([where, keys]) => (
+        <Box key={where} component="section" sx={{ mb: 1.5 }}>
+          <Hint as="h3" sx={{ m: 0, mb: 0.5 }}>
+            {where}
+          </Hint>
+          <Keys>
+            {keys.map(([key, does]) => (
+              <div key={key}>
+                <dt>{key}</dt>
+                <dd>{does}</dd>
+              </div>
+            ))}
+          </Keys>
+        </Box>
+      ))}
+    </Frame>
   );
 }
+
+const Keys = styled('dl')({
+  margin: 0,
+  '& > div': { display: 'grid', gridTemplateColumns: '150px 1fr', paddingBottom: 2 },
+  '& dt': { fontWeight: 600 },
+  '& dd': { margin: 0 },
+});

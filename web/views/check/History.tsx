@@ -30,7 +30,6 @@ export default function HistoryOfChecks({
 }) {
   const { data, error } = useChecks(clientId);
   const [chosen, setChosen] = useState<readonly number[]>([]);
-  const remove = useRemoveCheck();
   if (error && !data) return <Failure error={error} />;
   if (!data) return <Loading />;
   if (before > 0 && after > 0)
@@ -63,49 +62,67 @@ export default function HistoryOfChecks({
           them can be compared: what is new, what is gone, what is still there.
         </EmptyState>
       ) : (
-        <Table size="small" aria-label="Kept checks">
-          <TableHead>
-            <TableRow>
-              <TableCell sx={{ width: 40 }} />
-              <TableCell>Checked</TableCell>
-              <TableCell>When</TableCell>
-              {COUNTS.map((head) => (
-                <TableCell key={head} align="right">
-                  {head}
-                </TableCell>
-              ))}
-              <TableCell />
-            </TableRow>
-          </TableHead>
-          <TableBody>
-            {data.checks.map((check) => (
-              <CheckRow
-                key={check.id}
-                check={check}
-                chosen={chosen.includes(check.id)}
-                onChoose={() => {
-                  setChosen((now) =>
-                    now.includes(check.id)
-                      ? now.filter((one) => one !== check.id)
-                      : [...now, check.id].slice(-2),
-                  );
-                }}
-                onOpen={() => {
-                  onCheck(check.id);
-                }}
-                onDelete={() => {
-                  remove(check);
-                }}
-              />
-            ))}
-          </TableBody>
-        </Table>
+        <KeptTable checks={data.checks} chosen={chosen} onChoose={setChosen} onOpen={onCheck} />
       )}
     </Box>
   );
 }
 
 const COUNTS = ['Pages', 'must', 'should', 'note'] as const;
+
+/** The kept checks, two of which can be chosen. */
+function KeptTable({
+  checks,
+  chosen,
+  onChoose,
+  onOpen,
+}: {
+  checks: readonly KeptCheck[];
+  chosen: readonly number[];
+  onChoose: (chosen: readonly number[]) => void;
+  onOpen: (id: number) => void;
+}) {
+  const remove = useRemoveCheck();
+  return (
+    <Table size="small" aria-label="Kept checks">
+      <TableHead>
+        <TableRow>
+          <TableCell sx={{ width: 40 }} />
+          <TableCell>Checked</TableCell>
+          <TableCell>When</TableCell>
+          {COUNTS.map((head) => (
+            <TableCell key={head} align="right">
+              {head}
+            </TableCell>
+          ))}
+          <TableCell />
+        </TableRow>
+      </TableHead>
+      <TableBody>
+        {checks.map((check) => (
+          <CheckRow
+            key={check.id}
+            check={check}
+            chosen={chosen.includes(check.id)}
+            onChoose={() => {
+              onChoose(
+                chosen.includes(check.id)
+                  ? chosen.filter((one) => one !== check.id)
+                  : [...chosen, check.id].slice(-2),
+              );
+            }}
+            onOpen={() => {
+              onOpen(check.id);
+            }}
+            onDelete={() => {
+              remove(check);
+            }}
+          />
+        ))}
+      </TableBody>
+    </Table>
+  );
+}
 
 /** One kept check, to choose, to open, to delete. */
 function CheckRow({

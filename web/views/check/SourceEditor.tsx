@@ -174,33 +174,36 @@ export function SourceEditor({
   useEffect(() => {
     if (findings) view.current?.dispatch({ effects: setFindings.of(findings) });
   }, [findings]);
-  useImperativeHandle(handle, () => ({
-    show: ({ start: from, end }) => {
-      const editor = view.current;
-      if (!editor) return;
-      const { length } = editor.state.doc;
-      editor.dispatch({
-        selection: { anchor: Math.min(from, length), head: Math.min(end, from + 200, length) },
-        effects: EditorView.scrollIntoView(Math.min(from, length), { y: 'center' }),
-      });
-      editor.focus();
-    },
-    apply: (edits) => {
-      view.current?.dispatch({
-        changes: edits.map(({ start: from, end, text }) => ({ from, to: end, insert: text })),
-        annotations: ownStep,
-      });
-    },
-    replace: (source) => {
-      const editor = view.current;
-      editor?.dispatch({
-        changes: { from: 0, to: editor.state.doc.length, insert: source },
-        annotations: ownStep,
-      });
-    },
-    undo: () => {
-      if (view.current) undo(view.current);
-    },
-  }));
+  useImperativeHandle(handle, () => handleOf(() => view.current));
   return <div ref={place} style={{ flex: 1, minHeight: 0, overflow: 'hidden' }} />;
 }
+
+const handleOf = (view: () => EditorView | undefined): EditorHandle => ({
+  show: ({ start, end }) => {
+    const editor = view();
+    if (!editor) return;
+    const { length } = editor.state.doc;
+    editor.dispatch({
+      selection: { anchor: Math.min(start, length), head: Math.min(end, start + 200, length) },
+      effects: EditorView.scrollIntoView(Math.min(start, length), { y: 'center' }),
+    });
+    editor.focus();
+  },
+  apply: (edits) => {
+    view()?.dispatch({
+      changes: edits.map(({ start: from, end: to, text: insert }) => ({ from, to, insert })),
+      annotations: ownStep,
+    });
+  },
+  replace: (source) => {
+    const editor = view();
+    editor?.dispatch({
+      changes: { from: 0, to: editor.state.doc.length, insert: source },
+      annotations: ownStep,
+    });
+  },
+  undo: () => {
+    const editor = view();
+    if (editor) undo(editor);
+  },
+});

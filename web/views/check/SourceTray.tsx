@@ -64,14 +64,13 @@ export function SourceTray(props: SourceTrayProps) {
   const { source, tell, editor, clientId, options, checking, onShow, onClear } = props;
   const { check, checked } = checking;
   const { take, mend, mendChecked, mendAll, openMendAll } = useEditing(props);
-  const first = useRef(source.text);
   const { mending } = source;
   return (
     <Box sx={{ display: 'flex', minHeight: 0, flex: 1 }}>
       <Box sx={pane}>
         <SourceActions source={source} editor={editor} onClear={onClear} />
         <SourceEditor
-          first={first.current}
+          first={source.text}
           findings={checked === source.text ? (check?.findings ?? NONE) : undefined}
           onChange={take}
           onCursor={(at) => {

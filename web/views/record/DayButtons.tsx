@@ -21,45 +21,36 @@ export function DayButtons({ day, text, change }: { day: Day; text: string; chan
     setAnchor(null);
     change((own) => withHours(own, Object.fromEntries(targets.map((target) => [target, text]))));
   };
-  const look = {
-    py: 0,
-    px: 0.5,
-    fontWeight: 400,
-    fontSize: typeSize.small,
-    color: 'text.secondary',
-  } as const;
   const next = days[days.indexOf(day) + 1];
+  const targets = next ? [[next, [next]] as const, ...GROUPS] : GROUPS;
   return (
     <Box sx={{ display: 'flex', pl: 0.5 }}>
       <Button
-        variant="text"
+        {...look}
         aria-label={`${day} closed`}
         onClick={() => {
           set('closed');
         }}
-        sx={look}
       >
         closed
       </Button>
       <Button
-        variant="text"
+        {...look}
         aria-label={`${day} 24 h`}
         onClick={() => {
           set('24 hours');
         }}
-        sx={look}
       >
         24 h
       </Button>
       <Button
-        variant="text"
+        {...look}
         aria-label={`${day}: copy to other days`}
         aria-haspopup="menu"
         disabled={!text.trim()}
         onClick={({ currentTarget }) => {
           setAnchor(currentTarget);
         }}
-        sx={look}
       >
         copy to
       </Button>
@@ -70,20 +61,11 @@ export function DayButtons({ day, text, change }: { day: Day; text: string; chan
           setAnchor(null);
         }}
       >
-        {next && (
-          <MenuItem
-            onClick={() => {
-              copyTo([next]);
-            }}
-          >
-            {next}
-          </MenuItem>
-        )}
-        {GROUPS.map(([label, targets]) => (
+        {targets.map(([label, group]) => (
           <MenuItem
             key={label}
             onClick={() => {
-              copyTo(targets);
+              copyTo(group);
             }}
           >
             {label}
@@ -93,3 +75,8 @@ export function DayButtons({ day, text, change }: { day: Day; text: string; chan
     </Box>
   );
 }
+
+const look = {
+  variant: 'text',
+  sx: { py: 0, px: 0.5, fontWeight: 400, fontSize: typeSize.small, color: 'text.secondary' },
+} as const;

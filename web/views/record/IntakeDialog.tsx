@@ -1,44 +1,28 @@
-import {
-  Box,
-  Button,
-  Checkbox,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  FormControlLabel,
-} from '@mui/material';
-import { useState } from 'react';
+import { Box, Button } from '@mui/material';
+import { useState, type ReactNode } from 'react';
 import { limits, megabytes } from '#core/limits';
 import { intakeCsv, intakePage, intakeQuestions, readIntake } from '#core/intake';
 import { decodeCsv, guessCsvEncoding } from '#core/csv';
 import type { Proposal } from '#core/proposal';
 import type { BusinessRecord } from '#core/record';
-import { fileName } from '#core/text';
+import { counted, fileName } from '#core/text';
 import { downloadText } from '../../parts/actions.ts';
-import { colour, typeSize } from '../../theme.ts';
+import { FilePick } from '../../parts/FilePick.tsx';
+import { Frame } from '../../parts/Frame.tsx';
+import { Line, Telling, Words } from '../../parts/layout.tsx';
+import { Tick } from '../../parts/Tick.tsx';
 import { ProposalList, takeChosen, useChoice } from './Proposals.tsx';
 
-/** The open questions of a record for the client to answer, and the answers read back. */
-export default function IntakeDialog({
-  record,
-  label,
-  change,
-  onClose,
-}: {
-  record: BusinessRecord;
-  label: string;
-  change: (change: (record: BusinessRecord) => BusinessRecord) => void;
-  onClose: () => void;
-}) {
-  const [all, setAll] = useState(false);
+interface IntakeProps {
+  readonly record: BusinessRecord;
+  readonly label: string;
+}
+
+/** A filled-in sheet that was read: what it proposes, and what is to be said of it. */
+function useSheet(record: BusinessRecord) {
   const [proposals, setProposals] = useState<readonly Proposal[]>([]);
   const [messages, setMessages] = useState<readonly string[]>([]);
-  const { chosen, toggle } = useChoice(proposals, record);
-  const questions = intakeQuestions(record, all);
-  const name = fileName(`${record.name} ${label} intake`);
-  const read = async (file: File | undefined): Promise<void> => {
-    if (!file) return;
+  const read = async (file: File): Promise<void> => {
     if (file.size > limits.pageBytes) {
       setMessages([`${file.name} has ${megabytes(file.size)}, which is no intake sheet. Nothing was taken.`]);
       return;
@@ -52,96 +36,108 @@ export default function IntakeDialog({
         : [result.message],
     );
   };
+  return { proposals, messages, read };
+}
+
+/** The open questions of a record for the client to answer, and the answers read back. */
+export default function IntakeDialog({
+  record,
+  label,
+  change,
+  onClose,
+}: IntakeProps & {
+  change: (change: (record: BusinessRecord) => BusinessRecord) => void;
+  onClose: () => void;
+}) {
+  const { proposals, messages, read } = useSheet(record);
+  const { chosen, toggle } = useChoice(proposals, record);
+  const take = proposals.length > 0 && (
+    <Button
+      variant="contained"
+      color="primary"
+      disabled={chosen.size === 0}
+      onClick={() => {
+        change((own) => takeChosen(own, chosen));
+        onClose();
+      }}
+    >
+      Take {String(chosen.size)}
+    </Button>
+  );
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="intake-title">
-      <DialogTitle id="intake-title" sx={{ fontSize: typeSize.title, fontWeight: 700, pb: 0.5 }}>
-        Intake sheet
-      </DialogTitle>
-      <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
-        <Box sx={{ display: 'flex', alignItems: 'center', gap: 1, flexWrap: 'wrap' }}>
-          <Box sx={{ flex: 1 }}>
-            {questions.length === 0
-              ? 'No question is open.'
-              : `${String(questions.length)} questions for the client.`}
-          </Box>
-          <FormControlLabel
-            control={
-              <Checkbox
-                size="small"
-                checked={all}
-                onChange={(_, on) => {
-                  setAll(on);
-                }}
-              />
-            }
-            label="Also what is answered already"
-          />
-          <Button
-            disabled={questions.length === 0}
-            onClick={() => {
-              downloadText(intakeCsv(questions), `${name}.csv`, 'text/csv');
-            }}
-          >
-            Download as CSV
-          </Button>
-          <Button
-            disabled={questions.length === 0}
-            onClick={() => {
-              downloadText(
-                intakePage(questions, `${record.name || label}: what we need to know`),
-                `${name}.html`,
-                'text/html',
-              );
-            }}
-          >
-            Download to print
-          </Button>
-          <Button component="label" variant="contained" color="primary">
-            Read a filled-in sheet
-            <input
-              type="file"
-              hidden
-              accept=".csv,text/csv"
-              aria-label="Filled-in intake sheet"
-              onChange={({ target }) => void read(target.files?.[0])}
-            />
-          </Button>
-        </Box>
-        {messages.map((message) => (
-          <Box
-            key={message}
-            role="alert"
-            sx={{ p: 1, border: `1px solid ${colour.plum}`, backgroundColor: colour.plumLight }}
-          >
-            {message}
-          </Box>
+    <Frame
+      title="Intake sheet"
+      width="lg"
+      onClose={onClose}
+      actions={
+        <>
+          <Button onClick={onClose}>Close</Button>
+          {take}
+        </>
+      }
+    >
+      <Questions
+        record={record}
+        label={label}
+        onRead={(file) => void read(file)}
+        said={messages.map((message) => (
+          <Telling key={message}>{message}</Telling>
         ))}
-        {proposals.length > 0 ? (
-          <ProposalList proposals={proposals} record={record} chosen={chosen} onToggle={toggle} />
-        ) : (
-          <Box component="ol" sx={{ m: 0, pl: 3, columns: 2, color: 'text.secondary', '& li': { py: 0.2 } }}>
-            {questions.map(({ key, question }) => (
-              <li key={key}>{question}</li>
-            ))}
-          </Box>
-        )}
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Close</Button>
+      >
         {proposals.length > 0 && (
-          <Button
-            variant="contained"
-            color="primary"
-            disabled={chosen.size === 0}
-            onClick={() => {
-              change((own) => takeChosen(own, chosen));
-              onClose();
-            }}
-          >
-            Take {String(chosen.size)}
-          </Button>
+          <ProposalList proposals={proposals} record={record} chosen={chosen} onToggle={toggle} />
         )}
-      </DialogActions>
-    </Dialog>
+      </Questions>
+    </Frame>
+  );
+}
+
+/** The questions, to be downloaded; `children` take their place once a sheet was read. */
+function Questions({
+  record,
+  label,
+  onRead,
+  said,
+  children,
+}: IntakeProps & { onRead: (file: File) => void; said: ReactNode; children: ReactNode }) {
+  const [all, setAll] = useState(false);
+  const questions = intakeQuestions(record, all);
+  const name = fileName(`${record.name} ${label} intake`);
+  const download = (words: string, ending: string, type: string, text: () => string) => (
+    <Button
+      disabled={questions.length === 0}
+      onClick={() => {
+        downloadText(text(), `${name}.${ending}`, type);
+      }}
+    >
+      {words}
+    </Button>
+  );
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
+      <Line sx={{ gap: 1, flexWrap: 'wrap' }}>
+        <Words>
+          {questions.length === 0
+            ? 'No question is open.'
+            : `${counted(questions.length, 'question')} for the client.`}
+        </Words>
+        <Tick label="Also what is answered already" on={all} onChange={setAll} />
+        {download('Download as CSV', 'csv', 'text/csv', () => intakeCsv(questions))}
+        {download('Download to print', 'html', 'text/html', () =>
+          intakePage(questions, `${record.name || label}: what we need to know`),
+        )}
+        <FilePick label="Filled-in intake sheet" accept=".csv,text/csv" onPick={onRead}>
+          Read a filled-in sheet
+        </FilePick>
+      </Line>
+      {said}
+      {children || (
+        <Box component="ol" sx={{ m: 0, pl: 3, columns: 2, color: 'text.secondary', '& li': { py: 0.2 } }}>
+          {questions.map(({ key, question }) => (
+            <li key={key}>{question}</li>
+          ))}
+        </Box>
+      )}
+    </Box>
   );
 }

@@ -1,5 +1,15 @@
-import { Box, Button, ToggleButton, ToggleButtonGroup } from '@mui/material';
-import { memo, useCallback, useEffect, useMemo, useRef, useState, type ReactNode } from 'react';
+import { Box, Button } from '@mui/material';
+import { styled } from '@mui/material/styles';
+import {
+  memo,
+  useCallback,
+  useEffect,
+  useMemo,
+  useRef,
+  useState,
+  type ComponentProps,
+  type ReactNode,
+} from 'react';
 import { writeMarkup, type Markup, type OutputForm } from '#core/markup';
 import type { BusinessRecord, Fact } from '#core/record';
 import { fileName } from '#core/text';
@@ -7,6 +17,8 @@ import { useClientMarkup } from '../../api/queries.ts';
 import { inWords } from '../../api/request.ts';
 import { Choice } from '../../parts/Choice.tsx';
 import { downloadText, useCopy } from '../../parts/actions.ts';
+import { Column } from '../../parts/layout.tsx';
+import { Toggle } from '../../parts/Toggle.tsx';
 import { PaneBar } from '../../parts/Tray.tsx';
 import { colour, mono, typeSize } from '../../theme.ts';
 import { OutputChoices } from './OutputChoices.tsx';
@@ -58,7 +70,7 @@ function useLatest<T>(value: T): () => T {
 
 /** The markup and the visible block side by side, as they follow from the record now. */
 export function MarkupTray({ record, label, clientId, pointed, onPoint, change, tabs }: TrayProps) {
-  const [shown, setShown] = useState<'html' | 'seen'>('seen');
+  const [shown, setShown] = useState<keyof typeof SHOWN>('seen');
   const [script, setScript] = useState<Script>('jsonld');
   const [form, setForm] = useState<BlockForm>('microdata');
   const together = script === 'organization' ? 'organization' : script === 'all' ? 'graph' : undefined;
@@ -74,14 +86,7 @@ export function MarkupTray({ record, label, clientId, pointed, onPoint, change, 
     () => (
       <PaneBar>
         {tabs}
-        <Choice
-          disableUnderline
-          sx={choiceLook}
-          label="Which script"
-          value={script}
-          options={SCRIPTS}
-          onChange={setScript}
-        />
+        <Which label="Which script" value={script} options={SCRIPTS} onChange={setScript} />
         <MarkupButtons getText={getScript} what="JSON-LD" file={`${name}.jsonld.html`} />
       </PaneBar>
     ),
@@ -90,35 +95,8 @@ export function MarkupTray({ record, label, clientId, pointed, onPoint, change, 
   const blockBar = useMemo(
     () => (
       <PaneBar>
-        <Choice
-          disableUnderline
-          sx={choiceLook}
-          label="Which block"
-          value={form}
-          options={BLOCKS}
-          onChange={setForm}
-        />
-        <ToggleButtonGroup
-          size="small"
-          exclusive
-          value={shown}
-          onChange={(_, next: 'html' | 'seen' | null) => {
-            if (next) setShown(next);
-          }}
-          aria-label="How to show the block"
-          sx={{
-            '& .MuiToggleButton-root': {
-              py: 0.1,
-              px: 1,
-              textTransform: 'none',
-              fontSize: typeSize.note,
-              whiteSpace: 'nowrap',
-            },
-          }}
-        >
-          <ToggleButton value="seen">As seen</ToggleButton>
-          <ToggleButton value="html">HTML</ToggleButton>
-        </ToggleButtonGroup>
+        <Which label="Which block" value={form} options={BLOCKS} onChange={setForm} />
+        <Toggle label="How to show the block" options={SHOWN} value={shown} onChange={setShown} />
         <OutputChoices output={output} getRecord={getRecord} change={change} />
         <MarkupButtons getText={getBlock} what="NAP block" file={`${name}.nap.html`} />
       </PaneBar>
@@ -127,29 +105,29 @@ export function MarkupTray({ record, label, clientId, pointed, onPoint, change, 
   );
   return (
     <Box sx={{ flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: '1fr 1fr' }}>
-      <Box
-        sx={{
-          display: 'flex',
-          flexDirection: 'column',
-          minWidth: 0,
-          minHeight: 0,
-          borderRight: `1px solid ${colour.line}`,
-        }}
-      >
+      <Pane sx={{ borderRight: `1px solid ${colour.line}` }}>
         {scriptBar}
         <MarkupText markup={markup} label="JSON-LD" pointed={pointed} onPoint={onPoint} />
-      </Box>
-      <Box sx={{ display: 'flex', flexDirection: 'column', minWidth: 0, minHeight: 0 }}>
+      </Pane>
+      <Pane>
         {blockBar}
         {shown === 'html' ? (
           <MarkupText markup={block} label="NAP block" pointed={pointed} onPoint={onPoint} />
         ) : (
           <SeenBlock html={block.text} />
         )}
-      </Box>
+      </Pane>
     </Box>
   );
 }
+
+const SHOWN = { seen: 'As seen', html: 'HTML' } as const;
+const Pane = styled(Column)({ minWidth: 0, minHeight: 0 });
+
+/** Which of the forms a pane shows, in the place of its title. */
+const Which = <T extends string>(props: Omit<ComponentProps<typeof Choice<T>>, 'sx'>) => (
+  <Choice {...props} disableUnderline sx={choiceLook} />
+);
 
 function MarkupButtons({ getText, what, file }: { getText: () => string; what: string; file: string }) {
   const copy = useCopy();

@@ -1,13 +1,20 @@
-import { Box, Button, Checkbox, FormControlLabel, Popover, TextField } from '@mui/material';
+import { Box, Button, Checkbox, Popover, TextField } from '@mui/material';
 import { useState, type ReactNode } from 'react';
 import { knownFacts, usualOutput, type BusinessRecord, type Output } from '#core/record';
 import { Choice } from '../../parts/Choice.tsx';
+import { Hint, Line } from '../../parts/layout.tsx';
+import { Tick } from '../../parts/Tick.tsx';
 import { colour, typeSize } from '../../theme.ts';
 
 type Choices = Output['block'];
 
 /** Facts that output may leave out: not those without which there is none, nor those that no markup says. */
 const optional = knownFacts.filter(({ property, required, goesWith }) => property && !required && !goesWith);
+
+interface OutputProps {
+  readonly output: Output;
+  readonly set: (next: Partial<Output>) => void;
+}
 
 /** How the record is told: choices that change no fact. They are kept with the record. */
 export function OutputChoices({
@@ -22,25 +29,8 @@ export function OutputChoices({
 }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const output = chosen ?? usualOutput;
-  const record = anchor ? getRecord() : undefined;
   const set = (next: Partial<Output>): void => {
     change((own) => ({ ...own, output: { ...output, ...next } }));
-  };
-  const block = (next: Partial<Choices>): void => {
-    set({ block: { ...output.block, ...next } });
-  };
-  const tick = (key: keyof Choices, label: string) => (
-    <Tick
-      label={label}
-      on={Boolean(output.block[key])}
-      onChange={(on) => {
-        block({ [key]: on });
-      }}
-    />
-  );
-  const leaveOut = (where: 'jsonld' | 'block', head: string, out: boolean): void => {
-    const list = output.leftOut[where].filter((one) => one !== head);
-    set({ leftOut: { ...output.leftOut, [where]: out ? [...list, head] : list } });
   };
   return (
     <>
@@ -60,109 +50,13 @@ export function OutputChoices({
         }}
         anchorOrigin={{ vertical: 'top', horizontal: 'left' }}
         transformOrigin={{ vertical: 'bottom', horizontal: 'center' }}
-        slotProps={{
-          paper: {
-            role: 'dialog',
-            'aria-label': 'How the record is told',
-            sx: { border: `1px solid ${colour.middle}`, p: 1.5, width: 620, maxHeight: 460 },
-          },
-        }}
+        slotProps={{ paper }}
       >
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2 }}>
-          <Box>
-            <Head>Hours</Head>
-            <Row label="In JSON-LD">
-              <Choice
-                label="Form of hours in JSON-LD"
-                value={output.hoursForm}
-                options={{ long: 'long form', short: 'short form (no dates, no closed days)' }}
-                onChange={(hoursForm) => {
-                  set({ hoursForm });
-                }}
-              />
-            </Row>
-            <Row label="Clock">
-              <Choice
-                label="Clock"
-                value={output.block.clock}
-                options={{ country: 'of the country', 12: '12 hours', 24: '24 hours' }}
-                onChange={(clock) => {
-                  block({ clock });
-                }}
-              />
-            </Row>
-            {tick('closedDays', 'Show closed days')}
-            {tick('joinDays', 'Join days with equal hours')}
-          </Box>
-          <Box>
-            <Head>Block</Head>
-            <Row label="Set in">
-              <Choice
-                label="Lines of the block"
-                value={output.block.lines}
-                options={{ several: 'several lines', one: 'one line' }}
-                onChange={(lines) => {
-                  block({ lines });
-                }}
-              />
-            </Row>
-            {tick('labels', 'Labels before values')}
-            {tick('linkTelephone', 'Telephone as a link')}
-            {tick('linkEmail', 'Email as a link')}
-            {tick('mapLink', 'Link to the map profile')}
-            <TextField
-              label="Class names begin with"
-              value={output.block.classes}
-              onChange={({ target }) => {
-                if (/^([A-Za-z][\w-]*)?$/.test(target.value)) block({ classes: target.value });
-              }}
-              sx={{ mt: 1 }}
-            />
-          </Box>
+          <HoursChoices output={output} set={set} />
+          <BlockChoices output={output} set={set} />
         </Box>
-        <Head>Facts that are told</Head>
-        <Box
-          component="table"
-          sx={{
-            borderCollapse: 'collapse',
-            '& th': { fontWeight: 400, textAlign: 'left', pr: 2 },
-            '& thead th': { fontSize: typeSize.small, color: colour.middle },
-          }}
-        >
-          <thead>
-            <tr>
-              <th>Fact</th>
-              <th>JSON-LD</th>
-              <th>Block</th>
-            </tr>
-          </thead>
-          <tbody>
-            {optional
-              .filter(({ isSet }) => record && isSet(record))
-              .map(({ key: head, label }) => (
-                <tr key={head}>
-                  <th scope="row">{label}</th>
-                  {(['jsonld', 'block'] as const).map((where) => (
-                    <td key={where}>
-                      <Checkbox
-                        size="small"
-                        checked={!output.leftOut[where].includes(head)}
-                        onChange={(_, on) => {
-                          leaveOut(where, head, !on);
-                        }}
-                        slotProps={{
-                          input: {
-                            'aria-label': `${label} in ${where === 'block' ? 'the block' : 'JSON-LD'}`,
-                          },
-                        }}
-                        sx={{ p: 0.25 }}
-                      />
-                    </td>
-                  ))}
-                </tr>
-              ))}
-          </tbody>
-        </Box>
+        {anchor && <ToldFacts output={output} set={set} record={getRecord()} />}
         {chosen && (
           <Button
             sx={{ mt: 1 }}
@@ -178,30 +72,141 @@ export function OutputChoices({
   );
 }
 
+const paper = {
+  role: 'dialog',
+  'aria-label': 'How the record is told',
+  sx: { border: `1px solid ${colour.middle}`, p: 1.5, width: 620, maxHeight: 460 },
+} as const;
+
+/** A choice about the block that is made or not. */
+function BlockTick({ output, set, name, label }: OutputProps & { name: keyof Choices; label: string }) {
+  return (
+    <Tick
+      label={label}
+      on={Boolean(output.block[name])}
+      onChange={(on) => {
+        set({ block: { ...output.block, [name]: on } });
+      }}
+    />
+  );
+}
+
+const HoursChoices = ({ output, set }: OutputProps) => (
+  <div>
+    <Head>Hours</Head>
+    <Row label="In JSON-LD">
+      <Choice
+        label="Form of hours in JSON-LD"
+        value={output.hoursForm}
+        options={{ long: 'long form', short: 'short form (no dates, no closed days)' }}
+        onChange={(hoursForm) => {
+          set({ hoursForm });
+        }}
+      />
+    </Row>
+    <Row label="Clock">
+      <Choice
+        label="Clock"
+        value={output.block.clock}
+        options={{ country: 'of the country', 12: '12 hours', 24: '24 hours' }}
+        onChange={(clock) => {
+          set({ block: { ...output.block, clock } });
+        }}
+      />
+    </Row>
+    <BlockTick output={output} set={set} name="closedDays" label="Show closed days" />
+    <BlockTick output={output} set={set} name="joinDays" label="Join days with equal hours" />
+  </div>
+);
+
+const BlockChoices = ({ output, set }: OutputProps) => (
+  <div>
+    <Head>Block</Head>
+    <Row label="Set in">
+      <Choice
+        label="Lines of the block"
+        value={output.block.lines}
+        options={{ several: 'several lines', one: 'one line' }}
+        onChange={(lines) => {
+          set({ block: { ...output.block, lines } });
+        }}
+      />
+    </Row>
+    <BlockTick output={output} set={set} name="labels" label="Labels before values" />
+    <BlockTick output={output} set={set} name="linkTelephone" label="Telephone as a link" />
+    <BlockTick output={output} set={set} name="linkEmail" label="Email as a link" />
+    <BlockTick output={output} set={set} name="mapLink" label="Link to the map profile" />
+    <TextField
+      label="Class names begin with"
+      value={output.block.classes}
+      onChange={({ target }) => {
+        if (/^([A-Za-z][\w-]*)?$/.test(target.value))
+          set({ block: { ...output.block, classes: target.value } });
+      }}
+      sx={{ mt: 1 }}
+    />
+  </div>
+);
+
+const PLACES = { jsonld: 'JSON-LD', block: 'the block' } as const;
+
+/** Which of the facts that the record has are told, and where. */
+function ToldFacts({ output, set, record }: OutputProps & { record: BusinessRecord }) {
+  const leaveOut = (where: keyof typeof PLACES, head: string, out: boolean): void => {
+    const list = output.leftOut[where].filter((one) => one !== head);
+    set({ leftOut: { ...output.leftOut, [where]: out ? [...list, head] : list } });
+  };
+  return (
+    <>
+      <Head>Facts that are told</Head>
+      <Box component="table" sx={tableLook}>
+        <thead>
+          <tr>
+            <th>Fact</th>
+            <th>JSON-LD</th>
+            <th>Block</th>
+          </tr>
+        </thead>
+        <tbody>
+          {optional
+            .filter(({ isSet }) => isSet(record))
+            .map(({ key: head, label }) => (
+              <tr key={head}>
+                <th scope="row">{label}</th>
+                {(['jsonld', 'block'] as const).map((where) => (
+                  <td key={where}>
+                    <Checkbox
+                      size="small"
+                      checked={!output.leftOut[where].includes(head)}
+                      onChange={(_, on) => {
+                        leaveOut(where, head, !on);
+                      }}
+                      slotProps={{ input: { 'aria-label': `${label} in ${PLACES[where]}` } }}
+                      sx={{ p: 0.25 }}
+                    />
+                  </td>
+                ))}
+              </tr>
+            ))}
+        </tbody>
+      </Box>
+    </>
+  );
+}
+
+const tableLook = {
+  borderCollapse: 'collapse',
+  '& th': { fontWeight: 400, textAlign: 'left', pr: 2 },
+  '& thead th': { fontSize: typeSize.small, color: colour.middle },
+} as const;
+
 const Head = ({ children }: { children: string }) => (
-  <Box sx={{ fontSize: typeSize.small, fontWeight: 700, color: colour.middle, mt: 0.5 }}>{children}</Box>
+  <Hint sx={{ fontWeight: 700, mt: 0.5 }}>{children}</Hint>
 );
 
 const Row = ({ label, children }: { label: string; children: ReactNode }) => (
-  <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
+  <Line sx={{ gap: 1 }}>
     <Box sx={{ width: 76, color: 'text.secondary' }}>{label}</Box>
     {children}
-  </Box>
-);
-
-const Tick = ({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) => (
-  <FormControlLabel
-    control={
-      <Checkbox
-        size="small"
-        checked={on}
-        onChange={(_, next) => {
-          onChange(next);
-        }}
-        sx={{ py: 0.25 }}
-      />
-    }
-    label={label}
-    sx={{ display: 'flex' }}
-  />
+  </Line>
 );

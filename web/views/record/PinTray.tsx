@@ -7,8 +7,9 @@ import { distance, distanceText, readPin, writePoint, type Exactness, type Point
 import { countryOf, type BusinessRecord } from '#core/record';
 import { usePlaces } from '../../api/queries.ts';
 import { inWords } from '../../api/request.ts';
+import { Column, Hint, ListRow, Plain, Remark, Scroll, Soft, Words } from '../../parts/layout.tsx';
 import { PaneBar } from '../../parts/Tray.tsx';
-import { colour, typeSize } from '../../theme.ts';
+import { boxed, colour } from '../../theme.ts';
 import { PinMap } from './PinMap.tsx';
 
 type Change = (change: (record: BusinessRecord) => BusinessRecord) => void;
@@ -56,16 +57,10 @@ export default function PinTray({
   const set = (next: Point, origin: 'searched' | 'dragged', exactness: Exactness | ''): void => {
     change((own) => ({ ...own, pin: { ...writePoint(next), origin, exactness } }));
   };
+  const shown = home ?? hits[0];
   return (
     <Box sx={{ flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: 'minmax(300px, 2fr) 3fr' }}>
-      <Box
-        sx={{
-          display: 'flex',
-          flexDirection: 'column',
-          minHeight: 0,
-          borderRight: `1px solid ${colour.line}`,
-        }}
-      >
+      <Column sx={{ height: 'auto', minHeight: 0, borderRight: `1px solid ${colour.line}` }}>
         <PaneBar title="Address search">{tabs}</PaneBar>
         <Box sx={{ px: 1.5, py: 0.75 }}>
           <InputBase
@@ -76,22 +71,20 @@ export default function PinTray({
               setTyped(target.value);
             }}
             inputProps={{ 'aria-label': 'Search for an address' }}
-            sx={{ width: '100%', px: 1, border: `1px solid ${colour.line}`, borderRadius: '3px' }}
+            sx={{ ...boxed, width: '100%' }}
           />
         </Box>
-        <Box sx={{ flex: 1, overflow: 'auto', minHeight: 0 }}>
-          {error && (
-            <Box role="alert" sx={{ px: 1.5 }}>
-              {inWords(error)}
-            </Box>
-          )}
+        <Scroll>
+          {error && <Remark role="alert">{inWords(error)}</Remark>}
           {data && hits.length === 0 && words.trim().length > 1 && (
-            <Box sx={{ px: 1.5, color: 'text.secondary' }}>
-              Nothing found. Try the street without its number, or the town; the pin can be dragged to the
-              door.
-            </Box>
+            <Remark>
+              <Soft>
+                Nothing found. Try the street without its number, or the town; the pin can be dragged to the
+                door.
+              </Soft>
+            </Remark>
           )}
-          <Box component="ul" aria-label="Places found" sx={{ listStyle: 'none', m: 0, p: 0 }}>
+          <Plain aria-label="Places found">
             {hits.map((one, at) => (
               <Result
                 key={at}
@@ -102,13 +95,13 @@ export default function PinTray({
                 }}
               />
             ))}
-          </Box>
-        </Box>
+          </Plain>
+        </Scroll>
         <Distance record={record} point={point} home={home} />
-      </Box>
+      </Column>
       <PinMap
         point={point}
-        focus={point ?? ((home ?? hits[0]) ? pointOf((home ?? hits[0]) as Hit) : undefined)}
+        focus={point ?? (shown && pointOf(shown))}
         onMove={(next) => {
           set(next, 'dragged', '');
         }}
@@ -122,29 +115,19 @@ function Result({ hit, point, onTake }: { hit: Hit; point: Point | undefined; on
   const act = exactness === 'door' || exactness === 'street' ? 'Set pin' : 'Set roughly';
   const away = point && distanceText(distance(point, pointOf(hit)));
   return (
-    <Box
-      component="li"
-      sx={{
-        display: 'flex',
-        alignItems: 'center',
-        gap: 1,
-        px: 1.5,
-        py: 0.4,
-        borderBottom: `1px solid ${colour.light}`,
-      }}
-    >
-      <Box sx={{ flex: 1, minWidth: 0 }}>
+    <ListRow sx={{ alignItems: 'center', px: 1.5 }}>
+      <Words>
         {hit.properties.geocoding.label}
-        <Box sx={{ fontSize: typeSize.note, color: 'text.secondary' }}>
+        <Hint>
           marks the {MARKS[exactness]}
           {exactness !== 'door' && ' only'}
           {away !== undefined && `, ${away} from the pin`}
-        </Box>
-      </Box>
+        </Hint>
+      </Words>
       <Button aria-label={`${act}: ${hit.properties.geocoding.label}`} onClick={onTake}>
         {act}
       </Button>
-    </Box>
+    </ListRow>
   );
 }
 

@@ -1,4 +1,4 @@
-import { Box, ToggleButton, ToggleButtonGroup } from '@mui/material';
+import { Box } from '@mui/material';
 import {
   lazy,
   Suspense,
@@ -10,10 +10,10 @@ import {
   type KeyboardEvent,
 } from 'react';
 import { useSearchParams } from 'react-router';
-import { completeness, effectiveRecord, judgeRecord, type Fact } from '#core/record';
+import { completeness, effectiveRecord, judgeRecord, type BusinessRecord, type Fact } from '#core/record';
+import { Toggle } from '../../parts/Toggle.tsx';
 import { WithTray } from '../../parts/Tray.tsx';
 import { RecordInHand } from '../../state/recordInHand.ts';
-import { typeSize } from '../../theme.ts';
 import { FactSheet } from './FactSheet.tsx';
 import { MarkupTray } from './MarkupTray.tsx';
 import { byFact, type FaultsByFact } from './rows.ts';
@@ -33,87 +33,117 @@ interface SheetProps {
   readonly branchId?: number;
 }
 
-/** The fact sheet of a branch or of a client's defaults, with the tray below. */
-export function Sheet({ subject, label, clientId, branchId }: SheetProps) {
-  const draft = useDraft(subject);
-  const { defaults } = subject;
-  const [pointed, setPointed] = useState<readonly Fact[]>([]);
+/** The rows that were asked for though they are empty, and the way to one of them. */
+function useAsked() {
   const [asked, setAsked] = useState<ReadonlySet<Fact>>(new Set());
   const [wanted, setWanted] = useState<{ readonly fact: Fact } | undefined>();
-  const [tray, setTray] = useState<'markup' | 'pin'>('markup');
-  const [search, setSearch] = useSearchParams();
-  const [dialog, setDialog] = useState<'start' | 'intake' | undefined>(
-    search.has('start') ? 'start' : undefined,
-  );
-  const own = draft.record;
-  const record = useMemo(() => effectiveRecord(own, defaults), [own, defaults]);
-  const faults = useMemo(() => judgeRecord(record), [record]);
-  const faultsByFact = useFaultsByFact(faults);
-  const [inHand] = useState(() => new RecordInHand(record));
-  useLayoutEffect(() => {
-    inHand.set(record);
-  }, [inHand, record]);
-  const state = useMemo(() => completeness(record), [record]);
-
-  const goTo = useCallback((fact: Fact): void => {
-    setAsked((known) => new Set([...known, fact]));
-    setWanted({ fact });
+  const ask = useCallback((fact: Fact): void => {
+    setAsked((known) => (known.has(fact) ? known : new Set([...known, fact])));
   }, []);
+  const goTo = useCallback(
+    (fact: Fact): void => {
+      ask(fact);
+      setWanted({ fact });
+    },
+    [ask],
+  );
   useEffect(() => {
     if (!wanted) return;
     const row = document.querySelector(`[data-fact="${wanted.fact}"]`);
     row?.scrollIntoView({ block: 'center' });
     row?.querySelector<HTMLElement>('input, textarea, button')?.focus();
   }, [wanted]);
-  const keys = (event: KeyboardEvent): void => {
-    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
-    event.preventDefault();
-    if (event.shiftKey) draft.redo();
-    else draft.undo();
-  };
+  return { asked, ask, goTo };
+}
+
+/** The dialog that is open over the sheet; a new branch's address asks for the first. */
+function useDialog() {
+  const [search, setSearch] = useSearchParams();
+  const [dialog, setDialog] = useState<'start' | 'intake' | undefined>(
+    search.has('start') ? 'start' : undefined,
+  );
   const close = (): void => {
     setDialog(undefined);
     if (search.has('start')) setSearch({}, { replace: true });
   };
-  const tabs = useMemo(() => <TrayTabs shown={tray} onShow={setTray} />, [tray]);
+  return { dialog, setDialog, close };
+}
+
+/** The record in hand, for those who read it without being drawn anew. */
+function useInHand(record: BusinessRecord): RecordInHand {
+  const [inHand] = useState(() => new RecordInHand(record));
+  useLayoutEffect(() => {
+    inHand.set(record);
+  }, [inHand, record]);
+  return inHand;
+}
+
+/** Ctrl+Z and Ctrl+Shift+Z, for the draft instead of the field that is being typed in. */
+const undoKeys =
+  ({ undo, redo }: Pick<ReturnType<typeof useDraft>, 'undo' | 'redo'>) =>
+  (event: KeyboardEvent): void => {
+    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+    event.preventDefault();
+    if (event.shiftKey) redo();
+    else undo();
+  };
+
+/** Sets a fact; a row that is being emptied stays where it is: what is typed next belongs into it. */
+const useSetting = (ask: (fact: Fact) => void, set: (fact: Fact, text: string) => void) =>
+  useCallback(
+    (fact: Fact, text: string): void => {
+      ask(fact);
+      set(fact, text);
+    },
+    [ask, set],
+  );
+
+/** The fact sheet of a branch or of a client's defaults, with the tray below. */
+export function Sheet({ subject, label, clientId, branchId }: SheetProps) {
+  const draft = useDraft(subject);
+  const { defaults } = subject;
+  const [pointed, setPointed] = useState<readonly Fact[]>([]);
+  const { asked, ask, goTo } = useAsked();
+  const [tray, setTray] = useState<keyof typeof TRAYS>('markup');
+  const { dialog, setDialog, close } = useDialog();
+  const record = useMemo(() => effectiveRecord(draft.record, defaults), [draft.record, defaults]);
+  const faults = useMemo(() => judgeRecord(record), [record]);
+  const faultsByFact = useFaultsByFact(faults);
+  const inHand = useInHand(record);
+  const state = useMemo(() => completeness(record), [record]);
+
+  const tabs = useMemo(
+    () => <Toggle label="What the tray shows" options={TRAYS} value={tray} onChange={setTray} />,
+    [tray],
+  );
   const showPin = useCallback(() => {
     setTray('pin');
   }, []);
-  const { change } = draft;
-  const { set } = draft;
-  // A row that is being emptied stays where it is: what is typed next belongs into it.
-  const onSet = useCallback(
-    (fact: Fact, text: string): void => {
-      setAsked((known) => (known.has(fact) ? known : new Set([...known, fact])));
-      set(fact, text);
-    },
-    [set],
-  );
+  const { change, set } = draft;
+  const onSet = useSetting(ask, set);
   return (
     <RecordContext value={inHand}>
-      <Box onKeyDownCapture={keys} sx={{ height: '100%' }}>
+      <Box onKeyDownCapture={undoKeys(draft)} sx={{ height: '100%' }}>
         <WithTray
           name="record"
-          label={tray === 'markup' ? 'Markup' : 'Pin'}
+          label={TRAYS[tray]}
           height={310}
           tray={
-            <>
-              {tray === 'pin' ? (
-                <Suspense>
-                  <PinTray record={record} change={change} tabs={tabs} />
-                </Suspense>
-              ) : (
-                <MarkupTray
-                  record={record}
-                  label={label}
-                  clientId={clientId}
-                  pointed={pointed}
-                  onPoint={setPointed}
-                  change={change}
-                  tabs={tabs}
-                />
-              )}
-            </>
+            tray === 'pin' ? (
+              <Suspense>
+                <PinTray record={record} change={change} tabs={tabs} />
+              </Suspense>
+            ) : (
+              <MarkupTray
+                record={record}
+                label={label}
+                clientId={clientId}
+                pointed={pointed}
+                onPoint={setPointed}
+                change={change}
+                tabs={tabs}
+              />
+            )
           }
         >
           <SaveBar
@@ -127,7 +157,7 @@ export function Sheet({ subject, label, clientId, branchId }: SheetProps) {
             onDialog={setDialog}
           />
           <FactSheet
-            own={own}
+            own={draft.record}
             record={record}
             defaults={defaults}
             faults={faultsByFact}
@@ -159,20 +189,4 @@ function useFaultsByFact(faults: ReturnType<typeof judgeRecord>): FaultsByFact {
   return next.map;
 }
 
-function TrayTabs({ shown, onShow }: { shown: 'markup' | 'pin'; onShow: (tray: 'markup' | 'pin') => void }) {
-  return (
-    <ToggleButtonGroup
-      size="small"
-      exclusive
-      value={shown}
-      onChange={(_, next: 'markup' | 'pin' | null) => {
-        if (next) onShow(next);
-      }}
-      aria-label="What the tray shows"
-      sx={{ '& .MuiToggleButton-root': { py: 0.1, px: 1, textTransform: 'none', fontSize: typeSize.note } }}
-    >
-      <ToggleButton value="markup">Markup</ToggleButton>
-      <ToggleButton value="pin">Pin</ToggleButton>
-    </ToggleButtonGroup>
-  );
-}
+const TRAYS = { markup: 'Markup', pin: 'Pin' } as const;

@@ -1,16 +1,53 @@
-import { Box, Button, Dialog, DialogActions, DialogContent, DialogTitle, InputBase } from '@mui/material';
+import { Box, Button, InputBase } from '@mui/material';
 import { wrap } from 'comlink';
 import { useEffect, useState, type SyntheticEvent } from 'react';
 import { limits, megabytes } from '#core/limits';
 import type { Proposal } from '#core/proposal';
 import type { BusinessRecord } from '#core/record';
+import { counted } from '#core/text';
 import { fetchPage } from '../../api/queries.ts';
 import { inWords } from '../../api/request.ts';
-import { colour, mono, typeSize } from '../../theme.ts';
+import { Frame } from '../../parts/Frame.tsx';
+import { Line, Soft, Telling, Words } from '../../parts/layout.tsx';
+import { boxed, mono, typeSize } from '../../theme.ts';
 import type { ProposalWorker } from './proposal.worker.ts';
 import { ProposalList, takeChosen, useChoice } from './Proposals.tsx';
 
 const isAddress = (text: string): boolean => /^\s*https?:\/\/\S+\s*$/i.test(text);
+
+/** What was found on a page, in its code or in markup. */
+interface Found {
+  readonly busy: boolean;
+  readonly proposals: readonly Proposal[];
+  /** Why nothing was; ''. */
+  readonly message: string;
+}
+
+/** Reads what is pasted, or what an address answers. */
+function useLooking(): Found & { look: (text: string) => Promise<void> } {
+  const [found, setFound] = useState<Found>({ busy: false, proposals: [], message: '' });
+  const propose = useProposer();
+  const read = async (text: string): Promise<Omit<Found, 'busy'>> => {
+    const page = isAddress(text) ? await fetchPage(text.trim()) : { text, url: '', status: 200 };
+    if (page.status >= 400)
+      return {
+        proposals: [],
+        message: `${page.url} answers with status ${String(page.status)}, so there is nothing to read.`,
+      };
+    const proposals = await propose(page.text, page.url);
+    const message =
+      proposals.length > 0
+        ? ''
+        : 'Nothing of a business was found there: no markup, no address, no telephone number.';
+    return { proposals, message };
+  };
+  const look = async (text: string): Promise<void> => {
+    setFound((now) => ({ ...now, busy: true, message: '' }));
+    const next = await read(text).catch((error: unknown) => ({ message: inWords(error) }));
+    setFound((now) => ({ ...now, ...next, busy: false }));
+  };
+  return { ...found, look };
+}
 
 /** Proposes facts from a page's address, its code or markup, each with where it was found. */
 export default function StartDialog({
@@ -22,138 +59,109 @@ export default function StartDialog({
   change: (change: (record: BusinessRecord) => BusinessRecord) => void;
   onClose: () => void;
 }) {
-  const [text, setText] = useState('');
-  const [message, setMessage] = useState('');
-  const [busy, setBusy] = useState(false);
-  const [proposals, setProposals] = useState<readonly Proposal[]>([]);
+  const { proposals, message, busy, look } = useLooking();
   const { chosen, toggle, all } = useChoice(proposals, record);
-  const propose = useProposer();
-  const look = async (): Promise<void> => {
-    setBusy(true);
-    setMessage('');
-    try {
-      const page = isAddress(text) ? await fetchPage(text.trim()) : { text, url: '', status: 200 };
-      if (page.status >= 400) {
-        setMessage(`${page.url} answers with status ${String(page.status)}, so there is nothing to read.`);
-        return;
-      }
-      const found = await propose(page.text, page.url);
-      setProposals(found);
-      if (found.length === 0)
-        setMessage('Nothing of a business was found there: no markup, no address, no telephone number.');
-    } catch (error) {
-      setMessage(inWords(error));
-    } finally {
-      setBusy(false);
-    }
-  };
-  const submit = (event: SyntheticEvent): void => {
-    event.preventDefault();
-    if (text.trim()) void look();
-  };
-  const take = (): void => {
-    change((own) => takeChosen(own, chosen));
-    onClose();
-  };
-  const tooLarge = text.length > limits.pageBytes;
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="lg" aria-labelledby="start-title">
-      <DialogTitle id="start-title" sx={{ fontSize: typeSize.title, fontWeight: 700, pb: 0.5 }}>
-        Start from a page or markup
-      </DialogTitle>
-      <DialogContent sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
-        <form onSubmit={submit}>
-          <Box sx={{ display: 'flex', gap: 1, alignItems: 'flex-start' }}>
-            <InputBase
-              autoFocus
-              multiline
-              minRows={2}
-              maxRows={5}
-              value={text}
-              placeholder="The address of a page, or its HTML, or JSON-LD"
-              onChange={({ target }) => {
-                setText(target.value);
-              }}
-              onKeyDown={(event) => {
-                if (event.key === 'Enter' && (isAddress(text) || event.ctrlKey || event.metaKey))
-                  submit(event);
-              }}
-              inputProps={{ 'aria-label': 'Address, HTML or JSON-LD', spellCheck: false }}
-              sx={{
-                flex: 1,
-                px: 1,
-                border: `1px solid ${colour.line}`,
-                borderRadius: '3px',
-                fontFamily: mono,
-                fontSize: typeSize.note,
-                backgroundColor: '#fff',
-              }}
-            />
-            <Button
-              type="submit"
-              variant="contained"
-              color="primary"
-              disabled={!text.trim() || busy || tooLarge}
-            >
-              {busy ? 'Reading …' : isAddress(text) ? 'Fetch and read' : 'Read'}
-            </Button>
-          </Box>
-        </form>
-        {tooLarge && (
-          <Box role="alert">
-            This is larger than {megabytes(limits.pageBytes)}, which is the most that is read.
-          </Box>
-        )}
-        {message && (
-          <Box
-            role="alert"
-            sx={{ p: 1, border: `1px solid ${colour.plum}`, backgroundColor: colour.plumLight }}
+    <Frame
+      title="Start from a page or markup"
+      width="lg"
+      onClose={onClose}
+      actions={
+        <>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button
+            variant="contained"
+            color="primary"
+            disabled={chosen.size === 0}
+            onClick={() => {
+              change((own) => takeChosen(own, chosen));
+              onClose();
+            }}
           >
-            {message} Nothing in the record was changed.
-          </Box>
+            Take {chosen.size > 0 && String(chosen.size)}
+          </Button>
+        </>
+      }
+    >
+      <Box sx={{ display: 'flex', flexDirection: 'column', gap: 1 }}>
+        <Asked busy={busy} onLook={(text) => void look(text)} />
+        {message && <Telling>{message} Nothing in the record was changed.</Telling>}
+        {proposals.length > 0 && <ChooseAll count={proposals.length} onAll={all} />}
+        {proposals.length > 0 && (
+          <ProposalList proposals={proposals} record={record} chosen={chosen} onToggle={toggle} />
         )}
-        {proposals.length > 0 ? (
-          <>
-            <Box sx={{ display: 'flex', gap: 1, alignItems: 'center' }}>
-              <Box sx={{ flex: 1, color: 'text.secondary' }}>
-                {String(proposals.length)} facts found, markup first. What the record says already is not
-                chosen.
-              </Box>
-              <Button
-                onClick={() => {
-                  all(true);
-                }}
-              >
-                Choose all
-              </Button>
-              <Button
-                onClick={() => {
-                  all(false);
-                }}
-              >
-                None
-              </Button>
-            </Box>
-            <ProposalList proposals={proposals} record={record} chosen={chosen} onToggle={toggle} />
-          </>
-        ) : (
-          !message && (
-            <Box sx={{ color: 'text.secondary', maxWidth: 700 }}>
-              Markup is read first, then what the page shows: title, description, address, telephone, hours,
-              email, logo, profile links. You choose what is taken.
-            </Box>
-          )
+        {proposals.length === 0 && !message && (
+          <Soft sx={{ maxWidth: 700 }}>
+            Markup is read first, then what the page shows: title, description, address, telephone, hours,
+            email, logo, profile links. You choose what is taken.
+          </Soft>
         )}
-      </DialogContent>
-      <DialogActions>
-        <Button onClick={onClose}>Cancel</Button>
-        <Button variant="contained" color="primary" disabled={chosen.size === 0} onClick={take}>
-          Take {chosen.size > 0 && String(chosen.size)}
-        </Button>
-      </DialogActions>
-    </Dialog>
+      </Box>
+    </Frame>
   );
 }
+
+/** Where the page, its code or the markup is typed or pasted. */
+function Asked({ busy, onLook }: { busy: boolean; onLook: (text: string) => void }) {
+  const [text, setText] = useState('');
+  const tooLarge = text.length > limits.pageBytes;
+  const submit = (event: SyntheticEvent): void => {
+    event.preventDefault();
+    if (text.trim() && !tooLarge) onLook(text);
+  };
+  return (
+    <form onSubmit={submit}>
+      <Line sx={{ gap: 1, alignItems: 'flex-start' }}>
+        <InputBase
+          autoFocus
+          multiline
+          minRows={2}
+          maxRows={5}
+          value={text}
+          placeholder="The address of a page, or its HTML, or JSON-LD"
+          onChange={({ target }) => {
+            setText(target.value);
+          }}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter' && (isAddress(text) || event.ctrlKey || event.metaKey)) submit(event);
+          }}
+          inputProps={{ 'aria-label': 'Address, HTML or JSON-LD', spellCheck: false }}
+          sx={{ ...boxed, flex: 1, fontFamily: mono, fontSize: typeSize.note }}
+        />
+        <Button type="submit" variant="contained" color="primary" disabled={!text.trim() || busy || tooLarge}>
+          {busy ? 'Reading …' : isAddress(text) ? 'Fetch and read' : 'Read'}
+        </Button>
+      </Line>
+      {tooLarge && (
+        <div role="alert">
+          This is larger than {megabytes(limits.pageBytes)}, which is the most that is read.
+        </div>
+      )}
+    </form>
+  );
+}
+
+const ChooseAll = ({ count, onAll }: { count: number; onAll: (on: boolean) => void }) => (
+  <Line sx={{ gap: 1 }}>
+    <Words>
+      <Soft>{counted(count, 'fact')} found, markup first. What the record says already is not chosen.</Soft>
+    </Words>
+    <Button
+      onClick={() => {
+        onAll(true);
+      }}
+    >
+      Choose all
+    </Button>
+    <Button
+      onClick={() => {
+        onAll(false);
+      }}
+    >
+      None
+    </Button>
+  </Line>
+);
 
 function useProposer(): (source: string, url: string) => Promise<readonly Proposal[]> {
   const [{ worker, remote }] = useState(() => {

@@ -1,13 +1,5 @@
-import {
-  Box,
-  Button,
-  Dialog,
-  DialogActions,
-  DialogContent,
-  DialogTitle,
-  InputBase,
-  Link,
-} from '@mui/material';
+import { Box, Button, InputBase, Link } from '@mui/material';
+import { styled } from '@mui/material/styles';
 import { SimpleTreeView } from '@mui/x-tree-view/SimpleTreeView';
 import { TreeItem } from '@mui/x-tree-view/TreeItem';
 import { useMemo, useState } from 'react';
@@ -20,9 +12,21 @@ import {
   typeLabel,
   typePathsTo,
 } from '#core/vocabulary';
-import { colour, typeSize } from '../../theme.ts';
+import { Frame } from '../../parts/Frame.tsx';
+import { Column, Scroll, Soft, Words } from '../../parts/layout.tsx';
+import { boxed, colour, typeSize } from '../../theme.ts';
 
 const ROOT = 'LocalBusiness';
+
+/** The types that fit some words, the best first, and every path to one of them; undefined without words. */
+function fittingTypes(words: string) {
+  if (!words.trim()) return undefined;
+  const found = findTypes(words, 40).map(({ name }) => name);
+  return {
+    best: found.slice(0, 8),
+    paths: new Set(found.flatMap((name) => typePathsTo(ROOT, name).flatMap(prefixes))),
+  };
+}
 
 /** All subtypes of LocalBusiness as a tree, searched by name, description and the words of the trades. */
 export default function TypeTree({
@@ -36,28 +40,24 @@ export default function TypeTree({
 }) {
   const [words, setWords] = useState('');
   const [shown, setShown] = useState(chosen[0] ?? ROOT);
-  const [open, setOpen] = useState<readonly string[]>([ROOT]);
-  // A branch of the tree is kept where something in it fits.
-  const fitting = useMemo(() => {
-    if (!words.trim()) return undefined;
-    const found = findTypes(words, 40);
-    return {
-      best: found.slice(0, 8),
-      paths: new Set(found.flatMap(({ name }) => typePathsTo(ROOT, name).flatMap(prefixes))),
-    };
-  }, [words]);
-  const expanded = fitting ? [...fitting.paths] : [...open];
+  const fitting = useMemo(() => fittingTypes(words), [words]);
   const isChosen = chosen.includes(shown);
-  const above = (typePathsTo(ROOT, shown)[0] ?? typePathsTo('Organization', shown)[0] ?? []).slice(0, -1);
   return (
-    <Dialog open onClose={onClose} fullWidth maxWidth="md" aria-labelledby="type-title">
-      <DialogTitle id="type-title" sx={{ fontSize: typeSize.title, fontWeight: 700, pb: 0.5 }}>
-        Types of local businesses
-      </DialogTitle>
-      <DialogContent
-        sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 2, height: 470, overflow: 'hidden' }}
-      >
-        <Box sx={{ display: 'flex', flexDirection: 'column', minHeight: 0 }}>
+    <Frame
+      title="Types of local businesses"
+      width="md"
+      onClose={onClose}
+      actions={
+        <>
+          <Words sx={{ pl: 1 }}>
+            {chosen.length > 0 ? `Chosen: ${chosen.join(', ')}` : 'None chosen yet'}
+          </Words>
+          <Button onClick={onClose}>Done</Button>
+        </>
+      }
+    >
+      <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', gap: 2, height: 450 }}>
+        <Column sx={{ minHeight: 0 }}>
           <InputBase
             autoFocus
             type="search"
@@ -69,97 +69,123 @@ export default function TypeTree({
               if (target.value.trim() && best) setShown(best.name);
             }}
             inputProps={{ 'aria-label': 'Search types' }}
-            sx={{ border: `1px solid ${colour.line}`, borderRadius: '3px', px: 1, mb: 0.5 }}
+            sx={{ ...boxed, mb: 0.5 }}
           />
-          {fitting && (
-            <Box role="status" sx={{ fontSize: typeSize.body, py: 0.25 }}>
-              {fitting.best.length > 0 ? (
-                <>
-                  Best:{' '}
-                  {fitting.best.map(({ name }, at) => (
-                    <span key={name}>
-                      {at > 0 && ', '}
-                      <Link
-                        component="button"
-                        type="button"
-                        onClick={() => {
-                          setShown(name);
-                        }}
-                        sx={{ verticalAlign: 'baseline', fontSize: typeSize.body }}
-                      >
-                        {typeLabel(name)}
-                      </Link>
-                    </span>
-                  ))}
-                </>
-              ) : (
-                'No type fits these words. Take the nearest general one; LocalBusiness fits every business. Then describe the trade with “More about the type”, an address of a page about it.'
-              )}
-            </Box>
-          )}
-          <Box sx={{ overflow: 'auto', flex: 1 }}>
-            <SimpleTreeView
-              aria-label="Types"
-              expandedItems={expanded}
-              onExpandedItemsChange={(_, items) => {
-                setOpen(items);
-              }}
-              selectedItems={null}
-              onItemFocus={(_, item) => {
-                setShown(item.split('/').at(-1) ?? ROOT);
-              }}
-              onItemClick={(_, item) => {
-                setShown(item.split('/').at(-1) ?? ROOT);
-              }}
-            >
-              <Branch path={ROOT} kept={fitting?.paths} chosen={chosen} open={expanded} />
-            </SimpleTreeView>
-          </Box>
-        </Box>
-        <Box sx={{ overflow: 'auto', borderLeft: `1px solid ${colour.light}`, pl: 2 }}>
-          <Box
-            component="h2"
-            sx={{
-              fontSize: typeSize.title,
-              fontWeight: 700,
-              m: 0,
-              textTransform: 'none',
-              letterSpacing: 0,
-              color: colour.ink,
-            }}
-          >
-            {typeLabel(shown)}
-          </Box>
-          <Box sx={{ color: 'text.secondary', mb: 1 }}>{shown}</Box>
-          {typeCaution(shown) && <Box sx={{ mb: 1, fontWeight: 600 }}>{typeCaution(shown)}</Box>}
-          <Box sx={{ lineHeight: 1.5 }}>{describeType(shown)}</Box>
-          {tradeWordsOf(shown).length > 0 && (
-            <Box sx={{ mt: 1, color: 'text.secondary' }}>
-              People also say: {tradeWordsOf(shown).join(', ')}
-            </Box>
-          )}
-          {above.length > 0 && (
-            <Box sx={{ mt: 1, color: 'text.secondary' }}>Under: {above.map(typeLabel).join(' › ')}</Box>
-          )}
-          <Button
-            variant="contained"
-            color="primary"
-            sx={{ mt: 1.5 }}
+          {fitting && <Best types={fitting.best} onShow={setShown} />}
+          <Tree kept={fitting?.paths} chosen={chosen} onShow={setShown} />
+        </Column>
+        <About
+          type={shown}
+          isChosen={isChosen}
+          onChoose={() => {
+            onChange(isChosen ? chosen.filter((one) => one !== shown) : [...chosen, shown]);
+          }}
+        />
+      </Box>
+    </Frame>
+  );
+}
+
+/** What fits the words best, in a line. */
+function Best({ types, onShow }: { types: readonly string[]; onShow: (type: string) => void }) {
+  if (types.length === 0)
+    return (
+      <div role="status">
+        No type fits these words. Take the nearest general one; LocalBusiness fits every business. Then
+        describe the trade with “More about the type”, an address of a page about it.
+      </div>
+    );
+  return (
+    <div role="status">
+      Best:{' '}
+      {types.map((name, at) => (
+        <span key={name}>
+          {at > 0 && ', '}
+          <Link
+            component="button"
+            type="button"
             onClick={() => {
-              onChange(isChosen ? chosen.filter((one) => one !== shown) : [...chosen, shown]);
+              onShow(name);
             }}
+            sx={{ verticalAlign: 'baseline', font: 'inherit' }}
           >
-            {isChosen ? 'Take this type away' : 'Choose this type'}
-          </Button>
-        </Box>
-      </DialogContent>
-      <DialogActions>
-        <Box sx={{ flex: 1, pl: 1 }}>
-          {chosen.length > 0 ? `Chosen: ${chosen.join(', ')}` : 'None chosen yet'}
-        </Box>
-        <Button onClick={onClose}>Done</Button>
-      </DialogActions>
-    </Dialog>
+            {typeLabel(name)}
+          </Link>
+        </span>
+      ))}
+    </div>
+  );
+}
+
+/** The tree; where words were searched for, only the branches in which something fits. */
+function Tree({
+  kept,
+  chosen,
+  onShow,
+}: {
+  kept: ReadonlySet<string> | undefined;
+  chosen: readonly string[];
+  onShow: (type: string) => void;
+}) {
+  const [open, setOpen] = useState<readonly string[]>([ROOT]);
+  const expanded = kept ? [...kept] : [...open];
+  const show = (_: unknown, path: string): void => {
+    onShow(path.split('/').at(-1) ?? ROOT);
+  };
+  return (
+    <Scroll>
+      <SimpleTreeView
+        aria-label="Types"
+        expandedItems={expanded}
+        onExpandedItemsChange={(_, items) => {
+          setOpen(items);
+        }}
+        selectedItems={null}
+        onItemFocus={show}
+        onItemClick={show}
+      >
+        <Branch path={ROOT} kept={kept} chosen={chosen} open={expanded} />
+      </SimpleTreeView>
+    </Scroll>
+  );
+}
+
+const TypeName = styled('h2')({
+  margin: 0,
+  fontSize: typeSize.title,
+  textTransform: 'none',
+  letterSpacing: 0,
+  color: colour.ink,
+});
+
+/** What the vocabulary says of a type, and what to be careful about. */
+function About({ type, isChosen, onChoose }: { type: string; isChosen: boolean; onChoose: () => void }) {
+  const above = (typePathsTo(ROOT, type)[0] ?? typePathsTo('Organization', type)[0] ?? []).slice(0, -1);
+  const said = tradeWordsOf(type);
+  return (
+    <Box sx={{ overflow: 'auto', borderLeft: `1px solid ${colour.light}`, pl: 2, '& > p': { m: 0, mt: 1 } }}>
+      <TypeName>{typeLabel(type)}</TypeName>
+      <Soft>{type}</Soft>
+      {typeCaution(type) && (
+        <p>
+          <b>{typeCaution(type)}</b>
+        </p>
+      )}
+      <p>{describeType(type)}</p>
+      {said.length > 0 && (
+        <p>
+          <Soft>People also say: {said.join(', ')}</Soft>
+        </p>
+      )}
+      {above.length > 0 && (
+        <p>
+          <Soft>Under: {above.map(typeLabel).join(' › ')}</Soft>
+        </p>
+      )}
+      <Button variant="contained" color="primary" sx={{ mt: 1.5 }} onClick={onChoose}>
+        {isChosen ? 'Take this type away' : 'Choose this type'}
+      </Button>
+    </Box>
   );
 }
 
