@@ -60,13 +60,25 @@ export default tseslint.config(
     },
   },
   {
-    files: ['core/**/*.ts'],
-    ignores: ['core/**/*.test.ts'],
+    // Node's types come in with a package's own; the room has none of them all the same.
+    files: ['web/**/*.{ts,tsx}'],
+    ignores: ['web/**/*.test.{ts,tsx}', 'web/testing.ts'],
     rules: {
+      'no-restricted-globals': ['error', 'process', 'Buffer', 'global', 'setImmediate'],
+      'no-restricted-imports': ['error', { patterns: ['node:*'] }],
+    },
+  },
+  {
+    files: ['core/**/*.ts', 'contract/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-imports': ['error', { patterns: ['node:*'] }],
       'no-restricted-globals': [
         'error',
         'process',
         'Buffer',
+        'global',
+        'setImmediate',
         'window',
         'document',
         'fetch',

@@ -127,11 +127,9 @@ const microdataPages: readonly CorpusPage[] = [
     '<table itemscope itemtype="https://schema.org/Store"><b itemprop="name">A</b><tr><td itemprop="email">e</table>',
     { extruct: LIBXML },
   ),
-  microdata(
-    'misnested formatting',
-    store('<b itemprop="name">A<i>B</b>C</i><em itemprop="email">e</em>'),
-    { extruct: LIBXML },
-  ),
+  microdata('misnested formatting', store('<b itemprop="name">A<i>B</b>C</i><em itemprop="email">e</em>'), {
+    extruct: LIBXML,
+  }),
   microdata(
     'a comment between',
     store('<b itemprop="name">A<!-- x -->B</b><!-- <b itemprop="email">e</b> -->'),

@@ -37,54 +37,7 @@ export async function benchStamp(record: BusinessRecord): Promise<readonly Figur
       empty();
       return median(1, work);
     };
-    const texts = {
-      title: 'Front of the practice',
-      caption: 'The practice on Quay Street, seen from the harbour',
-    };
-    const fields = stampFields(record, { ...texts, keywords: ['vet', 'harbour'], alt: '' });
-    const stamper = new FileStamper(fields);
-    const stamping = (): void => {
-      for (const photo of photos)
-        if (!stamper.stamp(photo, join(to, basename(photo))).proved)
-          throw new Error(`${photo} was not proved`);
-    };
-    const copying = (): void => void execFileSync('cp', [...photos, to]);
-    const exiftool = (): void =>
-      void execFileSync(
-        'exiftool',
-        [
-          '-q',
-          '-o',
-          to,
-          `-Title=${texts.title}`,
-          `-Description=${texts.caption}`,
-          `-ImageDescription=${texts.caption}`,
-          `-ObjectName=${texts.title}`,
-          `-Caption-Abstract=${texts.caption}`,
-          '-GPSLatitude=48.51234',
-          '-GPSLatitudeRef=N',
-          '-GPSLongitude=122.6123',
-          '-GPSLongitudeRef=W',
-          '-XMP:GPSLatitude=48.51234',
-          '-XMP:GPSLongitude=-122.6123',
-          from,
-        ],
-        { stdio: 'ignore' },
-      );
-    const recordFile = join(folder, 'record.json');
-    writeFileSync(recordFile, jsonLd(record).text);
-    const words = [
-      'stamp',
-      ...photos,
-      '--record',
-      recordFile,
-      '--title',
-      texts.title,
-      '--caption',
-      texts.caption,
-    ];
-    const process = (): void => void execFileSync(zinc, [...words, '--out', to], { stdio: 'ignore' });
-    execFileSync(zinc, ['help'], { stdio: 'ignore' }); // bundles itself where its sources have changed
+    const { stamping, copying, exiftool, process } = stampingWork(record, folder, photos, from, to);
     await timed(stamping);
     const rounds: number[] = [];
     for (let round = 0; round < 5; round += 1) rounds.push((await timed(stamping)) / (await timed(copying)));
@@ -115,6 +68,59 @@ export async function benchStamp(record: BusinessRecord): Promise<readonly Figur
     rmSync(folder, { recursive: true, force: true });
   }
 }
+
+const TEXTS = {
+  title: 'Front of the practice',
+  caption: 'The practice on Quay Street, seen from the harbour',
+};
+
+/** What is timed: our stamping, cp, exiftool in one batch, and `zinc stamp` as a process. */
+function stampingWork(
+  record: BusinessRecord,
+  folder: string,
+  photos: readonly string[],
+  from: string,
+  to: string,
+) {
+  const fields = stampFields(record, { ...TEXTS, keywords: ['vet', 'harbour'], alt: '' });
+  const stamper = new FileStamper(fields);
+  const recordFile = join(folder, 'record.json');
+  writeFileSync(recordFile, jsonLd(record).text);
+  execFileSync(zinc, ['help'], { stdio: 'ignore' }); // bundles itself where its sources have changed
+  const run = (command: string, words: readonly string[]): void =>
+    void execFileSync(command, words, { stdio: 'ignore' });
+  return {
+    stamping: (): void => {
+      for (const photo of photos)
+        if (!stamper.stamp(photo, join(to, basename(photo))).proved)
+          throw new Error(`${photo} was not proved`);
+    },
+    copying: (): void => {
+      run('cp', [...photos, to]);
+    },
+    exiftool: (): void => {
+      run('exiftool', ['-q', '-o', to, ...EXIFTOOL_TAGS, from]);
+    },
+    process: (): void => {
+      const words = ['--record', recordFile, '--title', TEXTS.title, '--caption', TEXTS.caption];
+      run(zinc, ['stamp', ...photos, ...words, '--out', to]);
+    },
+  };
+}
+
+const EXIFTOOL_TAGS = [
+  `-Title=${TEXTS.title}`,
+  `-Description=${TEXTS.caption}`,
+  `-ImageDescription=${TEXTS.caption}`,
+  `-ObjectName=${TEXTS.title}`,
+  `-Caption-Abstract=${TEXTS.caption}`,
+  '-GPSLatitude=48.51234',
+  '-GPSLatitudeRef=N',
+  '-GPSLongitude=122.6123',
+  '-GPSLongitudeRef=W',
+  '-XMP:GPSLatitude=48.51234',
+  '-XMP:GPSLongitude=-122.6123',
+];
 
 /** One noisy picture of about 2 MB under 200 names: what matters here is its size. */
 async function makePhotos(folder: string): Promise<void> {

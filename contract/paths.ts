@@ -95,7 +95,9 @@ export function linkTo<Name extends EndpointName>(
     encodeURIComponent(textOf(given[part])),
   );
   const asked = new URLSearchParams(
-    Object.entries(query).flatMap(([key, value]) => (value === undefined ? [] : [[key, textOf(value)]])),
+    Object.entries(query).flatMap(([key, value]) =>
+      value === undefined ? [] : [[key, textOf(value)] as [string, string]],
+    ),
   ).toString();
   return `/api${filled}${asked ? `?${asked}` : ''}`;
 }

@@ -195,7 +195,7 @@ describe('the whole job, once', () => {
     await hand.see('different', '[data-row="name"]');
     await hand.see('different', '[data-row="telephone"]');
     await hand.page.$eval('[data-code="syntax/missing-colon"] button[aria-expanded]', (button) => {
-      (button).click();
+      button.click();
     });
     await hand.click('button', 'Mend this');
     await hand.page.waitForFunction(() => !document.querySelector('[data-code="syntax/missing-colon"]'));
@@ -209,7 +209,7 @@ describe('the whole job, once', () => {
     for (let left = await syntaxFaults(); left > 0; left = await syntaxFaults()) {
       await hand.page.waitForSelector('[role=status][data-busy=false]');
       await hand.page.$eval('[data-code="syntax/unexpected-text"] button[aria-expanded]', (button) => {
-        (button).click();
+        button.click();
       });
       await hand.click('button', 'Take the proposal');
       await hand.page.waitForFunction(
@@ -321,12 +321,9 @@ describe('the whole job, once', () => {
     await hand.click('option', 'index.html');
     await hand.see('A colon is missing', '[data-code="syntax/missing-colon"]');
     // Its address is known from the record, so relative addresses have a mend.
-    expect(
-      await hand.page.$eval(
-        'input[aria-label="Address of the page"]',
-        (input) => (input).value,
-      ),
-    ).toBe('https://harbourbooks.example/');
+    expect(await hand.page.$eval('input[aria-label="Address of the page"]', (input) => input.value)).toBe(
+      'https://harbourbooks.example/',
+    );
     await hand.page.focus('.cm-content');
     await hand.page.keyboard.down('Control');
     await hand.page.keyboard.press('a');

@@ -1,6 +1,7 @@
 export { attributeText } from './attributeText.ts';
 export * from './business.ts';
-export { readJson, type JsonNode } from './json.ts';
+export { readJson } from './json.ts';
+export type { JsonNode } from './jsonNode.ts';
 export { linksOf } from './links.ts';
 export { readSitemap } from './sitemap.ts';
 export { readSource, type Reading } from './source.ts';

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { applyEdits } from '#core/text';
-import { readJson, type JsonNode } from './json.ts';
+import { readJson } from './json.ts';
+import type { JsonNode } from './jsonNode.ts';
 
 function plain(node: JsonNode): unknown {
   if (node.kind === 'scalar') return node.value;

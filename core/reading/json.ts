@@ -1,6 +1,6 @@
-import type { Fault } from '#core/fault';
-import type { Edit } from '#core/text';
-import { jsonFault, shorten, type JsonFault } from './jsonFault.ts';
+import { shorten } from './jsonFault.ts';
+import type { JsonMember, JsonNode, JsonReading } from './jsonNode.ts';
+import { GiveUp, JsonScanner } from './jsonScanner.ts';
 import { opensString, readJsonString, type JsonStringReading } from './jsonString.ts';
 
 /** The bare words of JSON (RFC 8259, 3). */
@@ -10,43 +10,8 @@ const LITERALS = new Map<string, boolean | null>([
   ['null', null],
 ]);
 
-/** A JSON value with its place. Offsets are UTF-16 code units, end exclusive. */
-export type JsonNode =
-  | {
-      readonly kind: 'object';
-      readonly members: readonly JsonMember[];
-      readonly start: number;
-      readonly end: number;
-    }
-  | {
-      readonly kind: 'array';
-      readonly elements: readonly JsonNode[];
-      readonly start: number;
-      readonly end: number;
-    }
-  | {
-      readonly kind: 'scalar';
-      readonly value: string | number | boolean | null;
-      /** A number as written, with all its digits. */ readonly literal?: string;
-      readonly start: number;
-      readonly end: number;
-    };
-
-export interface JsonMember {
-  readonly name: string;
-  readonly nameStart: number;
-  readonly nameEnd: number;
-  readonly value: JsonNode;
-}
-
-export interface JsonReading {
-  readonly values: readonly JsonNode[];
-  readonly faults: readonly JsonFault[];
-}
-
 /** Deeper nesting than this is not followed; no markup of a business needs a tenth of it. */
 const MAX_DEPTH = 200;
-const MAX_FAULTS = 100;
 
 /**
  * Reads JSON (RFC 8259) between two offsets of a source. After a fault it goes on, so that several are
@@ -57,21 +22,8 @@ export function readJson(source: string, start = 0, end = source.length): JsonRe
   return new JsonReader(source, start, end).read();
 }
 
-/** Thrown inside the reader only, to leave it at a depth or a number of faults where going on is no use. */
-class GiveUp extends Error {}
-
-class JsonReader {
-  readonly #source: string;
-  readonly #end: number;
-  readonly #faults: JsonFault[] = [];
-  #at: number;
+class JsonReader extends JsonScanner {
   #depth = 0;
-
-  constructor(source: string, start: number, end: number) {
-    this.#source = source;
-    this.#at = start;
-    this.#end = end;
-  }
 
   read(): JsonReading {
     const values: JsonNode[] = [];
@@ -80,41 +32,41 @@ class JsonReader {
     } catch (error) {
       if (!(error instanceof GiveUp)) throw error;
     }
-    return { values, faults: this.#faults };
+    return { values, faults: this.faults };
   }
 
   #readAll(values: JsonNode[]): void {
-    const start = this.#at;
-    this.#skipSpace();
-    this.#skipHtmlComment('<!--');
-    if (this.#at >= this.#end) {
-      this.#tell('syntax/empty', 'There is nothing here for a machine to read.', start, this.#end, null);
+    const start = this.at;
+    this.skipSpace();
+    this.skipHtmlComment('<!--');
+    if (this.at >= this.end) {
+      this.tell('syntax/empty', 'There is nothing here for a machine to read.', start, this.end, null);
       return;
     }
     values.push(this.#readValue());
     for (;;) {
-      this.#skipSpace();
-      this.#skipHtmlComment('-->');
-      if (this.#at >= this.#end) return;
-      const next = this.#source[this.#at] ?? '';
-      if (next === '{' || (next === ',' && /^,\s*\{/.test(this.#source.slice(this.#at, this.#at + 200)))) {
-        const at = this.#at;
-        if (next === ',') this.#at += 1;
-        this.#skipSpace();
-        this.#tell(
+      this.skipSpace();
+      this.skipHtmlComment('-->');
+      if (this.at >= this.end) return;
+      const next = this.source[this.at] ?? '';
+      if (next === '{' || (next === ',' && /^,\s*\{/.test(this.source.slice(this.at, this.at + 200)))) {
+        const at = this.at;
+        if (next === ',') this.at += 1;
+        this.skipSpace();
+        this.tell(
           'syntax/unexpected-text',
           'A second object begins where the JSON should end. Put both into one array: [ {…}, {…} ].',
           at,
-          this.#at + 1,
+          this.at + 1,
           null,
         );
         values.push(this.#readValue());
       } else {
-        const from = this.#at;
-        this.#at = this.#end;
-        const rest = this.#source.slice(from, this.#end).trimEnd();
+        const from = this.at;
+        this.at = this.end;
+        const rest = this.source.slice(from, this.end).trimEnd();
         const mend = /^[;}\],\s]+$/.test(rest) ? [{ start: from, end: from + rest.length, text: '' }] : null;
-        this.#tell(
+        this.tell(
           'syntax/unexpected-text',
           `“${shorten(rest)}” stands behind the end of the JSON.`,
           from,
@@ -126,107 +78,20 @@ class JsonReader {
     }
   }
 
-  #tell(
-    code: Fault['code'],
-    message: string,
-    start: number,
-    end: number,
-    edits: readonly Edit[] | null,
-    guess = false,
-  ): void {
-    const until = Math.min(Math.max(end, start), this.#end);
-    this.#faults.push(jsonFault(code, message, start, until, edits, guess));
-    if (this.#faults.length >= MAX_FAULTS) throw new GiveUp();
-  }
-
-  /** White space as JSON has it, and what people put between values though JSON has none of it. */
-  #skipSpace(): void {
-    for (;;) {
-      const code = this.#code();
-      if (code === 32 || code === 10 || code === 13 || code === 9) this.#at += 1;
-      else if (code === 47 && this.#at < this.#end) this.#skipComment();
-      else if (code === 0xa0 || code === 0xfeff || code === 0x2028 || code === 0x2029 || code === 0x200b) {
-        this.#tell(
-          'syntax/unexpected-text',
-          'An invisible character stands here that JSON does not allow between values.',
-          this.#at,
-          this.#at + 1,
-          [{ start: this.#at, end: this.#at + 1, text: ' ' }],
-        );
-        this.#at += 1;
-      } else return;
-    }
-  }
-
-  /** The code unit here; NaN at the end, which equals nothing. */
-  #code(): number {
-    return this.#at < this.#end ? this.#source.charCodeAt(this.#at) : NaN;
-  }
-
-  #skipComment(): void {
-    const start = this.#at;
-    const next = this.#source[start + 1];
-    let until: number;
-    if (next === '/') until = this.#lineEnd(start);
-    else if (next === '*') {
-      const close = this.#source.indexOf('*/', start + 2);
-      until = close < 0 || close >= this.#end ? this.#end : close + 2;
-    } else {
-      this.#tell(
-        'syntax/unexpected-text',
-        'A slash stands here, which means nothing in JSON.',
-        start,
-        start + 1,
-        [{ start, end: start + 1, text: '' }],
-        true,
-      );
-      this.#at += 1;
-      return;
-    }
-    this.#at = until;
-    this.#tell(
-      'syntax/comment',
-      `JSON has no comments; a machine stops at “${shorten(this.#source.slice(start, until))}”.`,
-      start,
-      until,
-      [{ start, end: until, text: '' }],
-    );
-  }
-
-  #skipHtmlComment(mark: '<!--' | '-->'): void {
-    if (!this.#source.startsWith(mark, this.#at)) return;
-    const start = this.#at;
-    this.#at += mark.length;
-    this.#tell(
-      'syntax/html-comment',
-      `The script holds “${mark}”. Many machines stop there; it has been needless for twenty years.`,
-      start,
-      this.#at,
-      [{ start, end: this.#at, text: '' }],
-    );
-    this.#skipSpace();
-  }
-
-  #lineEnd(from: number): number {
-    let at = from;
-    while (at < this.#end && this.#source[at] !== '\n' && this.#source[at] !== '\r') at += 1;
-    return at;
-  }
-
   /** `isMember`: the value of a property, which ends where the next property or the object's end begins. */
   #readValue(isMember = false): JsonNode {
-    this.#skipSpace();
-    const start = this.#at;
-    const character = start < this.#end ? (this.#source[start] ?? '') : '';
+    this.skipSpace();
+    const start = this.at;
+    const character = start < this.end ? (this.source[start] ?? '') : '';
     if (character === '{') {
-      this.#at += 1;
+      this.at += 1;
       return this.#nested(() => this.#readMembers(start));
     }
     if (character === '[') return this.#nested(() => this.#readArray(isMember));
     if (opensString(character)) return this.#readText();
     if (/[-+.\d]/.test(character)) return this.#readNumber(isMember);
     if (character === '' || ',}]:'.includes(character)) {
-      this.#tell(
+      this.tell(
         'syntax/missing-value',
         'A value is expected here and nothing stands.',
         start,
@@ -240,13 +105,13 @@ class JsonReader {
 
   /** A text where a value is expected. With a colon behind it, it is the first name of an object without its brace. */
   #readText(): JsonNode {
-    const start = this.#at;
-    const told = this.#faults.length;
+    const start = this.at;
+    const told = this.faults.length;
     const text = this.#readString();
-    if (!this.#isBeforeColon()) return text;
-    this.#at = start;
-    this.#faults.length = told; // they are told again with the name
-    this.#tell(
+    if (!this.isBeforeColon()) return text;
+    this.at = start;
+    this.faults.length = told; // they are told again with the name
+    this.tell(
       'syntax/missing-bracket',
       'An object begins here without its “{”.',
       start,
@@ -257,20 +122,14 @@ class JsonReader {
     return this.#nested(() => this.#readMembers(start));
   }
 
-  #isBeforeColon(): boolean {
-    let at = this.#at;
-    while (at < this.#end && /\s/.test(this.#source[at] ?? '')) at += 1;
-    return at < this.#end && this.#source[at] === ':';
-  }
-
   #nested(read: () => JsonNode): JsonNode {
     this.#depth += 1;
     if (this.#depth > MAX_DEPTH) {
-      this.#tell(
+      this.tell(
         'syntax/too-deep',
         `Values are nested more than ${String(MAX_DEPTH)} deep here; no reader follows that far.`,
-        this.#at,
-        this.#at + 1,
+        this.at,
+        this.at + 1,
         null,
       );
       throw new GiveUp();
@@ -285,21 +144,21 @@ class JsonReader {
     const members: JsonMember[] = [];
     const names = new Map<string, number>();
     for (;;) {
-      this.#skipSpace();
-      const character = this.#at < this.#end ? (this.#source[this.#at] ?? '') : '';
+      this.skipSpace();
+      const character = this.at < this.end ? (this.source[this.at] ?? '') : '';
       if (character === '}') break;
       if (character === '' || character === ']') {
         this.#unclosed('}', start);
-        return { kind: 'object', members, start, end: this.#at };
+        return { kind: 'object', members, start, end: this.at };
       }
       if (character === ',') {
-        this.#strayComma(members.length > 0);
+        this.strayComma(members.length > 0);
         continue;
       }
       const member = this.#readMember();
       if (!member) continue;
       if (names.has(member.name))
-        this.#tell(
+        this.tell(
           'syntax/duplicate-name',
           `“${shorten(member.name)}” stands twice in this object; a machine keeps only the last. Put both values into an array.`,
           member.nameStart,
@@ -310,73 +169,51 @@ class JsonReader {
       members.push(member);
       this.#separator('}', 'property');
     }
-    this.#at += 1;
-    return { kind: 'object', members, start, end: this.#at };
+    this.at += 1;
+    return { kind: 'object', members, start, end: this.at };
   }
 
   #readArray(isMember: boolean): JsonNode {
-    const start = this.#at;
+    const start = this.at;
     let valuesEnd = start;
     const elements: JsonNode[] = [];
-    this.#at += 1;
+    this.at += 1;
     for (;;) {
-      this.#skipSpace();
-      const character = this.#at < this.#end ? (this.#source[this.#at] ?? '') : '';
+      this.skipSpace();
+      const character = this.at < this.end ? (this.source[this.at] ?? '') : '';
       if (character === ']') break;
       if (character === '' || character === '}') {
         this.#unclosed(']', start);
-        return { kind: 'array', elements, start, end: this.#at };
+        return { kind: 'array', elements, start, end: this.at };
       }
       if (character === ',') {
-        this.#strayComma(elements.length > 0);
+        this.strayComma(elements.length > 0);
         continue;
       }
-      const before = this.#at;
-      if (isMember && elements.length > 0 && opensString(character) && this.#isName()) {
+      const before = this.at;
+      if (isMember && elements.length > 0 && opensString(character) && this.isName()) {
         // The next property of the object around it: the array should have ended before.
-        this.#at = valuesEnd;
-        const last = this.#faults.at(-1);
-        if (last?.code === 'syntax/missing-comma' && last.start === valuesEnd) this.#faults.pop(); // told again outside
+        this.at = valuesEnd;
+        const last = this.faults.at(-1);
+        if (last?.code === 'syntax/missing-comma' && last.start === valuesEnd) this.faults.pop(); // told again outside
         this.#unclosed(']', start, true);
-        return { kind: 'array', elements, start, end: this.#at };
+        return { kind: 'array', elements, start, end: this.at };
       }
       elements.push(this.#readValue());
-      if (this.#at === before) this.#at += 1; // a colon, which was told as a missing value
-      valuesEnd = this.#at;
+      if (this.at === before) this.at += 1; // a colon, which was told as a missing value
+      valuesEnd = this.at;
       this.#separator(']', 'value');
     }
-    this.#at += 1;
-    return { kind: 'array', elements, start, end: this.#at };
+    this.at += 1;
+    return { kind: 'array', elements, start, end: this.at };
   }
 
-  /** Whether the text that begins here has a colon behind it. */
-  #isName(): boolean {
-    const start = this.#at;
-    this.#at = readJsonString(this.#source, start, this.#end, true).end;
-    const found = this.#isBeforeColon();
-    this.#at = start;
-    return found;
-  }
-
-  #strayComma(afterValue: boolean): void {
-    this.#tell(
-      'syntax/missing-value',
-      afterValue ? 'Two commas follow each other.' : 'A comma stands before the first value.',
-      this.#at,
-      this.#at + 1,
-      [{ start: this.#at, end: this.#at + 1, text: '' }],
-      // More of them: what stood between may have been lost.
-      this.#source[this.#at + 1] === ',',
-    );
-    this.#at += 1;
-  }
-
-  #unclosed(bracket: '}' | ']', opened: number, guess = this.#at < this.#end): void {
-    const at = this.#lastSolid(this.#at);
+  #unclosed(bracket: '}' | ']', opened: number, guess = this.at < this.end): void {
+    const at = this.lastSolid(this.at);
     const what = bracket === '}' ? 'object' : 'array';
-    this.#tell(
+    this.tell(
       'syntax/missing-bracket',
-      `The ${what} that begins with “${shorten(this.#source.slice(opened, opened + 30))}” is not closed: “${bracket}” is missing here.`,
+      `The ${what} that begins with “${shorten(this.source.slice(opened, opened + 30))}” is not closed: “${bracket}” is missing here.`,
       at,
       at,
       [{ start: at, end: at, text: bracket }],
@@ -384,26 +221,19 @@ class JsonReader {
     );
   }
 
-  /** The offset behind the last character before `from` that is no white space. */
-  #lastSolid(from: number): number {
-    let at = from;
-    while (at > 0 && /\s/.test(this.#source[at - 1] ?? '')) at -= 1;
-    return at;
-  }
-
   /** What stands between two members or elements. Leaves the reader before the next one or the bracket. */
   #separator(bracket: '}' | ']', what: string): void {
-    const valueEnd = this.#at;
-    this.#skipSpace();
-    const character = this.#at < this.#end ? (this.#source[this.#at] ?? '') : '';
+    const valueEnd = this.at;
+    this.skipSpace();
+    const character = this.at < this.end ? (this.source[this.at] ?? '') : '';
     if (character === bracket || character === '' || character === '}' || character === ']') return;
     if (character === ',') {
-      const comma = this.#at;
-      this.#at += 1;
-      this.#skipSpace();
-      const next = this.#at < this.#end ? (this.#source[this.#at] ?? '') : '';
+      const comma = this.at;
+      this.at += 1;
+      this.skipSpace();
+      const next = this.at < this.end ? (this.source[this.at] ?? '') : '';
       if (next === bracket)
-        this.#tell(
+        this.tell(
           'syntax/trailing-comma',
           `The comma before “${next}” promises another ${what}, and none comes. Many machines drop the whole block.`,
           comma,
@@ -413,20 +243,20 @@ class JsonReader {
       return;
     }
     if (character === ';' || character === ':') {
-      this.#tell(
+      this.tell(
         'syntax/unexpected-text',
         `A ${character === ';' ? 'semicolon' : 'colon'} stands where a comma belongs.`,
-        this.#at,
-        this.#at + 1,
-        [{ start: this.#at, end: this.#at + 1, text: ',' }],
+        this.at,
+        this.at + 1,
+        [{ start: this.at, end: this.at + 1, text: ',' }],
         character === ':',
       );
-      this.#at += 1;
+      this.at += 1;
       return;
     }
-    this.#tell(
+    this.tell(
       'syntax/missing-comma',
-      `A comma is missing after this ${what}; “${shorten(this.#source.slice(this.#at, this.#lineEnd(this.#at)))}” follows at once.`,
+      `A comma is missing after this ${what}; “${shorten(this.source.slice(this.at, this.lineEnd(this.at)))}” follows at once.`,
       valueEnd,
       valueEnd,
       [{ start: valueEnd, end: valueEnd, text: ',' }],
@@ -434,29 +264,29 @@ class JsonReader {
   }
 
   #readMember(): JsonMember | undefined {
-    const nameStart = this.#at;
-    const faults = this.#faults.length;
+    const nameStart = this.at;
+    const faults = this.faults.length;
     const name = this.#readName();
     // Where the name itself is broken, it is not certain that it ends here.
-    const broken = this.#faults.slice(faults).some(({ code }) => code === 'syntax/missing-quote');
+    const broken = this.faults.slice(faults).some(({ code }) => code === 'syntax/missing-quote');
     if (name === undefined) return undefined;
-    const nameEnd = this.#at;
-    this.#skipSpace();
-    const character = this.#at < this.#end ? (this.#source[this.#at] ?? '') : '';
-    if (character === ':') this.#at += 1;
+    const nameEnd = this.at;
+    this.skipSpace();
+    const character = this.at < this.end ? (this.source[this.at] ?? '') : '';
+    if (character === ':') this.at += 1;
     else if (character === '=') {
-      this.#tell(
+      this.tell(
         'syntax/missing-colon',
         `An equals sign stands between “${shorten(name)}” and its value; JSON wants a colon.`,
-        this.#at,
-        this.#at + 1,
-        [{ start: this.#at, end: this.#at + 1, text: ':' }],
+        this.at,
+        this.at + 1,
+        [{ start: this.at, end: this.at + 1, text: ':' }],
       );
-      this.#at += 1;
+      this.at += 1;
     } else {
       const mend =
         character && !',}]'.includes(character) ? [{ start: nameEnd, end: nameEnd, text: ':' }] : null;
-      this.#tell(
+      this.tell(
         'syntax/missing-colon',
         `A colon is missing between “${shorten(name)}” and its value.`,
         nameEnd,
@@ -472,142 +302,135 @@ class JsonReader {
           value: { kind: 'scalar', value: null, start: nameEnd, end: nameEnd },
         };
     }
-    const before = this.#at;
+    const before = this.at;
     const value = this.#readValue(true);
-    if (this.#at === before && this.#source[this.#at] === ':') this.#at += 1;
+    if (this.at === before && this.source[this.at] === ':') this.at += 1;
     return { name, nameStart, nameEnd, value };
   }
 
   #readName(): string | undefined {
-    const start = this.#at;
-    const character = this.#source[start] ?? '';
+    const start = this.at;
+    const character = this.source[start] ?? '';
     if (opensString(character)) {
       const node = this.#readString(true);
       return node.kind === 'scalar' ? String(node.value) : '';
     }
     const word = /^[\p{L}\p{N}_$@][\p{L}\p{N}_$@.-]*/u.exec(
-      this.#source.slice(start, Math.min(start + 200, this.#end)),
+      this.source.slice(start, Math.min(start + 200, this.end)),
     )?.[0];
     if (word) {
-      this.#at += word.length;
-      const quoted = this.#source[this.#at] === '"';
-      if (quoted) this.#at += 1;
-      this.#tell(
+      this.at += word.length;
+      const quoted = this.source[this.at] === '"';
+      if (quoted) this.at += 1;
+      this.tell(
         'syntax/unquoted-name',
         `The name “${word}” needs double quotes${quoted ? ' on both sides' : ''}.`,
         start,
-        this.#at,
-        [{ start, end: this.#at, text: `"${word}"` }],
+        this.at,
+        [{ start, end: this.at, text: `"${word}"` }],
       );
       return word;
     }
-    this.#at = this.#skipJunk();
-    this.#tell(
+    this.at = this.skipJunk();
+    this.tell(
       'syntax/unexpected-text',
-      `“${shorten(this.#source.slice(start, this.#at))}” stands where a property name is expected.`,
+      `“${shorten(this.source.slice(start, this.at))}” stands where a property name is expected.`,
       start,
-      this.#at,
+      this.at,
       null,
     );
     return undefined;
   }
 
-  /** The offset behind characters no value can begin with; at least one further. */
-  #skipJunk(): number {
-    let at = this.#at + 1;
-    while (at < this.#end && !/[\s",{}[\]:'“”]/.test(this.#source[at] ?? '')) at += 1;
-    return at;
-  }
-
   #readNumber(isMember: boolean): JsonNode {
-    const start = this.#at;
-    const ahead = this.#source.slice(start, Math.min(start + 400, this.#end));
+    const start = this.at;
+    const ahead = this.source.slice(start, Math.min(start + 400, this.end));
     // A time, a date or a telephone number without quotes goes on behind what a number may have.
     const goesOn = isMember ? /^[-+.\d][-+.\d:() ]*(?=\s*(?:[,}\]\r\n]|$))/ : /^\d\d?:[\d:]+/;
     const written = goesOn.exec(ahead)?.[0].trimEnd() ?? /^[-+.\w]*/.exec(ahead)?.[0] ?? '';
-    this.#at += Math.max(1, written.length);
+    this.at += Math.max(1, written.length);
     if (/^-?(0|[1-9]\d*)(\.\d+)?([eE][-+]?\d+)?$/.test(written))
-      return { kind: 'scalar', value: Number(written), literal: written, start, end: this.#at };
+      return { kind: 'scalar', value: Number(written), literal: written, start, end: this.at };
     // A text that only begins like a number, such as 2nd or 24hours.example/a.
-    if (this.#at < this.#end && /[^\s,}\]"/]/.test(this.#source[this.#at] ?? ''))
+    if (this.at < this.end && /[^\s,}\]"/]/.test(this.source[this.at] ?? ''))
       return this.#readBareText(start);
-    this.#tell(
+    this.tell(
       'syntax/bad-number',
       `“${shorten(written)}” is no number as JSON writes them. In quotes it is a text, which is right for codes, times and telephone numbers.`,
       start,
-      this.#at,
-      [{ start, end: this.#at, text: `"${written}"` }],
+      this.at,
+      [{ start, end: this.at, text: `"${written}"` }],
     );
-    return { kind: 'scalar', value: written, start, end: this.#at };
+    return { kind: 'scalar', value: written, start, end: this.at };
   }
 
   /** A value that begins with a letter or a stray sign: true, false, null, or a text without quotes. */
   #readWord(): JsonNode {
-    const start = this.#at;
-    const word = /^[A-Za-z]+/.exec(this.#source.slice(start, Math.min(start + 50, this.#end)))?.[0] ?? '';
+    const start = this.at;
+    const word = /^[A-Za-z]+/.exec(this.source.slice(start, Math.min(start + 50, this.end)))?.[0] ?? '';
     const literal = LITERALS.get(word);
-    const after = this.#source[start + word.length] ?? '';
-    if (literal !== undefined && !/[\w"]/.test(start + word.length < this.#end ? after : '')) {
-      this.#at += word.length;
-      return { kind: 'scalar', value: literal, start, end: this.#at };
+    const after = this.source[start + word.length] ?? '';
+    if (literal !== undefined && !/[\w"]/.test(start + word.length < this.end ? after : '')) {
+      this.at += word.length;
+      return { kind: 'scalar', value: literal, start, end: this.at };
     }
     return this.#readBareText(start);
   }
 
   /** A text without quotes: up to the quote, comma or bracket that ends it, or the end of its line. */
   #readBareText(start: number): JsonNode {
-    const lineEnd = this.#lineEnd(start);
-    const line = this.#source.slice(start, lineEnd);
+    const lineEnd = this.lineEnd(start);
+    const line = this.source.slice(start, lineEnd);
     const length = Math.max(1, /^[^",{}[\]]*/.exec(line)?.[0].trimEnd().length ?? 1);
     const text = line.slice(0, length);
     const closed = line[length] === '"';
-    this.#at = start + length + (closed ? 1 : 0);
-    this.#tell(
+    this.at = start + length + (closed ? 1 : 0);
+    this.tell(
       'syntax/missing-quote',
       `“${shorten(text)}” is a text and needs double quotes on both sides.`,
       start,
-      this.#at,
-      [{ start, end: this.#at, text: JSON.stringify(text) }],
+      this.at,
+      [{ start, end: this.at, text: JSON.stringify(text) }],
       true,
     );
-    return { kind: 'scalar', value: text, start, end: this.#at };
+    return { kind: 'scalar', value: text, start, end: this.at };
   }
 
   #readString(isName = false): JsonNode {
-    const start = this.#at;
+    const start = this.at;
     const { value, end, faults } = this.#doubledQuote(start, isName) ?? this.#stringAt(start, isName);
-    this.#at = end;
+    this.at = end;
     for (const one of faults)
-      this.#tell(one.code, one.message, one.start, one.end, one.edits, one.guess === true);
+      this.tell(one.code, one.message, one.start, one.end, one.edits, one.guess === true);
     // The quote that ends it stands twice, and what may follow a text follows then.
     if (
       faults.length === 0 &&
-      /^"\s*(?:[,}\]:\r\n]|$)/.test(this.#source.slice(end, Math.min(end + 50, this.#end)))
+      /^"\s*(?:[,}\]:\r\n]|$)/.test(this.source.slice(end, Math.min(end + 50, this.end)))
     )
       this.#tellDoubled(end, 'ends');
-    return { kind: 'scalar', value, start, end: this.#at };
+    return { kind: 'scalar', value, start, end: this.at };
   }
 
   #stringAt(start: number, isName: boolean): JsonStringReading {
-    return readJsonString(this.#source, start, this.#end, isName);
+    return readJsonString(this.source, start, this.end, isName);
   }
 
   /** A text whose first quote stands twice, as in what comes out of a spreadsheet; undefined for any other. */
   #doubledQuote(start: number, isName: boolean): JsonStringReading | undefined {
-    if (!this.#source.startsWith('""', start)) return undefined;
-    if (!/^[\p{L}\p{N}+#/(&@$]/u.test(this.#source.slice(start + 2, Math.min(start + 4, this.#end))))
+    if (!this.source.startsWith('""', start)) return undefined;
+    if (!/^[\p{L}\p{N}+#/(&@$]/u.test(this.source.slice(start + 2, Math.min(start + 4, this.end))))
       return undefined;
     const read = this.#stringAt(start + 1, isName);
     if (read.faults.length > 0) return undefined;
-    this.#at = start;
+    this.at = start;
     this.#tellDoubled(start, 'begins');
     return read;
   }
 
   #tellDoubled(at: number, does: 'begins' | 'ends'): void {
-    this.#tell('syntax/unexpected-text', `The quote that ${does} the text stands twice.`, at, at + 1, [
+    this.tell('syntax/unexpected-text', `The quote that ${does} the text stands twice.`, at, at + 1, [
       { start: at, end: at + 1, text: '' },
     ]);
-    this.#at = at + 1;
+    this.at = at + 1;
   }
 }

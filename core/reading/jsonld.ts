@@ -1,7 +1,7 @@
 import { fault, type Fault } from '#core/fault';
 import type { Edit, Lines } from '#core/text';
 import { schemaName, type ReadItem, type ReadProperty, type ReadValue } from '#core/item';
-import type { JsonMember, JsonNode } from './json.ts';
+import type { JsonMember, JsonNode } from './jsonNode.ts';
 
 export interface JsonLdReading {
   readonly items: readonly ReadItem[];

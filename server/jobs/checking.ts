@@ -1,23 +1,29 @@
 import type { InferAttributes } from 'sequelize';
-import { checkSourceSchema } from '#contract';
 import { limits } from '#core/limits';
-import * as z from 'zod';
-import { carriedSchema, judgeSite } from '#core/checking';
+import { judgeSite } from '#core/checking';
 import { parseUrl } from '#core/link';
 import { Crawler } from '#outside/crawler.ts';
 import type { Fetcher } from '#outside/fetcher.ts';
-import { pack, unpack } from '#outside/packing.ts';
+import { pack } from '#outside/packing.ts';
 import {
   answerFields,
-  findCheck,
-  judgingOf,
+  carriedOnSite,
+  handedIn,
   keepOutcomes,
+  plannedPages,
   planOwnPages,
   planPages,
-  siteBranches,
-} from '../store/checks.ts';
+} from '../store/checkedPages.ts';
+import { findCheck, keepSiteFindings, sayOfCheck } from '../store/checks.ts';
 import { endJob, noteProgress } from '../store/jobs.ts';
-import { CheckedPageRow, type CheckRow, type JobRow } from '../store/models.ts';
+import { judgingOf, siteBranches } from '../store/judging.ts';
+import {
+  checkedPageJson,
+  checkJson,
+  type CheckedPageRow,
+  type CheckRow,
+  type JobRow,
+} from '../store/models.ts';
 import { whole } from '../store/transaction.ts';
 import type { SiteToJudge } from './checkWorker.ts';
 import type { JudgePage, Judges } from './judging.ts';
@@ -106,12 +112,8 @@ class CheckRun {
 
   /** Takes up what is there already, or else finds out which pages there are. */
   async plan(): Promise<void> {
-    const rows = await CheckedPageRow.findAll({
-      where: { checkId: this.#check.id },
-      attributes: ['id', 'checkId', 'url', 'state'],
-      order: ['id'],
-    });
-    const source = checkSourceSchema.nullable().parse(JSON.parse(this.#check.input));
+    const rows = await plannedPages(this.#check.id);
+    const source = checkJson.input.read(this.#check.input);
     this.#follows = source?.kind === 'site';
     this.#isHere = source === null || source.kind === 'pages';
     this.#take(rows);
@@ -166,11 +168,8 @@ class CheckRun {
     return urls;
   }
 
-  async #say(message: string): Promise<void> {
-    if (this.#check.message.includes(message)) return;
-    await this.#check.update({
-      message: [this.#check.message, message].filter(Boolean).join(' ').slice(0, 500),
-    });
+  #say(message: string): Promise<void> {
+    return sayOfCheck(this.#check, message);
   }
 
   /** Reads and judges the next pages; false when there are none left. */
@@ -202,12 +201,7 @@ class CheckRun {
 
   async #one(row: CheckedPageRow): Promise<Outcome> {
     if (this.#isHere) {
-      const kept = await CheckedPageRow.findByPk(row.id, {
-        attributes: ['source', 'finalUrl', 'status', 'headers', 'milliseconds'],
-        raw: true,
-      });
-      const { source, ...answered } = kept ?? { source: null };
-      const bytes = source ? await unpack(source, limits.unpackedBytes) : Buffer.alloc(0);
+      const { bytes, answered } = await handedIn(row.id);
       return this.#judged(bytes, '', row.url, answered);
     }
     const fetched = await this.#crawler.fetch(row.url, this.total === 1 && !this.#follows);
@@ -230,10 +224,10 @@ class CheckRun {
         ...found,
         ...judged.summary,
         ignored: judged.ignored,
-        codes: JSON.stringify(judged.codes),
+        codes: checkedPageJson.codes.write(judged.codes),
         ownBranchId: judged.ownBranchId,
-        carries: JSON.stringify(judged.carries),
-        findings: JSON.stringify(judged.findings),
+        carries: checkedPageJson.carries.write(judged.carries),
+        findings: checkedPageJson.findings.write(judged.findings),
         leftOut: judged.leftOut,
         state: 'read',
       },
@@ -243,15 +237,7 @@ class CheckRun {
   /** Judges what all pages carry together. */
   async finish(): Promise<void> {
     await this.#written;
-    const rows = await CheckedPageRow.findAll({
-      where: { checkId: this.#check.id, state: 'read' },
-      attributes: ['url', 'finalUrl', 'ownBranchId', 'carries'],
-    });
-    const pages = rows.map(({ url, ownBranchId, carries }) => ({
-      url,
-      ownBranchId,
-      carries: z.array(carriedSchema).parse(JSON.parse(carries)),
-    }));
+    const pages = await carriedOnSite(this.#check.id);
     // One page says nothing of the others.
     const isWhole = this.#check.kind !== 'urls' && this.#check.kind !== 'files';
     const found = this.#check.profile === 'local-business' ? judgeSite(pages, this.#site.branches) : [];
@@ -261,6 +247,6 @@ class CheckRun {
       await this.#say(
         `The whole site has ${String(told.length - kept.length)} findings more, which are not kept.`,
       );
-    await this.#check.update({ siteFindings: JSON.stringify(kept) });
+    await keepSiteFindings(this.#check, kept);
   }
 }

@@ -1,10 +1,9 @@
-import { stampInputSchema } from '#contract';
 import { stampFields } from '#core/photo';
 import type { PhotoStore } from '../gateways/photoStore.ts';
 import { findBranch, recordOf } from '../store/branches.ts';
 import { endJob, noteProgress } from '../store/jobs.ts';
 import type { JobRow } from '../store/models.ts';
-import { PhotoRow } from '../store/models.ts';
+import { PhotoRow, stampingJson } from '../store/models.ts';
 import { keepStamp, plainFields, wordsOfPhoto } from '../store/photos.ts';
 import type { StampOutcome } from '../threads/photoWork.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
@@ -19,7 +18,7 @@ export async function runStamping(
   threads: Threads,
   stopped: () => boolean,
 ): Promise<'done' | 'stopped'> {
-  const { photoIds, edited, ...form } = stampInputSchema.parse(JSON.parse(job.input));
+  const { photoIds, edited, ...form } = stampingJson.read(job.input);
   const record = await recordOf(await findBranch(job.branchId ?? 0));
   let { failed } = job;
   for (let at = job.done; at < photoIds.length; at += 1) {

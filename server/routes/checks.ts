@@ -9,21 +9,18 @@ import { parse } from '../problem.ts';
 import {
   addCheck,
   addFileCheck,
-  addIgnore,
   allFound,
   cancelCheck,
   compareChecks,
   deleteCheck,
-  judgingOf,
   listChecks,
-  removeIgnore,
   restoreCheck,
-  saveProfile,
   showCheck,
   showCheckedSource,
   showFound,
-  type PlannedPage,
 } from '../store/checks.ts';
+import type { PlannedPage } from '../store/checkedPages.ts';
+import { addIgnore, judgingOf, removeIgnore, saveProfile } from '../store/judging.ts';
 import type { Threads } from '../threads/threads.ts';
 import { sent, serve } from './serve.ts';
 import { uploadedFiles, type Spool, type Uploaded } from './upload.ts';

@@ -11,13 +11,22 @@ import { fileName, freeName } from '#core/text';
 import type { PhotoStore } from '../gateways/photoStore.ts';
 import { eachEntry, extractEntry, nameOf, openZip, readEntry, type ToZip } from '#outside/zip.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
-import { createBranches, findClient, parseRecord } from './branches.ts';
-import { judgingOf } from './checks.ts';
+import { createBranches, findClient } from './branches.ts';
+import { judgingOf } from './judging.ts';
 import { columnsOf, eachBranch, sheetOf } from './imports.ts';
 import { keptBranch } from './keptBranch.ts';
-import { ClientRow, IgnoreRow, PhotoRow, PlacementRow, type BranchRow } from './models.ts';
+import {
+  clientJson,
+  ClientRow,
+  IgnoreRow,
+  photoJson,
+  PhotoRow,
+  PlacementRow,
+  recordJson,
+  type BranchRow,
+  stampSchema,
+} from './models.ts';
 import { createPage, pagePaths, sourceOf } from './pages.ts';
-import { stampSchema } from './photos.ts';
 import { whole } from './transaction.ts';
 
 const numbered = (at: number): string => String(at + 1).padStart(4, '0');
@@ -36,11 +45,11 @@ export async function archiveOf(clientId: number, store: PhotoStore, made: Date)
     branch,
     jsonld: `jsonld/${numbered(at)}-${fileName(branch.label)}.jsonld`,
   }));
-  const defaults = parseRecord(client.defaults);
+  const defaults = clientJson.defaults.read(client.defaults);
   const files: ToZip[] = kept.map(({ jsonld, branch }) => ({
     path: jsonld,
     open: () => {
-      const told = { ...effectiveRecord(parseRecord(branch.record), defaults), output: null };
+      const told = { ...effectiveRecord(recordJson.read(branch.record), defaults), output: null };
       return piecewise([bareJson(jsonLd(told).text)])();
     },
   }));
@@ -69,7 +78,7 @@ function* manifestPieces(
   for (const { jsonld, branch } of kept) {
     const part: Archive['branches'][number] = {
       label: branch.label,
-      record: parseRecord(branch.record),
+      record: recordJson.read(branch.record),
       jsonld,
     };
     yield `${before}${JSON.stringify(part)}`;
@@ -88,7 +97,7 @@ async function clientPart(client: ClientRow): Promise<Archive['client']> {
   const { profile, wants, ignores } = await judgingOf(client.id);
   return {
     name: client.name,
-    defaults: parseRecord(client.defaults),
+    defaults: clientJson.defaults.read(client.defaults),
     judging: { profile, wants },
     ignores: ignores.map(({ code, page, excerpt, reason }) => ({ code, page, excerpt, reason })),
     columns: (await columnsOf(client.id)).columns,
@@ -147,7 +156,7 @@ async function photoParts(
       name,
       original: put('photos', original),
       stamped: stamped ? put('stamped', stamped) : null,
-      stamp: JSON.parse(stamp) as unknown,
+      stamp: photoJson.stamp.read(stamp),
     });
   }
   return parts;
@@ -283,9 +292,9 @@ async function takeClient(
   const { id: clientId } = await ClientRow.create(
     {
       name: client.name,
-      defaults: JSON.stringify(client.defaults),
-      judging: JSON.stringify(client.judging),
-      columns: JSON.stringify({ columns: client.columns }),
+      defaults: clientJson.defaults.write(client.defaults),
+      judging: clientJson.judging.write(client.judging),
+      columns: clientJson.columns.write({ columns: client.columns }),
     },
     { transaction },
   );
@@ -351,8 +360,8 @@ async function takePhoto(
     size,
     originalKey: key,
     stampedKey: stamped ? (await take(stamped)).key : '',
-    carried: JSON.stringify(carried ?? null),
-    stamp: JSON.stringify(proof.success ? proof.data : null),
+    carried: photoJson.carried.write(carried ?? null),
+    stamp: photoJson.stamp.write(proof.success ? proof.data : null),
   };
   await PhotoRow.create(row, { transaction });
 }

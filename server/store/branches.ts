@@ -1,15 +1,14 @@
 import { literal, Op, type Transaction, type WhereOptions } from 'sequelize';
 import type { Branch, FoundBranch } from '#contract';
-import { effectiveRecord, emptyRecord, recordSchema, type BusinessRecord } from '#core/record';
+import { effectiveRecord, emptyRecord, type BusinessRecord } from '#core/record';
 import { fold } from '#core/text';
 import { notFound, Refusal } from '../problem.ts';
-import { BranchRow, BranchWordRow, ClientRow } from './models.ts';
+import { BranchRow, BranchWordRow, clientJson, ClientRow, recordJson } from './models.ts';
 import { keptBranch, type KeptBranch } from './keptBranch.ts';
 import { locked, whole } from './transaction.ts';
 import { cut, wordsOf } from './words.ts';
 
 /** A record as it was saved; facts that were added to the schema since are not set. */
-export const parseRecord = (json: string): BusinessRecord => recordSchema.parse(JSON.parse(json));
 
 /** A branch with its client, in one question. Those of a deleted client are gone with it. */
 export async function findBranch(id: number, transaction?: Transaction): Promise<BranchRow> {
@@ -31,7 +30,7 @@ export async function findClient(id: number): Promise<ClientRow> {
 /** What everything is made from: the branch's own facts over its client's. */
 export async function recordOf(branch: BranchRow): Promise<BusinessRecord> {
   const client = branch.client ?? (await findClient(branch.clientId));
-  return effectiveRecord(parseRecord(branch.record), parseRecord(client.defaults));
+  return effectiveRecord(recordJson.read(branch.record), clientJson.defaults.read(client.defaults));
 }
 
 /** The effective records of several branches of one client. */
@@ -39,8 +38,8 @@ export function recordsOf(
   branches: readonly BranchRow[],
   client: ClientRow,
 ): ReadonlyMap<number, BusinessRecord> {
-  const defaults = parseRecord(client.defaults);
-  return new Map(branches.map(({ id, record }) => [id, effectiveRecord(parseRecord(record), defaults)]));
+  const defaults = clientJson.defaults.read(client.defaults);
+  return new Map(branches.map(({ id, record }) => [id, effectiveRecord(recordJson.read(record), defaults)]));
 }
 
 export async function showBranch(id: number): Promise<Branch> {
@@ -51,8 +50,8 @@ export async function showBranch(id: number): Promise<Branch> {
     label: branch.label,
     clientId: client.id,
     clientName: client.name,
-    record: parseRecord(branch.record),
-    defaults: parseRecord(client.defaults),
+    record: recordJson.read(branch.record),
+    defaults: clientJson.defaults.read(client.defaults),
     version: branch.version,
   };
 }
@@ -178,7 +177,7 @@ export async function createBranches(
 /** A branch with the facts of another, under its own label. What must be one branch's alone is left out. */
 export async function duplicateBranch(id: number, label: string): Promise<number> {
   const { clientId, record } = await findBranch(id);
-  const copied = parseRecord(record);
+  const copied = recordJson.read(record);
   return addBranch(clientId, label, {
     ...copied,
     id: '',
@@ -194,7 +193,7 @@ export async function renameBranch(id: number, label: string): Promise<void> {
   await whole(async (transaction) => {
     const branch = await BranchRow.findByPk(id, locked(transaction));
     if (!branch) throw notFound('branch');
-    await writeBranch(branch, keptBranch(label, parseRecord(branch.record)), transaction);
+    await writeBranch(branch, keptBranch(label, recordJson.read(branch.record)), transaction);
   });
 }
 
@@ -240,7 +239,7 @@ export async function saveDefaults(
 ): Promise<number> {
   await findClient(clientId);
   const [changed] = await ClientRow.update(
-    { defaults: JSON.stringify(record), defaultsVersion: version + 1 },
+    { defaults: clientJson.defaults.write(record), defaultsVersion: version + 1 },
     { where: { id: clientId, defaultsVersion: version } },
   );
   if (changed === 1) return version + 1;

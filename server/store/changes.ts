@@ -4,10 +4,10 @@ import { formSchema, placementInputSchema, type KeptChange, type Undone } from '
 import { limits } from '#core/limits';
 import { pack, unpack } from '#outside/packing.ts';
 import { notFound, Refusal } from '../problem.ts';
-import { findClient, parseRecord, writeBranch } from './branches.ts';
+import { findClient, writeBranch } from './branches.ts';
 import { firstPiece, writeRest } from './bytes.ts';
 import { keptBranch } from './keptBranch.ts';
-import { BranchRow, ChangePartRow, ChangeRow, PageRow, PlacementRow } from './models.ts';
+import { BranchRow, ChangePartRow, ChangeRow, PageRow, PlacementRow, recordJson } from './models.ts';
 import { locked, whole } from './transaction.ts';
 
 const branchBeforeSchema = z.object({ label: z.string(), record: z.string() });
@@ -141,7 +141,8 @@ async function undoBranch(part: ChangePartRow, transaction: Transaction): Promis
   if (branch.version !== part.version) return branch.label;
   const bytes = await beforeOf(part);
   const before = bytes && branchBeforeSchema.parse(lineOf(bytes, bytes.length));
-  if (before) await writeBranch(branch, keptBranch(before.label, parseRecord(before.record)), transaction);
+  if (before)
+    await writeBranch(branch, keptBranch(before.label, recordJson.read(before.record)), transaction);
   else await branch.destroy({ transaction });
   return '';
 }

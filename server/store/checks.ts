@@ -1,38 +1,26 @@
-import { col, fn, literal, Op, type InferAttributes, type Transaction } from 'sequelize';
+import { col, fn, literal, Op, type Transaction } from 'sequelize';
 import * as z from 'zod';
 import {
   checkedPageSchema,
-  checkedSourceSchema,
-  hostAnswerSchema,
-  judgingSchema,
-  profileInputSchema,
   type CheckedPage,
   type CheckInput,
   type CheckSource,
   type Found,
   type FoundOnPage,
-  type HostAnswer,
-  type Judging,
   type KeptCheck,
-  type KeptIgnore,
   type ShownCheck,
   type ShownComparison,
 } from '#contract';
 import { limits } from '#core/limits';
-import type { Ignore, ProfileName, Want } from '#core/checking';
 import { compareFindings } from '#core/reporting';
-import { findingSchema, type Finding } from '#core/fault';
-import type { SiteBranch } from '#core/agreement';
-import { originsOf, pageUrl } from '#core/link';
-import { emptyRecord } from '#core/record';
-import { pack } from '#outside/packing.ts';
+import type { SiteFinding } from '#core/fault';
 import { notFound, Refusal } from '../problem.ts';
 import type { Threads } from '../threads/threads.ts';
-import { findClient, recordsOf } from './branches.ts';
-import { firstPiece, writeRest } from './bytes.ts';
-import { BranchRow, CheckedPageRow, CheckRow, IgnoreRow, JobRow } from './models.ts';
-import { pagePaths, sourceOf } from './pages.ts';
+import { findClient } from './branches.ts';
+import { BranchRow, checkedPageJson, CheckedPageRow, checkJson, CheckRow, JobRow } from './models.ts';
 import { whole } from './transaction.ts';
+import { type PlannedPage, planPages } from './checkedPages.ts';
+import { judgingOf } from './judging.ts';
 
 export async function findCheck(id: number): Promise<CheckRow> {
   const check = await CheckRow.findByPk(id);
@@ -63,7 +51,7 @@ export async function addCheck(clientId: number, { source, profile }: CheckInput
         title: TITLES[source.kind](source).slice(0, 300),
         kind: source.kind,
         profile: profile ?? judging.profile,
-        input: JSON.stringify(source),
+        input: checkJson.input.write(source),
         siteFindings: '[]',
       },
       { transaction },
@@ -113,18 +101,16 @@ async function startJob(checkId: number, total: number, transaction: Transaction
   );
 }
 
-const jobOf = (checkId: number): Promise<JobRow | null> =>
-  JobRow.findOne({ where: { checkId }, order: [['id', 'DESC']] });
-
 /** The checks of a client, the newest first. */
 export async function listChecks(clientId: number): Promise<readonly KeptCheck[]> {
   await findClient(clientId);
   const checks = await CheckRow.findAll({ where: { clientId }, order: [['id', 'DESC']], limit: 200 });
-  return Promise.all(checks.map(describeCheck));
+  return describeChecks(checks);
 }
 
 const sum = z.coerce.number();
 const sumsSchema = z.object({
+  checkId: z.number(),
   must: sum,
   should: sum,
   note: sum,
@@ -133,12 +119,14 @@ const sumsSchema = z.object({
   waiting: sum,
   unread: sum,
 });
+type Sums = z.infer<typeof sumsSchema>;
 
-/** What the pages of a check come to, in one question. */
-async function sumsOf(checkId: number): Promise<z.infer<typeof sumsSchema>> {
-  const row = await CheckedPageRow.findOne({
-    where: { checkId },
+/** What the pages of checks come to, in one question. */
+async function sumsOf(checkIds: readonly number[]): Promise<ReadonlyMap<number, Sums>> {
+  const rows: unknown = await CheckedPageRow.findAll({
+    where: { checkId: { [Op.in]: [...checkIds] } },
     attributes: [
+      'checkId',
       [fn('SUM', col('must')), 'must'],
       [fn('SUM', col('should')), 'should'],
       [fn('SUM', col('note')), 'note'],
@@ -147,15 +135,37 @@ async function sumsOf(checkId: number): Promise<z.infer<typeof sumsSchema>> {
       [fn('SUM', literal("state = 'waiting'")), 'waiting'],
       [fn('SUM', literal("state = 'unread'")), 'unread'],
     ],
+    group: 'checkId',
     raw: true,
   });
-  return sumsSchema.parse(row);
+  return new Map(
+    z
+      .array(sumsSchema)
+      .parse(rows)
+      .map((sums) => [sums.checkId, sums]),
+  );
 }
 
-async function describeCheck(check: CheckRow): Promise<KeptCheck> {
-  const [job, sums] = await Promise.all([jobOf(check.id), sumsOf(check.id)]);
-  const summary = { must: sums.must, should: sums.should, note: sums.note };
-  for (const { finding } of siteFindingsOf(check)) summary[finding.grade] += 1;
+/** The last job of each check. */
+async function jobsOf(checkIds: readonly number[]): Promise<ReadonlyMap<number | null, JobRow>> {
+  const jobs = await JobRow.findAll({
+    where: { checkId: { [Op.in]: [...checkIds] } },
+    attributes: ['checkId', 'state', 'problem'],
+    order: ['id'],
+  });
+  return new Map(jobs.map((job) => [job.checkId, job]));
+}
+
+async function describeChecks(checks: readonly CheckRow[]): Promise<readonly KeptCheck[]> {
+  const ids = checks.map(({ id }) => id);
+  const [jobs, sums] = await Promise.all([jobsOf(ids), sumsOf(ids)]);
+  return checks.map((check) => describeCheck(check, jobs.get(check.id), sums.get(check.id)));
+}
+
+function describeCheck(check: CheckRow, job: JobRow | undefined, sums: Sums | undefined): KeptCheck {
+  const { must = 0, should = 0, note = 0, total = 0, waiting = 0, unread = 0 } = sums ?? {};
+  const summary = { must, should, note };
+  for (const { finding } of checkJson.siteFindings.read(check.siteFindings)) summary[finding.grade] += 1;
   return {
     id: check.id,
     clientId: check.clientId,
@@ -163,26 +173,19 @@ async function describeCheck(check: CheckRow): Promise<KeptCheck> {
     kind: check.kind,
     profile: check.profile,
     state: job?.state ?? 'done',
-    total: sums.total,
-    done: sums.total - sums.waiting,
-    unread: sums.unread,
+    total,
+    done: total - waiting,
+    unread,
     summary,
     message: [check.message, job?.state === 'failed' ? job.problem : ''].filter(Boolean).join(' '),
     begun: check.createdAt.toISOString(),
   };
 }
 
-interface SiteFindingJson {
-  readonly url: string;
-  readonly finding: Finding;
-}
-
-const siteFindingsOf = ({ siteFindings }: CheckRow): readonly SiteFindingJson[] =>
-  JSON.parse(siteFindings) as SiteFindingJson[];
-
 export async function showCheck(id: number): Promise<ShownCheck> {
   const check = await findCheck(id);
-  const [described, sums] = [await describeCheck(check), await sumsOf(id)];
+  const [jobs, sums] = await Promise.all([jobsOf([id]), sumsOf([id])]);
+  const described = describeCheck(check, jobs.get(id), sums.get(id));
   const isOpen = described.state === 'waiting' || described.state === 'running';
   const rows = await CheckedPageRow.findAll({
     where: { checkId: id, state: { [Op.ne]: 'waiting' } },
@@ -199,7 +202,7 @@ export async function showCheck(id: number): Promise<ShownCheck> {
     check: described,
     pages: rows.map(describePage),
     siteFindings: [...siteFound(check, new Map(rows.map((row) => [row.url, row.id])))],
-    ignored: sums.ignored,
+    ignored: sums.get(id)?.ignored ?? 0,
     branches: branches.map(({ id: branchId, label }) => ({ id: branchId, label })),
   };
 }
@@ -222,7 +225,7 @@ export async function showFound(checkId: number, pageId: number): Promise<FoundO
         : {
             url: finalUrl || url,
             status,
-            headers: hostAnswerSchema.shape.headers.parse(JSON.parse(headers)),
+            headers: checkedPageJson.headers.read(headers),
             milliseconds,
             size,
             fetched: updatedAt.toISOString(),
@@ -243,23 +246,21 @@ const describePage = (row: CheckedPageRow): CheckedPage => ({
   size: row.size,
   milliseconds: row.milliseconds,
   summary: { must: row.must, should: row.should, note: row.note },
-  codes: JSON.parse(row.codes) as CheckedPage['codes'],
+  codes: checkedPageJson.codes.read(row.codes),
   ownBranchId: row.ownBranchId,
-  carries: carriedShown.parse(JSON.parse(row.carries)),
+  carries: carriedShown.parse(checkedPageJson.carries.read(row.carries)),
 });
 
 const siteFound = (check: CheckRow, ids: ReadonlyMap<string, number>): readonly Found[] =>
-  siteFindingsOf(check).map(({ url, finding }) => ({
+  checkJson.siteFindings.read(check.siteFindings).map(({ url, finding }) => ({
     pageId: ids.get(url) ?? 0,
     page: url,
-    finding: findingSchema.parse(finding),
+    finding,
     excerpt: finding.message.slice(0, 200),
   }));
 
-const keptFindings = z.array(z.object({ finding: findingSchema, excerpt: z.string() }));
-
 const pageFound = ({ id, url, findings }: CheckedPageRow): readonly Found[] =>
-  keptFindings.parse(JSON.parse(findings)).map((one) => ({ pageId: id, page: url, ...one }));
+  checkedPageJson.findings.read(findings).map((one) => ({ pageId: id, page: url, ...one }));
 
 /** Every finding of a check: those of the whole site, then page by page, the worst first on each. */
 export async function allFound(id: number): Promise<readonly Found[]> {
@@ -284,7 +285,7 @@ export async function showCheckedSource(
   const { url, finalUrl, headers, updatedAt } = page;
   return threads.checkedSource(page.source, {
     url: finalUrl || url,
-    headers: checkedSourceSchema.shape.headers.parse(JSON.parse(headers)),
+    headers: checkedPageJson.headers.read(headers),
     fetched: updatedAt.toISOString(),
   });
 }
@@ -295,9 +296,11 @@ export async function compareChecks(beforeId: number, afterId: number): Promise<
     throw new Refusal(400, 'Two clients', 'These checks are of two clients and cannot be compared.');
   const { ignores } = await judgingOf(before.clientId);
   const compared = compareFindings(await allFound(beforeId), await allFound(afterId), ignores);
+  const [first, second] = await describeChecks([before, after]);
+  if (!first || !second) throw notFound('check');
   return {
-    before: await describeCheck(before),
-    after: await describeCheck(after),
+    before: first,
+    after: second,
     gone: [...compared.gone],
     new: [...compared.new],
     still: [...compared.still],
@@ -325,139 +328,13 @@ export async function restoreCheck(id: number): Promise<void> {
   await check.restore();
 }
 
-/** How a client's sources are judged: its profile with additions, and what is ignored. */
-export async function judgingOf(clientId: number): Promise<Judging> {
-  const client = await findClient(clientId);
-  const kept = judgingSchema.parse(JSON.parse(client.judging));
-  const ignores = await IgnoreRow.findAll({ where: { clientId }, order: ['id'] });
-  return { ...kept, ignores: ignores.map(describeIgnore) };
+/** Adds something to what is said of a check, unless it is said already. */
+export async function sayOfCheck(check: CheckRow, message: string): Promise<void> {
+  if (check.message.includes(message)) return;
+  await check.update({ message: [check.message, message].filter(Boolean).join(' ').slice(0, 500) });
 }
 
-export async function saveProfile(
-  clientId: number,
-  profile: ProfileName,
-  wants: readonly Want[],
-): Promise<void> {
-  const client = await findClient(clientId);
-  await client.update({ judging: JSON.stringify(profileInputSchema.parse({ profile, wants })) });
-}
-
-const describeIgnore = ({ id, code, page, excerpt, reason, createdAt }: IgnoreRow): KeptIgnore => ({
-  id,
-  code,
-  page,
-  excerpt,
-  reason,
-  added: createdAt.toISOString(),
-});
-
-export async function addIgnore(clientId: number, ignore: Ignore): Promise<KeptIgnore> {
-  await findClient(clientId);
-  return describeIgnore(await IgnoreRow.create({ clientId, ...ignore }));
-}
-
-export async function removeIgnore(clientId: number, id: number): Promise<void> {
-  await findClient(clientId);
-  await IgnoreRow.destroy({ where: { clientId, id } });
-}
-
-/** The branches of a client with their effective records, for judging its site. */
-export async function siteBranches(clientId: number): Promise<readonly SiteBranch[]> {
-  const client = await findClient(clientId);
-  const rows = await BranchRow.findAll({ where: { clientId }, order: ['label'] });
-  const records = recordsOf(rows, client);
-  return rows.map(({ id, label }) => ({ id, label, record: records.get(id) ?? emptyRecord }));
-}
-
-/** Notes the client's pages in the application to be read, under the addresses they will have on its site. */
-export async function planOwnPages({ id, clientId }: CheckRow): Promise<readonly CheckedPageRow[]> {
-  const [origin] = originsOf((await siteBranches(clientId)).map(({ record }) => record.url));
-  return whole(async (transaction) => {
-    const planned: CheckedPageRow[] = [];
-    for (const { id: pageId, path } of await pagePaths(clientId)) {
-      const page = { url: origin ? pageUrl(path, origin) : path, bytes: await sourceOf(pageId) };
-      planned.push(...(await planPages(id, [page], transaction)));
-    }
-    return planned;
-  });
-}
-
-/** What a host answered, as a page keeps it. */
-export const answerFields = (asked: string, { url, status, headers, milliseconds }: HostAnswer) => ({
-  finalUrl: url === asked ? '' : url.slice(0, 2000),
-  status,
-  headers: JSON.stringify(headers),
-  milliseconds: Math.round(milliseconds),
-});
-
-/** A page that is to be read: by its address, or handed in. */
-export interface PlannedPage {
-  readonly url: string;
-  readonly bytes?: Buffer;
-  readonly answer?: HostAnswer | undefined;
-}
-
-/** Notes pages to be read, in the order they come; the new rows, without their sources. */
-export async function planPages(
-  checkId: number,
-  pages: readonly PlannedPage[],
-  transaction: Transaction,
-): Promise<readonly CheckedPageRow[]> {
-  const rows = await Promise.all(
-    pages.map(async ({ url, bytes, answer }) => ({
-      checkId,
-      ...addressFields(url),
-      source: bytes ? await pack(bytes) : null,
-      size: bytes?.length ?? 0,
-      ...(answer ? answerFields(url, answer) : {}),
-    })),
-  );
-  // A source goes by itself, with its bytes beside the statement.
-  if (rows.every(({ source }) => source === null)) return CheckedPageRow.bulkCreate(rows, { transaction });
-  const planned: CheckedPageRow[] = [];
-  for (const row of rows) {
-    const { source } = row;
-    const made = await CheckedPageRow.create(
-      { ...row, source: source && firstPiece(source) },
-      { transaction },
-    );
-    if (source) await writeRest(CheckedPageRow, 'source', made.id, source, transaction);
-    made.setDataValue('source', null);
-    planned.push(made);
-  }
-  return planned;
-}
-
-/** An address that is too long to be kept is not cut and asked for: it is told. */
-const addressFields = (url: string) =>
-  url.length <= limits.addressLength
-    ? { url, state: 'waiting' as const }
-    : {
-        url: `${url.slice(0, limits.addressLength - 1)}…`,
-        state: 'unread' as const,
-        problem: `Its address has ${String(url.length)} characters; at most ${String(limits.addressLength)} are read.`,
-      };
-
-type PageOutcome = Pick<InferAttributes<CheckedPageRow>, 'id' | 'checkId' | 'url'> &
-  Partial<InferAttributes<CheckedPageRow>>;
-
-/**
- * Keeps what came of several pages, all of them in one transaction: the disk is waited for once. Sources are
- * bound beside their statements, so that no statement is larger than one page.
- */
-export async function keepOutcomes(outcomes: readonly PageOutcome[]): Promise<void> {
-  if (outcomes.length === 0) return;
-  await whole(async (transaction) => {
-    for (const { id, checkId, ...found } of outcomes) {
-      const { source, ...fields } = found;
-      // Files that were handed in keep the source they came with.
-      const values = {
-        state: 'unread' as const,
-        ...fields,
-        ...(source ? { source: firstPiece(source) } : {}),
-      };
-      await CheckedPageRow.update(values, { where: { id, checkId }, transaction });
-      if (source) await writeRest(CheckedPageRow, 'source', id, source, transaction);
-    }
-  });
+/** Keeps what the site as a whole has wrong. */
+export async function keepSiteFindings(check: CheckRow, findings: readonly SiteFinding[]): Promise<void> {
+  await check.update({ siteFindings: checkJson.siteFindings.write([...findings]) });
 }

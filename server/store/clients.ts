@@ -4,8 +4,8 @@ import { jsonLdGraph, jsonLdOrganization } from '#core/markup';
 import { hasState, urgencyOf } from '#core/step';
 import { fold } from '#core/text';
 import { notFound, Refusal } from '../problem.ts';
-import { findClient, fitting, parseRecord, recordsOf, searched } from './branches.ts';
-import { BranchRow, ClientRow, PageRow } from './models.ts';
+import { findClient, fitting, recordsOf, searched } from './branches.ts';
+import { BranchRow, clientJson, ClientRow, PageRow } from './models.ts';
 import { BRANCH_KEY, summariesOf } from './steps.ts';
 import type { PageWorker } from '../threads/pageWork.ts';
 
@@ -102,7 +102,12 @@ export async function clientMarkup(clientId: number, shape: 'graph' | 'organizat
 
 export async function showDefaults(clientId: number): Promise<Defaults> {
   const { id, name, defaults, defaultsVersion } = await findClient(clientId);
-  return { clientId: id, clientName: name, record: parseRecord(defaults), version: defaultsVersion };
+  return {
+    clientId: id,
+    clientName: name,
+    record: clientJson.defaults.read(defaults),
+    version: defaultsVersion,
+  };
 }
 
 /** Adds a client; `demo` marks one that the demo puts in. */

@@ -1,12 +1,12 @@
 import { Op, type Transaction } from 'sequelize';
-import { columnsSchema, type Imported, type SheetColumns } from '#contract';
+import type { Imported, SheetColumns } from '#contract';
 import { columnLabel, rowOfBranch, usualColumns } from '#core/intake';
 import { writeCsv } from '#core/csv';
 import { Refusal } from '../problem.ts';
 import type { ImportedBranch } from '../threads/importWork.ts';
-import { createBranches, findClient, parseRecord, writeBranch } from './branches.ts';
+import { createBranches, findClient, writeBranch } from './branches.ts';
 import { noteChange, type ChangedPart } from './changes.ts';
-import { BranchRow } from './models.ts';
+import { BranchRow, recordJson, clientJson } from './models.ts';
 import { locked, whole } from './transaction.ts';
 
 /**
@@ -81,11 +81,11 @@ async function updateBranches(
 
 /** What the columns of the client's last sheet held. */
 export async function columnsOf(clientId: number): Promise<SheetColumns> {
-  return columnsSchema.parse(JSON.parse((await findClient(clientId)).columns));
+  return clientJson.columns.read((await findClient(clientId)).columns);
 }
 
 export async function keepColumns(clientId: number, columns: SheetColumns): Promise<void> {
-  await (await findClient(clientId)).update({ columns: JSON.stringify(columns) });
+  await (await findClient(clientId)).update({ columns: clientJson.columns.write(columns) });
 }
 
 /** Branches are read and written so many at a time. */
@@ -117,7 +117,7 @@ export async function* sheetOf(clientId: number): AsyncGenerator<string> {
     yield writeCsv([
       rowOfBranch(
         label,
-        parseRecord(record),
+        recordJson.read(record),
         used.map(({ column }) => column),
       ),
     ]).replace(/^\uFEFF/, '');

@@ -3,7 +3,7 @@ import { Op, Transaction, type Sequelize } from 'sequelize';
 import type { Job, StampInput } from '#contract';
 import { isLockConflict, notFound } from '../problem.ts';
 import { findBranch } from './branches.ts';
-import { JobRow } from './models.ts';
+import { JobRow, stampingJson } from './models.ts';
 
 const describeJob = ({ id, state, done, total, failed, problem }: JobRow): Job => ({
   id,
@@ -20,7 +20,7 @@ export async function addJob(branchId: number, input: StampInput): Promise<Job> 
     await JobRow.create({
       branchId,
       state: 'waiting',
-      input: JSON.stringify(input),
+      input: stampingJson.write(input),
       total: input.photoIds.length,
       leasedUntil: null,
     }),

@@ -1,5 +1,6 @@
 import type { BusinessRecord } from '#core/record';
 import { fold } from '#core/text';
+import { recordJson } from './models.ts';
 
 /** The columns of a branch: what it is called, its record as JSON, and what a search for it looks in. */
 export interface KeptBranch {
@@ -12,7 +13,7 @@ const SEARCH_LENGTH = 1000;
 
 export const keptBranch = (label: string, record: BusinessRecord): KeptBranch => ({
   label,
-  record: JSON.stringify(record),
+  record: recordJson.write(record),
   search: searchText(label, record),
 });
 

@@ -1,6 +1,5 @@
 import { isDeepStrictEqual } from 'node:util';
-import * as z from 'zod';
-import { photoSchema, type Photo } from '#contract';
+import type { Photo } from '#contract';
 import {
   stampFields,
   wordingsFor,
@@ -12,18 +11,9 @@ import {
 import type { BusinessRecord } from '#core/record';
 import { notFound } from '../problem.ts';
 import { findBranch, recordOf } from './branches.ts';
-import { PhotoRow } from './models.ts';
+import { photoJson, PhotoRow, type Stamp } from './models.ts';
 
-/** What is kept of the last stamp: what was written, or why it failed. */
-export const stampSchema = z.object({
-  fields: z.looseObject({}),
-  wordings: photoSchema.shape.wordings.unwrap(),
-  message: z.string(),
-  proof: photoSchema.shape.proof,
-});
-export type Stamp = z.infer<typeof stampSchema>;
-
-const readStamp = ({ stamp }: PhotoRow): Stamp | null => stampSchema.nullable().parse(JSON.parse(stamp));
+const readStamp = ({ stamp }: PhotoRow): Stamp | null => photoJson.stamp.read(stamp);
 
 /** Fields as JSON has them, so that stored ones and new ones can be compared. */
 export const plainFields = (fields: StampFields): Stamp['fields'] =>
@@ -35,7 +25,7 @@ export function wordsOfPhoto(
   form: Wordings,
   edited: readonly WordField[],
 ): Stamp['wordings'] {
-  const carried = photoSchema.shape.carried.parse(JSON.parse(photo.carried));
+  const carried = photoJson.carried.read(photo.carried);
   const words = wordingsFor(form, edited, readStamp(photo)?.wordings ?? null, carried);
   return { ...words, keywords: [...words.keywords] };
 }
@@ -61,7 +51,7 @@ function describe(photo: PhotoRow, record: BusinessRecord): Photo {
     id: photo.id,
     name: photo.name,
     size: photo.size,
-    carried: photoSchema.shape.carried.parse(JSON.parse(photo.carried)),
+    carried: photoJson.carried.read(photo.carried),
     state: photoState(photo, record),
     message: stamp?.message ?? '',
     proof: stamp?.proof ?? [],
@@ -80,7 +70,7 @@ export async function keepPhoto(
   take: () => Promise<string>,
 ): Promise<Photo> {
   const record = await recordOf(await findBranch(branchId));
-  const row = { branchId, name, size, carried: JSON.stringify(carried ?? null), stamp: 'null' };
+  const row = { branchId, name, size, carried: photoJson.carried.write(carried ?? null), stamp: 'null' };
   return describe(await PhotoRow.create({ ...row, originalKey: await take() }), record);
 }
 
@@ -98,7 +88,7 @@ export async function keepThumbnail(id: number, thumbnailKey: string): Promise<v
 /** Keeps what a stamp yielded; the key of the stamped file that it replaces, '' for none. */
 export async function keepStamp(photo: PhotoRow, stampedKey: string, stamp: Stamp): Promise<string> {
   const replaced = photo.stampedKey;
-  await photo.update({ stampedKey, stamp: JSON.stringify(stamp) });
+  await photo.update({ stampedKey, stamp: photoJson.stamp.write(stamp) });
   return replaced;
 }
 

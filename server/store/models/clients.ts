@@ -1,0 +1,50 @@
+import {
+  DataTypes,
+  Model,
+  type CreationOptional,
+  type InferAttributes,
+  type InferCreationAttributes,
+  type Sequelize,
+} from 'sequelize';
+import { columnsSchema, judgingSchema, profileInputSchema } from '#contract';
+import { recordSchema } from '#core/record';
+import { id, json, kept, number, string, text } from './columns.ts';
+
+export class ClientRow extends Model<InferAttributes<ClientRow>, InferCreationAttributes<ClientRow>> {
+  declare id: CreationOptional<number>;
+  declare name: string;
+  /** Facts that stand where a branch says nothing, as JSON after `recordSchema`. */
+  declare defaults: CreationOptional<string>;
+  declare defaultsVersion: CreationOptional<number>;
+  /** How the client's sources are judged, as JSON after `profileInputSchema`. */
+  declare judging: CreationOptional<string>;
+  /** Names what the demo put in; '' for everything else. */
+  declare demo: CreationOptional<string>;
+  /** What the columns of its spreadsheets hold, as JSON after `columnsSchema`. */
+  declare columns: CreationOptional<string>;
+  declare deletedAt: CreationOptional<Date | null>;
+}
+
+/** What the columns of a client hold that are JSON. */
+export const clientJson = {
+  defaults: json(recordSchema),
+  judging: { read: json(judgingSchema).read, write: json(profileInputSchema).write },
+  columns: json(columnsSchema),
+};
+
+/** Ties the models to their tables. */
+export function defineClients(sequelize: Sequelize): void {
+  ClientRow.init(
+    {
+      id: id(),
+      name: string(),
+      defaults: { ...text(), defaultValue: '{}' },
+      defaultsVersion: { ...number(), defaultValue: 0 },
+      judging: { ...text(), defaultValue: '{}' },
+      demo: { ...string(), defaultValue: '' },
+      columns: { ...text(), defaultValue: '{}' },
+      deletedAt: DataTypes.DATE,
+    },
+    kept(sequelize, 'clients'),
+  );
+}
