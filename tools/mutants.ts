@@ -103,6 +103,7 @@ function fails(copy: string, words: readonly string[]): Promise<boolean> {
       'node_modules/jest/bin/jest.js',
       '--selectProjects',
       'core',
+      'node',
       '--runInBand',
       '--bail=1',
       '--ci',
