@@ -94,6 +94,7 @@ export const theme = createTheme({
       defaultProps: { transitionDuration: 0 },
       styleOverrides: { paper: { border: `1px solid ${colour.middle}`, boxShadow: 'none' } },
     },
+    MuiDialogActions: { styleOverrides: { root: { padding: '8px 24px 12px' } } },
     MuiDialogTitle: { styleOverrides: { root: { fontSize: typeSize.title, fontWeight: 700 } } },
     MuiModal: { defaultProps: { closeAfterTransition: false } },
     MuiPopover: { defaultProps: { transitionDuration: 0 } },

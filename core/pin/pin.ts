@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { fault, type Fault } from '#core/fault';
+import { counted } from '#core/text';
 
 /** Where a pin came from. '' for not said. */
 const pinOrigins = ['typed', 'pasted', 'searched', 'dragged', 'imported'] as const;
@@ -108,7 +109,7 @@ export function readPin(pin: Pick<Pin, PinHalf>): PinReading {
       tell(
         part,
         'value/coordinates-coarse',
-        `${pin[part]} has ${String(decimals)} decimal${decimals === 1 ? '' : 's'}: the point can be off by ${coarseness(decimals)}. Give at least five.`,
+        `${pin[part]} has ${counted(decimals, 'decimal')}: the point can be off by ${coarseness(decimals)}. Give at least five.`,
       );
   }
   return { point: { latitude, longitude }, faults };

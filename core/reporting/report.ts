@@ -1,6 +1,6 @@
 import { faultTable } from '#core/fault';
 import { writeCsv } from '#core/csv';
-import { escapeHtml } from '#core/text';
+import { counted, escapeHtml } from '#core/text';
 import { summarise, type Summary } from '#core/fault';
 import type { KeptFinding } from './compare.ts';
 
@@ -53,7 +53,7 @@ export function reportHtml(reported: Reported): string {
 </head>
 <body>
 <h1>${escapeHtml(title)}</h1>
-<p class="about">Checked ${escapeHtml(date)}. ${pages === 1 ? '1 page' : `${pages.toLocaleString('en')} pages`} read. ${counts(summary)}</p>
+<p class="about">Checked ${escapeHtml(date)}. ${counted(pages, 'page')} read. ${counts(summary)}</p>
 <p class="key">◆ must: a machine reads it wrong or not at all. ◈ should: poorer than it could be, or against the guidelines. ◇ note: worth knowing.</p>
 ${sections || none}
 </body>

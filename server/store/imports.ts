@@ -8,6 +8,7 @@ import { createBranches, findClient, writeBranch } from './branches.ts';
 import { noteChange, type ChangedPart } from './changes.ts';
 import { BranchRow, recordJson, clientJson } from './models.ts';
 import { locked, whole } from './transaction.ts';
+import { counted } from '#core/text';
 
 /**
  * Takes in several branches, in pieces of JSON of `ImportedBranch`: all of them, or none where one cannot be kept. New
@@ -41,7 +42,7 @@ export async function importBranches(
     const fresh = parts.filter(({ before }) => before === null);
     const updated = parts.length - fresh.length;
     const told = [
-      fresh.length > 0 && `${String(fresh.length)} ${fresh.length === 1 ? 'branch' : 'branches'} added`,
+      fresh.length > 0 && `${counted(fresh.length, 'branch', 'branches')} added`,
       updated > 0 && `${String(updated)} brought up to date`,
       title && `from ${title}`,
     ];

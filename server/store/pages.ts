@@ -213,7 +213,7 @@ export async function createPage(
 /** What an upload did, in a few words. */
 function titleOf({ added, replaced }: AddedPages, title: string): string {
   const counted = (count: number, done: string): string =>
-    count === 0 ? '' : `${String(count)} ${count === 1 ? 'page' : 'pages'} ${done}`;
+    count === 0 ? '' : `${counted(count, 'page')} ${done}`;
   const told = [counted(added.length - replaced, 'added'), counted(replaced, 'replaced')];
   return [...told.filter(Boolean), `from ${title}`].join(', ');
 }

@@ -3,6 +3,7 @@ import { useSnackbar } from 'notistack';
 import { useState, type ReactNode } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { megabytes } from '#core/limits';
+import { counted } from '#core/text';
 import { inWords } from '../api/request.ts';
 import { colour } from '../theme.ts';
 
@@ -102,7 +103,7 @@ export function useUpload({ noun, most, add, done }: Upload): {
       enqueueSnackbar(message, { variant: 'error', autoHideDuration: 10_000 });
     if (added > 0)
       enqueueSnackbar(
-        `${String(added)} ${noun}${added === 1 ? '' : 's'} added${refused.length > 0 ? `, ${String(refused.length)} not taken` : ''}.`,
+        `${counted(added, noun)} added${refused.length > 0 ? `, ${String(refused.length)} not taken` : ''}.`,
       );
   };
   return { busy, take: (files) => void addAll(files) };

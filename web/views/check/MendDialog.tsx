@@ -50,7 +50,7 @@ export function MendDialog({
       onClose={onClose}
       actions={
         <>
-          <Words role="status" aria-busy={busy} sx={{ pl: 1 }}>
+          <Words role="status" aria-busy={busy}>
             {summary && (
               <>
                 Left then: <b>{summary.must}</b> must, <b>{summary.should}</b> should, <b>{summary.note}</b>{' '}

@@ -16,7 +16,7 @@ const COLUMNS = [
   ['Record', 130],
   ['Pages', 160],
   ['Photos', 150],
-  ['Next', 160],
+  ['Next', 190],
 ] as const;
 
 const look = {

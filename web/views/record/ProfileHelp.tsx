@@ -1,4 +1,5 @@
 import { Box, Button } from '@mui/material';
+import { counted } from '#core/text';
 import { normaliseProfile } from '#core/link';
 import type { FieldProps } from './fieldProps.ts';
 
@@ -15,7 +16,7 @@ export function ProfileHelp({ row: { fact }, text, onSet }: FieldProps) {
         }}
         sx={{ py: 0 }}
       >
-        {loose === 1 ? 'Write 1 address cleanly' : `Write ${String(loose)} addresses cleanly`}
+        Write {counted(loose, 'address', 'addresses')} cleanly
       </Button>
     </Box>
   );

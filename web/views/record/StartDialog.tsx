@@ -126,7 +126,7 @@ function Asked({ busy, onLook }: { busy: boolean; onLook: (text: string) => void
             if (event.key === 'Enter' && (isAddress(text) || event.ctrlKey || event.metaKey)) submit(event);
           }}
           inputProps={{ 'aria-label': 'Address, HTML or JSON-LD', spellCheck: false }}
-          sx={{ ...boxed, flex: 1, fontFamily: mono, fontSize: typeSize.note }}
+          sx={{ ...boxed, py: 0.5, flex: 1, fontFamily: mono, fontSize: typeSize.note }}
         />
         <Button type="submit" variant="contained" color="primary" disabled={!text.trim() || busy || tooLarge}>
           {busy ? 'Reading …' : isAddress(text) ? 'Fetch and read' : 'Read'}

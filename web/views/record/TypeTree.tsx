@@ -49,9 +49,7 @@ export default function TypeTree({
       onClose={onClose}
       actions={
         <>
-          <Words sx={{ pl: 1 }}>
-            {chosen.length > 0 ? `Chosen: ${chosen.join(', ')}` : 'None chosen yet'}
-          </Words>
+          <Words>{chosen.length > 0 ? `Chosen: ${chosen.join(', ')}` : 'None chosen yet'}</Words>
           <Button onClick={onClose}>Done</Button>
         </>
       }
