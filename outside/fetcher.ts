@@ -150,12 +150,9 @@ function ask(url: URL, bounds: Bounds, signal: AbortSignal, standin: string | un
   const isSecure = url.protocol === 'https:' && !isStandin(url.hostname, standin);
   const request = isSecure ? requestHttps : requestHttp;
   return new Promise((resolve) => {
-    const fail = (error: Error & { code?: string }): void => {
+    const fail = (error: Error & { code?: string }): void =>
       resolve({ ok: false, message: signal.aborted ? 'it did not come to an end in time' : inWords(error) });
-    };
-    const late = (): void => {
-      fail(new Error('late'));
-    };
+    const late = (): void => fail(new Error('late'));
     if (signal.aborted) {
       late();
       return;
@@ -165,12 +162,8 @@ function ask(url: URL, bounds: Bounds, signal: AbortSignal, standin: string | un
     request(requestOptions(url, standin, signal), (response) => {
       isAnswered = true;
       collect(response, bounds)
-        .then((bytes) => {
-          resolve({ ok: true, ...headOf(response), bytes });
-        }, fail)
-        .finally(() => {
-          signal.removeEventListener('abort', late);
-        });
+        .then((bytes) => resolve({ ok: true, ...headOf(response), bytes }), fail)
+        .finally(() => signal.removeEventListener('abort', late));
     })
       // Answers that are none of a page: another protocol, or a connection that closes without a word.
       .on('upgrade', (_response, socket) => {

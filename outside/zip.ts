@@ -115,9 +115,7 @@ export async function* eachEntry(zip: yauzl.ZipFile): AsyncGenerator<yauzl.Entry
   for (;;) {
     const entry = await new Promise<yauzl.Entry | undefined>((resolve, reject) => {
       zip.once('entry', resolve);
-      zip.once('end', () => {
-        resolve(undefined);
-      });
+      zip.once('end', () => resolve(undefined));
       zip.once('error', reject);
       zip.readEntry();
     });
@@ -172,12 +170,8 @@ export function zipOf(files: Iterable<ToZip>): NodeJS.ReadableStream {
   for (const { path, open, compress = true } of files)
     zip.addReadStreamLazy(path, { compress }, (done) => {
       open().then(
-        (stream) => {
-          done(null, stream);
-        },
-        (error: unknown) => {
-          done(error, undefined as never);
-        },
+        (stream) => done(null, stream),
+        (error: unknown) => done(error, undefined as never),
       );
     });
   zip.end();

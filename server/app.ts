@@ -106,7 +106,7 @@ function securityHeaders(): ReturnType<typeof helmet> {
 /** The built interface; every other address is one of its views. */
 function serveInterface(app: Express, web: string): void {
   app.use(compression(), express.static(web, { index: false, maxAge: '1y', immutable: true }));
-  app.get('/{*view}', (_request, response) => {
-    response.set('Cache-Control', 'no-cache').sendFile(join(web, 'index.html'));
-  });
+  app.get('/{*view}', (_request, response) =>
+    response.set('Cache-Control', 'no-cache').sendFile(join(web, 'index.html')),
+  );
 }

@@ -563,9 +563,7 @@ test('the log holds no statements and no values', async () => {
   const log = openLog('info', { write: (line: string) => void lines.push(line) });
   const source = Buffer.from('x'.repeat(500_000));
   const failing = PageRow.create({ clientId: 99_999_999, path: 'secret', source });
-  await failing.catch((error: unknown) => {
-    log.error({ err: error }, 'failed');
-  });
+  await failing.catch((error: unknown) => log.error({ err: error }, 'failed'));
   expect(lines).toHaveLength(1);
   for (const told of ['xxxxxxxx', 'INSERT', '787878', 'secret']) expect(lines[0]).not.toContain(told);
   expect(lines[0]?.length).toBeLessThan(10_000);
@@ -651,9 +649,7 @@ describe('the zip of a client', () => {
         const chunks: Buffer[] = [];
         response
           .on('data', (chunk: Buffer) => chunks.push(chunk))
-          .on('end', () => {
-            done(null, Buffer.concat(chunks));
-          });
+          .on('end', () => done(null, Buffer.concat(chunks)));
       });
     return (await asked.expect(200)).body as Buffer;
   };
@@ -676,11 +672,7 @@ describe('the zip of a client', () => {
       .buffer(true)
       .parse((response, done) => {
         let text = '';
-        response
-          .on('data', (chunk: Buffer) => (text += chunk.toString()))
-          .on('end', () => {
-            done(null, text);
-          });
+        response.on('data', (chunk: Buffer) => (text += chunk.toString())).on('end', () => done(null, text));
       });
     const lines = String((await asked).body)
       .trim()

@@ -18,9 +18,7 @@ beforeAll(async () => {
   host = createServer((socket) => {
     sockets.add(socket);
     socket.on('error', () => undefined).on('close', () => sockets.delete(socket));
-    socket.once('data', () => {
-      answer(socket);
-    });
+    socket.once('data', () => answer(socket));
   });
   await new Promise<void>((resolve) => host.listen(0, '127.0.0.1', resolve));
 });
@@ -44,13 +42,10 @@ const send =
   };
 const again = (socket: Socket, words: string): void => {
   const timer = setInterval(() => socket.write(words), 50);
-  socket.once('close', () => {
-    clearInterval(timer);
-  });
+  socket.once('close', () => clearInterval(timer));
 };
-const switching = (socket: Socket): void => {
-  socket.write(head('101 Switching Protocols', ['Upgrade: x', 'Connection: Upgrade']));
-};
+const switching = (socket: Socket): void =>
+  void socket.write(head('101 Switching Protocols', ['Upgrade: x', 'Connection: Upgrade']));
 
 test.each<[string, (socket: Socket) => void]>([
   ['changes the protocol', switching],
@@ -66,12 +61,7 @@ test.each<[string, (socket: Socket) => void]>([
       again(socket, 'x');
     },
   ],
-  [
-    'only says that it will go on',
-    (socket) => {
-      again(socket, head('103 Early Hints'));
-    },
-  ],
+  ['only says that it will go on', (socket) => again(socket, head('103 Early Hints'))],
   ['redirects for ever', send('', ['Location: /again'], '302 Found')],
   ['sends no HTTP', (socket) => socket.end('220 mail.example ESMTP\r\n')],
   ['sends a head without end', (socket) => socket.end(`HTTP/1.1 200 OK\r\n${'X: y\r\n'.repeat(200_000)}`)],
@@ -181,13 +171,9 @@ test.each(
    64:ff9b::7f00:1 fc00::1 fe80::1 ff02::1 ::1 :: 100::1 4000::1 e000::1 0.0.0.0 10.0.0.1 100.64.0.1 127.1.2.3
    169.254.1.1 172.31.0.1 192.0.0.1 192.0.2.1 192.88.99.1 192.168.0.1 198.18.0.1 198.51.100.1 203.0.113.1
    224.0.0.1 240.0.0.1 255.255.255.255 nonsense`.split(/\s+/),
-)('%s is no address of the public web', (address) => {
-  expect(isClosedAddress(address)).toBe(true);
-});
+)('%s is no address of the public web', (address) => expect(isClosedAddress(address)).toBe(true));
 
 test.each(['8.8.8.8', '93.184.216.34', '2606:2800:220:1::1', '2a00:1450::1', '::ffff:8.8.8.8'])(
   '%s is an address of the public web',
-  (address) => {
-    expect(isClosedAddress(address)).toBe(false);
-  },
+  (address) => expect(isClosedAddress(address)).toBe(false),
 );

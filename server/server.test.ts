@@ -167,9 +167,7 @@ const download = async (id: number): Promise<Buffer> =>
         const chunks: Buffer[] = [];
         response
           .on('data', (chunk: Buffer) => chunks.push(chunk))
-          .on('end', () => {
-            done(null, Buffer.concat(chunks));
-          });
+          .on('end', () => done(null, Buffer.concat(chunks)));
       })
       .expect(200)
   ).body as Buffer;

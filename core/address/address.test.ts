@@ -87,10 +87,6 @@ test.each([
   ['England', 'GB'],
   ['Narnia', ''],
   ['', ''],
-])('the country %s is %s', (text, code) => {
-  expect(countryCode(text)).toBe(code);
-});
+])('the country %s is %s', (text, code) => expect(countryCode(text)).toBe(code));
 
-test('a code has a name', () => {
-  expect(countryName('GB')).toBe('United Kingdom');
-});
+test('a code has a name', () => expect(countryName('GB')).toBe('United Kingdom'));

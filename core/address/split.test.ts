@@ -105,9 +105,9 @@ describe('a pasted address', () => {
     ['214 Quay Street, Port Ellery', ['addressCountry']],
     ['214 Quay Street, Port Ellery, USA', ['addressRegion', 'postalCode']],
     ['Harbour steps', ['addressLocality', 'addressCountry']],
-  ])('that can be read otherwise is asked about: %s', (text, parts) => {
-    expect(readAddress(text).doubts.map(({ part }) => part)).toEqual(parts);
-  });
+  ])('that can be read otherwise is asked about: %s', (text, parts) =>
+    expect(readAddress(text).doubts.map(({ part }) => part)).toEqual(parts),
+  );
 
   test('loses no word of it', () => {
     const piece = fc.constantFrom(

@@ -58,9 +58,7 @@ const UNIT =
 
 function withDoubts(address: Address, country: string, isTownByPlace: boolean): AddressSplit {
   const doubts: AddressDoubt[] = [];
-  const doubt = (part: AddressPart, reason: string): void => {
-    doubts.push({ part, reason });
-  };
+  const doubt = (part: AddressPart, reason: string): void => void doubts.push({ part, reason });
   if (Object.values(address).every((text) => !text)) return { address, doubts };
   const [, ...rest] = address.streetAddress.split(', ');
   const odd = rest.find((piece) => !UNIT.test(piece) && !/\d/.test(piece));

@@ -12,9 +12,7 @@ describe('a listing compared with the record', () => {
     ['Larkspur & Vane Veterinary Care', 'Larkspur & Vane', 'partly'],
     ['Larkspur & Vane', 'Tinderbox', 'different'],
     ['Larkspur & Vane', ' ', 'missing'],
-  ])('name %s as %s is %s', (reference, other, grade) => {
-    expect(gradeText(reference, other)).toBe(grade);
-  });
+  ])('name %s as %s is %s', (reference, other, grade) => expect(gradeText(reference, other)).toBe(grade));
 
   test('knows abbreviations of addresses, forms of numbers and spellings of web addresses', () => {
     expect(gradeAddressPart('214 Quay Street', '214 Quay St.')).toBe('written-differently');
@@ -58,9 +56,7 @@ describe('a difference is marked as a person would', () => {
     ['same', 'same', 'same'],
     ['', 'new', '{new}'],
     ['gone', '', '[gone]'],
-  ])('%s / %s', (reference, other, marks) => {
-    expect(marked(reference, other)).toBe(marks);
-  });
+  ])('%s / %s', (reference, other, marks) => expect(marked(reference, other)).toBe(marks));
 
   test('both texts can be read from it, whatever they are', () => {
     const word = fc.constantFrom(

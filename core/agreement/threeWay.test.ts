@@ -130,9 +130,9 @@ describe('what a visitor sees', () => {
     ],
     ['other hours', '<p>Mon–Fri 8am–5pm, Sat 10:00-12:00, Sun closed</p>', 'different'],
     ['no day at all', '<p>Come in</p>', 'missing'],
-  ])('of hours: %s', (_, body, agreement) => {
-    expect(rows(page(markup() + shown + body))('hours')?.visitor.agreement).toBe(agreement);
-  });
+  ])('of hours: %s', (_, body, agreement) =>
+    expect(rows(page(markup() + shown + body))('hours')?.visitor.agreement).toBe(agreement),
+  );
 
   test('of hours that cannot be read is not guessed at', () => {
     expect(

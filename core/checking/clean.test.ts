@@ -278,9 +278,7 @@ const plain: readonly Clean[] = [
 const clean: readonly Clean[] = [...ours, ...others, ...special, ...plain];
 
 describe('clean sources', () => {
-  test('are many, of every kind', () => {
-    expect(clean.length).toBeGreaterThanOrEqual(40);
-  });
+  test('are many, of every kind', () => expect(clean.length).toBeGreaterThanOrEqual(40));
 
   test.each(clean.map((one) => [one.name, one] as const))('%s', (_, { source, ...options }) => {
     const { findings } = check(source, options);

@@ -43,9 +43,9 @@ describe('the hours of a day, as typed', () => {
     '9am',
     '09:00-09:00',
     '13am-2pm',
-  ])('%s is not guessed at', (typed) => {
-    expect(readDay(typed)).toMatchObject({ spans: undefined, faults: [{ code: 'value/hours' }] });
-  });
+  ])('%s is not guessed at', (typed) =>
+    expect(readDay(typed)).toMatchObject({ spans: undefined, faults: [{ code: 'value/hours' }] }),
+  );
 
   test('read back the same after writing', () => {
     const time = fc
@@ -59,9 +59,8 @@ describe('the hours of a day, as typed', () => {
     );
   });
 
-  test('of any text are read without failing', () => {
-    fc.assert(fc.property(fc.string(), (text) => Array.isArray(readDay(text).faults)));
-  });
+  test('of any text are read without failing', () =>
+    fc.assert(fc.property(fc.string(), (text) => Array.isArray(readDay(text).faults))));
 });
 
 const week = {
@@ -99,9 +98,7 @@ test.each([
 
 test.each(['Mon-Fri 9am-5pm', 'Mo-Fr 9:00-17:00', 'Xx 09:00-10:00', ''])(
   'the short form %s is no such thing',
-  (text) => {
-    expect(readOpeningHoursText(text)).toBeUndefined();
-  },
+  (text) => expect(readOpeningHoursText(text)).toBeUndefined(),
 );
 
 test('days and times are recognised as machines write them', () => {

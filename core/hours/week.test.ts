@@ -47,9 +47,7 @@ describe('a week in words', () => {
 
   test.each(['Mon whenever', 'from time to time', 'Mon 9-5 Tue', 'Mon 25:00-26:00'])(
     '%s is asked about',
-    (text) => {
-      expect(readWeek(text).faults).toMatchObject([{ code: 'value/hours' }]);
-    },
+    (text) => expect(readWeek(text).faults).toMatchObject([{ code: 'value/hours' }]),
   );
 
   test('is read back as it was written', () => {
@@ -148,9 +146,7 @@ describe('open now', () => {
     // Friday's span runs into Saturday, which is open all day.
     ['2026-11-27T23:00:00-08:00', 'Open, closes in 1 d 1 h'],
     ['2026-11-29T12:00:00-08:00', 'Closed, opens in 21 h'],
-  ])('%s: %s', (time, words) => {
-    expect(at(time)).toBe(words);
-  });
+  ])('%s: %s', (time, words) => expect(at(time)).toBe(words));
 
   test('knows exceptions', () => {
     const closed = [{ name: 'Thanksgiving', from: '2026-11-26', through: '', hours: 'closed' }];

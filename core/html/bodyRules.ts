@@ -43,9 +43,7 @@ const block: Rule = (b) => {
   b.insert();
 };
 
-const head: Rule = (b, token) => {
-  headElement(b, token);
-};
+const head: Rule = (b, token) => headElement(b, token);
 
 const html: Rule = (b, token) => {
   if (b.open.find('template')) return;
@@ -188,9 +186,7 @@ const input: Rule = (b, token) => {
   if ((token.attributes['type'] ?? '').toLowerCase() !== 'hidden') b.framesetOk = false;
 };
 
-const source: Rule = (b) => {
-  b.insertVoid();
-};
+const source: Rule = (b) => b.insertVoid();
 
 const rule: Rule = (b) => {
   b.closeOpenParagraph();
@@ -221,9 +217,7 @@ const iframe: Rule = (b) => {
   b.insertTextElement('rawtext');
 };
 
-const rawtext: Rule = (b) => {
-  b.insertTextElement('rawtext');
-};
+const rawtext: Rule = (b) => b.insertTextElement('rawtext');
 
 const select: Rule = (b, token) => {
   if (b.open.inScope('select')) {

@@ -108,13 +108,10 @@ describe('the place of an attribute', () => {
     ['<b itemscope itemtype=x>', 'itemscope', ''],
     ['<b title="a>b" itemprop="z">', 'itemprop', 'z'],
     ['<b content="&amp;">', 'content', '&amp;'],
-  ])('of %s: %s is %j', (tag, name, expected) => {
-    expect(placed(tag, name)).toBe(expected);
-  });
+  ])('of %s: %s is %j', (tag, name, expected) => expect(placed(tag, name)).toBe(expected));
 
-  test('is none where the tag has no such attribute', () => {
-    expect(placed('<b itemprop="x">', 'itemtype')).toBeUndefined();
-  });
+  test('is none where the tag has no such attribute', () =>
+    expect(placed('<b itemprop="x">', 'itemtype')).toBeUndefined());
 
   test('holds what the parser reads', () => {
     const source = '<i a=1 b="2" c=\'3\' d / e=f/ g>x';
@@ -136,9 +133,7 @@ describe('what pages seldom hold', () => {
     ['<textarea>\n&#10;a</textarea>', 'textarea', '\na'],
     ['<plaintext>a\0b', 'plaintext', 'a\uFFFDb'],
     ['<script>a</script\u00A0>b</script>', 'script', 'a</script\u00A0>b'],
-  ])('%j holds in its %s %j', (source, name, held) => {
-    expect(text(source, name)).toBe(held);
-  });
+  ])('%j holds in its %s %j', (source, name, held) => expect(text(source, name)).toBe(held));
 
   test.each([
     ['<!--x--', 'x'],
@@ -147,9 +142,9 @@ describe('what pages seldom hold', () => {
     ['<!--x---', 'x-'],
     ['<!--x', 'x'],
     ['<!--x--y', 'x--y'],
-  ])('the comment %j at the end of a page says %j', (source, said) => {
-    expect(readDocument(source).comments.map((one) => one.text)).toEqual([said]);
-  });
+  ])('the comment %j at the end of a page says %j', (source, said) =>
+    expect(readDocument(source).comments.map((one) => one.text)).toEqual([said]),
+  );
 
   test('attributes may have any name', () => {
     const { attributes } = element('<p constructor=a __proto__=b toString=c id\0=d>', 'p');
@@ -197,6 +192,6 @@ test.each([
   ['x<html><body>y</body></html>z', '</body></html>z'],
   ['<p>x</html>', '</html>'],
   ['<p>x', ''],
-])('what goes to the end of the body of %j stands before %j', (source, behind) => {
-  expect(source.slice(insertionPoint(readDocument(source), 'body-end'))).toBe(behind);
-});
+])('what goes to the end of the body of %j stands before %j', (source, behind) =>
+  expect(source.slice(insertionPoint(readDocument(source), 'body-end'))).toBe(behind),
+);

@@ -79,9 +79,9 @@ function expectSameTree(source: string): void {
 }
 
 describe('the tree of a page is the one an independent parser of the standard makes', () => {
-  test.each(htmlSources.map((source) => [source.slice(0, 60), source]))('of %s', (_, source) => {
-    expectSameTree(source);
-  });
+  test.each(htmlSources.map((source) => [source.slice(0, 60), source]))('of %s', (_, source) =>
+    expectSameTree(source),
+  );
 
   test('and its start tags stand where that parser finds them', () => {
     const random = seeded(Number(process.env['FUZZ_SEED'] ?? 11));

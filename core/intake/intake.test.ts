@@ -52,18 +52,16 @@ describe('CSV', () => {
     ],
     ['sep=;\na;b', [['a', 'b']]],
     ['\uFEFFa,b\n\n1\n', [['a', 'b'], ['1']]],
-  ])('%j is read with its own delimiter', (text, rows) => {
-    expect(readCsv(text)).toEqual({ ok: true, rows });
-  });
+  ])('%j is read with its own delimiter', (text, rows) => expect(readCsv(text)).toEqual({ ok: true, rows }));
 
   test.each([
     ['a,b\n"x,y\n1,2', /never closed/],
     ['a,b\n1,x"y\n', /double quote/],
     ['a,b\n"x"y,1\n', /double quote/],
     ['   ', /empty/],
-  ])('%j is told with its line, nothing is guessed', (text, message) => {
-    expect(readCsv(text)).toMatchObject({ ok: false, message: expect.stringMatching(message) as unknown });
-  });
+  ])('%j is told with its line, nothing is guessed', (text, message) =>
+    expect(readCsv(text)).toMatchObject({ ok: false, message: expect.stringMatching(message) as unknown }),
+  );
 
   test('is decoded as whatever spreadsheet wrote it', () => {
     const text = 'Name,Town\nCafé “Zürich”,Málaga\n';

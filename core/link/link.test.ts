@@ -12,9 +12,9 @@ test.each([
   ['https://larkspur', ['value/url']],
   ['http:/x', ['value/url']],
   ['', []],
-])('the address %s has the faults %j', (text, codes) => {
-  expect(judgeUrl(text).map(({ code }) => code)).toEqual(codes);
-});
+])('the address %s has the faults %j', (text, codes) =>
+  expect(judgeUrl(text).map(({ code }) => code)).toEqual(codes),
+);
 
 test('a host alone is offered with its scheme', () => {
   expect(judgeUrl('www.larkspurvane.example')[0]?.message).toContain('https://www.larkspurvane.example');
@@ -32,9 +32,7 @@ describe('a profile', () => {
     ['https://social.example/p?id=7&fbclid=abc', 'https://social.example/p?id=7'],
     ['https://social.example/larkspur', 'https://social.example/larkspur'],
     ['ask at the desk', 'ask at the desk'],
-  ])('%s is cleaned to %s', (typed, clean) => {
-    expect(normaliseProfile(typed)).toBe(clean);
-  });
+  ])('%s is cleaned to %s', (typed, clean) => expect(normaliseProfile(typed)).toBe(clean));
 
   test('is another site’s, and more than its home page', () => {
     const codes = (text: string): string[] =>

@@ -23,9 +23,8 @@ export function hoursTable(record: BusinessRecord): Markup {
   writer.add(
     `<table${classes ? ` class="${escapeHtml(`${classes}-hours`)}"` : ''}>\n  <caption>Opening hours</caption>\n  <tbody>\n`,
   );
-  const row = (head: string, text: string, facts: readonly string[]): void => {
+  const row = (head: string, text: string, facts: readonly string[]): void =>
     writer.add(`    <tr><th scope="row">${escapeHtml(head)}</th><td>${escapeHtml(text)}</td></tr>\n`, facts);
-  };
   for (const { days, label, text } of hoursLines(record.hours, clock, { closedDays, joinDays }))
     row(
       label,

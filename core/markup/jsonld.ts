@@ -13,9 +13,7 @@ const CONTEXT = 'https://schema.org';
  * two blanks, the same for the same record. Safe inside any HTML page.
  */
 export function jsonLd(record: BusinessRecord): Markup {
-  return script((writer) => {
-    writeItem(writer, businessItem(record, jsonLdChoicesOf(record)), '', CONTEXT);
-  });
+  return script((writer) => writeItem(writer, businessItem(record, jsonLdChoicesOf(record)), '', CONTEXT));
 }
 
 /** Records as one `@graph` (JSON-LD 1.1 §4.9): organisation, pages, branches and images, each with its own `@id`. */
@@ -34,9 +32,7 @@ export function jsonLdGraph(records: readonly BusinessRecord[]): Markup {
 
 /** The organisation with its branches, and their departments, inside it. */
 export function jsonLdOrganization(records: readonly BusinessRecord[]): Markup {
-  return script((writer) => {
-    writeItem(writer, organizationItem(records), '', CONTEXT);
-  });
+  return script((writer) => writeItem(writer, organizationItem(records), '', CONTEXT));
 }
 
 /** Properties of one name as a member of an object, every line of it indented. */

@@ -36,12 +36,10 @@ const HARMLESS = [
   '?page=menu',
 ];
 
-test.each(HOSTILE.filter((address) => !address.includes('&colon;')))('%j is no link', (address) => {
-  expect(isLink(address)).toBe(false);
-});
-test.each(HARMLESS)('%j is a link', (address) => {
-  expect(isLink(address)).toBe(true);
-});
+test.each(HOSTILE.filter((address) => !address.includes('&colon;')))('%j is no link', (address) =>
+  expect(isLink(address)).toBe(false),
+);
+test.each(HARMLESS)('%j is a link', (address) => expect(isLink(address)).toBe(true));
 
 /** The record with an address in every place that has one. */
 const poisoned = (address: string): BusinessRecord =>

@@ -93,9 +93,7 @@ const named = (texts: readonly string[]): string[] =>
         })
       : { stdout: '[]', stderr: '', status: 0 };
 
-    test('runs', () => {
-      expect([status, stderr]).toEqual([0, '']);
-    });
+    test('runs', () => expect([status, stderr]).toEqual([0, '']));
 
     test.each(cases.map(({ label, form, source }, at) => [label, form, source, at] as const))(
       'agrees on %s as %s',

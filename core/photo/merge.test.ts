@@ -65,9 +65,7 @@ describe('Exif', () => {
     ['no byte order', bytes('XX', [0, 42, 0, 0, 0, 8])],
     ['a directory that points nowhere', bytes('MM', [0, 42, 0xff, 0xff, 0xff, 0xf0])],
     ['nothing at all', new Uint8Array(4)],
-  ])('with %s is refused', (_, old) => {
-    expect(mergeExif(old, changes('x'))).toMatchObject({ ok: false });
-  });
+  ])('with %s is refused', (_, old) => expect(mergeExif(old, changes('x'))).toMatchObject({ ok: false }));
 });
 
 describe('IPTC', () => {

@@ -21,9 +21,7 @@ import { mergeExif } from './exif.ts';
 import { mergeXmp } from './xmp.ts';
 
 const folder = mkdtempSync(join(tmpdir(), 'photo-test-'));
-afterAll(() => {
-  rmSync(folder, { recursive: true });
-});
+afterAll(() => rmSync(folder, { recursive: true }));
 
 const sameBytes = (a: Uint8Array, b: Uint8Array): boolean => Buffer.compare(a, b) === 0;
 const provePhoto = (stamped: Uint8Array, original: Uint8Array, what: StampFields) =>
@@ -233,9 +231,9 @@ describe('a file that cannot be stamped', () => {
     ['nothing', () => new Uint8Array()],
     ['a JPEG cut off in its head', () => camera.subarray(0, 300)],
     ['a JPEG cut off in its image', () => camera.subarray(0, camera.length - 200)],
-  ])('because it is %s says so', (_, bytes) => {
-    expect(stampJpeg(bytes(), fields)).toMatchObject({ ok: false });
-  });
+  ])('because it is %s says so', (_, bytes) =>
+    expect(stampJpeg(bytes(), fields)).toMatchObject({ ok: false }),
+  );
 
   test('because its Exif or XMP is damaged says so and loses nothing', () => {
     const changes = { ifd0: [], exif: [], gps: [] };

@@ -20,9 +20,7 @@ describe('coordinates', () => {
     ['https://maps.example/?q=48.51234%2C-122.6123', '48.51234', '-122.6123'],
     ['https://maps.example/?mlat=48.5123&mlon=-122.6123#map=17/1.000/2.000', '48.5123', '-122.6123'],
     ['https://maps.example/#map=17/48.5123/-122.6123', '48.5123', '-122.6123'],
-  ])('%s', (text, latitude, longitude) => {
-    expect(readCoordinates(text)).toEqual({ latitude, longitude });
-  });
+  ])('%s', (text, latitude, longitude) => expect(readCoordinates(text)).toEqual({ latitude, longitude }));
 
   test.each([
     '',
@@ -34,9 +32,7 @@ describe('coordinates', () => {
     'https://maps.example/place/quay',
     '1, 2, 3',
     'geo:x',
-  ])('%s is none', (text) => {
-    expect(readCoordinates(text)).toBeUndefined();
-  });
+  ])('%s is none', (text) => expect(readCoordinates(text)).toBeUndefined());
 
   test('are read back as they are written', () => {
     fc.assert(

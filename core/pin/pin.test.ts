@@ -26,9 +26,9 @@ describe('a pin', () => {
     // 47.60600, written as a number
     ['47.606', '-122.33207', []],
     ['47.606', '-122.332', ['value/coordinates-coarse', 'value/coordinates-coarse']],
-  ])('%s, %s has the faults %j', (latitude, longitude, expected) => {
-    expect(codes(latitude, longitude)).toEqual(expected);
-  });
+  ])('%s, %s has the faults %j', (latitude, longitude, expected) =>
+    expect(codes(latitude, longitude)).toEqual(expected),
+  );
 });
 
 test('distances are great-circle distances in metres', () => {

@@ -55,9 +55,8 @@ const MIN_DECIMALS = 5;
 /** Reads and judges a pin. A pin that is not set at all has no fault here. */
 export function readPin(pin: Pick<Pin, PinHalf>): PinReading {
   const faults: (Fault & { part: PinHalf })[] = [];
-  const tell = (part: PinHalf, code: Fault['code'], message: string): void => {
-    faults.push({ part, ...fault(code, message) });
-  };
+  const tell = (part: PinHalf, code: Fault['code'], message: string): void =>
+    void faults.push({ part, ...fault(code, message) });
   if (!pin.latitude.trim() && !pin.longitude.trim()) return { point: undefined, faults };
   for (const part of ['latitude', 'longitude'] as const) {
     if (!pin[part].trim())

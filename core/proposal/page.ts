@@ -29,9 +29,8 @@ export function proposeFromPage(
     seen.add(`${unit} ${shown}`);
     found.push({ unit, label, values, shown, where, from: 'page' });
   };
-  const one = (fact: Fact, text: string, where: string): void => {
+  const one = (fact: Fact, text: string, where: string): void =>
     tell([{ fact, text }], text, where, fact, factLabel(fact));
-  };
   const at = ({ start }: { start: number }): string =>
     `line ${String(reading.lines.place(start, start).line)}`;
   const lines = visibleLines(reading);

@@ -16,17 +16,15 @@ describe('a step', () => {
     ['nothing', emptyRecord, { state: 'missing', detail: 'no facts yet' }],
     ['a name alone', { ...emptyRecord, name: 'A' }, { state: 'must', detail: '2 to mend' }],
     ['every fact', recordSchema.parse(larkspur), { state: 'proved', detail: 'complete' }],
-  ])('of a record with %s', (_, record, step) => {
-    expect(recordStep(record)).toEqual(step);
-  });
+  ])('of a record with %s', (_, record, step) => expect(recordStep(record)).toEqual(step));
 
   test.each([
     [[], 'missing', 'nothing placed'],
     [['proved', 'proved'], 'proved', '2 proved'],
     [['proved', 'misread', 'absent'], 'out-of-date', '2 of 3 out of date'],
-  ] as const)('of pages that are %j', (states, state, detail) => {
-    expect(pagesStep(states)).toEqual({ state, detail });
-  });
+  ] as const)('of pages that are %j', (states, state, detail) =>
+    expect(pagesStep(states)).toEqual({ state, detail }),
+  );
 
   test.each([
     [[], 'missing', 'no photos'],
@@ -34,9 +32,9 @@ describe('a step', () => {
     [['stamped'], 'proved', '1 of 1 stamped'],
     [['stamped', 'out-of-date', 'bare'], 'out-of-date', '1 out of date'],
     [['failed', 'out-of-date'], 'must', '1 failed'],
-  ] as const)('of photos that are %j', (states, state, detail) => {
-    expect(photosStep(states)).toEqual({ state, detail });
-  });
+  ] as const)('of photos that are %j', (states, state, detail) =>
+    expect(photosStep(states)).toEqual({ state, detail }),
+  );
 });
 
 describe('the steps of a branch', () => {
@@ -48,13 +46,10 @@ describe('the steps of a branch', () => {
     [steps('should', 'proved', 'missing'), 'photos', 'Add photos'],
     [steps('should', 'proved', 'unproved'), 'photos', 'Stamp the photos'],
     [steps('should', 'proved', 'proved'), 'record', 'Complete the record'],
-  ] as const)('say what comes next %#', (all, view, words) => {
-    expect(nextStep(all)).toEqual({ view, words });
-  });
+  ] as const)('say what comes next %#', (all, view, words) => expect(nextStep(all)).toEqual({ view, words }));
 
-  test('are done when all are proved', () => {
-    expect(nextStep(steps('proved', 'proved', 'proved'))).toBeUndefined();
-  });
+  test('are done when all are proved', () =>
+    expect(nextStep(steps('proved', 'proved', 'proved'))).toBeUndefined());
 
   test('are as urgent as the most urgent of them', () => {
     const sorted = [

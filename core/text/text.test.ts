@@ -43,9 +43,8 @@ describe('escaping', () => {
     expect(html).not.toContain('<b>');
   });
 
-  test('XML leaves out what XML cannot carry', () => {
-    expect(escapeXml('a\u0000\u000b<\ud800b')).toBe('a&lt;b');
-  });
+  test('XML leaves out what XML cannot carry', () =>
+    expect(escapeXml('a\u0000\u000b<\ud800b')).toBe('a&lt;b'));
 });
 
 describe('places', () => {
@@ -142,16 +141,15 @@ describe('decoding', () => {
 
   test('binary text keeps every byte', () => {
     fc.assert(
-      fc.property(fc.uint8Array({ maxLength: 20_000 }), (bytes) => {
-        expect(binaryBytes(binaryText(bytes))).toEqual(bytes);
-      }),
+      fc.property(fc.uint8Array({ maxLength: 20_000 }), (bytes) =>
+        expect(binaryBytes(binaryText(bytes))).toEqual(bytes),
+      ),
     );
   });
 });
 
-test('folding puts case, marks, punctuation and spacing aside', () => {
-  expect(fold('  CAFÉ\u00a0 O’Brien & Sons, Ltd. ')).toBe(fold('cafe obrien and sons ltd'));
-});
+test('folding puts case, marks, punctuation and spacing aside', () =>
+  expect(fold('  CAFÉ\u00a0 O’Brien & Sons, Ltd. ')).toBe(fold('cafe obrien and sons ltd')));
 
 test('file names are plain, and never taken twice', () => {
   expect(fileName('Zoë’s Practice, Port Ellery!')).toBe('zoe-s-practice-port-ellery');

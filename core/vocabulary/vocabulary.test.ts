@@ -41,9 +41,7 @@ describe('the nearest name', () => {
     ['Telephone', 'telephone'],
     ['adress', 'address'],
     ['openingHourSpecification', 'openingHoursSpecification'],
-  ])('of %s is %s', (written, meant) => {
-    expect(nearestName(written, propertyNames)).toBe(meant);
-  });
+  ])('of %s is %s', (written, meant) => expect(nearestName(written, propertyNames)).toBe(meant));
 
   test('is nothing where nothing is near', () => {
     expect(nearestName('zzzzqqqqxxxx', propertyNames)).toBeUndefined();

@@ -92,9 +92,7 @@ class Heart {
     this.#timer = setInterval(() => {
       renewLease(job, new Date(Date.now() + LEASE_MS)).then(
         (isOurs) => (this.isLost ||= !isOurs),
-        (error: unknown) => {
-          log.warn({ err: error }, 'the lease of a job could not be renewed');
-        },
+        (error: unknown) => log.warn({ err: error }, 'the lease of a job could not be renewed'),
       );
     }, HEARTBEAT_MS);
   }

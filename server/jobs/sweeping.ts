@@ -37,12 +37,8 @@ export class Sweeper {
   constructor(store: PhotoStore, log: Logger) {
     this.#timer = setInterval(() => {
       sweep(store, new Date()).then(
-        (swept) => {
-          log.info(swept, 'swept');
-        },
-        (error: unknown) => {
-          log.warn({ err: error }, 'sweeping failed; it is done again in an hour');
-        },
+        (swept) => log.info(swept, 'swept'),
+        (error: unknown) => log.warn({ err: error }, 'sweeping failed; it is done again in an hour'),
       );
     }, HOUR_MS);
     this.#timer.unref();

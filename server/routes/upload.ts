@@ -63,9 +63,7 @@ export class Spool {
         mkdir(this.#folder, { recursive: true, mode: 0o700 })
           .then(() => pipeline(file.stream, count, createWriteStream(path, { flags: 'wx', mode: 0o600 })))
           .then(
-            () => {
-              done(null, { path, size });
-            },
+            () => done(null, { path, size }),
             (error: unknown) => {
               remove();
               done(error);
@@ -73,9 +71,7 @@ export class Spool {
           );
       },
       _removeFile: (_request, file, done) => {
-        rm(file.path, { force: true }).then(() => {
-          done(null);
-        }, done);
+        rm(file.path, { force: true }).then(() => done(null), done);
       },
     };
   }

@@ -23,9 +23,7 @@ export async function runTimed<T extends object, R>(
   const given = new AbortController();
   let timer: NodeJS.Timeout | undefined;
   port1.once('message', () => {
-    timer = setTimeout(() => {
-      given.abort();
-    }, longestMs);
+    timer = setTimeout(() => given.abort(), longestMs);
   });
   try {
     return await pool.run({ ...task, begun: port2 }, { transferList: [port2], signal: given.signal });

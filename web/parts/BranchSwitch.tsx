@@ -30,9 +30,7 @@ export default function BranchSwitch({ branch, view }: { branch: Branch; view: B
       getOptionKey={({ id }) => id}
       getOptionLabel={({ label }) => label}
       isOptionEqualToValue={(option, value) => option.id === value.id}
-      onInputChange={(_, typed, reason) => {
-        setWords(reason === 'input' ? typed : '');
-      }}
+      onInputChange={(_, typed, reason) => setWords(reason === 'input' ? typed : '')}
       onChange={(_, next) => void navigate(viewPath(next.id, view))}
       noOptionsText="No branch of this client is called so."
       sx={{ flex: '0 1 210px', minWidth: 96 }}

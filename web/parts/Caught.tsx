@@ -44,13 +44,7 @@ export class Caught extends Component<Props, State> {
           is there again when the view opens. The fault: {error.message}
         </Box>
         <Box sx={{ display: 'flex', gap: 1 }}>
-          <Button
-            variant="contained"
-            color="primary"
-            onClick={() => {
-              this.setState({ error: undefined });
-            }}
-          >
+          <Button variant="contained" color="primary" onClick={() => this.setState({ error: undefined })}>
             Open the view again
           </Button>
           <Button component="a" href="/">

@@ -71,9 +71,7 @@ export const LabelledSelect = ({
       size="small"
       native
       value={value}
-      onChange={({ target }) => {
-        onChange(target.value);
-      }}
+      onChange={({ target }) => onChange(target.value)}
       sx={{ fontSize: typeSize.text, height: 28 }}
     >
       {options.map(([key, text]) => (

@@ -67,9 +67,7 @@ export function DifferencePane({ before, after, label }: { before: string; after
       gutter: true,
     });
     for (const side of [view.a, view.b]) side.scrollDOM.tabIndex = 0;
-    return () => {
-      view.destroy();
-    };
+    return () => view.destroy();
   }, [before, after, label]);
   return <div ref={place} style={{ flex: 1, minHeight: 0, overflow: 'auto' }} />;
 }

@@ -29,9 +29,7 @@ export default function CommandBar({ branchId, onClose }: { branchId: number; on
     onClose();
     if (path) void navigate(path);
   };
-  const onKeyDown = useLateEnter(isOld, () => {
-    go(options[0]?.path);
-  });
+  const onKeyDown = useLateEnter(isOld, () => go(options[0]?.path));
   return (
     <Dialog
       open
@@ -60,9 +58,7 @@ export default function CommandBar({ branchId, onClose }: { branchId: number; on
         onInputChange={(_, typed, reason) => {
           if (reason === 'input') setWords(typed);
         }}
-        onChange={(_, option) => {
-          go(option?.path);
-        }}
+        onChange={(_, option) => go(option?.path)}
         noOptionsText="Nothing is called so."
         renderInput={(parameters) => (
           <TextField

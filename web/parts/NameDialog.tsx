@@ -51,9 +51,7 @@ export function NameDialog({
         value={name}
         error={Boolean(fault)}
         helperText={fault}
-        onChange={({ target }) => {
-          setName(target.value);
-        }}
+        onChange={({ target }) => setName(target.value)}
       />
     </Frame>
   );

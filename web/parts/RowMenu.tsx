@@ -36,14 +36,7 @@ export function RowMenu({
       </IconButton>
       {anchor && (
         <Suspense>
-          <RowMenuList
-            anchor={anchor}
-            items={items}
-            onDelete={onDelete}
-            onClose={() => {
-              setAnchor(null);
-            }}
-          />
+          <RowMenuList anchor={anchor} items={items} onDelete={onDelete} onClose={() => setAnchor(null)} />
         </Suspense>
       )}
     </>

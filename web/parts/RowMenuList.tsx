@@ -24,14 +24,7 @@ export default function RowMenuList({
     </MenuItem>
   );
   return (
-    <Menu
-      anchorEl={anchor}
-      open
-      onClose={onClose}
-      onClick={(event) => {
-        event.stopPropagation();
-      }}
-    >
+    <Menu anchorEl={anchor} open onClose={onClose} onClick={(event) => event.stopPropagation()}>
       {items.map(([words, act]) => item(words, act))}
       {onDelete && <Divider />}
       {onDelete && item('Delete', onDelete)}

@@ -27,9 +27,7 @@ export function Shell({ children }: { children: ReactNode }) {
       }
     };
     window.addEventListener('keydown', open);
-    return () => {
-      window.removeEventListener('keydown', open);
-    };
+    return () => window.removeEventListener('keydown', open);
   }, []);
   const { pathname } = useLocation();
   const [, branchText, viewText] = /^\/branches\/(\d+)\/(\w+)/.exec(pathname) ?? [];
@@ -42,23 +40,15 @@ export function Shell({ children }: { children: ReactNode }) {
     <Box
       sx={{ display: 'grid', gridTemplateColumns: '64px 1fr', gridTemplateRows: '40px 1fr', height: '100vh' }}
     >
-      <SkipLink
-        onSkip={() => {
-          main.current?.focus();
-        }}
-      />
+      <SkipLink onSkip={() => main.current?.focus()} />
       <Rail current={view ?? (pathname === '/' ? 'desk' : undefined)} branchId={branchId} />
       <PathBar
         branchId={Number(branchText) || 0}
         clientId={Number(clientText) || 0}
         view={view}
         isTrash={pathname === '/trash'}
-        onCommands={() => {
-          setCommands(true);
-        }}
-        onKeys={() => {
-          setKeys(true);
-        }}
+        onCommands={() => setCommands(true)}
+        onKeys={() => setKeys(true)}
       />
       <Box
         component="main"
@@ -71,21 +61,12 @@ export function Shell({ children }: { children: ReactNode }) {
       </Box>
       {keys && (
         <Suspense>
-          <Shortcuts
-            onClose={() => {
-              setKeys(false);
-            }}
-          />
+          <Shortcuts onClose={() => setKeys(false)} />
         </Suspense>
       )}
       {commands && (
         <Suspense>
-          <CommandBar
-            branchId={branchId}
-            onClose={() => {
-              setCommands(false);
-            }}
-          />
+          <CommandBar branchId={branchId} onClose={() => setCommands(false)} />
         </Suspense>
       )}
     </Box>

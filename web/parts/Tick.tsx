@@ -12,16 +12,7 @@ export const Tick = ({
   onChange: (on: boolean) => void;
 }) => (
   <FormControlLabel
-    control={
-      <Checkbox
-        size="small"
-        checked={on}
-        onChange={(_, next) => {
-          onChange(next);
-        }}
-        sx={{ py: 0.25 }}
-      />
-    }
+    control={<Checkbox size="small" checked={on} onChange={(_, next) => onChange(next)} sx={{ py: 0.25 }} />}
     label={label}
     sx={{ display: 'flex', alignItems: 'flex-start', mr: 0 }}
   />

@@ -25,9 +25,7 @@ export function downloadText(text: string, name: string, type: string): void {
   link.href = address;
   link.download = name;
   link.click();
-  setTimeout(() => {
-    URL.revokeObjectURL(address);
-  }, 10_000);
+  setTimeout(() => URL.revokeObjectURL(address), 10_000);
 }
 
 /** Says what went wrong. */

@@ -11,9 +11,7 @@ function Field({ waiting, takeFirst }: { waiting: boolean; takeFirst: () => void
 function show(waiting: boolean) {
   const takeFirst = jest.fn();
   const { rerender } = render(<Field waiting={waiting} takeFirst={takeFirst} />);
-  const answer = (): void => {
-    rerender(<Field waiting={false} takeFirst={takeFirst} />);
-  };
+  const answer = (): void => rerender(<Field waiting={false} takeFirst={takeFirst} />);
   return { takeFirst, answer };
 }
 

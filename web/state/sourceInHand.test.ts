@@ -37,7 +37,7 @@ describe('the source in hand', () => {
     ['', ' {"a": 1}', 'source.html'],
     ['https://a.example/data', ' {"a": 1}', 'data.jsonld'],
     ['shop/index.php', '<p>', 'index.php'],
-  ])('called %j with %j is kept as %s', (name, text, file) => {
-    expect(fileNameOf(sourceInHand(text, { name }))).toBe(file);
-  });
+  ])('called %j with %j is kept as %s', (name, text, file) =>
+    expect(fileNameOf(sourceInHand(text, { name }))).toBe(file),
+  );
 });

@@ -30,23 +30,18 @@ function CheckOf({ branch }: { branch: Branch }) {
   const [given, setGiven] = useState<GivenSource | undefined>();
   const named = parameters.get('tab') ?? 'source';
   const tab: TabName = named in TABS ? (named as TabName) : 'source';
-  const go = (next: TabName, more: Readonly<Record<string, string>> = {}): void => {
+  const go = (next: TabName, more: Readonly<Record<string, string>> = {}): void =>
     setParameters({ ...(next === 'source' ? {} : { tab: next }), ...more });
-  };
   const openSource = (source: GivenSource): void => {
     setGiven(source);
     go('source');
   };
-  const openCheck = (id: number): void => {
-    go('site', { check: String(id) });
-  };
+  const openCheck = (id: number): void => go('site', { check: String(id) });
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', height: '100%' }}>
       <Tabs
         value={tab}
-        onChange={(_, next: TabName) => {
-          go(next);
-        }}
+        onChange={(_, next: TabName) => go(next)}
         aria-label="Ways to check"
         sx={{
           flex: 'none',
@@ -77,9 +72,9 @@ function CheckOf({ branch }: { branch: Branch }) {
               before={Number(parameters.get('before')) || 0}
               after={Number(parameters.get('after')) || 0}
               onCheck={openCheck}
-              onCompare={(before, after) => {
-                go('history', before ? { before: String(before), after: String(after) } : {});
-              }}
+              onCompare={(before, after) =>
+                go('history', before ? { before: String(before), after: String(after) } : {})
+              }
             />
           )}
           {tab === 'judging' && <JudgingPane clientId={branch.clientId} clientName={branch.clientName} />}

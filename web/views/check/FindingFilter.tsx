@@ -55,9 +55,7 @@ export function FindingFilterBar({ filter, counts }: { filter: FindingFilter; co
       <ToggleButtonGroup
         size="small"
         value={chosen.grades}
-        onChange={(_, grades: Finding['grade'][]) => {
-          choose({ ...chosen, grades });
-        }}
+        onChange={(_, grades: Finding['grade'][]) => choose({ ...chosen, grades })}
         aria-label="Grades shown"
         sx={{ ...toggleLook, '& button': { color: 'text.primary' } }}
       >
@@ -71,9 +69,7 @@ export function FindingFilterBar({ filter, counts }: { filter: FindingFilter; co
         label="Family of findings"
         value={chosen.family}
         options={families}
-        onChange={(family) => {
-          choose({ ...chosen, family });
-        }}
+        onChange={(family) => choose({ ...chosen, family })}
         disableUnderline
         sx={{ fontSize: typeSize.note }}
       />

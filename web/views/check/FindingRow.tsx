@@ -32,9 +32,7 @@ interface FindingRowProps {
 export function FindingRow({ source, finding, current, ignoring, onPlace, onMend }: FindingRowProps) {
   const [open, setOpen] = useState<'mend' | 'ignore' | undefined>();
   const { code, grade, place, mend } = finding;
-  const toggle = (what: 'mend' | 'ignore') => () => {
-    setOpen(open === what ? undefined : what);
-  };
+  const toggle = (what: 'mend' | 'ignore') => () => setOpen(open === what ? undefined : what);
   return (
     <Row data-code={code} aria-current={current || undefined}>
       <Line sx={{ gap: 1, alignItems: 'baseline' }}>
@@ -59,9 +57,7 @@ export function FindingRow({ source, finding, current, ignoring, onPlace, onMend
           source={source}
           edits={mend.edits}
           certain={mend.certain}
-          onMend={() => {
-            onMend(mend.edits);
-          }}
+          onMend={() => onMend(mend.edits)}
         />
       )}
       {open === 'ignore' && <IgnoreForm code={code} ignoring={ignoring} onDone={toggle('ignore')} />}
@@ -106,12 +102,7 @@ const PlaceLink = ({
   onPlace: (place: Place) => void;
   label: string;
 }) => (
-  <Opener
-    onClick={() => {
-      onPlace(place);
-    }}
-    sx={{ fontSize: typeSize.note, color: 'primary.main' }}
-  >
+  <Opener onClick={() => onPlace(place)} sx={{ fontSize: typeSize.note, color: 'primary.main' }}>
     {label}
   </Opener>
 );
@@ -187,9 +178,7 @@ function IgnoreForm({ code, ignoring, onDone }: { code: string; ignoring: Ignori
       <TextField
         value={reason}
         fullWidth
-        onChange={({ target }) => {
-          setReason(target.value);
-        }}
+        onChange={({ target }) => setReason(target.value)}
         placeholder="Why? Whoever finds it later will ask."
         slotProps={{ htmlInput: { 'aria-label': 'Reason', maxLength: 500 } }}
         sx={{ '& input': { py: 0.5, fontSize: typeSize.text } }}

@@ -58,9 +58,7 @@ function useCurrent(shown: readonly Finding[], { source, offset, onPlace }: Find
       latest.current(event.shiftKey ? -1 : 1);
     };
     window.addEventListener('keydown', keys);
-    return () => {
-      window.removeEventListener('keydown', keys);
-    };
+    return () => window.removeEventListener('keydown', keys);
   }, []);
   return { current, go };
 }
@@ -112,13 +110,7 @@ function FindingsBar({
   const mendable = findings.filter(({ mend }) => mend?.certain).length;
   const proposed = findings.filter(({ mend }) => mend && !mend.certain).length;
   const step = (words: string, keys: string, by: 1 | -1) => (
-    <Button
-      disabled={!canGo}
-      title={keys}
-      onClick={() => {
-        onGo(by);
-      }}
-    >
+    <Button disabled={!canGo} title={keys} onClick={() => onGo(by)}>
       {words}
     </Button>
   );
@@ -129,13 +121,7 @@ function FindingsBar({
       {step('Next', 'F8', 1)}
       {proposed > 0 && <Button onClick={onMendAll}>Mends and proposals …</Button>}
       {mendable > 0 && (
-        <Button
-          variant="contained"
-          color="primary"
-          onClick={() => {
-            onMend(mends);
-          }}
-        >
+        <Button variant="contained" color="primary" onClick={() => onMend(mends)}>
           Mend all {mendable}
         </Button>
       )}
@@ -185,13 +171,7 @@ function FindingList({
       </Plain>
       {shown.length > most && (
         <Box sx={{ px: 2, py: 1 }}>
-          <Button
-            onClick={() => {
-              setAsked(shown.length);
-            }}
-          >
-            Show the other {shown.length - most}
-          </Button>
+          <Button onClick={() => setAsked(shown.length)}>Show the other {shown.length - most}</Button>
         </Box>
       )}
     </>

@@ -33,26 +33,13 @@ export default function HistoryOfChecks({
   if (error && !data) return <Failure error={error} />;
   if (!data) return <Loading />;
   if (before > 0 && after > 0)
-    return (
-      <Compared
-        before={before}
-        after={after}
-        onBack={() => {
-          onCompare(0, 0);
-        }}
-      />
-    );
+    return <Compared before={before} after={after} onBack={() => onCompare(0, 0)} />;
   const [newer, older] = chosen.length === 2 ? [Math.max(...chosen), Math.min(...chosen)] : [0, 0];
   return (
     <Box sx={{ height: '100%', overflow: 'auto' }} tabIndex={-1}>
       <ActionBar>
         <Soft>{chosen.length === 2 ? 'Two checks chosen' : 'Choose two checks to compare them'}</Soft>
-        <Button
-          disabled={chosen.length !== 2}
-          onClick={() => {
-            onCompare(older, newer);
-          }}
-        >
+        <Button disabled={chosen.length !== 2} onClick={() => onCompare(older, newer)}>
           Compare
         </Button>
       </ActionBar>
@@ -111,12 +98,8 @@ function KeptTable({
                   : [...chosen, check.id].slice(-2),
               );
             }}
-            onOpen={() => {
-              onOpen(check.id);
-            }}
-            onDelete={() => {
-              remove(check);
-            }}
+            onOpen={() => onOpen(check.id)}
+            onDelete={() => remove(check)}
           />
         ))}
       </TableBody>

@@ -42,9 +42,8 @@ interface WantedProps {
 function Wanted({ clientId, clientName, judging: { profile, wants } }: WantedProps) {
   const { save } = useJudgingChanges(clientId);
   const complain = useComplain();
-  const keep = (next: Partial<Pick<Judging, 'profile' | 'wants'>>): void => {
-    save.mutateAsync({ profile, wants, ...next }).catch(complain);
-  };
+  const keep = (next: Partial<Pick<Judging, 'profile' | 'wants'>>): void =>
+    void save.mutateAsync({ profile, wants, ...next }).catch(complain);
   return (
     <>
       <PartHead>What {clientName} is held to</PartHead>
@@ -53,9 +52,7 @@ function Wanted({ clientId, clientName, judging: { profile, wants } }: WantedPro
           label="Profile"
           options={PROFILES}
           value={profile}
-          onChange={(next) => {
-            keep({ profile: next });
-          }}
+          onChange={(next) => keep({ profile: next })}
         />
         <Soft>
           {profile === 'vocabulary'
@@ -78,9 +75,7 @@ function Wanted({ clientId, clientName, judging: { profile, wants } }: WantedPro
             <Button
               sx={{ py: 0 }}
               aria-label={`Take back ${properties.join(' or ')}`}
-              onClick={() => {
-                keep({ wants: wants.filter((one) => one.properties !== properties) });
-              }}
+              onClick={() => keep({ wants: wants.filter((one) => one.properties !== properties) })}
             >
               Take back
             </Button>
@@ -89,9 +84,9 @@ function Wanted({ clientId, clientName, judging: { profile, wants } }: WantedPro
       </Plain>
       <AddWant
         busy={save.isPending}
-        onAdd={(property, weight) => {
-          keep({ wants: [...wants, { properties: [property], weight, why: `${clientName} wants it.` }] });
-        }}
+        onAdd={(property, weight) =>
+          keep({ wants: [...wants, { properties: [property], weight, why: `${clientName} wants it.` }] })
+        }
       />
     </>
   );
@@ -123,9 +118,7 @@ function AddWant({
     >
       <TextField
         value={property}
-        onChange={({ target }) => {
-          setProperty(target.value);
-        }}
+        onChange={({ target }) => setProperty(target.value)}
         placeholder="Property of schema.org"
         slotProps={{ htmlInput: { 'aria-label': 'Property wanted' } }}
         sx={{ width: 240, '& input': { py: 0.5, fontSize: typeSize.text } }}
@@ -172,12 +165,7 @@ function IgnoredList({ clientId, judging: { ignores } }: { clientId: number; jud
                 <TableCell>{reason}</TableCell>
                 <TableCell sx={{ whiteSpace: 'nowrap' }}>{new Date(added).toLocaleDateString()}</TableCell>
                 <TableCell align="right">
-                  <Button
-                    sx={{ py: 0 }}
-                    onClick={() => {
-                      revoke.mutateAsync(id).catch(complain);
-                    }}
-                  >
+                  <Button sx={{ py: 0 }} onClick={() => revoke.mutateAsync(id).catch(complain)}>
                     Take back
                   </Button>
                 </TableCell>

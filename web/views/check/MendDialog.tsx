@@ -31,13 +31,9 @@ export function MendDialog({
     mendAll(source, choices, wanted.signal).then((mended) => {
       if (!wanted.signal.aborted) setResult({ of: choices, mended });
     }, complain);
-    return () => {
-      wanted.abort();
-    };
+    return () => wanted.abort();
   }, [source, choices, mendAll, complain]);
-  const choose = (key: string, take: boolean): void => {
-    setChoices((now) => ({ ...now, [key]: take }));
-  };
+  const choose = (key: string, take: boolean): void => setChoices((now) => ({ ...now, [key]: take }));
   const mended = result?.mended;
   const busy = result?.of !== choices;
   const { taken = [], left = [] } = mended ?? {};
@@ -104,9 +100,7 @@ function Steps({
           <ListRow key={`${step.key} ${String(at)}`} sx={{ display: 'block' }}>
             <Tick
               on={take}
-              onChange={() => {
-                onChoose(step.key, !take);
-              }}
+              onChange={() => onChoose(step.key, !take)}
               label={
                 <>
                   <GradeMark grade={step.grade} /> {step.message}

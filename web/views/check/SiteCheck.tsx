@@ -61,9 +61,7 @@ export default function SiteCheck({
           <BeginBar
             branch={branch}
             onFiles={open}
-            onBegin={(input) => {
-              startCheck(branch.clientId, input).then(begun, complain);
-            }}
+            onBegin={(input) => startCheck(branch.clientId, input).then(begun, complain)}
           />
           <Box sx={{ flex: 1, minHeight: 0, overflow: 'auto' }} tabIndex={-1}>
             {error && <Failure error={error} />}
@@ -147,9 +145,7 @@ function useGiven(branch: Branch, kind: Kind) {
       value={text}
       multiline={isList}
       maxRows={6}
-      onChange={({ target }) => {
-        setText(target.value);
-      }}
+      onChange={({ target }) => setText(target.value)}
       placeholder={isList ? 'One address a line' : 'https://…'}
       slotProps={{
         htmlInput: { 'aria-label': isList ? 'Addresses, one a line' : 'Address to begin from' },

@@ -37,9 +37,7 @@ export function SiteResults({
         <FindingFilterBar filter={filter} counts={check.summary} />
         <TextField
           value={words}
-          onChange={({ target }) => {
-            setWords(target.value);
-          }}
+          onChange={({ target }) => setWords(target.value)}
           placeholder="Filter pages"
           slotProps={{ htmlInput: { 'aria-label': 'Filter pages' } }}
           sx={{ width: 220, '& input': { py: 0.4, fontSize: typeSize.body } }}
@@ -81,9 +79,10 @@ function PagesChecked({
   const complain = useComplain();
   const label = (id: number | null): string => branches.find((branch) => branch.id === id)?.label ?? '';
   const openSource = (page: CheckedPage): void => {
-    askCheckedSource(check.id, page.id).then(({ url, text }) => {
-      onSource({ name: page.url, url, text });
-    }, complain);
+    askCheckedSource(check.id, page.id).then(
+      ({ url, text }) => onSource({ name: page.url, url, text }),
+      complain,
+    );
   };
   return (
     <>
@@ -107,12 +106,8 @@ function PagesChecked({
               checkId={check.id}
               fits={fits}
               open={open === page.id}
-              onOpen={() => {
-                setOpen(open === page.id ? 0 : page.id);
-              }}
-              onSource={() => {
-                openSource(page);
-              }}
+              onOpen={() => setOpen(open === page.id ? 0 : page.id)}
+              onSource={() => openSource(page)}
             />
           ))}
         </TableBody>
@@ -120,13 +115,7 @@ function PagesChecked({
       {rows.length === 0 && <Box sx={{ p: 2, color: 'text.secondary' }}>No page fits.</Box>}
       {rows.length > most && (
         <Box sx={{ px: 2, py: 1 }}>
-          <Button
-            onClick={() => {
-              setMost(rows.length);
-            }}
-          >
-            Show the other {rows.length - most} pages
-          </Button>
+          <Button onClick={() => setMost(rows.length)}>Show the other {rows.length - most} pages</Button>
         </Box>
       )}
     </>

@@ -46,9 +46,7 @@ export function SourceBar(props: SourceBarProps) {
         <TextField
           value={url}
           fullWidth
-          onChange={({ target }) => {
-            onUrl(target.value);
-          }}
+          onChange={({ target }) => onUrl(target.value)}
           placeholder="https://… , the page’s address"
           slotProps={{ htmlInput: { 'aria-label': 'Address of the page' } }}
           sx={{ '& input': { py: 0.5, fontSize: typeSize.text } }}

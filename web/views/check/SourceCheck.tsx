@@ -82,9 +82,7 @@ export function SourceCheck({ branch, given, onKept }: SourceCheckProps) {
   const { openFile, fetchNow } = useTaking(url, tell, load);
   const keep = (): void => {
     const file = { name: fileNameOf(source), file: new Blob([utf8Bytes(asItCame(source))]) };
-    startFileCheck(branch.clientId, [file], url, answer).then(({ id }) => {
-      onKept(id);
-    }, complain);
+    startFileCheck(branch.clientId, [file], url, answer).then(({ id }) => onKept(id), complain);
   };
   return (
     <DropFrame
@@ -108,9 +106,7 @@ export function SourceCheck({ branch, given, onKept }: SourceCheckProps) {
               options={options}
               checking={checking}
               onShow={show}
-              onClear={() => {
-                load('', '');
-              }}
+              onClear={() => load('', '')}
             />
           }
         >
@@ -120,16 +116,10 @@ export function SourceCheck({ branch, given, onKept }: SourceCheckProps) {
             checking={checking}
             onOpen={open}
             onPage={(id, path, address) => {
-              askText('pageSource', { id }).then((page) => {
-                load(page, path, address);
-              }, complain);
+              askText('pageSource', { id }).then((page) => load(page, path, address), complain);
             }}
-            onUrl={(next) => {
-              tell({ kind: 'addressed', url: next });
-            }}
-            onFetch={() => {
-              fetchNow().catch(complain);
-            }}
+            onUrl={(next) => tell({ kind: 'addressed', url: next })}
+            onFetch={() => fetchNow().catch(complain)}
             onKeep={keep}
           />
           {check ? <Facts rows={check.threeWay} onPlace={show} /> : <NothingYet label={branch.label} />}

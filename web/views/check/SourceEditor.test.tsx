@@ -23,13 +23,9 @@ test('a mend right after a source was loaded is taken back without the source', 
     hand().apply([{ start: 7, end: 7, text: ':' }]);
   });
   expect(source()).toBe('{"name": "A"}');
-  act(() => {
-    hand().undo();
-  });
+  act(() => hand().undo());
   expect(source()).toBe('{"name" "A"}');
-  act(() => {
-    hand().undo();
-  });
+  act(() => hand().undo());
   expect(source()).toBe('typed');
 });
 
@@ -42,8 +38,6 @@ test('all edits of a mend are one step', () => {
     ]);
   });
   expect(source()).toBe('a; b; c');
-  act(() => {
-    hand().undo();
-  });
+  act(() => hand().undo());
   expect(source()).toBe('a, b, c');
 });

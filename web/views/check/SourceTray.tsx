@@ -30,9 +30,7 @@ function useEditing({ source: { text }, tell, editor, options, checking: { check
   const take = useCallback(
     (next: string): void => {
       typed.current = next;
-      startTransition(() => {
-        tell({ kind: 'typed', text: next });
-      });
+      startTransition(() => tell({ kind: 'typed', text: next }));
     },
     [tell],
   );
@@ -43,19 +41,12 @@ function useEditing({ source: { text }, tell, editor, options, checking: { check
     },
     [editor],
   );
-  const mendChecked = useCallback(
-    (edits: readonly Edit[]): void => {
-      mend(checked, edits);
-    },
-    [mend, checked],
-  );
+  const mendChecked = useCallback((edits: readonly Edit[]): void => mend(checked, edits), [mend, checked]);
   const mendAll = useCallback(
     (from: string, choices: MendChoices, signal: AbortSignal) => mendAway(from, options, choices, signal),
     [options],
   );
-  const openMendAll = useCallback((): void => {
-    tell({ kind: 'mending', text: checked });
-  }, [tell, checked]);
+  const openMendAll = useCallback((): void => tell({ kind: 'mending', text: checked }), [tell, checked]);
   return { take, mend, mendChecked, mendAll, openMendAll };
 }
 
@@ -73,9 +64,7 @@ export function SourceTray(props: SourceTrayProps) {
           first={source.text}
           findings={checked === source.text ? (check?.findings ?? NONE) : undefined}
           onChange={take}
-          onCursor={(at) => {
-            tell({ kind: 'caret', at });
-          }}
+          onCursor={(at) => tell({ kind: 'caret', at })}
           handle={editor}
         />
       </Box>
@@ -102,9 +91,7 @@ export function SourceTray(props: SourceTrayProps) {
             const edit = editBetween(mending, mended);
             if (edit) mend(mending, [edit]);
           }}
-          onClose={() => {
-            tell({ kind: 'mending', text: undefined });
-          }}
+          onClose={() => tell({ kind: 'mending', text: undefined })}
         />
       )}
     </Box>
@@ -136,12 +123,10 @@ function SourceActions({
   return (
     <PaneBar title={name ? `Source: ${name}` : 'Source'}>
       {act('Undo', () => editor.current?.undo(), 'Takes back the last mend or change (Ctrl+Z in the source)')}
-      {act('Copy', () => {
-        copy(text, 'Source');
-      })}
-      {act('Download', () => {
-        downloadText(asItCame(source), name.split('/').at(-1) || 'checked.html', 'text/html');
-      })}
+      {act('Copy', () => copy(text, 'Source'))}
+      {act('Download', () =>
+        downloadText(asItCame(source), name.split('/').at(-1) || 'checked.html', 'text/html'),
+      )}
       {act('Clear', onClear)}
     </PaneBar>
   );

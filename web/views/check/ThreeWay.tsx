@@ -43,13 +43,7 @@ export function ThreeWay({
       </Table>
       {others > 0 && (
         <Box sx={{ px: 2, py: 0.5 }}>
-          <Button
-            onClick={() => {
-              setAll(!all);
-            }}
-            aria-expanded={all}
-            sx={{ py: 0 }}
-          >
+          <Button onClick={() => setAll(!all)} aria-expanded={all} sx={{ py: 0 }}>
             {all
               ? 'Only what matters most, and what differs'
               : `Show the other ${String(others)} facts, which agree`}
@@ -145,9 +139,7 @@ function Reading({
     <Box sx={{ display: 'flex', gap: 1, alignItems: 'center', columnGap: 1, flexWrap: 'wrap' }}>
       {place ? (
         <ButtonBase
-          onClick={() => {
-            onPlace(place);
-          }}
+          onClick={() => onPlace(place)}
           title={`Line ${String(place.line)} of the source`}
           sx={{ textAlign: 'left', font: 'inherit', '&:hover': { textDecoration: 'underline' } }}
         >

@@ -26,9 +26,7 @@ export async function mendAway(
   signal: AbortSignal,
 ): Promise<Mended<Check>> {
   const worker = startWorker();
-  const stop = (): void => {
-    worker.terminate();
-  };
+  const stop = (): void => worker.terminate();
   signal.addEventListener('abort', stop);
   try {
     return await wrap<Checker>(worker).mendAll(source, options, choices);
@@ -67,9 +65,7 @@ export function useCheck(source: string, options: CheckOptions): Checking {
     thread.addEventListener('error', fail);
     return {
       checker: wrap<Checker>(thread),
-      end: () => {
-        thread.terminate();
-      },
+      end: () => thread.terminate(),
     };
   }, [fail]);
   useEffect(
@@ -85,10 +81,7 @@ export function useCheck(source: string, options: CheckOptions): Checking {
       worker.current ??= begin();
       worker.current.checker.check(source, options).then((check) => {
         // Drawn a piece at a time between keystrokes: a long list must not hold up a letter.
-        if (wanted)
-          startTransition(() => {
-            setResult({ source, check });
-          });
+        if (wanted) startTransition(() => setResult({ source, check }));
       }, fail);
     }, PAUSE_MS);
     return () => {

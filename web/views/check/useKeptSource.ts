@@ -36,9 +36,7 @@ function useKeeping({ text, name, url, answer }: SourceInHand, branchId: number)
     current.current = text;
   });
   useEffect(() => {
-    const keepNow = (): void => {
-      keepOnShelf(SOURCES, String(branchId), current.current);
-    };
+    const keepNow = (): void => void keepOnShelf(SOURCES, String(branchId), current.current);
     window.addEventListener('pagehide', keepNow);
     return () => {
       window.removeEventListener('pagehide', keepNow);
@@ -51,9 +49,7 @@ function useKeeping({ text, name, url, answer }: SourceInHand, branchId: number)
       keepOnShelf(SOURCES, String(branchId), text);
       keep(originKey(branchId), JSON.stringify({ name, url, answer }));
     }, KEEP_PAUSE_MS);
-    return () => {
-      clearTimeout(timer);
-    };
+    return () => clearTimeout(timer);
   }, [text, name, url, answer, branchId]);
 }
 

@@ -25,9 +25,9 @@ function useTaking(onTaken: (clientId: number) => void) {
   const takeAll = async (file: File): Promise<void> => {
     stop.current = new AbortController();
     setProgress({ words: `Sending ${file.name} …`, percent: undefined });
-    const made = await takeClientArchive(file, stop.current.signal, (done, total) => {
-      setProgress({ words: `${done} of ${total} taken in`, percent: (100 * done) / Math.max(1, total) });
-    });
+    const made = await takeClientArchive(file, stop.current.signal, (done, total) =>
+      setProgress({ words: `${done} of ${total} taken in`, percent: (100 * done) / Math.max(1, total) }),
+    );
     await queries.invalidateQueries();
     const [branches, pages, photos] = [
       counted(made.branches, 'branch', 'branches'),

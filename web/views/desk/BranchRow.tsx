@@ -69,9 +69,7 @@ export function BranchRow({
             ['Duplicate', () => onName({ kind: 'duplicate', branchId: id, name: label })],
             ['Rename', () => onName({ kind: 'rename', thing, name: label })],
           ]}
-          onDelete={() => {
-            remove(thing, label, undoButton);
-          }}
+          onDelete={() => remove(thing, label, undoButton)}
         />
       </TableCell>
     </TableRow>

@@ -84,9 +84,7 @@ function ClientMenu({
         ['Save all of it as a zip', () => window.location.assign(linkTo('archive', { id }))],
         ['Rename', () => onName({ kind: 'rename', thing, name })],
       ]}
-      onDelete={() => {
-        remove(thing, name, undoButton);
-      }}
+      onDelete={() => remove(thing, name, undoButton)}
     />
   );
 }

@@ -38,9 +38,7 @@ export function DeskBar({
         type="search"
         placeholder="Filter: name, street, town, code"
         value={choice.words}
-        onChange={({ target }) => {
-          onChoose({ ...choice, words: target.value });
-        }}
+        onChange={({ target }) => onChoose({ ...choice, words: target.value })}
         inputProps={{ 'aria-label': 'Filter branches' }}
         sx={{ ...boxed, width: 240 }}
       />
@@ -48,17 +46,13 @@ export function DeskBar({
         label="State"
         options={STATES}
         value={choice.state}
-        onChange={(state) => {
-          onChoose({ ...choice, state });
-        }}
+        onChange={(state) => onChoose({ ...choice, state })}
       />
       <BoxedChoice
         label="Order"
         options={SORTS}
         value={choice.sort}
-        onChange={(sort) => {
-          onChoose({ ...choice, sort });
-        }}
+        onChange={(sort) => onChoose({ ...choice, sort })}
       />
       <Button onClick={onArchive}>From a zip</Button>
       <Button component={RouterLink} to="/trash">

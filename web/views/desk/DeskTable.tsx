@@ -65,9 +65,7 @@ export function DeskTable({
       document.querySelector<HTMLElement>(`[data-client="${made}"] button`)?.focus();
       onShown();
     });
-    return () => {
-      cancelAnimationFrame(focus);
-    };
+    return () => cancelAnimationFrame(focus);
   }, [madeAt, made, virtual, onShown]);
   const shown = virtual.getVirtualItems();
   const inSight = shown.flatMap(({ index }) => rows[index] ?? []);
@@ -100,9 +98,7 @@ export function DeskTable({
                 key={`client ${id}`}
                 client={row.client}
                 collapsed={collapsed.has(id)}
-                onToggle={() => {
-                  toggle(id);
-                }}
+                onToggle={() => toggle(id)}
                 {...asking}
               />
             );

@@ -92,9 +92,7 @@ function FileBar({
             label="Encoding"
             value={head.encoding}
             options={csvEncodings.map((one) => [one, one])}
-            onChange={(encoding) => {
-              readAs(encoding as CsvEncoding);
-            }}
+            onChange={(encoding) => readAs(encoding as CsvEncoding)}
           />
           <LabelledSelect
             label="Country of addresses that name none"
@@ -126,9 +124,7 @@ function SheetInHand({
           head={head}
           mapping={mapping}
           onChange={setMapping}
-          onRepair={(column, kind) => {
-            setRepairing({ column, kind });
-          }}
+          onRepair={(column, kind) => setRepairing({ column, kind })}
         />
       )}
       <SheetRows rows={rows} headings={head.headings} mapping={mapping} cellsOf={cellsOf} onCell={setCell} />
@@ -140,9 +136,7 @@ function SheetInHand({
             setRepairing(undefined);
             void repair(repairing.column, how);
           }}
-          onClose={() => {
-            setRepairing(undefined);
-          }}
+          onClose={() => setRepairing(undefined)}
         />
       )}
     </>
@@ -166,15 +160,7 @@ function TakeIn({ target, sheet, onClose }: { target: SheetTarget; sheet: Sheet;
       )}
       {isRead && faulty > 0 && (
         <FormControlLabel
-          control={
-            <Checkbox
-              size="small"
-              checked={leaveOut}
-              onChange={(_, on) => {
-                setLeaveOut(on);
-              }}
-            />
-          }
+          control={<Checkbox size="small" checked={leaveOut} onChange={(_, on) => setLeaveOut(on)} />}
           label="Leave those out"
         />
       )}

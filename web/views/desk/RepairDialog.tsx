@@ -41,9 +41,7 @@ export function RepairDialog({
           margin="dense"
           label="What stands there"
           value={from}
-          onChange={({ target }) => {
-            setFrom(target.value);
-          }}
+          onChange={({ target }) => setFrom(target.value)}
         />
       )}
       <TextField
@@ -51,9 +49,7 @@ export function RepairDialog({
         margin="dense"
         label={kind === 'fill' ? 'Filled with' : 'What comes in its place'}
         value={text}
-        onChange={({ target }) => {
-          setText(target.value);
-        }}
+        onChange={({ target }) => setText(target.value)}
       />
     </Frame>
   );

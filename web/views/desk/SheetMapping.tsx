@@ -29,9 +29,7 @@ const Holds = ({
     fullWidth
     displayEmpty
     value={column ?? ''}
-    onChange={({ target }) => {
-      onChange(allColumns.find((one) => one === target.value));
-    }}
+    onChange={({ target }) => onChange(allColumns.find((one) => one === target.value))}
     inputProps={{ 'aria-label': `What ${heading} holds` }}
     sx={{ fontSize: typeSize.body, fontWeight: 400, color: column ? colour.plum : colour.middle }}
   >

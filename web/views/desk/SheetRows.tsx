@@ -56,10 +56,7 @@ export function SheetRows({
     estimateSize: () => ROW,
     overscan: 10,
   });
-  const edit = (at: number): void =>
-    void cellsOf(at).then((cells) => {
-      setOpen({ row: at, cells });
-    });
+  const edit = (at: number): void => void cellsOf(at).then((cells) => setOpen({ row: at, cells }));
   return (
     <>
       {open && (
@@ -187,9 +184,7 @@ function Line({
         <Button
           variant="text"
           aria-label={`Edit row ${String(at + 2)}`}
-          onClick={() => {
-            onEdit(at);
-          }}
+          onClick={() => onEdit(at)}
           sx={{ p: 0, fontWeight: 400 }}
         >
           Edit

@@ -67,13 +67,5 @@ export function Names({
     }
   };
   const open = async ({ id }: { id: number }): Promise<void> => navigate(viewPath(id, 'record'));
-  return (
-    <NameDialog
-      {...words(naming)}
-      onClose={onClose}
-      onName={(name) => {
-        named(name).catch(complain);
-      }}
-    />
-  );
+  return <NameDialog {...words(naming)} onClose={onClose} onName={(name) => named(name).catch(complain)} />;
 }

@@ -138,11 +138,6 @@ function useIntakeWorker(): Remote<IntakeWorker> {
     const made = new Worker(new URL('./intake.worker.ts', import.meta.url), { type: 'module' });
     return { worker: made, remote: wrap<IntakeWorker>(made) };
   });
-  useEffect(
-    () => () => {
-      worker.terminate();
-    },
-    [worker],
-  );
+  useEffect(() => () => worker.terminate(), [worker]);
   return remote;
 }

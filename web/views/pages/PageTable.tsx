@@ -47,9 +47,7 @@ export function PageTable({
             page={row}
             branchId={branchId}
             isChosen={row.id === chosen}
-            onChoose={() => {
-              onChoose(row.id);
-            }}
+            onChoose={() => onChoose(row.id)}
           />
         ),
       },
@@ -76,13 +74,7 @@ export function PageTable({
         width: 150,
         align: 'right',
         renderCell: ({ row: { id, path } }) => (
-          <PageActions
-            id={id}
-            path={path}
-            onDelete={() => {
-              remove({ kind: 'pages', id }, path, undoButton);
-            }}
-          />
+          <PageActions id={id} path={path} onDelete={() => remove({ kind: 'pages', id }, path, undoButton)} />
         ),
       },
     ],
@@ -95,9 +87,7 @@ export function PageTable({
       rows={pages}
       columns={columns}
       rowSelectionModel={{ type: 'include', ids: new Set(chosen === undefined ? [] : [chosen]) }}
-      onRowClick={({ id }) => {
-        onChoose(Number(id));
-      }}
+      onRowClick={({ id }) => onChoose(Number(id))}
     />
   );
 }
@@ -137,9 +127,7 @@ const PageActions = ({ id, path, onDelete }: { id: number; path: string; onDelet
       component="a"
       href={linkTo('pageFile', { id })}
       aria-label={`Download ${path}`}
-      onClick={(event) => {
-        event.stopPropagation();
-      }}
+      onClick={(event) => event.stopPropagation()}
       sx={quiet}
     >
       Download

@@ -101,9 +101,7 @@ export function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
         <AskForeign
           branch={branch.label}
           page={page}
-          onCancel={() => {
-            setAsking(false);
-          }}
+          onCancel={() => setAsking(false)}
           onPlace={() => {
             setAsking(false);
             put();

@@ -92,9 +92,7 @@ export function PhotoTile({
           <Button
             variant="text"
             aria-label={`Delete ${name}`}
-            onClick={() => {
-              remove({ kind: 'photos', id }, name, undoButton);
-            }}
+            onClick={() => remove({ kind: 'photos', id }, name, undoButton)}
             sx={{ p: 0, fontWeight: 400, color: 'text.secondary' }}
           >
             Delete

@@ -39,9 +39,8 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
     setForm({ words, edited: [...new Set([...form.edited, field])] });
     keepWords(branch.id, words);
   };
-  const toggle = (id: number): void => {
+  const toggle = (id: number): void =>
     setChosen((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id]));
-  };
   const targets = selected.length > 0 ? selected : photos;
   return (
     <DropFrame label="Photos to add" onFiles={upload.take}>
@@ -77,9 +76,7 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
                 branch={branch}
                 form={form}
                 onWord={change}
-                onStamped={() => {
-                  setForm({ ...form, edited: [] });
-                }}
+                onStamped={() => setForm({ ...form, edited: [] })}
                 targets={targets}
                 some={selected.length > 0}
               />
@@ -89,9 +86,7 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
                     key={photo.id}
                     photo={photo}
                     chosen={chosen.includes(photo.id)}
-                    onToggle={() => {
-                      toggle(photo.id);
-                    }}
+                    onToggle={() => toggle(photo.id)}
                   />
                 ))}
               </Plain>
@@ -131,11 +126,7 @@ const PhotoBar = ({
     <Soft>{busy || 'or drop JPEGs anywhere here'}</Soft>
     <Fill />
     {photos.length > 0 && (
-      <Button
-        onClick={() => {
-          onChoose(allChosen ? [] : photos.map(({ id }) => id));
-        }}
-      >
+      <Button onClick={() => onChoose(allChosen ? [] : photos.map(({ id }) => id))}>
         {allChosen ? 'Select none' : 'Select all'}
       </Button>
     )}

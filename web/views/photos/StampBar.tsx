@@ -95,18 +95,14 @@ export function StampBar({
             key={name}
             label={label}
             value={words[name]}
-            onChange={({ target }) => {
-              onWord(name, target.value);
-            }}
+            onChange={({ target }) => onWord(name, target.value)}
           />
         ))}
         <Button
           variant="contained"
           color="primary"
           disabled={Boolean(job)}
-          onClick={() => {
-            stamp(form, targets);
-          }}
+          onClick={() => stamp(form, targets)}
           sx={{ height: 37, whiteSpace: 'nowrap' }}
         >
           Stamp{' '}

@@ -23,12 +23,8 @@ export const AddFact = memo(function AddFact({
     <Autocomplete
       options={options}
       open={open}
-      onOpen={() => {
-        setOpen(true);
-      }}
-      onClose={() => {
-        setOpen(false);
-      }}
+      onOpen={() => setOpen(true)}
+      onClose={() => setOpen(false)}
       value={null}
       blurOnSelect
       clearOnBlur

@@ -52,9 +52,7 @@ export const AddressHelp = memo(function AddressHelp({
                   <InputBase
                     value={parts[part]}
                     placeholder="–"
-                    onChange={({ target }) => {
-                      setCorrected({ ...corrected, [part]: target.value });
-                    }}
+                    onChange={({ target }) => setCorrected({ ...corrected, [part]: target.value })}
                     inputProps={{
                       'aria-describedby': doubt ? `doubt-${part}` : undefined,
                       size: Math.max(4, parts[part].length + 1),

@@ -14,9 +14,7 @@ const GROUPS: readonly (readonly [string, readonly Day[]])[] = [
 /** What is often set for a day, and its hours for other days. */
 export function DayButtons({ day, text, change }: { day: Day; text: string; change: ChangeRecord }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
-  const set = (value: string): void => {
-    change((own) => withHours(own, { [day]: value }));
-  };
+  const set = (value: string): void => change((own) => withHours(own, { [day]: value }));
   const copyTo = (targets: readonly Day[]): void => {
     setAnchor(null);
     change((own) => withHours(own, Object.fromEntries(targets.map((target) => [target, text]))));
@@ -25,22 +23,10 @@ export function DayButtons({ day, text, change }: { day: Day; text: string; chan
   const targets = next ? [[next, [next]] as const, ...GROUPS] : GROUPS;
   return (
     <Box sx={{ display: 'flex', pl: 0.5 }}>
-      <Button
-        {...look}
-        aria-label={`${day} closed`}
-        onClick={() => {
-          set('closed');
-        }}
-      >
+      <Button {...look} aria-label={`${day} closed`} onClick={() => set('closed')}>
         closed
       </Button>
-      <Button
-        {...look}
-        aria-label={`${day} 24 h`}
-        onClick={() => {
-          set('24 hours');
-        }}
-      >
+      <Button {...look} aria-label={`${day} 24 h`} onClick={() => set('24 hours')}>
         24 h
       </Button>
       <Button
@@ -48,26 +34,13 @@ export function DayButtons({ day, text, change }: { day: Day; text: string; chan
         aria-label={`${day}: copy to other days`}
         aria-haspopup="menu"
         disabled={!text.trim()}
-        onClick={({ currentTarget }) => {
-          setAnchor(currentTarget);
-        }}
+        onClick={({ currentTarget }) => setAnchor(currentTarget)}
       >
         copy to
       </Button>
-      <Menu
-        anchorEl={anchor}
-        open={anchor !== null}
-        onClose={() => {
-          setAnchor(null);
-        }}
-      >
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
         {targets.map(([label, group]) => (
-          <MenuItem
-            key={label}
-            onClick={() => {
-              copyTo(group);
-            }}
-          >
+          <MenuItem key={label} onClick={() => copyTo(group)}>
             {label}
           </MenuItem>
         ))}

@@ -23,9 +23,7 @@ export function DayStrip({ day, text, change }: { day: Day; text: string; change
   const [drawn, setDrawn] = useState<Stretch | undefined>();
   const { spans = [] } = readDay(text);
   const isClosed = readDay(text).spans?.length === 0;
-  const set = (next: readonly Span[]): void => {
-    change((own) => withHours(own, { [day]: writeDay(next) }));
-  };
+  const set = (next: readonly Span[]): void => change((own) => withHours(own, { [day]: writeDay(next) }));
   const at = (event: PointerEvent<HTMLElement>): number => {
     const { left, width } = event.currentTarget.getBoundingClientRect();
     return minuteAt((event.clientX - left) / width);
@@ -53,9 +51,7 @@ export function DayStrip({ day, text, change }: { day: Day; text: string; change
         if (drawn) setDrawn({ ...drawn, until: at(event) });
       }}
       onPointerUp={finish}
-      onPointerCancel={() => {
-        setDrawn(undefined);
-      }}
+      onPointerCancel={() => setDrawn(undefined)}
       sx={{
         position: 'relative',
         height: 18,
@@ -74,12 +70,8 @@ export function DayStrip({ day, text, change }: { day: Day; text: string; change
           from={from}
           until={until}
           label={`${day} ${clockTime(from)} to ${clockTime(until)}`}
-          onMove={(move) => {
-            set(withMoved(spans, index, move));
-          }}
-          onRemove={() => {
-            set(spans.filter((_, place) => place !== index));
-          }}
+          onMove={(move) => set(withMoved(spans, index, move))}
+          onRemove={() => set(spans.filter((_, place) => place !== index))}
         />
       ))}
     </Box>

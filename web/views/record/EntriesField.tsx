@@ -42,9 +42,9 @@ export function EntriesField({
               type={kind === 'date' ? 'date' : 'text'}
               value={entry[key] ?? ''}
               placeholder={name}
-              onChange={({ target }) => {
-                set(shown.map((one, place) => (place === at ? { ...one, [key]: target.value } : one)));
-              }}
+              onChange={({ target }) =>
+                set(shown.map((one, place) => (place === at ? { ...one, [key]: target.value } : one)))
+              }
               inputProps={{ 'aria-label': `${label} ${String(at + 1)}: ${name}` }}
               sx={{
                 fontSize: typeSize.text,
@@ -58,9 +58,7 @@ export function EntriesField({
             quiet
             aria-label={`Remove ${label} ${String(at + 1)}`}
             title="Remove"
-            onClick={() => {
-              set(shown.filter((_, place) => place !== at));
-            }}
+            onClick={() => set(shown.filter((_, place) => place !== at))}
           >
             ×
           </TextButton>
@@ -70,9 +68,7 @@ export function EntriesField({
         <Button
           variant="text"
           aria-label={`Add to ${label}`}
-          onClick={() => {
-            set([...shown, blank]);
-          }}
+          onClick={() => set([...shown, blank])}
           sx={{ py: 0, px: 0.5, fontWeight: 400, color: colour.plum }}
         >
           Add

@@ -47,17 +47,13 @@ export const FactRow = memo(function FactRow(props: FactRowProps) {
   const { row, label, wanted, text, told, faults, lit, origin, hasDefault, onSet, change, onPoint } = props;
   const { fact } = row;
   const describedBy = faults.length > 0 ? `faults-${fact}` : undefined;
-  const point = (): void => {
-    onPoint([fact]);
-  };
+  const point = (): void => onPoint([fact]);
   return (
     <Box
       data-fact={fact}
       data-origin={origin}
       onMouseEnter={point}
-      onMouseLeave={() => {
-        onPoint([]);
-      }}
+      onMouseLeave={() => onPoint([])}
       onFocus={point}
       sx={{ ...columns, backgroundColor: lit ? colour.plumLight : 'transparent' }}
     >

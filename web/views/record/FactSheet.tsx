@@ -43,9 +43,7 @@ export function FactSheet(props: SheetOfFacts) {
       component="form"
       aria-label="Facts"
       autoComplete="off"
-      onSubmit={(event) => {
-        event.preventDefault();
-      }}
+      onSubmit={(event) => event.preventDefault()}
       sx={{ pb: 3 }}
     >
       {factGroups.map((group) => (

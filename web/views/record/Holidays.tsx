@@ -25,30 +25,21 @@ export function Holidays({
   const [chosen, setChosen] = useState<ReadonlySet<string>>(new Set());
   const { data, error } = useHolidays(country, region, year);
   const open = (data?.holidays ?? []).filter(({ date }) => !taken.includes(date));
-  const choose = (date: string, on: boolean): void => {
+  const choose = (date: string, on: boolean): void =>
     setChosen(new Set(on ? [...chosen, date] : [...chosen].filter((one) => one !== date)));
-  };
   return (
     <Frame
       title={`Holidays of ${countryName(country)}`}
       onClose={onClose}
       actions={
         <>
-          <Button
-            onClick={() => {
-              setChosen(new Set(open.map(({ date }) => date)));
-            }}
-          >
-            Choose all
-          </Button>
+          <Button onClick={() => setChosen(new Set(open.map(({ date }) => date)))}>Choose all</Button>
           <Button onClick={onClose}>Cancel</Button>
           <Button
             variant="contained"
             color="primary"
             disabled={chosen.size === 0}
-            onClick={() => {
-              onTake(open.filter(({ date }) => chosen.has(date)));
-            }}
+            onClick={() => onTake(open.filter(({ date }) => chosen.has(date)))}
           >
             Add as closed
           </Button>
@@ -63,9 +54,7 @@ export function Holidays({
           key={date + name}
           label={`${date}  ${name}`}
           on={chosen.has(date)}
-          onChange={(on) => {
-            choose(date, on);
-          }}
+          onChange={(on) => choose(date, on)}
         />
       ))}
     </Frame>
@@ -74,21 +63,11 @@ export function Holidays({
 
 const Year = ({ year, onYear }: { year: number; onYear: (year: number) => void }) => (
   <Line sx={{ gap: 1, py: 0.5 }}>
-    <Button
-      aria-label="Year before"
-      onClick={() => {
-        onYear(year - 1);
-      }}
-    >
+    <Button aria-label="Year before" onClick={() => onYear(year - 1)}>
       ‹
     </Button>
     <b>{year}</b>
-    <Button
-      aria-label="Year after"
-      onClick={() => {
-        onYear(year + 1);
-      }}
-    >
+    <Button aria-label="Year after" onClick={() => onYear(year + 1)}>
       ›
     </Button>
   </Line>

@@ -115,15 +115,9 @@ const DayRow = memo(function DayRow({ day, text, told, faults, lit, onSet, onPoi
   return (
     <Box
       data-fact={fact}
-      onMouseEnter={() => {
-        onPoint([fact]);
-      }}
-      onMouseLeave={() => {
-        onPoint([]);
-      }}
-      onFocus={() => {
-        onPoint([fact]);
-      }}
+      onMouseEnter={() => onPoint([fact])}
+      onMouseLeave={() => onPoint([])}
+      onFocus={() => onPoint([fact])}
       sx={{
         position: 'relative',
         display: 'grid',

@@ -104,12 +104,7 @@ function Questions({
   const questions = intakeQuestions(record, all);
   const name = fileName(`${record.name} ${label} intake`);
   const download = (words: string, ending: string, type: string, text: () => string) => (
-    <Button
-      disabled={questions.length === 0}
-      onClick={() => {
-        downloadText(text(), `${name}.${ending}`, type);
-      }}
-    >
+    <Button disabled={questions.length === 0} onClick={() => downloadText(text(), `${name}.${ending}`, type)}>
       {words}
     </Button>
   );

@@ -133,20 +133,10 @@ function MarkupButtons({ getText, what, file }: { getText: () => string; what: s
   const copy = useCopy();
   return (
     <>
-      <Button
-        aria-label={`Copy ${what}`}
-        onClick={() => {
-          copy(getText(), what);
-        }}
-      >
+      <Button aria-label={`Copy ${what}`} onClick={() => copy(getText(), what)}>
         Copy
       </Button>
-      <Button
-        aria-label={`Download ${what}`}
-        onClick={() => {
-          downloadText(getText(), file, 'text/html');
-        }}
-      >
+      <Button aria-label={`Download ${what}`} onClick={() => downloadText(getText(), file, 'text/html')}>
         Download
       </Button>
     </>
@@ -165,18 +155,14 @@ function SeenBlock({ html }: { html: string }) {
     const body = frame.current?.contentDocument?.body;
     if (body) body.innerHTML = text;
   }, []);
-  useEffect(() => {
-    show(html);
-  }, [show, html]);
+  useEffect(() => show(html), [show, html]);
   return (
     <iframe
       ref={frame}
       title="The block as visitors see it"
       sandbox="allow-same-origin"
       srcDoc={SEEN_PAGE}
-      onLoad={() => {
-        show(html);
-      }}
+      onLoad={() => show(html)}
       style={{ flex: 1, border: 0, width: '100%' }}
     />
   );
@@ -203,9 +189,7 @@ function MarkupText({
       component="pre"
       tabIndex={0}
       aria-label={label}
-      onMouseLeave={() => {
-        onPoint([]);
-      }}
+      onMouseLeave={() => onPoint([])}
       onMouseOver={({ target }) => {
         const at = target instanceof HTMLElement ? target.dataset['at'] : undefined;
         if (at !== undefined) onPoint(lines[Number(at)]?.facts ?? []);

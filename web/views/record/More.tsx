@@ -44,27 +44,12 @@ export const More = memo(function More({
   };
   return (
     <>
-      <Button
-        aria-haspopup="menu"
-        onClick={({ currentTarget }) => {
-          setAnchor(currentTarget);
-        }}
-      >
+      <Button aria-haspopup="menu" onClick={({ currentTarget }) => setAnchor(currentTarget)}>
         More
       </Button>
-      <Menu
-        anchorEl={anchor}
-        open={anchor !== null}
-        onClose={() => {
-          setAnchor(null);
-        }}
-      >
-        {item('Start from a page or markup …', () => {
-          onDialog('start');
-        })}
-        {item('Intake sheet for the client …', () => {
-          onDialog('intake');
-        })}
+      <Menu anchorEl={anchor} open={anchor !== null} onClose={() => setAnchor(null)}>
+        {item('Start from a page or markup …', () => onDialog('start'))}
+        {item('Intake sheet for the client …', () => onDialog('intake'))}
         {item('Export the record as JSON-LD', () => {
           const record = inHand.get();
           const written = jsonLd({ ...record, output: null }).text.replace(

@@ -22,9 +22,7 @@ export function OriginOf({
   const act = (words: string, how: 'use' | 'withhold') => (
     <TextButton
       aria-label={`${label}: ${words}`}
-      onClick={() => {
-        change((record) => withoutOwn(record, emptyRecord, fact, how));
-      }}
+      onClick={() => change((record) => withoutOwn(record, emptyRecord, fact, how))}
     >
       {words}
     </TextButton>

@@ -29,25 +29,16 @@ export function OutputChoices({
 }) {
   const [anchor, setAnchor] = useState<HTMLElement | null>(null);
   const output = chosen ?? usualOutput;
-  const set = (next: Partial<Output>): void => {
-    change((own) => ({ ...own, output: { ...output, ...next } }));
-  };
+  const set = (next: Partial<Output>): void => change((own) => ({ ...own, output: { ...output, ...next } }));
   return (
     <>
-      <Button
-        aria-haspopup="dialog"
-        onClick={({ currentTarget }) => {
-          setAnchor(currentTarget);
-        }}
-      >
+      <Button aria-haspopup="dialog" onClick={({ currentTarget }) => setAnchor(currentTarget)}>
         Choices{chosen ? ' •' : ''}
       </Button>
       <Popover
         open={anchor !== null}
         anchorEl={anchor}
-        onClose={() => {
-          setAnchor(null);
-        }}
+        onClose={() => setAnchor(null)}
         anchorOrigin={{ vertical: 'top', horizontal: 'left' }}
         transformOrigin={{ vertical: 'bottom', horizontal: 'center' }}
         slotProps={{ paper }}
@@ -58,12 +49,7 @@ export function OutputChoices({
         </Box>
         {anchor && <ToldFacts output={output} set={set} record={getRecord()} />}
         {chosen && (
-          <Button
-            sx={{ mt: 1 }}
-            onClick={() => {
-              change((own) => ({ ...own, output: null }));
-            }}
-          >
+          <Button sx={{ mt: 1 }} onClick={() => change((own) => ({ ...own, output: null }))}>
             Back to the usual way
           </Button>
         )}
@@ -84,9 +70,7 @@ function BlockTick({ output, set, name, label }: OutputProps & { name: keyof Cho
     <Tick
       label={label}
       on={Boolean(output.block[name])}
-      onChange={(on) => {
-        set({ block: { ...output.block, [name]: on } });
-      }}
+      onChange={(on) => set({ block: { ...output.block, [name]: on } })}
     />
   );
 }
@@ -99,9 +83,7 @@ const HoursChoices = ({ output, set }: OutputProps) => (
         label="Form of hours in JSON-LD"
         value={output.hoursForm}
         options={{ long: 'long form', short: 'short form (no dates, no closed days)' }}
-        onChange={(hoursForm) => {
-          set({ hoursForm });
-        }}
+        onChange={(hoursForm) => set({ hoursForm })}
       />
     </Row>
     <Row label="Clock">
@@ -109,9 +91,7 @@ const HoursChoices = ({ output, set }: OutputProps) => (
         label="Clock"
         value={output.block.clock}
         options={{ country: 'of the country', 12: '12 hours', 24: '24 hours' }}
-        onChange={(clock) => {
-          set({ block: { ...output.block, clock } });
-        }}
+        onChange={(clock) => set({ block: { ...output.block, clock } })}
       />
     </Row>
     <BlockTick output={output} set={set} name="closedDays" label="Show closed days" />
@@ -127,9 +107,7 @@ const BlockChoices = ({ output, set }: OutputProps) => (
         label="Lines of the block"
         value={output.block.lines}
         options={{ several: 'several lines', one: 'one line' }}
-        onChange={(lines) => {
-          set({ block: { ...output.block, lines } });
-        }}
+        onChange={(lines) => set({ block: { ...output.block, lines } })}
       />
     </Row>
     <BlockTick output={output} set={set} name="labels" label="Labels before values" />
@@ -178,9 +156,7 @@ function ToldFacts({ output, set, record }: OutputProps & { record: BusinessReco
                     <Checkbox
                       size="small"
                       checked={!output.leftOut[where].includes(head)}
-                      onChange={(_, on) => {
-                        leaveOut(where, head, !on);
-                      }}
+                      onChange={(_, on) => leaveOut(where, head, !on)}
                       slotProps={{ input: { 'aria-label': `${label} in ${PLACES[where]}` } }}
                       sx={{ p: 0.25 }}
                     />

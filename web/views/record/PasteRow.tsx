@@ -49,9 +49,7 @@ export function PasteRow({
             value={text}
             multiline={multiline}
             placeholder={placeholder}
-            onChange={({ target }) => {
-              onText(target.value);
-            }}
+            onChange={({ target }) => onText(target.value)}
             onKeyDown={(event) => {
               if (multiline || event.key !== 'Enter') return;
               event.preventDefault();

@@ -82,12 +82,8 @@ function usePinMap({ point, focus, onMove }: PinMapProps): RefObject<HTMLDivElem
     const made = makeMap(frame.current, start.current);
     map.current = made;
     const stop = drawLayers(made);
-    made.on('click', ({ latlng }) => {
-      moved.current({ latitude: latlng.lat, longitude: latlng.lng });
-    });
-    const sizes = new ResizeObserver(() => {
-      made.invalidateSize({ animate: false });
-    });
+    made.on('click', ({ latlng }) => moved.current({ latitude: latlng.lat, longitude: latlng.lng }));
+    const sizes = new ResizeObserver(() => made.invalidateSize({ animate: false }));
     sizes.observe(frame.current);
     return () => {
       sizes.disconnect();
@@ -108,9 +104,7 @@ function usePinMap({ point, focus, onMove }: PinMapProps): RefObject<HTMLDivElem
     const at: L.LatLngTuple = [point.latitude, point.longitude];
     if (pin.current) pin.current.setLatLng(at);
     else {
-      pin.current = makePin(at, (next) => {
-        moved.current(next);
-      }).addTo(here);
+      pin.current = makePin(at, (next) => moved.current(next)).addTo(here);
     }
   }, [point]);
   useFollowing(map, focus);

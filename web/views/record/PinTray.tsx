@@ -54,9 +54,8 @@ export default function PinTray({
   const home = ofAddress?.features[0];
   const { point } = readPin(record.pin);
   const hits = data?.features ?? [];
-  const set = (next: Point, origin: 'searched' | 'dragged', exactness: Exactness | ''): void => {
+  const set = (next: Point, origin: 'searched' | 'dragged', exactness: Exactness | ''): void =>
     change((own) => ({ ...own, pin: { ...writePoint(next), origin, exactness } }));
-  };
   const shown = home ?? hits[0];
   return (
     <Box sx={{ flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: 'minmax(300px, 2fr) 3fr' }}>
@@ -67,9 +66,7 @@ export default function PinTray({
             type="search"
             value={words}
             placeholder="Street and number, town, postal code"
-            onChange={({ target }) => {
-              setTyped(target.value);
-            }}
+            onChange={({ target }) => setTyped(target.value)}
             inputProps={{ 'aria-label': 'Search for an address' }}
             sx={{ ...boxed, width: '100%' }}
           />
@@ -90,9 +87,7 @@ export default function PinTray({
                 key={at}
                 hit={one}
                 point={point}
-                onTake={() => {
-                  set(pointOf(one), 'searched', exactnessOf(one));
-                }}
+                onTake={() => set(pointOf(one), 'searched', exactnessOf(one))}
               />
             ))}
           </Plain>
@@ -102,9 +97,7 @@ export default function PinTray({
       <PinMap
         point={point}
         focus={point ?? (shown && pointOf(shown))}
-        onMove={(next) => {
-          set(next, 'dragged', '');
-        }}
+        onMove={(next) => set(next, 'dragged', '')}
       />
     </Box>
   );

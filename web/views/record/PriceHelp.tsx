@@ -30,20 +30,12 @@ export function PriceHelp({ row: { fact }, onSet }: FieldProps) {
         id="average-sale"
         value={average}
         placeholder="45"
-        onChange={({ target }) => {
-          setAverage(target.value);
-        }}
+        onChange={({ target }) => setAverage(target.value)}
         inputProps={{ inputMode: 'decimal' }}
         sx={{ width: 56, fontSize: typeSize.note, '& .MuiInputBase-input': { p: 0 } }}
       />
       {ranges?.map((range) => (
-        <Button
-          key={range}
-          onClick={() => {
-            onSet(fact, range);
-          }}
-          sx={{ py: 0 }}
-        >
+        <Button key={range} onClick={() => onSet(fact, range)} sx={{ py: 0 }}>
           {range}
         </Button>
       ))}

@@ -10,12 +10,7 @@ export function ProfileHelp({ row: { fact }, text, onSet }: FieldProps) {
   if (loose === 0) return null;
   return (
     <Box sx={{ px: 0.75, pb: 0.5 }}>
-      <Button
-        onClick={() => {
-          onSet(fact, lines.map(normaliseProfile).join('\n'));
-        }}
-        sx={{ py: 0 }}
-      >
+      <Button onClick={() => onSet(fact, lines.map(normaliseProfile).join('\n'))} sx={{ py: 0 }}>
         Write {counted(loose, 'address', 'addresses')} cleanly
       </Button>
     </Box>

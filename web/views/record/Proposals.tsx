@@ -21,9 +21,7 @@ export function useChoice(proposals: readonly Proposal[], record: BusinessRecord
     }
     setChosen(next);
   };
-  const all = (on: boolean): void => {
-    setChosen(on ? firstOfEach(proposals) : new Set());
-  };
+  const all = (on: boolean): void => setChosen(on ? firstOfEach(proposals) : new Set());
   return { chosen, toggle, all };
 }
 
@@ -106,9 +104,7 @@ export function ProposalList({
             <Checkbox
               size="small"
               checked={chosen.has(one)}
-              onChange={() => {
-                onToggle(one);
-              }}
+              onChange={() => onToggle(one)}
               slotProps={{ input: { 'aria-label': `${one.label}: ${one.shown}` } }}
               sx={{ p: 0.4 }}
             />

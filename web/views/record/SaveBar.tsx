@@ -96,20 +96,8 @@ function SaveState({ draft }: { draft: DraftInHand }) {
       {state.kind === 'conflict' && (
         <>
           <Clashes clashes={state.clashes} />
-          <Button
-            onClick={() => {
-              draft.resolve('mine');
-            }}
-          >
-            Keep mine
-          </Button>
-          <Button
-            onClick={() => {
-              draft.resolve('theirs');
-            }}
-          >
-            Take theirs
-          </Button>
+          <Button onClick={() => draft.resolve('mine')}>Keep mine</Button>
+          <Button onClick={() => draft.resolve('theirs')}>Take theirs</Button>
         </>
       )}
     </>
@@ -140,13 +128,7 @@ const Lacking = ({
     {lacking.slice(0, MOST_NAMED).map(({ fact, label }, at) => (
       <span key={fact}>
         {at > 0 && ', '}
-        <TextButton
-          onClick={() => {
-            onGo(fact);
-          }}
-        >
-          {label}
-        </TextButton>
+        <TextButton onClick={() => onGo(fact)}>{label}</TextButton>
       </span>
     ))}
   </Box>
@@ -181,9 +163,7 @@ const Groups = memo(() => (
       <TextButton
         key={group}
         quiet
-        onClick={() => {
-          document.getElementById(`group-${group}`)?.scrollIntoView({ block: 'start' });
-        }}
+        onClick={() => document.getElementById(`group-${group}`)?.scrollIntoView({ block: 'start' })}
       >
         {groupLabels[group]}
       </TextButton>

@@ -37,9 +37,10 @@ interface SheetProps {
 function useAsked() {
   const [asked, setAsked] = useState<ReadonlySet<Fact>>(new Set());
   const [wanted, setWanted] = useState<{ readonly fact: Fact } | undefined>();
-  const ask = useCallback((fact: Fact): void => {
-    setAsked((known) => (known.has(fact) ? known : new Set([...known, fact])));
-  }, []);
+  const ask = useCallback(
+    (fact: Fact): void => setAsked((known) => (known.has(fact) ? known : new Set([...known, fact]))),
+    [],
+  );
   const goTo = useCallback(
     (fact: Fact): void => {
       ask(fact);
@@ -72,9 +73,7 @@ function useDialog() {
 /** The record in hand, for those who read it without being drawn anew. */
 function useInHand(record: BusinessRecord): RecordInHand {
   const [inHand] = useState(() => new RecordInHand(record));
-  useLayoutEffect(() => {
-    inHand.set(record);
-  }, [inHand, record]);
+  useLayoutEffect(() => inHand.set(record), [inHand, record]);
   return inHand;
 }
 
@@ -116,9 +115,7 @@ export function Sheet({ subject, label, clientId, branchId }: SheetProps) {
     () => <Toggle label="What the tray shows" options={TRAYS} value={tray} onChange={setTray} />,
     [tray],
   );
-  const showPin = useCallback(() => {
-    setTray('pin');
-  }, []);
+  const showPin = useCallback(() => setTray('pin'), []);
   const { change, set } = draft;
   const onSet = useSetting(ask, set);
   return (

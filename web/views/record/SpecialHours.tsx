@@ -19,9 +19,7 @@ export function SpecialHours(props: FieldProps) {
       <Button
         variant="text"
         disabled={!code}
-        onClick={() => {
-          setOffering(true);
-        }}
+        onClick={() => setOffering(true)}
         sx={{ py: 0, px: 0.5, fontWeight: 400, color: 'primary.main' }}
       >
         {code ? `Holidays of ${countryName(code)} …` : 'Holidays (needs the country)'}
@@ -37,9 +35,7 @@ export function SpecialHours(props: FieldProps) {
             onSet(row.fact, writeEntries(row.fact, all));
             setOffering(false);
           }}
-          onClose={() => {
-            setOffering(false);
-          }}
+          onClose={() => setOffering(false)}
         />
       )}
     </EntriesField>

@@ -119,9 +119,7 @@ function Asked({ busy, onLook }: { busy: boolean; onLook: (text: string) => void
           maxRows={5}
           value={text}
           placeholder="The address of a page, or its HTML, or JSON-LD"
-          onChange={({ target }) => {
-            setText(target.value);
-          }}
+          onChange={({ target }) => setText(target.value)}
           onKeyDown={(event) => {
             if (event.key === 'Enter' && (isAddress(text) || event.ctrlKey || event.metaKey)) submit(event);
           }}
@@ -146,20 +144,8 @@ const ChooseAll = ({ count, onAll }: { count: number; onAll: (on: boolean) => vo
     <Words>
       <Soft>{counted(count, 'fact')} found, markup first. What the record says already is not chosen.</Soft>
     </Words>
-    <Button
-      onClick={() => {
-        onAll(true);
-      }}
-    >
-      Choose all
-    </Button>
-    <Button
-      onClick={() => {
-        onAll(false);
-      }}
-    >
-      None
-    </Button>
+    <Button onClick={() => onAll(true)}>Choose all</Button>
+    <Button onClick={() => onAll(false)}>None</Button>
   </Line>
 );
 
@@ -168,11 +154,6 @@ function useProposer(): (source: string, url: string) => Promise<readonly Propos
     const made = new Worker(new URL('./proposal.worker.ts', import.meta.url), { type: 'module' });
     return { worker: made, remote: wrap<ProposalWorker>(made) };
   });
-  useEffect(
-    () => () => {
-      worker.terminate();
-    },
-    [worker],
-  );
+  useEffect(() => () => worker.terminate(), [worker]);
   return (source, url) => remote.propose(source, url);
 }

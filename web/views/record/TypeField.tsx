@@ -15,9 +15,7 @@ export function TypeField({ row: { fact }, text, onSet, describedBy }: FieldProp
   const types = useMemo(() => text.split('\n').filter(Boolean), [text]);
   const [browsing, setBrowsing] = useState(false);
   const [words, setWords] = useState('');
-  const set = (next: readonly string[]): void => {
-    onSet(fact, next.join('\n'));
-  };
+  const set = (next: readonly string[]): void => onSet(fact, next.join('\n'));
   const fitting = (typed: string): readonly string[] =>
     findTypes(typed, 60).flatMap(({ name }) => (types.includes(name) ? [] : [name]));
   /** Going on to the next field takes the type that fits best what was typed, as Enter does. */
@@ -35,9 +33,7 @@ export function TypeField({ row: { fact }, text, onSet, describedBy }: FieldProp
         sx={{ flex: 1 }}
         options={findTypes('').map(({ name }) => name)}
         value={types}
-        onChange={(_, chosen) => {
-          set(chosen);
-        }}
+        onChange={(_, chosen) => set(chosen)}
         inputValue={words}
         onInputChange={(_, typed, reason) => {
           // What was typed and not chosen stays where it can be seen.
@@ -68,23 +64,12 @@ export function TypeField({ row: { fact }, text, onSet, describedBy }: FieldProp
           );
         }}
       />
-      <Button
-        onClick={() => {
-          setBrowsing(true);
-        }}
-        sx={{ py: 0, mt: 0.5 }}
-      >
+      <Button onClick={() => setBrowsing(true)} sx={{ py: 0, mt: 0.5 }}>
         Tree …
       </Button>
       {browsing && (
         <Suspense>
-          <TypeTree
-            chosen={types}
-            onChange={set}
-            onClose={() => {
-              setBrowsing(false);
-            }}
-          />
+          <TypeTree chosen={types} onChange={set} onClose={() => setBrowsing(false)} />
         </Suspense>
       )}
     </Box>

@@ -75,9 +75,7 @@ export default function TypeTree({
         <About
           type={shown}
           isChosen={isChosen}
-          onChoose={() => {
-            onChange(isChosen ? chosen.filter((one) => one !== shown) : [...chosen, shown]);
-          }}
+          onChoose={() => onChange(isChosen ? chosen.filter((one) => one !== shown) : [...chosen, shown])}
         />
       </Box>
     </Frame>
@@ -102,9 +100,7 @@ function Best({ types, onShow }: { types: readonly string[]; onShow: (type: stri
           <Link
             component="button"
             type="button"
-            onClick={() => {
-              onShow(name);
-            }}
+            onClick={() => onShow(name)}
             sx={{ verticalAlign: 'baseline', font: 'inherit' }}
           >
             {typeLabel(name)}
@@ -127,17 +123,13 @@ function Tree({
 }) {
   const [open, setOpen] = useState<readonly string[]>([ROOT]);
   const expanded = kept ? [...kept] : [...open];
-  const show = (_: unknown, path: string): void => {
-    onShow(path.split('/').at(-1) ?? ROOT);
-  };
+  const show = (_: unknown, path: string): void => onShow(path.split('/').at(-1) ?? ROOT);
   return (
     <Scroll>
       <SimpleTreeView
         aria-label="Types"
         expandedItems={expanded}
-        onExpandedItemsChange={(_, items) => {
-          setOpen(items);
-        }}
+        onExpandedItemsChange={(_, items) => setOpen(items)}
         selectedItems={null}
         onItemFocus={show}
         onItemClick={show}

@@ -24,9 +24,7 @@ export function WeekText({ country, change }: { country: string; change: ChangeR
           id="week-text"
           value={text}
           placeholder="Mon–Thu 9-5.30, Sat 10 to noon, closed Sundays"
-          onChange={({ target }) => {
-            setText(target.value);
-          }}
+          onChange={({ target }) => setText(target.value)}
           onKeyDown={(event) => {
             if (event.key === 'Enter') {
               event.preventDefault();

@@ -23,9 +23,7 @@ export function ZoneField({ row: { fact }, text, onSet, describedBy }: FieldProp
         id={`fact-${fact}`}
         options={zones}
         inputValue={text}
-        onInputChange={(_, typed) => {
-          onSet(fact, typed);
-        }}
+        onInputChange={(_, typed) => onSet(fact, typed)}
         renderInput={({ slotProps, ...parameters }) => {
           const { input, htmlInput } = slotProps as { input: object; htmlInput: object };
           return (
@@ -56,9 +54,7 @@ export function ZoneField({ row: { fact }, text, onSet, describedBy }: FieldProp
               type="datetime-local"
               value={chosen}
               aria-label="At which time"
-              onChange={({ target }) => {
-                setChosen(target.value);
-              }}
+              onChange={({ target }) => setChosen(target.value)}
               sx={{
                 font: 'inherit',
                 fontSize: typeSize.note,
@@ -78,12 +74,8 @@ export function ZoneField({ row: { fact }, text, onSet, describedBy }: FieldProp
 function useMinute(): number {
   const [now, setNow] = useState(() => Date.now());
   useEffect(() => {
-    const timer = setInterval(() => {
-      setNow(Date.now());
-    }, 30_000);
-    return () => {
-      clearInterval(timer);
-    };
+    const timer = setInterval(() => setNow(Date.now()), 30_000);
+    return () => clearInterval(timer);
   }, []);
   return now;
 }

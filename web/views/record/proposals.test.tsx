@@ -18,20 +18,8 @@ function List({ record, onTake }: { record: BusinessRecord; onTake: (record: Bus
   return (
     <>
       <ProposalList proposals={shown} record={record} chosen={chosen} onToggle={toggle} />
-      <button
-        onClick={() => {
-          onTake(takeChosen(record, chosen));
-        }}
-      >
-        take
-      </button>
-      <button
-        onClick={() => {
-          all(true);
-        }}
-      >
-        all
-      </button>
+      <button onClick={() => onTake(takeChosen(record, chosen))}>take</button>
+      <button onClick={() => all(true)}>all</button>
     </>
   );
 }

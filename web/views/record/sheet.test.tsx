@@ -41,14 +41,11 @@ function Sheet({
       return next;
     });
   });
-  const change = (alter: (now: BusinessRecord) => BusinessRecord): void => {
+  const change = (alter: (now: BusinessRecord) => BusinessRecord): void =>
     setRecord((now) => changeOwn(now, defaults, alter));
-  };
   const effective = useMemo(() => effectiveRecord(record, defaults), [record, defaults]);
   const [inHand] = useState(() => new RecordInHand(effective));
-  useLayoutEffect(() => {
-    inHand.set(effective);
-  }, [inHand, effective]);
+  useLayoutEffect(() => inHand.set(effective), [inHand, effective]);
   return (
     <QueryClientProvider client={queries}>
       <RecordContext value={inHand}>
@@ -189,9 +186,7 @@ describe('the helps of the sheet', () => {
     await userEvent.click(named('Monday: copy to other days'));
     await userEvent.click(screen.getByText('Monday to Friday'));
     expect(field('fact-hours.Friday').value).toBe('08:45-17:15');
-    act(() => {
-      named('Friday 08:45', '^=').focus();
-    });
+    act(() => named('Friday 08:45', '^=').focus());
     await userEvent.keyboard('{Delete}');
     expect(field('fact-hours.Friday').value).toBe('closed');
   });

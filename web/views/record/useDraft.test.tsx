@@ -96,9 +96,7 @@ const open = (from: Subject = subject) =>
 
 const wait = (ms: number): Promise<void> => act(() => jest.advanceTimersByTimeAsync(ms));
 const type = (draft: { current: DraftInHand }, text: string): void => {
-  act(() => {
-    draft.current.set('name', text);
-  });
+  act(() => draft.current.set('name', text));
 };
 
 describe('a draft', () => {
@@ -119,18 +117,12 @@ describe('a draft', () => {
     for (const text of ['A', 'AB']) type(result, text);
     await wait(2000);
     type(result, 'ABC');
-    act(() => {
-      result.current.undo();
-    });
+    act(() => result.current.undo());
     expect(result.current.record.name).toBe('AB');
-    act(() => {
-      result.current.undo();
-    });
+    act(() => result.current.undo());
     expect(result.current.record.name).toBe(larkspur.name);
     expect(result.current.canUndo).toBe(false);
-    act(() => {
-      result.current.redo();
-    });
+    act(() => result.current.redo());
     expect(result.current.record.name).toBe('AB');
     await wait(600);
     expect(server.saved.at(-1)?.name).toBe('AB');
@@ -194,9 +186,7 @@ describe('a draft', () => {
   test('is sent on when the tab closes just after the last stroke', async () => {
     const { result } = open();
     type(result, 'Closing');
-    act(() => {
-      window.dispatchEvent(new Event('pagehide'));
-    });
+    act(() => void window.dispatchEvent(new Event('pagehide')));
     await wait(0);
     expect(server.saved).toEqual([{ name: 'Closing', version: 3 }]);
     expect(server.keptAlive).toEqual([true]);
@@ -267,9 +257,7 @@ describe('a record that was saved elsewhere meanwhile', () => {
     expect(server.saved).toEqual([{ name, version: 9 }]);
     expect(result.current.record.name).toBe(name);
     if (choice === 'theirs') {
-      act(() => {
-        result.current.undo();
-      });
+      act(() => result.current.undo());
       expect(result.current.record.name).toBe('Mine');
     }
   });
@@ -277,9 +265,7 @@ describe('a record that was saved elsewhere meanwhile', () => {
   test('in another fact is merged: both changes are saved', async () => {
     const { result } = open();
     server.version = 9;
-    act(() => {
-      result.current.set('slogan', 'Ours');
-    });
+    act(() => result.current.set('slogan', 'Ours'));
     await wait(1200);
     expect(server.records).toMatchObject([{ name: 'Theirs', slogan: 'Ours' }]);
     expect(result.current.state.kind).toBe('saved');

@@ -60,29 +60,19 @@ export function useDraft(subject: Subject): DraftInHand {
         }, failureOf),
       readBackup: () => keptJson(key, (backup) => backupSchema.parse(backup)),
       keepBackup: (backup) => keep(key, JSON.stringify(backup)),
-      forgetBackup: () => {
-        forget(key);
-      },
+      forgetBackup: () => forget(key),
       later: (milliseconds, act) => {
         const timer = setTimeout(act, milliseconds);
-        return () => {
-          clearTimeout(timer);
-        };
+        return () => clearTimeout(timer);
       },
       now: () => Date.now(),
     };
     return new Draft(subject, world);
   });
+  useEffect(() => draft.follow(subject));
   useEffect(() => {
-    draft.follow(subject);
-  });
-  useEffect(() => {
-    const leave = (): void => {
-      draft.leave();
-    };
-    const comeBack = (): void => {
-      draft.start();
-    };
+    const leave = (): void => draft.leave();
+    const comeBack = (): void => draft.start();
     draft.start();
     window.addEventListener('pagehide', leave);
     window.addEventListener('pageshow', comeBack);
@@ -98,21 +88,11 @@ export function useDraft(subject: Subject): DraftInHand {
   );
   const acts = useMemo(
     () => ({
-      set: (fact: Fact, text: string) => {
-        draft.set(fact, text);
-      },
-      change: (alter: (record: BusinessRecord) => BusinessRecord) => {
-        draft.change(alter);
-      },
-      undo: () => {
-        draft.undo();
-      },
-      redo: () => {
-        draft.redo();
-      },
-      resolve: (side: 'mine' | 'theirs') => {
-        draft.resolve(side);
-      },
+      set: (fact: Fact, text: string) => draft.set(fact, text),
+      change: (alter: (record: BusinessRecord) => BusinessRecord) => draft.change(alter),
+      undo: () => draft.undo(),
+      redo: () => draft.redo(),
+      resolve: (side: 'mine' | 'theirs') => draft.resolve(side),
     }),
     [draft],
   );
