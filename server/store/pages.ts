@@ -14,6 +14,7 @@ import { carriedBy, type PlacedHere } from './carried.ts';
 import { noteChange, pageBefore, writeSource, type ChangedPart } from './changes.ts';
 import { BranchRow, type ClientRow, PageRow, PlacementRow } from './models.ts';
 import { locked, whole } from './transaction.ts';
+import { counted } from '#core/text';
 
 /** A page with its source. Those of a deleted client are gone with it. */
 export async function findPage(id: number): Promise<PageRow> {
@@ -212,9 +213,9 @@ export async function createPage(
 
 /** What an upload did, in a few words. */
 function titleOf({ added, replaced }: AddedPages, title: string): string {
-  const counted = (count: number, done: string): string =>
+  const pages = (count: number, done: string): string =>
     count === 0 ? '' : `${counted(count, 'page')} ${done}`;
-  const told = [counted(added.length - replaced, 'added'), counted(replaced, 'replaced')];
+  const told = [pages(added.length - replaced, 'added'), pages(replaced, 'replaced')];
   return [...told.filter(Boolean), `from ${title}`].join(', ');
 }
 
