@@ -307,3 +307,20 @@ describe('a site', () => {
     });
   });
 });
+
+test('without a record the first business is taken, with it the likest', () => {
+  const other = markup({
+    name: 'Pepper',
+    url: 'https://pepper.example/',
+    id: '',
+    telephone: '',
+    address: { ...shop.address, streetAddress: '1 Mill Lane' },
+  });
+  const source = page(shown, `${other}${markup()}`);
+  const names = (record?: BusinessRecord): readonly (string | undefined)[] =>
+    check(source, { record })
+      .threeWay.filter(({ fact }) => fact === 'name')
+      .flatMap(({ markup: cells }) => cells.map(({ text }) => text));
+  expect(names()[0]).toBe('Pepper');
+  expect(names(shop)[0]).toBe('Salt & Sons');
+});
