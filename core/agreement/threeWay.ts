@@ -79,17 +79,22 @@ export function threeWay(
   const reference = record ?? described[0]?.read;
   if (!reference) return [];
   const told = record && toldOnce(record);
-  return comparedFacts.flatMap((compared): ThreeWayRow[] => {
-    const said = record && compared.show(record);
+  const shown = shownOnce(reference);
+  return comparedFacts.flatMap((compared, at): ThreeWayRow[] => {
+    const text = shown[at] ?? '';
+    const said = record && text;
     const markup = described.flatMap((one) => markupCell(one, compared, record, told));
     if (!said && markup.length === 0) return [];
-    const visitor = visitorCell(reading, search, reference, compared);
+    const visitor = text.trim() ? visitorCell(reading, search, reference, compared) : UNLOOKED;
     const { fact, label, property, core } = compared;
     return [{ fact, label, property, core, record: said, markup, visitor }];
   });
 }
 
-/** What a record tells machines; one record is compared with many pages, or with one page at every letter. */
+/** What a record shows of each fact; one record is compared with many pages, or with one page at every letter. */
+const shownOnce = remembered((record: BusinessRecord) => comparedFacts.map(({ show }) => show(record)));
+
+/** What it tells machines. */
 const toldOnce = remembered((record: BusinessRecord) => toldRecord(record));
 
 function markupCell(
@@ -164,16 +169,17 @@ function editOf(item: ReadItem | undefined, property: string, text: string): Edi
   return { start, end, text: value.holder === 'text' ? escapeHtml(text) : attributeText(text, value.holder) };
 }
 
+const UNLOOKED: VisitorCell = { text: '', agreement: undefined, place: undefined };
+
 function visitorCell(
   reading: Reading,
   search: VisitorSearch | undefined,
   reference: BusinessRecord,
-  { look, show }: Compared,
+  { look }: Compared,
 ): VisitorCell {
-  const unlooked = { text: '', agreement: undefined, place: undefined };
-  if (!look || !search || !reading.visible || !show(reference).trim()) return unlooked;
+  if (!look || !search || !reading.visible) return UNLOOKED;
   const seen = look(search, reference);
-  if (!seen) return unlooked;
+  if (!seen) return UNLOOKED;
   const at = seen.link ?? (seen.at && sourceOf(reading.visible, seen.at.start, seen.at.end));
   return { text: seen.text, agreement: seen.agreement, place: at && reading.lines.place(at.start, at.end) };
 }

@@ -206,6 +206,8 @@ const MARKUP = /<script\b[^>]*\bld\+json|<[a-z][^>]*\sitemscope\b|<[a-z][^>]*\st
 function judgeAsides({ document, lines, source }: Reading): readonly Finding[] {
   if (!document) return [];
   const found: Finding[] = [];
+  const whole = ({ start, end, contentStart }: HtmlElement): Place =>
+    lines.place(start, Math.max(end, contentStart));
   for (const { text, start, end } of document.comments) {
     if (!MARKUP.test(text)) continue;
     const isPlain = source.startsWith('<!--', start) && source.endsWith('-->', end);
@@ -228,15 +230,14 @@ function judgeAsides({ document, lines, source }: Reading): readonly Finding[] {
     );
   }
   for (const element of document.elements) {
-    const { name, start, end, contentStart } = element;
-    const place = lines.place(start, Math.max(end, contentStart));
+    const { name } = element;
     if (element.inert) {
       if (isMarked(element))
         found.push(
           finding(
             'structure/in-template',
             'This markup stands inside a template. To a machine it is not on the page until a script puts it there.',
-            place,
+            whole(element),
           ),
         );
     } else if (name === 'noscript' && MARKUP.test(textContent(element)))
@@ -244,7 +245,7 @@ function judgeAsides({ document, lines, source }: Reading): readonly Finding[] {
         finding(
           'structure/in-noscript',
           'This markup stands inside noscript. Machines that run scripts read it as text, so they see none of it.',
-          place,
+          whole(element),
         ),
       );
     else if (name === 'iframe' && MARKUP.test(element.attributes['srcdoc'] ?? ''))
@@ -252,7 +253,7 @@ function judgeAsides({ document, lines, source }: Reading): readonly Finding[] {
         finding(
           'structure/in-frame',
           'This markup stands inside a frame. To a machine that is another page, and says nothing of this one.',
-          place,
+          whole(element),
         ),
       );
   }
