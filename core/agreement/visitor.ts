@@ -3,7 +3,7 @@ import { foldAddress } from '#core/address';
 import { gradeHours, type Agreement } from '#core/value';
 import { readTelephone } from '#core/phone';
 import type { HtmlDocument } from '#core/html';
-import { DAY_WORD, findWeeks, type Hours } from '#core/hours';
+import { weeksIn, type Hours } from '#core/hours';
 import type { VisibleText } from '#core/reading';
 
 /** What a visitor finds of a fact: the stretch of the visible text, and how it agrees. */
@@ -137,9 +137,10 @@ export class VisitorSearch {
 
   /** Opening hours: missing where no day of the week is shown, undefined where what is shown cannot be read. */
   findHours(hours: Hours): Seen | undefined {
-    if (!DAY_WORD.test(this.#text)) return MISSING;
+    const { weeks, namesDays } = weeksIn(this.#text, this.#document ? languageOfPage(this.#document) : '');
+    if (!namesDays) return MISSING;
     let other: Seen | undefined;
-    for (const { hours: shown, start, end, whole } of findWeeks(this.#text)) {
+    for (const { hours: shown, start, end, whole } of weeks) {
       // Where the days below could not be read, nobody knows what they say.
       if (!whole) continue;
       const agreement = gradeHours(hours, shown);
@@ -177,6 +178,10 @@ export class VisitorSearch {
     return undefined;
   }
 }
+
+/** The language that a page says it is written in (BCP 47); '' where it does not. */
+const languageOfPage = ({ elements }: HtmlDocument): string =>
+  elements.find(({ name }) => name === 'html')?.attributes['lang'] ?? '';
 
 interface Word {
   readonly folded: string;

@@ -1,8 +1,10 @@
 import { days, type Hours } from './hours.ts';
+import type { DayWords } from './languages.ts';
+import { daysNamedIn, languageOf, languagesIn, plainLetters, toEnglish } from './translate.ts';
 import { readWeek } from './week.ts';
 
 /** A day of the week, or a word for several, as people write it. */
-export const DAY_WORD =
+const DAY_WORD =
   /\b(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:[a-z]*day)?s?\b|\b(?:daily|weekdays|weekends)\b/i;
 
 /** Opening hours in a text, with the offsets they stand at (end exclusive). */
@@ -17,8 +19,75 @@ export interface FoundWeek {
 const MOST_LINES = 16;
 const LONGEST_LINE = 300;
 
-/** Runs of lines that speak of days and times and can be read as a week with certainty, in the order of the text. */
-export function findWeeks(text: string): readonly FoundWeek[] {
+/** What a text says of opening hours. */
+export interface WeeksInText {
+  /** Runs of lines that speak of days and times and can be read as a week with certainty, in the order of the text. */
+  readonly weeks: readonly FoundWeek[];
+  /** Whether any day is named, in a language that is known. */
+  readonly namesDays: boolean;
+}
+
+/**
+ * Opening hours in a text for people. `language` (BCP 47, '' for unknown) is what the page says it is written in;
+ * where nothing is found in it or in English, the languages whose days stand in the text are tried.
+ */
+export function weeksIn(text: string, language = ''): WeeksInText {
+  const named = languageOf(language);
+  const first = named ? weeksInWords(text, named) : [];
+  const weeks = first.length > 0 ? first : findWeeks(text);
+  if (weeks.length > 0) return { weeks, namesDays: true };
+  for (const other of languagesIn(text.slice(0, SEARCHED))) {
+    const found = other === named ? [] : weeksInWords(text, other);
+    if (found.length > 0) return { weeks: found, namesDays: true };
+  }
+  const inNamed = named !== undefined && daysNamedIn(plainLetters(text.slice(0, SEARCHED)), named) > 0;
+  return {
+    weeks,
+    namesDays: DAY_WORD.test(text) || inNamed || languagesIn(text.slice(0, SEARCHED)).length > 0,
+  };
+}
+
+/** Characters that are searched for the days of unknown languages. */
+const SEARCHED = 100_000;
+
+/** Weeks in the words of a language: its lines are turned into English, and what is found there leads back. */
+function weeksInWords(text: string, language: DayWords): readonly FoundWeek[] {
+  const starts: number[] = [];
+  const english: string[] = [];
+  let at = 0;
+  let near = 0;
+  let any = false;
+  for (const line of text.split('\n')) {
+    starts.push(at);
+    at += line.length + 1;
+    const plain = line.length <= LONGEST_LINE ? plainLetters(line) : '';
+    if (plain && daysNamedIn(plain, language) > 0) {
+      near = MOST_LINES;
+      any = true;
+    } else near -= 1;
+    english.push(plain && near > 0 ? toEnglish(plain, language) : '');
+  }
+  if (!any) return [];
+  const joined = english.join('\n');
+  const lineOf = linesBefore(joined);
+  return findWeeks(joined).map(({ hours, start, end, whole }) => {
+    const [first, last] = [lineOf(start), lineOf(end)];
+    const from = starts[first] ?? 0;
+    return { hours, start: from, end: (starts[last + 1] ?? text.length + 1) - 1, whole };
+  });
+}
+
+/** How many line breaks stand before an offset. Offsets are asked for in rising order. */
+function linesBefore(text: string): (offset: number) => number {
+  let [at, lines] = [0, 0];
+  return (offset) => {
+    for (; at < offset; at += 1) if (text[at] === '\n') lines += 1;
+    return lines;
+  };
+}
+
+/** The same in English. */
+function findWeeks(text: string): readonly FoundWeek[] {
   const found: FoundWeek[] = [];
   const days = new RegExp(DAY_WORD, 'gi');
   for (let day = days.exec(text); day; day = days.exec(text)) {

@@ -1,7 +1,9 @@
 import * as z from 'zod';
 import { fault, type Fault } from '#core/fault';
 import { remember } from '#core/text';
+import { dayWords } from './languages.ts';
 import { readTime, showTime } from './time.ts';
+import { plainLetters, toEnglish } from './translate.ts';
 
 /** The days as schema.org/DayOfWeek names them, in the order of ISO 8601. */
 export const days = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
@@ -49,6 +51,20 @@ const ALL_DAY: Span = { opens: '00:00', closes: '23:59' };
 export const readDay = remember(readDayAnew);
 
 function readDayAnew(text: string): DayReading {
+  const english = readEnglishDay(text);
+  if (english.faults.length === 0) return english;
+  const plain = plainLetters(text);
+  for (const language of dayWords) {
+    const read = readEnglishDay(toEnglish(plain, language));
+    if (read.faults.length === 0 && (read.spans || read.appointment)) return read;
+  }
+  return english;
+}
+
+/** The same in English alone. */
+export const readEnglishDay = remember(readEnglishDayAnew);
+
+function readEnglishDayAnew(text: string): DayReading {
   const written = text.trim().toLowerCase();
   if (!written) return { spans: undefined, faults: [] };
   if (/^(closed|shut|–|-)$/.test(written)) return { spans: [], faults: [] };
@@ -85,6 +101,9 @@ function readSpan(text: string): Span | undefined {
   if (ends.length !== 2) return undefined;
   const hour = (end: string): number => parseInt(end, 10);
   const bareFrom = /^\d{1,2}$/.test(from.trim());
+  // "22-4" can only be a 24-hour clock.
+  if (bareFrom && hour(from) > 12 && hour(from) < 24 && /^\d{1,2}$/.test(until.trim()) && hour(until) <= 24)
+    return { opens: readTime(from, '24'), closes: readTime(until, '24') };
   // "9-5pm" can only be the morning; "9-17" can only be a 24-hour clock; "9-5" could be either half of the day.
   const half =
     bareFrom && /p\.?m/.test(until) && hour(from) > hour(until)

@@ -1,6 +1,7 @@
 import { fault, type Fault } from '#core/fault';
 import { remember } from '#core/text';
-import { days, emptyHours, readDay, writeDay, type Day, type Hours } from './hours.ts';
+import { days, emptyHours, readDay, readEnglishDay, writeDay, type Day, type Hours } from './hours.ts';
+import { daysNamedIn, languageOf, languagesFor, plainLetters, toEnglish } from './translate.ts';
 
 export interface WeekReading {
   /** Each day as the record writes it; '' for days that nothing is said of. */
@@ -10,7 +11,7 @@ export interface WeekReading {
   readonly faults: readonly Fault[];
 }
 
-const DAY = String.raw`(?:mon(?:day)?s?|tue(?:s|sday)?s?|wed(?:nesday|s)?s?|thu(?:rs|r|rsday)?s?|fri(?:day)?s?|sat(?:urday)?s?|sun(?:day)?s?|mo|tu|we|th|fr|sa|su|daily|every ?day|weekdays?|weekends?|all week)`;
+const DAY = String.raw`(?:mon(?:day)?s?|tue(?:s|sday)?s?|wed(?:nesday|s)?s?|thu(?:rs|r|rsday)?s?|fri(?:day)?s?|sat(?:urday)?s?|sun(?:day)?s?|mo|tu|we|th|fr|sa|su|daily|every ?day|weekdays?|weekends?|all week|ph)`;
 const DAYS = new RegExp(
   String.raw`(?<![\p{L}\d])${DAY}\b\.?(?:\s*(?:-|–|—|to|thru|through|until|,|&|\+|and)\s*${DAY}\b\.?)*`,
   'giu',
@@ -20,11 +21,47 @@ const DAYS = new RegExp(
  * Reads a week as people write it on a door: "Mon–Thu 9-5.30, Sat 10 to noon, closed Sundays". Hours without
  * a day are those of every day. Where the half of the day is not written ("9-5"), daytime is taken and
  * `assumed` says so: show it before you take it. What cannot be read is a fault and leaves the rest as read.
+ * Other languages are read as well; `language` (BCP 47) names the one to try first.
  */
-export const readWeek = remember(readWeekAnew);
+export const readWeek = (text: string, language = ''): WeekReading => once(`${language}\n${text}`);
 
-function readWeekAnew(text: string): WeekReading {
-  const written = text.trim().slice(0, 1000).replace(/\s+/g, ' ');
+const once = remember((key) => {
+  const end = key.indexOf('\n');
+  return readWeekAnew(key.slice(end + 1), key.slice(0, end));
+});
+
+/** English first, unless another language is named; another where English leaves something unread. */
+function readWeekAnew(text: string, code: string): WeekReading {
+  const native = languageOf(code);
+  const plain = plainLetters(text.slice(0, 1000));
+  const inNative =
+    native && daysNamedIn(plain, native) > 0 ? readEnglish(toEnglish(plain, native)) : undefined;
+  if (inNative?.faults.length === 0) return inNative;
+  const english = readEnglish(text);
+  if (english.faults.length === 0) return english;
+  const others = languagesFor(code).flatMap((language) => {
+    const named = daysNamedIn(plain, language);
+    const read = named > 0 ? readEnglish(toEnglish(plain, language)) : undefined;
+    return read?.faults.length === 0 ? [{ named, read }] : [];
+  });
+  const [best] = others.sort((a, b) => b.named - a.named);
+  if (!best) return readTimesAlone(plain) ?? english;
+  // Where two languages would read it otherwise, the nearer one is taken and said to be assumed.
+  const sure = others.every(({ read }) => days.every((day) => read.hours[day] === best.read.hours[day]));
+  return { ...best.read, assumed: best.read.assumed || !sure };
+}
+
+/** Hours of every day in the words of any language: "9h-18h", "von 9 bis 18 Uhr". */
+function readTimesAlone(plain: string): WeekReading | undefined {
+  for (const language of languagesFor('')) {
+    const read = readEnglish(toEnglish(plain, language));
+    if (read.faults.length === 0 && days.every((day) => read.hours[day])) return read;
+  }
+  return undefined;
+}
+
+function readEnglish(text: string): WeekReading {
+  const written = letterRanges(text.trim().slice(0, 1000).replace(/\s+/g, ' '));
   if (!written) return { hours: emptyHours, assumed: false, faults: [] };
   const segments = cut(written);
   const hours: Record<Day, string> = { ...emptyHours };
@@ -74,6 +111,25 @@ function readWeekAnew(text: string): WeekReading {
   return { hours, assumed, faults };
 }
 
+const LETTERS: Readonly<Record<string, Day>> = {
+  m: 'Monday',
+  t: 'Tuesday',
+  w: 'Wednesday',
+  th: 'Thursday',
+  f: 'Friday',
+  s: 'Saturday',
+  sa: 'Saturday',
+  su: 'Sunday',
+};
+
+/** "M-F" in whole names: single letters name days only as the ends of a range. */
+const letterRanges = (text: string): string =>
+  text.replace(
+    /(?<![\p{L}\d.])(th|su|sa|[mtwfs])\s?[-–—]\s?(th|su|sa|[mtwfs])(?![\p{L}.])/giu,
+    (_, from: string, until: string) =>
+      `${LETTERS[from.toLowerCase()] ?? ''}-${LETTERS[until.toLowerCase()] ?? ''}`,
+  );
+
 interface Segment {
   readonly days?: readonly Day[];
   readonly text: string;
@@ -92,7 +148,7 @@ function cut(text: string): readonly Segment[] {
     const closed = /^(.*\d.*|.*noon.*)[\s,;]+(?:and )?(closed|shut)$/i.exec(trimmed);
     const leading = /^(closed|shut)[\s,;]+(.*\d.*)$/i.exec(trimmed);
     for (const part of closed ? [closed[1], closed[2]] : leading ? [leading[1], leading[2]] : [trimmed])
-      segments.push({ text: (part ?? '').replace(/[\s,;]+$/, '') });
+      segments.push({ text: (part ?? '').replace(/[\s,;/|]+$/, '') });
   };
   let end = 0;
   for (const match of text.matchAll(DAYS)) {
@@ -130,6 +186,8 @@ function daysOf(text: string): readonly Day[] {
 
 function daysNamed(token: string): readonly Day[] {
   if (/^(daily|every ?day|all week)$/.test(token)) return days;
+  // Public holidays are no days of the week.
+  if (token === 'ph') return [];
   if (token.startsWith('weekd')) return days.slice(0, 5);
   if (token.startsWith('weeke')) return days.slice(5);
   return days.filter((day) => day.toLowerCase().startsWith(token.slice(0, Math.min(3, token.length))));
@@ -138,10 +196,10 @@ function daysNamed(token: string): readonly Day[] {
 /** One day's hours, daytime taken where a half of the day is not written. */
 function readTimes(written: string): { text: string; assumed: boolean } | undefined {
   const text = written.replace(/\b12\s+(noon|midnight)\b/gi, '$1');
-  const sure = readDay(text);
+  const sure = readEnglishDay(text);
   if (sure.appointment) return { text: 'by appointment', assumed: false };
   if (sure.spans) return { text: writeDay(sure.spans), assumed: false };
-  const guess = readDay(daytime(text));
+  const guess = readEnglishDay(daytime(text));
   return guess.spans ? { text: writeDay(guess.spans), assumed: true } : undefined;
 }
 

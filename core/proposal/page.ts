@@ -1,5 +1,5 @@
 import { addressText, countryCode, splitAddress } from '#core/address';
-import { days, findWeeks, writeWeek } from '#core/hours';
+import { days, weeksIn, writeWeek } from '#core/hours';
 import { emailsIn, isEmail, parseUrl } from '#core/link';
 import { readTelephone } from '#core/phone';
 import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
@@ -232,7 +232,7 @@ function emailsOf({ elements }: HtmlDocument, lines: readonly Line[], at: At): r
 
 /** The first run of lines that speak of days and times, read as a week. */
 function findHours(lines: readonly Line[]) {
-  const [found] = findWeeks(lines.map(({ text }) => text).join('\n'));
+  const [found] = weeksIn(lines.map(({ text }) => text).join('\n')).weeks;
   if (!found) return undefined;
   let at = 0;
   const line = lines.find(({ text }) => (at += text.length + 1) > found.start);

@@ -1,0 +1,159 @@
+import { describe, expect, test } from '@jest/globals';
+import { readDay, readWeek, weeksIn, writeDay, writeWeek } from './index.ts';
+
+describe('a week in the words of many languages', () => {
+  test.each([
+    ['Mo–Fr 9–18 Uhr, Sa 10-14 Uhr, So geschlossen', 'Mon–Fri 09:00-18:00; Sat 10:00-14:00; Sun closed'],
+    ['Montag bis Freitag von 9 bis 18 Uhr', 'Mon–Fri 09:00-18:00'],
+    ['Di–Sa 10–18 Uhr, So + Mo Ruhetag', 'Mon closed; Tue–Sat 10:00-18:00; Sun closed'],
+    [
+      'Mo., Di., Do. 8.00 – 12.00 und 14.00 – 18.00 Uhr, Mi. 8–12 Uhr, Fr. 8–13 Uhr',
+      'Mon–Tue 08:00-12:00, 14:00-18:00; Wed 08:00-12:00; Thu 08:00-12:00, 14:00-18:00; Fri 08:00-13:00',
+    ],
+    ['Täglich 11:30–22:00 Uhr', 'Mon–Sun 11:30-22:00'],
+    ['Sonn- und Feiertage geschlossen', 'Sun closed'],
+    [
+      'Lundi au vendredi : 9h00 - 12h30 et 14h - 18h30 ; samedi 9h-12h ; dimanche fermé',
+      'Mon–Fri 09:00-12:30, 14:00-18:30; Sat 09:00-12:00; Sun closed',
+    ],
+    ['Du mardi au samedi de 10h à 19h', 'Tue–Sat 10:00-19:00'],
+    ['Ouvert tous les jours de 8 h à 20 h', 'Mon–Sun 08:00-20:00'],
+    [
+      'Lunes a viernes de 9:00 a 14:00 y de 17:00 a 20:00, sábados de 10:00 a 14:00, domingos cerrado',
+      'Mon–Fri 09:00-14:00, 17:00-20:00; Sat 10:00-14:00; Sun closed',
+    ],
+    ['L-V 9:00-18:00 h', 'Mon–Fri 09:00-18:00'],
+    ['mar–sab 12–14.30', 'Tue–Sat 12:00-14:30'],
+    [
+      'Lunedì - Venerdì 9.00 - 13.00 / 15.00 - 19.00, Sabato 9.00-13.00, Domenica chiuso',
+      'Mon–Fri 09:00-13:00, 15:00-19:00; Sat 09:00-13:00; Sun closed',
+    ],
+    ['dal lunedì al venerdì dalle 9 alle 18', 'Mon–Fri 09:00-18:00'],
+    [
+      'maandag t/m vrijdag 9.00 - 17.30 uur, zaterdag 10.00 - 16.00 uur, zondag gesloten',
+      'Mon–Fri 09:00-17:30; Sat 10:00-16:00; Sun closed',
+    ],
+    ['ma - vr: 8:30-17:00', 'Mon–Fri 08:30-17:00'],
+    [
+      'Segunda a sexta das 9h às 18h; sábado das 9h às 13h; domingo fechado',
+      'Mon–Fri 09:00-18:00; Sat 09:00-13:00; Sun closed',
+    ],
+    ['Seg-Sex: 08h00-18h00', 'Mon–Fri 08:00-18:00'],
+    [
+      'Poniedziałek - piątek: 9:00 - 17:00, sobota 10-14, niedziela nieczynne',
+      'Mon–Fri 09:00-17:00; Sat 10:00-14:00; Sun closed',
+    ],
+    ['pon.–pt. 8–16', 'Mon–Fri 08:00-16:00'],
+    [
+      'Måndag–fredag kl. 10–18, lördag 10–15, söndag stängt',
+      'Mon–Fri 10:00-18:00; Sat 10:00-15:00; Sun closed',
+    ],
+    [
+      'Mandag-fredag: 09.00-17.30, lørdag 10-14, søndag lukket',
+      'Mon–Fri 09:00-17:30; Sat 10:00-14:00; Sun closed',
+    ],
+    ['Man–fre 10–18, lør 10–16, søn stengt', 'Mon–Fri 10:00-18:00; Sat 10:00-16:00; Sun closed'],
+    ['ma–pe klo 9–17, la 10–15, su suljettu', 'Mon–Fri 09:00-17:00; Sat 10:00-15:00; Sun closed'],
+    ['Arkisin 8-16', 'Mon–Fri 08:00-16:00'],
+    ['Po–Pá 8:00–17:00, So 9:00–12:00, Ne zavřeno', 'Mon–Fri 08:00-17:00; Sat 09:00-12:00; Sun closed'],
+    ['Pondělí – Pátek od 8 do 16 hod.', 'Mon–Fri 08:00-16:00'],
+    [
+      'Δευτέρα - Παρασκευή 9:00 - 17:00, Σάββατο 10:00-14:00, Κυριακή κλειστά',
+      'Mon–Fri 09:00-17:00; Sat 10:00-14:00; Sun closed',
+    ],
+    ['月〜金 9:00〜18:00、土 10:00〜15:00、日・祝 休み', 'Mon–Fri 09:00-18:00; Sat 10:00-15:00; Sun closed'],
+    ['月曜日から金曜日 午前9時から午後6時まで', 'Mon–Fri 09:00-18:00'],
+    ['平日 9時〜18時 / 土曜 10時〜15時 / 定休日：日曜日', 'Mon–Fri 09:00-18:00; Sat 10:00-15:00; Sun closed'],
+    ['毎日 11:00～21:00', 'Mon–Sun 11:00-21:00'],
+    ['M-F 8:00-5:30, Sa 9-12', 'Mon–Fri 08:00-17:30; Sat 09:00-12:00'],
+    ['Fri & Sat 22–4', 'Fri–Sat 22:00-04:00'],
+    ['Mo-Do 9-12, 14-18, Fr 9-12', 'Mon–Thu 09:00-12:00, 14:00-18:00; Fri 09:00-12:00'],
+    ['24 Stunden geöffnet', 'Mon–Sun 24 hours'],
+    ['Lun-Ven 8-20, Sab-Dom 9-13', 'Mon–Fri 08:00-20:00; Sat–Sun 09:00-13:00'],
+    ['Пн-Пт 9:00-18:00, Сб 10:00-15:00, Вс выходной', 'Mon–Fri 09:00-18:00; Sat 10:00-15:00; Sun closed'],
+    ['Pazartesi - Cuma 09:00 - 18:00', 'Mon–Fri 09:00-18:00'],
+    [
+      'Luni - Vineri: 9:00 - 17:00; Sâmbătă: 9-13; Duminică: închis',
+      'Mon–Fri 09:00-17:00; Sat 09:00-13:00; Sun closed',
+    ],
+    ['월~금 09:00~18:00, 토 10:00~14:00, 일 휴무', 'Mon–Fri 09:00-18:00; Sat 10:00-14:00; Sun closed'],
+    ['周一至周五 9:00-18:00', 'Mon–Fri 09:00-18:00'],
+    ['dimarts a dissabte de 10 a 20 h', 'Tue–Sat 10:00-20:00'],
+    ['Lunes a jueves 9-5', 'Mon–Thu 09:00-17:00'],
+    ['Mittwoch nach Vereinbarung', 'Wed by appointment'],
+    ['Dinsdag en donderdag 9-12 uur', 'Tue 09:00-12:00; Thu 09:00-12:00'],
+    ['Lördag & söndag 11–16', 'Sat–Sun 11:00-16:00'],
+    ['Vardagar 9-18, helger 10-16', 'Mon–Fri 09:00-18:00; Sat–Sun 10:00-16:00'],
+  ])('%s', (text, week) => {
+    const read = readWeek(text);
+    expect([writeWeek(read.hours), ...read.faults]).toEqual([week]);
+  });
+
+  test('is read in the language that is named, where two would read it otherwise', () => {
+    expect(writeWeek(readWeek('Di–Sa 10–18', 'de').hours)).toBe('Tue–Sat 10:00-18:00');
+    expect(writeWeek(readWeek('Di–Sa 10–18', 'fr-CA').hours)).toBe('Mon–Sun 10:00-18:00');
+    expect(readWeek('Di–Sa 10–18').assumed).toBe(true);
+    expect(writeWeek(readWeek('So 10–18', 'cs').hours)).toBe('Sat 10:00-18:00');
+    expect(writeWeek(readWeek('So 10–18', 'de-AT').hours)).toBe('Sun 10:00-18:00');
+  });
+
+  test.each([
+    'Montag morgen wieder',
+    'lunes con mi tía',
+    'Le mardi gras',
+    'ma vie',
+    'mar 3 4 5',
+    '月が綺麗',
+    'so what 9-5',
+  ])('is not made of words that say none: %s', (text) => {
+    expect(readWeek(text).faults).toHaveLength(1);
+  });
+});
+
+test.each([
+  ['9 bis 18 Uhr', '09:00-18:00'],
+  ['9h-12h30 et 14h-18h', '09:00-12:30, 14:00-18:00'],
+  ['de 9 a 14 y de 16 a 20', '09:00-14:00, 16:00-20:00'],
+  ['fermé', 'closed'],
+  ['Ruhetag', 'closed'],
+  ['定休日', 'closed'],
+  ['24 Stunden geöffnet', '24 hours'],
+  ['午前9時〜午後5時半', '09:00-17:30'],
+  ['22–4', '22:00-04:00'],
+])('the hours of a day: %s', (text, day) => {
+  const { spans } = readDay(text);
+  expect(spans && writeDay(spans)).toBe(day);
+});
+
+describe('hours that a page shows', () => {
+  const weeks = (text: string, language?: string): string[] =>
+    weeksIn(text, language).weeks.map(
+      ({ hours, start, end }) => `${writeWeek(hours)} | ${text.slice(start, end)}`,
+    );
+
+  test('are found in the language of the page, with their lines', () => {
+    const german =
+      'Willkommen\nÖffnungszeiten\nMontag – Freitag\n9.00 – 18.00 Uhr\nSamstag\n9.00 – 13.00 Uhr\nSonntag\ngeschlossen\nImpressum';
+    expect(weeks(german, 'de-DE')).toEqual([
+      `Mon–Fri 09:00-18:00; Sat 09:00-13:00; Sun closed | ${german.slice(german.indexOf('Montag'), german.indexOf('\nImpressum'))}`,
+    ]);
+    expect(weeks(german)).toEqual(weeks(german, 'de-DE'));
+    // Many pages say that they are in English and are not.
+    expect(weeks(german, 'en')).toEqual(weeks(german, 'de-DE'));
+  });
+
+  test('are found in Japanese and in Spanish', () => {
+    expect(
+      weeks('営業時間\n月〜金 9:00〜18:00\n土 10:00〜15:00\n日・祝 休み\nお問い合わせ', 'ja')[0],
+    ).toContain('Mon–Fri 09:00-18:00; Sat 10:00-15:00; Sun closed |');
+    expect(weeks('Horario\nLunes a viernes: 9:00 - 14:00\nSábado: 10:00 - 13:00\nContacto', 'es')).toEqual([
+      'Mon–Fri 09:00-14:00; Sat 10:00-13:00 | Lunes a viernes: 9:00 - 14:00\nSábado: 10:00 - 13:00',
+    ]);
+  });
+
+  test('are none where no day is named, and unknown where they cannot be read', () => {
+    expect(weeksIn('Willkommen bei uns', 'de')).toEqual({ weeks: [], namesDays: false });
+    expect(weeksIn('Jeden Montag Suppe', 'de')).toEqual({ weeks: [], namesDays: true });
+    expect(weeksIn('Welcome to us', '')).toEqual({ weeks: [], namesDays: false });
+  });
+});

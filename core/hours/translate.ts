@@ -1,0 +1,168 @@
+import { dayWords, timeWords, type DayWords } from './languages.ts';
+
+/** Small letters; Latin and Greek ones without accents; dashes, colons and commas of every width as one of each. */
+export const plainLetters = (text: string): string =>
+  text
+    .normalize('NFKC')
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/(?<=[a-zα-ω])\p{M}+/gu, '')
+    .normalize('NFC')
+    .replace(/[øłæœßđ]/g, (letter) => LETTERS[letter] ?? letter)
+    .replace(/[~〜～∼‐‑‒–—―−ー]/g, '-')
+    .replace(/[・、，／]/g, ', ')
+    .replaceAll('：', ':');
+const LETTERS: Readonly<Record<string, string>> = { ø: 'o', ł: 'l', æ: 'ae', œ: 'oe', ß: 'ss', đ: 'd' };
+
+type Step = readonly [find: RegExp, english: string | ((...found: string[]) => string)];
+
+const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
+/** Scripts whose words stand without blanks between them. */
+const isUnspaced = (pattern: string): boolean => /[\u3040-\u30ff\u3400-\u9fff\uac00-\ud7af]/.test(pattern);
+
+/** A pattern that begins and ends with a word, where the script has words; an abbreviation may end with a stop. */
+const wholly = (pattern: string): RegExp =>
+  isUnspaced(pattern)
+    ? new RegExp(pattern, 'gu')
+    : new RegExp(String.raw`(?<![\p{L}.])(?:${pattern})(?!\p{L})\.?`, 'gu');
+
+/** A half of the day before its time, as in Japanese, Korean and Chinese. */
+const half = (words: string, english: string): Step => [
+  new RegExp(String.raw`(?:${words})\s*(\d{1,2})(?:[時点點시]|:)?(?:\s*(\d{2})[分분]?|\s*(半))?`, 'gu'),
+  (_, hour, minute, isHalf) => ` ${hour ?? ''}:${isHalf ? '30' : (minute ?? '00')}${english} `,
+];
+const times: readonly Step[] = [
+  half('午前|오전|上午', 'am'),
+  half('午後|오후|下午|晚上', 'pm'),
+  [/翌(?:日|朝)?(?=\d)/gu, ''],
+  [/(\d{1,2})\s*[時시点點]\s*半/gu, '$1:30'],
+  [/(\d{1,2})\s*[時시点點]\s*(\d{2})\s*[分분]?/gu, '$1:$2'],
+  [/(\d{1,2})\s*[時시点點]/gu, '$1:00'],
+  [/(\d{1,2}[:.]\d{2})\s?(?:h|hs|hrs|uhr|uur|u)(?![\p{L}\d])\.?/gu, '$1'],
+  [/(\d{1,2})\s?h\s?(\d{2})(?!\d)/gu, '$1:$2'],
+  [/(\d{1,2})\s?(?:h|hs|hrs)(?![\p{L}\d])\.?/gu, '$1:00'],
+  [/(\d{1,2})\s(?:uhr|uur|u)\s?(\d{2})(?!\d)/gu, '$1:$2'],
+];
+const said: readonly Step[] = timeWords.map(([english, words]) => [wholly(words.join('|')), ` ${english} `]);
+
+/** Days by one sign each, as on Japanese and Korean doors: only where nothing but days stands together. */
+function signs({ days, codes }: DayWords): Step[] {
+  const single = days.map((one) => one.split('|').at(-1) ?? '');
+  if (!codes.includes('ja') && !codes.includes('ko')) return [];
+  const one = `[${single.join('')}]`;
+  const run = new RegExp(String.raw`(?<![\p{L}\d])${one}(?:[-, /]*(?:${one}|祝))*(?![\p{L}])`, 'gu');
+  return [
+    [
+      run,
+      (found) =>
+        found
+          ?.replace(/./gu, (sign) =>
+            single.includes(sign) ? ` ${DAYS[single.indexOf(sign)] ?? ''}, ` : sign,
+          )
+          .replace(/, (?= *-)/g, ' ') ?? '',
+    ],
+  ];
+}
+
+/** What turns one language's words into English, in their order. */
+function stepsOf(language: DayWords): readonly Step[] {
+  const { days, daily, weekdays, weekend, to, and, noise, letters } = language;
+  const single = signs(language);
+  const steps: Step[] = [];
+  const add = (pattern: string | undefined, english: string): void => {
+    if (pattern) steps.push([wholly(pattern), ` ${english} `]);
+  };
+  add(daily, 'daily');
+  add(weekdays, 'weekdays');
+  add(weekend, 'weekends');
+  if (letters) {
+    const one = `[${letters.toLowerCase()}]`;
+    const name = (letter = ''): string => DAYS[letters.toLowerCase().indexOf(letter)] ?? '';
+    steps.push([
+      new RegExp(String.raw`(?<![\p{L}\d])(${one})\s*(?:-|al?)\s*(${one})(?!\p{L})`, 'gu'),
+      (_, from, until) => ` ${name(from)} - ${name(until)} `,
+    ]);
+  }
+  for (const [at, names] of days.entries()) add(single.length > 0 ? longName(names) : names, DAYS[at] ?? '');
+  steps.push(...single);
+  add(to, '-');
+  add(and, ',');
+  add(noise, '');
+  return steps;
+}
+
+/** A language, and the means to read it: made when it is first met. */
+interface Translator {
+  readonly language: DayWords;
+  /** Names of days and words for several. */
+  readonly days: RegExp;
+  readonly steps: readonly Step[];
+}
+
+const made = new Map<DayWords, Translator>();
+
+function translatorOf(language: DayWords): Translator {
+  let translator = made.get(language);
+  if (!translator) {
+    const { days, daily, weekdays, weekend, letters } = language;
+    const range = letters && String.raw`[${letters.toLowerCase()}]\s?(?:-|al?)\s?[${letters.toLowerCase()}]`;
+    const all = [...days, daily, weekdays, weekend, range].filter(Boolean).join('|');
+    translator = { language, days: wholly(all), steps: stepsOf(language) };
+    made.set(language, translator);
+  }
+  return translator;
+}
+
+const apply = (text: string, steps: readonly Step[]): string =>
+  steps.reduce(
+    (now, [find, english]) =>
+      typeof english === 'string' ? now.replace(find, english) : now.replace(find, english),
+    text,
+  );
+
+/** Every language there are words of, those that `code` (BCP 47, '' for unknown) names first. */
+export function languagesFor(code: string): readonly DayWords[] {
+  const primary = code.toLowerCase().split('-')[0] ?? '';
+  return dayWords.toSorted((a, b) => Number(b.codes.includes(primary)) - Number(a.codes.includes(primary)));
+}
+
+/** The language of a code (BCP 47); undefined where there are no words of it. */
+export const languageOf = (code: string): DayWords | undefined => {
+  const primary = code.toLowerCase().split('-')[0] ?? '';
+  return primary ? dayWords.find(({ codes }) => codes.includes(primary)) : undefined;
+};
+
+/** How often a text in plain letters names days in a language. */
+export const daysNamedIn = (text: string, language: DayWords): number =>
+  text.match(translatorOf(language).days)?.length ?? 0;
+
+/** Hours in a language's words, given in plain letters, in words that English readers of hours know. */
+export function toEnglish(text: string, language: DayWords): string {
+  const { steps } = translatorOf(language);
+  return apply(apply(apply(text, times), said), steps)
+    .replace(/\s+/g, ' ')
+    .replace(/(?: ?, ?)+/g, ', ')
+    .trim();
+}
+
+/** The languages whose long names of days stand in a text, the most frequent first. */
+export function languagesIn(text: string): readonly DayWords[] {
+  const plain = plainLetters(text);
+  const counted = dayWords
+    .map((language) => ({ language, count: plain.match(longNames(language))?.length ?? 0 }))
+    .filter(({ count }) => count > 0);
+  return counted.sort((a, b) => b.count - a.count).map(({ language }) => language);
+}
+
+/** The first alternative: the bar after it stands in no brackets. */
+const longName = (names: string): string => /^(?:[^|(]|\([^)]*\)[?*+]?)*/.exec(names)?.[0] ?? '';
+
+const longs = new Map<DayWords, RegExp>();
+function longNames(language: DayWords): RegExp {
+  let find = longs.get(language);
+  if (!find) {
+    find = wholly(language.days.map((names) => longName(names)).join('|'));
+    longs.set(language, find);
+  }
+  return find;
+}
