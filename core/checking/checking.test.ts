@@ -162,7 +162,7 @@ describe('the three-way reading', () => {
       code.startsWith('agreement/') ? [`${code} ${property ?? ''}`] : [],
     );
     expect(told.sort()).toEqual([
-      'agreement/not-visible openingHoursSpecification',
+      'agreement/hours-not-shown openingHoursSpecification',
       'agreement/record geo',
       'agreement/record-spelling streetAddress',
       'agreement/visitor streetAddress',

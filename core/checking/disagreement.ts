@@ -87,6 +87,15 @@ function againstVisitor(row: ThreeWayRow): readonly Finding[] {
     ];
   }
   if (agreement !== 'missing') return [];
+  if (row.fact === 'hours')
+    return [
+      finding(
+        'agreement/hours-not-shown',
+        `The markup says “${shortText(said.text)}”, and the page shows no opening hours. Visitors look for them here too.`,
+        said.place,
+        row.property,
+      ),
+    ];
   return [
     finding(
       'agreement/not-visible',

@@ -439,6 +439,11 @@ const rows = {
     meaning: 'The markup says what a visitor cannot see.',
     source: PROFILE,
   },
+  'agreement/hours-not-shown': {
+    grade: 'note',
+    meaning: 'The markup gives opening hours, and the page shows visitors none.',
+    source: PROFILE,
+  },
 } as const satisfies Record<string, Row>;
 
 export type FaultCode = keyof typeof rows;
