@@ -66,6 +66,12 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     '{"@context":"https://shema.org","@type":"Optician"}',
     '{"@context":"https://schema.org","@type":"Optician"}',
   ),
+  'syntax/words-around': pair(`Here is your code:\n${hollins()}`, hollins()),
+  'syntax/escaped-quotes': pair(script(hollins().replaceAll('"', '&quot;')), script(hollins())),
+  'syntax/template-tag': pair(
+    script(hollins('"telephone": {{ phone }}')),
+    script(hollins('"telephone": "+44 20 7946 0321"')),
+  ),
   'syntax/html-comment': pair(script(`<!--${hollins()}-->`), script(hollins())),
   'syntax/script-type': pair(
     script(hollins()).replace('application/ld+json', 'application/json'),

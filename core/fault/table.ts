@@ -106,6 +106,21 @@ const rows = {
     meaning: 'The @context is not schema.org.',
     source: `${JSONLD} §3.1`,
   },
+  'syntax/words-around': {
+    grade: 'must',
+    meaning: 'Words, a fence of code or an assignment were pasted with the markup.',
+    source: `${JSON_STANDARD} §2`,
+  },
+  'syntax/escaped-quotes': {
+    grade: 'must',
+    meaning: 'Quotes of JSON-LD are written as character references of HTML.',
+    source: 'HTML Living Standard, 4.12.1.3',
+  },
+  'syntax/template-tag': {
+    grade: 'must',
+    meaning: 'A tag of a template stands where a value was to be filled in.',
+    source: `${JSON_STANDARD} §3`,
+  },
   'syntax/html-comment': {
     grade: 'should',
     meaning: 'A JSON-LD script is wrapped in an HTML comment.',

@@ -4,10 +4,12 @@ import { fault, type Fault } from '#core/fault';
 import { attributeSpan, readDocument, textContent, type HtmlDocument, type HtmlElement } from '#core/html';
 import type { ReadItem } from '#core/item';
 import { readJson } from './json.ts';
+import type { JsonFault } from './jsonFault.ts';
 import { followReferences, readJsonLd } from './jsonld.ts';
 import { readMicrodata } from './microdata.ts';
 import { readRdfa } from './rdfa.ts';
 import { visibleText, type VisibleText } from './visible.ts';
+import { fencesAround, isWrappedJson, unwrap } from './wrapping.ts';
 
 /** A fault of the source itself, found while reading it. */
 interface ReadingFault extends Fault {
@@ -42,7 +44,7 @@ export interface Reading {
  */
 export function readSource(source: string, url = ''): Reading {
   const lines = new Lines(source);
-  const kind = /^\s*[[{]/.test(source) ? 'json' : 'html';
+  const kind = /^\s*[[{]/.test(source) || isWrappedJson(source) ? 'json' : 'html';
   if (kind === 'json') {
     const { items, faults } = readScript(source, 0, source.length, lines);
     return {
@@ -68,6 +70,8 @@ export function readSource(source: string, url = ''): Reading {
     items.push(...read.items);
     faults.push(...read.faults);
   }
+  const fences = fencesAround(source);
+  if (fences) faults.push(faultAt(fences, lines));
   faults.push(...mistypedScripts(scripts, source, lines));
   const microdata = readMicrodata(document, lines, base);
   items.push(...microdata.items, ...readRdfa(document, lines, base));
@@ -134,14 +138,17 @@ function readScript(
   end: number,
   lines: Lines,
 ): { items: readonly ReadItem[]; faults: readonly ReadingFault[] } {
-  const json = readJson(source, start, end);
+  const given = unwrap(source, start, end);
+  const json = readJson(given.text, given.start, given.end);
   const jsonLd = readJsonLd(json.values, lines);
-  const faults = [...json.faults, ...jsonLd.faults].map(({ start: from, end: until, ...fault }) => ({
-    ...fault,
-    place: lines.place(from, until),
-  }));
+  const faults = [...given.faults, ...json.faults, ...jsonLd.faults].map((one) => faultAt(one, lines));
   return { items: jsonLd.items, faults };
 }
+
+const faultAt = ({ start, end, ...fault }: JsonFault, lines: Lines): ReadingFault => ({
+  ...fault,
+  place: lines.place(start, end),
+});
 
 function baseOf({ elements }: HtmlDocument, url: string): string {
   for (const { name, inert, attributes } of elements) {
