@@ -29,7 +29,7 @@ const may = {
 };
 /** The floors of `core`, lower ones first. A folder imports only from floors below its own. */
 const floors = [
-  ['text', 'vocabulary', 'limits'],
+  ['text', 'vocabulary', 'limits', 'outline'],
   ['fault', 'csv'],
   ['html'],
   ['phone', 'address', 'hours', 'pin', 'link', 'price', 'item'],

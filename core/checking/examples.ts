@@ -138,7 +138,9 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   ),
   'value/coordinate': pair(geo('"50° 27′ N"', '-3.52530'), geo('50.46190', '-3.52530')),
   'value/coordinate-range': pair(geo('50.46190', '-193.52530'), geo('50.46190', '-3.52530')),
-  'value/coordinates-swapped': pair(geo('-122.61231', '48.51234'), geo('48.51234', '-122.61231')),
+  'value/coordinates-swapped': pair(geo('-122.61231', '48.51234'), geo('50.46190', '-3.52530')),
+  'value/coordinates-sign': pair(geo('50.46190', '3.52530'), geo('50.46190', '-3.52530')),
+  'value/coordinates-country': pair(geo('48.85661', '12.35222'), geo('50.46190', '-3.52530')),
   'value/coordinates-zero': pair(geo('0', '0'), geo('50.46190', '-3.52530')),
   'value/coordinates-coarse': pair(geo('50.4', '-3.52530'), geo('50.46190', '-3.52530')),
   'value/coordinates-incomplete': pair(

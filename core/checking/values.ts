@@ -14,7 +14,6 @@ import {
 import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '#core/link';
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import { saidMarkup } from '#core/markup';
-import { readPin } from '#core/pin';
 import { recordFromItem, type Reading, attributeText } from '#core/reading';
 import { textOf, valuesOf, type ReadItem, type ReadProperty, type ReadValue } from '#core/item';
 import { judgeText } from '#core/value';
@@ -23,6 +22,7 @@ import { propertyKinds } from '#core/record';
 import { escapeHtml, jsonString, table, type Edit } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
+import { judgeCoordinates } from './coordinates.ts';
 import { apartFromShown } from '#core/mending';
 
 /** What a value stands in: its page's source and address, and the country its telephone numbers are read in. */
@@ -44,7 +44,7 @@ export function judgeValues({ items, base, source }: Reading): readonly Finding[
       if (property.value.kind === 'item') visit(property.value.item, { source, base, country });
       else found.push(...judgeProperty(item, property, { source, base, country }));
     }
-    found.push(...judgeWhole(item));
+    found.push(...judgeWhole(item, country));
   };
   for (const item of items) visit(item, { source, base, country: '' });
   return found;
@@ -213,23 +213,12 @@ function mendHours(value: TextValue, text: string): Edit[] | null {
 }
 
 /** Values that only make sense together: a pin, an address. */
-function judgeWhole(item: ReadItem): readonly Finding[] {
+function judgeWhole(item: ReadItem, country: string): readonly Finding[] {
   const placeOf = (name: string): Finding['place'] => {
     const [value] = valuesOf(item, name);
     return value?.kind === 'text' ? value.place : item.place;
   };
-  if (item.types.some((type) => isSubtype(type, 'GeoCoordinates'))) {
-    const pin = { latitude: textOf(item, 'latitude'), longitude: textOf(item, 'longitude') };
-    return readPin(pin).faults.map(({ part, code, message }) =>
-      finding(
-        code,
-        message,
-        placeOf(part),
-        part,
-        code === 'value/coordinates-swapped' ? { edits: swap(item), guess: true } : {},
-      ),
-    );
-  }
+  if (item.types.some((type) => isSubtype(type, 'GeoCoordinates'))) return judgeCoordinates(item, country);
   if (item.types.some((type) => isSubtype(type, 'ImageObject'))) {
     return (['width', 'height'] as const).flatMap((side) => {
       const size = textOf(item, side).trim();
@@ -290,17 +279,4 @@ function mendPart(item: ReadItem, part: AddressPart, code: Fault['code']): Edit[
   return code === 'value/country' && value?.kind === 'text'
     ? mendValue(value, countryCode(value.text))
     : null;
-}
-
-function swap(item: ReadItem): Edit[] | null {
-  const [latitude] = valuesOf(item, 'latitude');
-  const [longitude] = valuesOf(item, 'longitude');
-  if (latitude?.kind !== 'text' || longitude?.kind !== 'text') return null;
-  if (latitude.holder === 'text' || longitude.holder === 'text') return null;
-  const written = ({ holder, json, text }: TextValue): string =>
-    holder === 'json' ? JSON.stringify(json) : attributeText(text, holder);
-  return [
-    { start: latitude.place.start, end: latitude.place.end, text: written(longitude) },
-    { start: longitude.place.start, end: longitude.place.end, text: written(latitude) },
-  ];
 }

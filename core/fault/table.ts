@@ -218,6 +218,16 @@ const rows = {
     meaning: 'A latitude beyond ±90 or a longitude beyond ±180 degrees.',
     source: 'WGS 84',
   },
+  'value/coordinates-sign': {
+    grade: 'must',
+    meaning: 'A sign of the coordinates is wrong: they lie in another country than the address.',
+    source: `${SCHEMA}/GeoCoordinates, WGS-84`,
+  },
+  'value/coordinates-country': {
+    grade: 'must',
+    meaning: 'The coordinates lie in another country than the address.',
+    source: `${SCHEMA}/GeoCoordinates, WGS-84`,
+  },
   'value/coordinates-swapped': {
     grade: 'must',
     meaning: 'Latitude and longitude have changed places.',

@@ -1,0 +1,163 @@
+import { countryName } from '#core/address';
+import { finding, type Fault, type Finding } from '#core/fault';
+import { textOf, valuesOf, type ReadItem, type ReadValue } from '#core/item';
+import { countriesAt, isInCountry } from '#core/outline';
+import { readCoordinates, readDegrees, readPin, type Point } from '#core/pin';
+import { attributeText } from '#core/reading';
+import type { Edit } from '#core/text';
+
+type Half = 'latitude' | 'longitude';
+type TextValue = Extract<ReadValue, { kind: 'text' }>;
+
+/** Coordinates: whether a machine reads them at all, and whether they can be where the address is. */
+export function judgeCoordinates(item: ReadItem, country: string): readonly Finding[] {
+  const pin = { latitude: textOf(item, 'latitude'), longitude: textOf(item, 'longitude') };
+  const unread = (['latitude', 'longitude'] as const).flatMap((half) => unreadable(item, half, pin[half]));
+  const { point, faults } = readPin(pin);
+  const told = faults
+    .filter(({ part }) => !unread.some(({ property }) => property === part))
+    .map(({ part, code, message }) =>
+      finding(code, message, placeOf(item, part), part, {
+        edits:
+          code === 'value/coordinates-swapped'
+            ? exchange(item, { latitude: pin.longitude, longitude: pin.latitude })
+            : null,
+        guess: true,
+      }),
+    );
+  return [...unread, ...told, ...(point ? againstCountry(item, point, country) : [])];
+}
+
+const placeOf = (item: ReadItem, half: Half): Finding['place'] => {
+  const [value] = valuesOf(item, half);
+  return value?.kind === 'text' ? value.place : item.place;
+};
+
+/** A number that people can read and machines cannot: a decimal comma, degrees, minutes and seconds, a hemisphere. */
+function unreadable(item: ReadItem, half: Half, text: string): readonly Finding[] {
+  const written = text.trim();
+  if (!written || /^[+-]?\d+(?:\.\d+)?$/.test(written)) return [];
+  const hemisphere = /^(\d{1,3}(?:[.,]\d+)?)\s*°?\s*([NSEW])$/i.exec(written);
+  const signed =
+    hemisphere && `${/[SW]/i.test(hemisphere[2] ?? '') ? '-' : ''}${(hemisphere[1] ?? '').replace(',', '.')}`;
+  const other = half === 'latitude' ? '0° 0′ 0″ E' : '0° 0′ 0″ N';
+  const whole = /[NSEW°º′'"]/i.test(written)
+    ? readCoordinates(half === 'latitude' ? `${written} ${other}` : `${other} ${written}`)?.[half]
+    : undefined;
+  const degrees =
+    signed ??
+    whole ??
+    (readDegrees(written) === undefined ? '' : written.replace('−', '-').replace(',', '.').replace(/°$/, ''));
+  if (!degrees) return [];
+  return [
+    finding(
+      'value/coordinate',
+      `“${written}” is no ${half} to a machine, which reads a plain number with a point: ${degrees}.`,
+      placeOf(item, half),
+      half,
+      { edits: exchange(item, { [half]: degrees }) },
+    ),
+  ];
+}
+
+/** The ways a pin is written wrong, and what it was meant to be. */
+const MEANT: readonly (readonly [code: Fault['code'], told: string, meant: (point: Point) => Point])[] = [
+  [
+    'value/coordinates-sign',
+    'The minus sign of its longitude is missing or too much',
+    ({ latitude, longitude }) => ({ latitude, longitude: -longitude }),
+  ],
+  [
+    'value/coordinates-sign',
+    'The minus sign of its latitude is missing or too much',
+    ({ latitude, longitude }) => ({ latitude: -latitude, longitude }),
+  ],
+  [
+    'value/coordinates-swapped',
+    'Latitude and longitude have changed places',
+    ({ latitude, longitude }) => ({ latitude: longitude, longitude: latitude }),
+  ],
+  [
+    'value/coordinates-sign',
+    'Both signs are wrong',
+    ({ latitude, longitude }) => ({ latitude: -latitude, longitude: -longitude }),
+  ],
+  [
+    'value/coordinates-swapped',
+    'Latitude and longitude have changed places, and a sign is lost',
+    ({ latitude, longitude }) => ({ latitude: longitude, longitude: -latitude }),
+  ],
+  [
+    'value/coordinates-swapped',
+    'Latitude and longitude have changed places, and a sign is lost',
+    ({ latitude, longitude }) => ({ latitude: -longitude, longitude: latitude }),
+  ],
+];
+
+function againstCountry(item: ReadItem, point: Point, country: string): readonly Finding[] {
+  if (!country || isInCountry(country, point) !== false) return [];
+  const [there] = countriesAt(point);
+  const where = there ? `in ${countryName(there)}` : 'in the sea';
+  const pin = `${textOf(item, 'latitude')}, ${textOf(item, 'longitude')}`;
+  const said = `${pin} lies ${where}, the address in ${countryName(country)}.`;
+  const found = MEANT.find(
+    ([, , meant]) => Math.abs(meant(point).latitude) <= 90 && isInCountry(country, meant(point)),
+  );
+  if (!found)
+    return [
+      finding(
+        'value/coordinates-country',
+        `${said} One of them is wrong.`,
+        placeOf(item, 'latitude'),
+        'latitude',
+      ),
+    ];
+  const [code, told, meant] = found;
+  const { latitude, longitude } = meant(point);
+  const half = latitude === point.latitude ? 'longitude' : 'latitude';
+  return [
+    finding(
+      code,
+      `${said} ${told}: ${String(latitude)}, ${String(longitude)} is there.`,
+      placeOf(item, half),
+      half,
+      {
+        edits: exchange(item, written(item, { latitude, longitude })),
+        guess: true,
+      },
+    ),
+  ];
+}
+
+/** The halves as they stand, turned or signed otherwise: no digit is lost. */
+function written(item: ReadItem, meant: Point): Readonly<Partial<Record<Half, string>>> {
+  const texts = [textOf(item, 'latitude').trim(), textOf(item, 'longitude').trim()];
+  const as = (degrees: number): string => {
+    const text = texts.find((one) => Math.abs(Number(one)) === Math.abs(degrees)) ?? String(degrees);
+    const digits = text.replace(/^[+-]/, '');
+    return degrees < 0 ? `-${digits}` : digits;
+  };
+  const next = { latitude: as(meant.latitude), longitude: as(meant.longitude) };
+  return {
+    ...(next.latitude === texts[0] ? {} : { latitude: next.latitude }),
+    ...(next.longitude === texts[1] ? {} : { longitude: next.longitude }),
+  };
+}
+
+/** Exchanges halves for others; a number stays a number, and a text that people read stays. */
+function exchange(item: ReadItem, halves: Readonly<Partial<Record<Half, string>>>): Edit[] | null {
+  const edits: Edit[] = [];
+  for (const [half, text] of Object.entries(halves)) {
+    const [value, ...more] = valuesOf(item, half);
+    if (value?.kind !== 'text' || more.length > 0 || value.holder === 'text') return null;
+    edits.push({ start: value.place.start, end: value.place.end, text: inPlace(value, text) });
+  }
+  return edits.length > 0 ? edits : null;
+}
+
+const inPlace = ({ holder, json }: TextValue, text: string): string =>
+  holder === 'json'
+    ? typeof json === 'string' && !/^\+|,/.test(json)
+      ? `"${text}"`
+      : text
+    : attributeText(text, holder);

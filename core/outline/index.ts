@@ -1,0 +1,1 @@
+export { countriesAt, isInCountry } from './outline.ts';

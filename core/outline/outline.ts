@@ -1,0 +1,74 @@
+import { cells } from './cells.ts';
+
+interface Point {
+  readonly latitude: number;
+  readonly longitude: number;
+}
+
+/** Territories that addresses give the country of as well, by ISO 3166-1 alpha-2. */
+const TERRITORIES: Readonly<Record<string, readonly string[]>> = {
+  AU: ['NF', 'HM'],
+  CN: ['HK', 'MO', 'TW'],
+  DK: ['FO', 'GL'],
+  FI: ['AX'],
+  FR: ['GP', 'MQ', 'GF', 'RE', 'YT', 'PM', 'MF', 'BL', 'NC', 'PF', 'WF'],
+  GB: ['IM', 'JE', 'GG', 'GI', 'FK', 'BM', 'KY', 'TC', 'VG', 'AI', 'MS', 'SH'],
+  IL: ['PS'],
+  MA: ['EH'],
+  NL: ['AW', 'CW', 'SX', 'BQ'],
+  NO: ['SJ'],
+  NZ: ['CK', 'NU'],
+  RS: ['XK'],
+  US: ['PR', 'VI', 'GU', 'AS', 'MP'],
+};
+/** What the atlas draws otherwise than addresses are written: south, west, north and east of it, degrees. */
+const MORE: Readonly<Record<string, readonly [number, number, number, number]>> = {
+  UA: [44, 32, 47, 37],
+  CY: [34, 32, 36, 35],
+  RS: [41, 20, 44, 22],
+};
+/** A pin may lie in a harbour: degrees off the land. */
+const OFF_SHORE = 0.15;
+
+const read = new Map<string, ReadonlySet<number>>();
+const number = (latitude: number, longitude: number): number =>
+  (Math.floor(latitude) + 90) * 360 + Math.floor(longitude) + 180;
+
+/** The cells of a country of one degree each, by number. */
+function cellsOf(code: string): ReadonlySet<number> {
+  const known = read.get(code);
+  if (known) return known;
+  const found = new Set<number>();
+  for (const row of (cells[code] ?? '').split(';')) {
+    const [latitude, runs = ''] = row.split(':');
+    for (const run of runs.split(',').filter(Boolean)) {
+      const [from = NaN, until = from] = run.split('_').map(Number);
+      for (let at = from; at <= until; at += 1) found.add(number(Number(latitude), at));
+    }
+  }
+  read.set(code, found);
+  return found;
+}
+
+function touches(code: string, { latitude, longitude }: Point): boolean {
+  const own = cellsOf(code);
+  return [-OFF_SHORE, 0, OFF_SHORE].some((north) =>
+    [-OFF_SHORE, 0, OFF_SHORE].some((east) => own.has(number(latitude + north, longitude + east))),
+  );
+}
+
+/**
+ * Whether a point (degrees WGS-84) lies in a country (ISO 3166-1 alpha-2) or near its coast, as exactly as one degree
+ * tells; undefined for a country whose outline is not known.
+ */
+export function isInCountry(code: string, point: Point): boolean | undefined {
+  if (!cells[code]) return undefined;
+  const [south, west, north, east] = MORE[code] ?? [NaN, NaN, NaN, NaN];
+  const { latitude, longitude } = point;
+  if (latitude >= south && latitude <= north && longitude >= west && longitude <= east) return true;
+  return [code, ...(TERRITORIES[code] ?? [])].some((one) => touches(one, point));
+}
+
+/** The countries (ISO 3166-1 alpha-2) a point may lie in. */
+export const countriesAt = (point: Point): readonly string[] =>
+  Object.keys(cells).filter((code) => touches(code, point));
