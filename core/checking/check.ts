@@ -10,7 +10,8 @@ import { localBusinessProfile, type Profile } from './profile.ts';
 import { judgeStructure } from './structure.ts';
 import { judgeSyntax } from './syntax.ts';
 import { describedBranch, threeWay, type ThreeWayRow } from '#core/agreement';
-import { judgeValues } from './values.ts';
+import { judgeSense } from './sense.ts';
+import { countryOfItem, judgeValues } from './values.ts';
 import { VisitorSearch } from '#core/agreement';
 import { judgeVocabulary } from './vocabulary.ts';
 
@@ -62,6 +63,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeStructure(reading),
     ...judgeVocabulary(reading),
     ...judgeValues(reading),
+    ...judgeSense(reading, countryOfItem),
     ...judgeGuidelines(reading, profile),
     ...judgeAgreement(reading, rows, { record, search, telephones: options.telephones }),
   ].sort(byGradeAndPlace);

@@ -51,7 +51,7 @@ const places: readonly Place[] = [
     type: 'HardwareStore',
     name: 'Eisenwaren Grünwald',
     street: 'Lange Straße 12a',
-    town: 'Musterstadt',
+    town: 'Neustadt',
     code: '01067',
     telephone: '+49 30 23125123',
     shownTelephone: '030 23125123',

@@ -176,6 +176,66 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     hollins('"image":{"@type":"ImageObject","url":"https://hollins.example/a.jpg","width":"wide"}'),
     hollins('"image":{"@type":"ImageObject","url":"https://hollins.example/a.jpg","width":1600}'),
   ),
+  'value/encoding': pair(hollins('"slogan":"FÃ¼r Sie"'), hollins('"slogan":"Für Sie"')),
+  'value/entities': pair(hollins('"slogan":"Eyes &amp; ears"'), hollins('"slogan":"Eyes & ears"')),
+  'value/html': pair(hollins('"slogan":"<b>Seeing</b> is better"'), hollins('"slogan":"Seeing is better"')),
+  'value/telephone-form': pair(
+    hollins('"telephone":"+44 (0)20 7946 0321"'),
+    hollins('"telephone":"+44 20 7946 0321"'),
+  ),
+  'value/telephone-foreign': pair(
+    hollins('"telephone":"+33 1 42 68 53 00"'),
+    hollins('"telephone":"+44 20 7946 0321"'),
+  ),
+  'value/email-form': pair(
+    hollins('"email":"mailto:desk@hollins.example"'),
+    hollins('"email":"desk@hollins.example"'),
+  ),
+  'value/name': pair(
+    business('"name":"Hollins Row Opticians | Eye tests, glasses, lenses, Saltby"', ADDRESS),
+    hollins(),
+  ),
+  'value/name-capitals': pair(business('"name":"HOLLINS ROW OPTICIANS"', ADDRESS), hollins()),
+  'value/po-box': pair(
+    business('"name":"Hollins Row Opticians"', ADDRESS.replace('9 Hollins Row', 'PO Box 12')),
+    hollins(),
+  ),
+  'value/street': pair(
+    business('"name":"Hollins Row Opticians"', ADDRESS.replace('9 Hollins Row', '9 Hollins Row, Saltby')),
+    hollins(),
+  ),
+  'value/town': pair(
+    business('"name":"Hollins Row Opticians"', ADDRESS.replace('"Saltby"', '"Saltby TQ1 2AB"')),
+    hollins(),
+  ),
+  'value/image': pair(
+    hollins('"image":{"@type":"ImageObject","caption":"The shop"}'),
+    hollins('"image":{"@type":"ImageObject","url":"https://hollins.example/a.jpg"}'),
+  ),
+  'value/hours-incomplete': pair(
+    opening('"dayOfWeek":"Monday","opens":"09:00"'),
+    opening('"dayOfWeek":"Monday","opens":"09:00","closes":"17:00"'),
+  ),
+  'value/hours-backwards': pair(
+    opening('"dayOfWeek":"Monday","opens":"09:00","closes":"05:00"'),
+    opening('"dayOfWeek":"Monday","opens":"18:00","closes":"02:00"'),
+  ),
+  'value/hours-contradiction': pair(
+    hollins(
+      '"openingHoursSpecification":[{"@type":"OpeningHoursSpecification","dayOfWeek":"Monday","opens":"09:00","closes":"17:00"},{"@type":"OpeningHoursSpecification","dayOfWeek":"Monday","opens":"10:00","closes":"18:00"}]',
+    ),
+    hollins(
+      '"openingHoursSpecification":[{"@type":"OpeningHoursSpecification","dayOfWeek":"Monday","opens":"09:00","closes":"12:00"},{"@type":"OpeningHoursSpecification","dayOfWeek":"Monday","opens":"13:00","closes":"18:00"}]',
+    ),
+  ),
+  'guideline/address-text': pair(
+    business('"name":"Hollins Row Opticians"', '"address":"9 Hollins Row, Saltby TQ1 2AB"'),
+    hollins(),
+  ),
+  'guideline/review-author': pair(
+    hollins('"review":{"@type":"Review","reviewBody":"Good"}'),
+    hollins('"review":{"@type":"Review","reviewBody":"Good","author":{"@type":"Person","name":"A"}}'),
+  ),
   'value/url-tracking': pair(
     hollins('"sameAs":"https://social.example/hollins?utm_source=x"'),
     hollins('"sameAs":"https://social.example/hollins"'),

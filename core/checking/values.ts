@@ -39,7 +39,7 @@ export function judgeValues({ items, base, source }: Reading): readonly Finding[
   const visit = (item: ReadItem, surroundings: Surroundings): void => {
     if (seen.has(item)) return;
     seen.add(item);
-    const country = recordFromCountry(item) || surroundings.country;
+    const country = countryOfItem(item) || surroundings.country;
     for (const property of item.properties) {
       if (property.value.kind === 'item') visit(property.value.item, { source, base, country });
       else found.push(...judgeProperty(item, property, { source, base, country }));
@@ -50,7 +50,8 @@ export function judgeValues({ items, base, source }: Reading): readonly Finding[
   return found;
 }
 
-function recordFromCountry(item: ReadItem): string {
+/** The country (ISO 3166-1 alpha-2) of an item's address; '' where it has none. */
+export function countryOfItem(item: ReadItem): string {
   return valuesOf(item, 'address').length > 0 ? countryCode(recordFromItem(item).address.addressCountry) : '';
 }
 

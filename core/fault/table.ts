@@ -300,6 +300,81 @@ const rows = {
     source: PROFILE,
   },
   'value/size': { grade: 'must', meaning: 'Not a size of a picture in pixels.', source: `${SCHEMA}/width` },
+  'value/encoding': {
+    grade: 'must',
+    meaning: 'Text that was damaged by a wrong encoding.',
+    source: 'Encoding Standard',
+  },
+  'value/entities': {
+    grade: 'should',
+    meaning: 'References of HTML inside a text of JSON.',
+    source: `${JSON_STANDARD} §7`,
+  },
+  'value/html': {
+    grade: 'note',
+    meaning: 'Tags of HTML inside a text of JSON.',
+    source: `${SCHEMA}/Text`,
+  },
+  'value/telephone-form': {
+    grade: 'should',
+    meaning: 'A telephone number as a link, with (0), with 00, or several in one text.',
+    source: 'ITU-T E.123',
+  },
+  'value/telephone-foreign': {
+    grade: 'should',
+    meaning: 'A telephone number of another country than the address.',
+    source: 'ITU-T E.164',
+  },
+  'value/email-form': {
+    grade: 'should',
+    meaning: 'An email address written as a link.',
+    source: 'RFC 6068',
+  },
+  'value/name': {
+    grade: 'should',
+    meaning: 'A name with services, towns, numbers, addresses or signs in it.',
+    source: PROFILE,
+  },
+  'value/name-capitals': {
+    grade: 'note',
+    meaning: 'A name in capitals throughout.',
+    source: PROFILE,
+  },
+  'value/po-box': {
+    grade: 'should',
+    meaning: 'A post office box in the place of the street.',
+    source: `${SCHEMA}/postOfficeBoxNumber`,
+  },
+  'value/street': {
+    grade: 'should',
+    meaning: 'A street that holds town, postal code, country or telephone as well.',
+    source: `${SCHEMA}/streetAddress`,
+  },
+  'value/town': {
+    grade: 'should',
+    meaning: 'A town that holds the postal code as well.',
+    source: `${SCHEMA}/addressLocality`,
+  },
+  'value/image': {
+    grade: 'should',
+    meaning: 'An ImageObject without the address of a picture.',
+    source: `${SCHEMA}/ImageObject`,
+  },
+  'value/hours-incomplete': {
+    grade: 'must',
+    meaning: 'Opening hours without their beginning or their end.',
+    source: `${SCHEMA}/OpeningHoursSpecification`,
+  },
+  'value/hours-backwards': {
+    grade: 'should',
+    meaning: 'Hours that end before they begin, as if the afternoon had been forgotten.',
+    source: `${SCHEMA}/closes`,
+  },
+  'value/hours-contradiction': {
+    grade: 'must',
+    meaning: 'A day that stands twice with hours that cannot both be right.',
+    source: `${SCHEMA}/OpeningHoursSpecification`,
+  },
   'value/url-tracking': {
     grade: 'note',
     meaning: 'The address carries tracking parameters.',
@@ -330,6 +405,16 @@ const rows = {
   'guideline/recommended': {
     grade: 'should',
     meaning: 'A property the guidelines recommend is missing.',
+    source: PROFILE,
+  },
+  'guideline/address-text': {
+    grade: 'note',
+    meaning: 'The address is one text instead of its parts.',
+    source: PROFILE,
+  },
+  'guideline/review-author': {
+    grade: 'should',
+    meaning: 'A review that does not say who wrote it.',
     source: PROFILE,
   },
   'guideline/worth-having': {

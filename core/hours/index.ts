@@ -3,5 +3,5 @@ export * from './hours.ts';
 export * from './open.ts';
 export * from './special.ts';
 export * from './strip.ts';
-export { clockTime, isMachineTime } from './time.ts';
+export { clockTime, isMachineTime, minutesOf } from './time.ts';
 export * from './week.ts';

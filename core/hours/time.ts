@@ -23,6 +23,8 @@ const clock = (hour: number, minute: number): string =>
 
 /** Whether a text is a time as machines want it: ISO 8601 hours, minutes, optionally seconds and zone. */
 export function isMachineTime(text: string): boolean {
+  // "09:00-05:00" is a span to whoever wrote it, not a time of a zone.
+  if (/^\d{2}:\d{2}[+-]\d{2}:\d{2}$/.test(text)) return false;
   return /^([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d+)?)?(Z|[+-]\d{2}:\d{2})?$/.test(text);
 }
 

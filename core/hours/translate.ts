@@ -14,7 +14,7 @@ export const plainLetters = (text: string): string =>
     .replaceAll('：', ':');
 const LETTERS: Readonly<Record<string, string>> = { ø: 'o', ł: 'l', æ: 'ae', œ: 'oe', ß: 'ss', đ: 'd' };
 
-type Step = readonly [find: RegExp, english: string | ((...found: string[]) => string)];
+type Step = readonly [find: RegExp, english: string | ((...found: (string | undefined)[]) => string)];
 
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
 /** Scripts whose words stand without blanks between them. */

@@ -95,3 +95,25 @@ export function binaryBytes(text: string): Uint8Array {
   for (let at = 0; at < text.length; at += 1) bytes[at] = text.charCodeAt(at) & 0xff;
   return bytes;
 }
+
+/**
+ * The text that was meant where UTF-8 was read as windows-1252 ("BÃ¤ckerei"); '' where it was damaged beyond that
+ * (U+FFFD); undefined where it is sound.
+ */
+export function repairEncoding(text: string): string | undefined {
+  if (text.includes('\uFFFD')) return '';
+  if (!/[ÂÃâÅÄÎÏÐÑ][\u0080-\u00BF€‚ƒ„…†‡ˆ‰Š‹ŒŽ‘’“”•–—˜™š›œžŸ]/.test(text)) return undefined;
+  const bytes: number[] = [];
+  for (const character of text) {
+    const code = character.codePointAt(0) ?? 0;
+    const special = WINDOWS_1252.indexOf(character);
+    if (code < 256) bytes.push(code);
+    else if (special >= 0) bytes.push(0x80 + special);
+    else return undefined;
+  }
+  try {
+    return new TextDecoder('utf-8', { fatal: true }).decode(Uint8Array.from(bytes));
+  } catch {
+    return undefined; // these letters stand side by side in sound words as well
+  }
+}

@@ -1,0 +1,324 @@
+import { countryName } from '#core/address';
+import { finding, shortText, type Finding } from '#core/fault';
+import { textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
+import { normaliseProfile } from '#core/link';
+import { readTelephone } from '#core/phone';
+import { type Reading } from '#core/reading';
+import { repairEncoding, table } from '#core/text';
+import { judgeStreet, judgeTown, judgeWholeAddress } from './senseOfAddress.ts';
+import { judgeHours } from './senseOfHours.ts';
+import { tell, type Spot } from './spot.ts';
+import { isSubtype, propertyNamed } from '#core/vocabulary';
+
+/** Values that a machine reads and nobody can have meant: what a person sees at once and no syntax tells. */
+export function judgeSense(
+  { items, source }: Reading,
+  countryOf: (item: ReadItem) => string,
+): readonly Finding[] {
+  const found: Finding[] = [];
+  const seen = new Set<ReadItem>();
+  const tagAt = ({ place: { start } }: ReadProperty): string =>
+    source.slice(start, start + 300).split('>')[0] ?? '';
+  const visit = (item: ReadItem, around: string, within: ReadProperty | undefined): void => {
+    if (seen.has(item)) return;
+    seen.add(item);
+    const country = countryOf(item) || around;
+    if (within) found.push(...judgeNested(item, within));
+    found.push(...judgeHours(item), ...judgeImage(item), ...judgeReview(item));
+    for (const property of item.properties) {
+      const { value } = property;
+      if (value.kind === 'item') visit(value.item, country, property);
+      else
+        found.push(
+          ...judgeSpot({ item, property, value, text: value.text.trim(), country, tag: tagAt(property) }),
+        );
+    }
+  };
+  for (const item of items) visit(item, '', undefined);
+  return found;
+}
+
+/** What is judged of a value, by its property. */
+const BY_NAME = table<(spot: Spot) => readonly Finding[]>({
+  telephone: judgeNumber,
+  faxNumber: judgeNumber,
+  email: judgeMail,
+  name: judgeName,
+  streetAddress: judgeStreet,
+  addressLocality: judgeTown,
+  address: judgeWholeAddress,
+  url: judgeTracking,
+  ratingValue: judgeDecimal,
+});
+
+function judgeSpot(spot: Spot): readonly Finding[] {
+  if (!spot.text) return [];
+  return [...judgeLetters(spot), ...(BY_NAME[spot.property.name]?.(spot) ?? [])];
+}
+
+/** Text that was damaged on its way: by a wrong encoding, by references that nobody reads, by tags. */
+function judgeLetters(spot: Spot): readonly Finding[] {
+  const { text, value, property } = spot;
+  const whole = repairEncoding(text);
+  if (whole !== undefined)
+    return [
+      tell(
+        spot,
+        'value/encoding',
+        `“${shortText(text)}” was damaged by a wrong encoding${whole ? `: “${shortText(whole)}” was meant` : ''}.`,
+        whole,
+      ),
+    ];
+  if (value.holder !== 'json' || /url|image|logo|sameAs/i.test(property.name)) return [];
+  const decoded = text.replace(
+    REFERENCE,
+    (reference, name: string) => CHARACTERS[name.toLowerCase()] ?? numbered(name) ?? reference,
+  );
+  if (decoded !== text)
+    return [
+      tell(
+        spot,
+        'value/entities',
+        `“${shortText(text)}” holds references of HTML, which no machine resolves in JSON. Write the characters themselves: “${shortText(decoded)}”.`,
+        decoded,
+      ),
+    ];
+  if (/<\/?(?:p|br|b|i|strong|em|div|span|a|ul|ol|li|h[1-6])\b[^<>]*>/i.test(text))
+    return [
+      tell(
+        spot,
+        'value/html',
+        `“${shortText(text)}” holds tags of HTML, which are shown as they stand. Write plain text.`,
+      ),
+    ];
+  return [];
+}
+
+const REFERENCE = /&(#?\w{2,8});/g;
+const CHARACTERS = table<string>({
+  amp: '&',
+  quot: '"',
+  apos: '’',
+  lt: '<',
+  gt: '>',
+  nbsp: ' ',
+  ndash: '–',
+  mdash: '—',
+  hellip: '…',
+  copy: '©',
+  reg: '®',
+  euro: '€',
+  pound: '£',
+  rsquo: '’',
+  lsquo: '‘',
+  rdquo: '”',
+  ldquo: '“',
+  eacute: 'é',
+  egrave: 'è',
+  agrave: 'à',
+  ccedil: 'ç',
+  auml: 'ä',
+  ouml: 'ö',
+  uuml: 'ü',
+  szlig: 'ß',
+  ntilde: 'ñ',
+  aacute: 'á',
+  iacute: 'í',
+  oacute: 'ó',
+  uacute: 'ú',
+  aring: 'å',
+  oslash: 'ø',
+  aelig: 'æ',
+});
+function numbered(name: string): string | undefined {
+  const [, hex, decimal] = /^#(?:x([\da-f]{1,6})|(\d{1,7}))$/i.exec(name) ?? [];
+  const code = hex ? parseInt(hex, 16) : decimal ? Number(decimal) : NaN;
+  return code > 31 && code <= 0x10ffff ? String.fromCodePoint(code) : undefined;
+}
+
+function judgeNumber(spot: Spot): readonly Finding[] {
+  const { text, country, value } = spot;
+  const number = readTelephone(text, country).telephone;
+  const international = number?.international ?? '';
+  const say = (what: string, mended = international): readonly Finding[] => [
+    tell(
+      spot,
+      'value/telephone-form',
+      `“${text}” ${what}${mended ? ` Write ${mended}.` : ''}`,
+      mended,
+      mended !== international,
+    ),
+  ];
+  if (/^tel:/i.test(text)) {
+    // A link to dial stays one; beside it the number itself belongs into the text or a meta element.
+    return value.holder === 'json'
+      ? say('is the address of a link, not a number.')
+      : say('is the address of a link: a machine reads “tel:” as part of the number.', '');
+  }
+  if (/\d[^\d+]*[/;,|][^\d+(]*[+(]?\d[\d ()-]{3,}/.test(text))
+    return say('are several numbers in one text. Give each by itself.', '');
+  if (/\(\s*0\s*\)/.test(text)) return say('holds “(0)”, which is dialled at home and not from abroad.');
+  if (/^00[1-9]/.test(text)) return say('begins with 00, which is not dialled everywhere.');
+  if (number && country && !number.assumedCountry && number.country && !sharesPlan(number.country, country))
+    return [
+      tell(
+        spot,
+        'value/telephone-foreign',
+        `${number.international} is a number of ${countryName(number.country)}, the address is in ${countryName(country)}.`,
+      ),
+    ];
+  return [];
+}
+
+/** Countries whose businesses have numbers of one another. */
+const PLANS: readonly string[] = [
+  'GB IM JE GG GI IE',
+  'IT VA SM',
+  'FR MC GP MQ GF RE YT NC PF',
+  'NO SJ',
+  'FI AX',
+  'AU CX CC',
+  'NZ CK',
+  'RU KZ',
+  'DK FO GL',
+  'NL AW CW SX BQ',
+  'CH LI',
+  'IL PS',
+  'CN HK MO TW',
+  'MA EH',
+  'RS XK',
+];
+const NANP = /^(?:US|CA|PR|VI|GU|AS|MP|BS|BB|AI|AG|VG|KY|BM|GD|TC|JM|MS|SX|LC|DM|VC|DO|TT|KN)$/;
+const sharesPlan = (one: string, other: string): boolean =>
+  one === other ||
+  (NANP.test(one) && NANP.test(other)) ||
+  PLANS.some((plan) => plan.includes(one) && plan.includes(other));
+
+function judgeMail(spot: Spot): readonly Finding[] {
+  const { text, value } = spot;
+  if (!/^mailto:/i.test(text)) return [];
+  // A link in the text stays one, and machines take its scheme off.
+  if (value.holder !== 'json') return [];
+  const mended = text.replace(/^mailto:/i, '').replace(/\?.*$/, '');
+  return [tell(spot, 'value/email-form', `“${text}” is the address of a link. Write ${mended}.`, mended)];
+}
+
+function judgeName(spot: Spot): readonly Finding[] {
+  const { text, item } = spot;
+  if (!item.types.some((type) => isSubtype(type, 'LocalBusiness') || isSubtype(type, 'Organization')))
+    return [];
+  const stuffed =
+    /https?:\/\/|www\./i.test(text) ||
+    /\p{Extended_Pictographic}/u.test(text.replace(/[©®™]/g, '')) ||
+    (text.match(/[,|•]/g)?.length ?? 0) >= 3 ||
+    (/[|•]/.test(text) && text.length > 50) ||
+    /\+?\d[\d ()-]{7,}\d/.test(text);
+  if (stuffed)
+    return [
+      tell(
+        spot,
+        'value/name',
+        `“${shortText(text)}” is more than a name. Write the name as it stands over the door; services, towns, numbers and signs have places of their own.`,
+      ),
+    ];
+  const words = text.match(/\p{L}{3,}/gu) ?? [];
+  if (words.length >= 3 && words.every((word) => word === word.toUpperCase() && word !== word.toLowerCase()))
+    return [
+      tell(
+        spot,
+        'value/name-capitals',
+        `“${shortText(text)}” is written in capitals. Write it as it stands over the door.`,
+      ),
+    ];
+  return [];
+}
+
+function judgeTracking(spot: Spot): readonly Finding[] {
+  const clean = normaliseProfile(spot.text);
+  if (!/[?&](?:utm_\w+|gclid|fbclid|msclkid)=/i.test(spot.text) || clean === spot.text) return [];
+  return [
+    tell(
+      spot,
+      'value/url-tracking',
+      `“${shortText(spot.text)}” carries tracking parameters. Write ${clean}.`,
+      clean,
+      true,
+    ),
+  ];
+}
+
+function judgeDecimal(spot: Spot): readonly Finding[] {
+  if (!/^\d,\d+$/.test(spot.text)) return [];
+  const mended = spot.text.replace(',', '.');
+  return [
+    tell(
+      spot,
+      'value/rating',
+      `“${spot.text}” is no number to a machine, which wants a point: ${mended}.`,
+      mended,
+    ),
+  ];
+}
+
+/** An object inside another without a type: what it is follows from the property, where that holds one kind alone. */
+function judgeNested(item: ReadItem, { name, place }: ReadProperty): readonly Finding[] {
+  if (item.types.length > 0 || item.properties.length === 0) return [];
+  const meant = NESTED[name] ?? '';
+  const known = propertyNamed(name);
+  if (!meant && !known) return [];
+  const where =
+    item.syntax === 'jsonld' ? `"@type": "${meant || '…'}"` : `itemtype="https://schema.org/${meant || '…'}"`;
+  const at = item.place.start + 1;
+  return [
+    finding(
+      'structure/no-type',
+      `What ${name} holds has no type, so a machine does not know what it is. Add ${where}.`,
+      item.syntax === 'jsonld' ? item.place : place,
+      name,
+      {
+        edits:
+          meant && item.syntax === 'jsonld' ? [{ start: at, end: at, text: `"@type": "${meant}", ` }] : null,
+      },
+    ),
+  ];
+}
+const NESTED = table<string>({
+  address: 'PostalAddress',
+  geo: 'GeoCoordinates',
+  openingHoursSpecification: 'OpeningHoursSpecification',
+  specialOpeningHoursSpecification: 'OpeningHoursSpecification',
+  aggregateRating: 'AggregateRating',
+  review: 'Review',
+  reviewRating: 'Rating',
+  contactPoint: 'ContactPoint',
+});
+
+function judgeImage(item: ReadItem): readonly Finding[] {
+  if (!item.types.includes('ImageObject') || item.id !== null) return [];
+  if (['url', 'contentUrl', 'embedUrl'].some((name) => textOf(item, name).trim())) return [];
+  return [
+    finding(
+      'value/image',
+      'This ImageObject has no address of a picture. Give its url or contentUrl.',
+      item.typePlace,
+      'url',
+    ),
+  ];
+}
+
+function judgeReview(item: ReadItem): readonly Finding[] {
+  if (
+    !item.types.some((type) => isSubtype(type, 'Review')) ||
+    valuesOf(item, 'author').length > 0 ||
+    item.properties.length === 0
+  )
+    return [];
+  return [
+    finding(
+      'guideline/review-author',
+      'A review without its author is not shown by search engines. Say who wrote it.',
+      item.typePlace,
+      'author',
+    ),
+  ];
+}

@@ -1,0 +1,102 @@
+import { countryName } from '#core/address';
+import { shortText, type Finding } from '#core/fault';
+import { textOf } from '#core/item';
+import { table } from '#core/text';
+import { isSubtype } from '#core/vocabulary';
+import { tell, type Spot } from './spot.ts';
+
+const BOX =
+  /^(?:p\.? ?o\.? ?box|post office box|postfach|bo[iî]te postale|b\.? ?p\.?(?= ?\d)|apartado(?: postal| de correos)?|apdo\.?|casella postale|postbus|caixa postal|skrytka pocztowa|postboks|box(?= \d)|postilokero|pl(?= \d))\b/i;
+
+export function judgeStreet(spot: Spot): readonly Finding[] {
+  const { text, item, country } = spot;
+  if (BOX.test(text))
+    return [
+      tell(
+        spot,
+        'value/po-box',
+        `“${text}” is a post office box, where no visitor goes. It belongs into postOfficeBoxNumber; the street is where the door is.`,
+      ),
+    ];
+  const part = (name: string): string => textOf(item, name).trim();
+  const holds = (other: string): boolean =>
+    other.length > 2 &&
+    new RegExp(String.raw`[,;\n]\s*(?:[\w-]+ )?${escaped(other)}(?![\p{L}\p{N}])`, 'iu').test(text);
+  const [town, postcode] = [part('addressLocality'), part('postalCode')];
+  if (/\b(?:tel|phone|tél|telefon|fon)\b\.?:?\s*\+?[\d(]/i.test(text))
+    return [
+      tell(
+        spot,
+        'value/street',
+        `“${shortText(text)}” holds a telephone number. It has a property of its own.`,
+      ),
+    ];
+  const names = country ? [country, countryName(country), native(country)] : [];
+  if (
+    (postcode.length > 3 && new RegExp(String.raw`[,;\n ]${escaped(postcode)}(?!\d)`, 'i').test(text)) ||
+    (holds(town) && /[,;\n]/.test(text)) ||
+    names.some((name) => name.length > 3 && holds(name)) ||
+    /,\s*\d{5}\s+\p{L}{3,}/u.test(text)
+  )
+    return [
+      tell(
+        spot,
+        'value/street',
+        `“${shortText(text)}” is more than a street. Town, postal code and country have properties of their own.`,
+      ),
+    ];
+  return [];
+}
+
+const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+/** A country as its own people call it. */
+const native = (code: string): string => NATIVE[code] ?? '';
+const NATIVE = table<string>({
+  DE: 'Deutschland',
+  AT: 'Österreich',
+  CH: 'Schweiz',
+  ES: 'España',
+  IT: 'Italia',
+  NL: 'Nederland',
+  BE: 'België',
+  BR: 'Brasil',
+  PL: 'Polska',
+  SE: 'Sverige',
+  DK: 'Danmark',
+  NO: 'Norge',
+  FI: 'Suomi',
+  CZ: 'Česko',
+  GR: 'Ελλάδα',
+  JP: '日本',
+  US: 'USA',
+  GB: 'UK',
+  MX: 'México',
+});
+
+export function judgeTown(spot: Spot): readonly Finding[] {
+  const { text, item } = spot;
+  const postcode = textOf(item, 'postalCode').trim();
+  if (!/^\d{4,6}\s+\p{L}/u.test(text) && !(postcode.length > 3 && text.includes(postcode))) return [];
+  const mended = text.replace(postcode || /^\d{4,6}/, '').replace(/^[\s,]+|[\s,]+$/g, '');
+  return [
+    tell(
+      spot,
+      'value/town',
+      `“${text}” holds the postal code as well. Write the town alone: ${mended}.`,
+      postcode ? mended : '',
+    ),
+  ];
+}
+
+export function judgeWholeAddress(spot: Spot): readonly Finding[] {
+  // An element that lost its itemscope is told as that.
+  if (/\sitemtype\s*=/i.test(spot.tag)) return [];
+  if (!spot.item.types.some((type) => isSubtype(type, 'Organization') || isSubtype(type, 'Place'))) return [];
+  return [
+    tell(
+      spot,
+      'guideline/address-text',
+      `The address is one text, “${shortText(spot.text)}”. Machines want it in parts: a PostalAddress with street, town, postal code and country.`,
+    ),
+  ];
+}

@@ -1,0 +1,90 @@
+import { finding, type Finding } from '#core/fault';
+import { clockTime, dayNamed, isMachineTime, minutesOf } from '#core/hours';
+import { textOf, valuesOf, type ReadItem } from '#core/item';
+import { instead } from './spot.ts';
+
+/** Specifications of hours: halves that are missing, ends before beginnings, days that contradict each other. */
+export function judgeHours(item: ReadItem): readonly Finding[] {
+  const own = valuesOf(item, 'openingHoursSpecification').flatMap((value) =>
+    value.kind === 'item' ? [value.item] : [],
+  );
+  return [...incomplete(item), ...contradicting(own)];
+}
+
+function incomplete(item: ReadItem): readonly Finding[] {
+  if (!item.types.includes('OpeningHoursSpecification')) return [];
+  const [opens, closes] = [textOf(item, 'opens').trim(), textOf(item, 'closes').trim()];
+  const missing = opens && !closes ? 'closes' : closes && !opens ? 'opens' : '';
+  if (missing)
+    return [
+      finding(
+        'value/hours-incomplete',
+        `${missing} is missing: hours need both their ends.`,
+        item.place,
+        missing,
+      ),
+    ];
+  if (!isMachineTime(opens) || !isMachineTime(closes)) return [];
+  const [from, until] = [minutesOf(opens), minutesOf(closes)];
+  const later = until + 720;
+  // Whoever opens in the morning and closes before it forgot that the afternoon has other numbers.
+  if (from < 300 || from > 780 || until >= from || until < 60 || later <= from) return [];
+  const [value] = valuesOf(item, 'closes');
+  return [
+    finding(
+      'value/hours-backwards',
+      `It opens at ${opens} and closes at ${closes} of the next morning. ${clockTime(later)} was probably meant.`,
+      value?.kind === 'text' ? value.place : item.place,
+      'closes',
+      { edits: value?.kind === 'text' ? instead(value, clockTime(later)) : null, guess: true },
+    ),
+  ];
+}
+
+function contradicting(specifications: readonly ReadItem[]): readonly Finding[] {
+  const found: Finding[] = [];
+  const known = new Map<
+    string,
+    { readonly from: number; readonly until: number; readonly item: ReadItem }[]
+  >();
+  for (const item of specifications) {
+    const [opens, closes] = [textOf(item, 'opens').trim(), textOf(item, 'closes').trim()];
+    if (
+      !isMachineTime(opens) ||
+      !isMachineTime(closes) ||
+      textOf(item, 'validFrom') ||
+      textOf(item, 'validThrough')
+    )
+      continue;
+    const [from, end] = [minutesOf(opens), minutesOf(closes)];
+    const until = end < from ? end + 1440 : end;
+    for (const value of valuesOf(item, 'dayOfWeek')) {
+      const day = value.kind === 'text' ? dayNamed(value.text) : undefined;
+      if (!day) continue;
+      const others = known.get(day) ?? [];
+      known.set(day, [...others, { from, until, item }]);
+      const other = others.find(
+        (one) => (from < one.until && one.from < until) || (from === until) !== (one.from === one.until),
+      );
+      // Two that say the same say it once too often, and contradict nobody.
+      if (
+        !other ||
+        (other.from === from && other.until === until) ||
+        found.some(({ place }) => place === item.place)
+      )
+        continue;
+      found.push(
+        finding(
+          'value/hours-contradiction',
+          `${day} stands twice with hours that cannot both be right. A machine cannot tell which is.`,
+          item.place,
+          'dayOfWeek',
+          {
+            related: [{ message: 'The other', place: other.item.place }],
+          },
+        ),
+      );
+    }
+  }
+  return found;
+}

@@ -1,0 +1,30 @@
+import { finding, type Fault, type Finding } from '#core/fault';
+import type { ReadItem, ReadProperty, ReadValue } from '#core/item';
+import { attributeText } from '#core/reading';
+import { jsonString, type Edit } from '#core/text';
+
+type TextValue = Extract<ReadValue, { kind: 'text' }>;
+
+/** A text value where it stands. */
+export interface Spot {
+  readonly item: ReadItem;
+  readonly property: ReadProperty;
+  readonly value: TextValue;
+  readonly text: string;
+  /** ISO 3166-1 alpha-2 of the address that the item has or stands in; ''. */
+  readonly country: string;
+  /** The tag that carries it; what stands there where it is JSON. */
+  readonly tag: string;
+}
+
+/** A value in place of another, where only machines read it. */
+export const instead = ({ place: { start, end }, holder }: TextValue, text: string): Edit[] | null =>
+  !text || holder === 'text'
+    ? null
+    : [{ start, end, text: holder === 'json' ? jsonString(text) : attributeText(text, holder) }];
+
+export const tell = (spot: Spot, code: Fault['code'], message: string, mended = '', guess = false): Finding =>
+  finding(code, message, spot.value.place, spot.property.name, {
+    edits: instead(spot.value, mended),
+    guess,
+  });
