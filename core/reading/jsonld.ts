@@ -1,6 +1,7 @@
 import { fault, type Fault } from '#core/fault';
 import type { Edit, Lines } from '#core/text';
-import { schemaName, type ReadItem, type ReadProperty, type ReadValue } from '#core/item';
+import type { ReadItem, ReadProperty, ReadValue } from '#core/item';
+import { noTerms, termsUnder, type Terms } from './context.ts';
 import type { JsonMember, JsonNode } from './jsonNode.ts';
 
 export interface JsonLdReading {
@@ -27,6 +28,8 @@ const KEYWORDS = new Set([
   '@version',
   '@vocab',
   '@base',
+  '@nest',
+  '@included',
 ]);
 
 /**
@@ -36,17 +39,21 @@ const KEYWORDS = new Set([
 export function readJsonLd(values: readonly JsonNode[], lines: Lines): JsonLdReading {
   const faults: JsonLdReading['faults'][number][] = [];
   const items: ReadItem[] = [];
-  const top = (node: JsonNode, hasContext: boolean): void => {
-    if (node.kind === 'array') for (const element of node.elements) top(element, hasContext);
+  const top = (node: JsonNode, hasContext: boolean, around: Terms): void => {
+    if (node.kind === 'array') for (const element of node.elements) top(element, hasContext, around);
     if (node.kind !== 'object') return;
     const context = member(node, '@context');
     if (context) faults.push(...judgeContext(context));
     else if (!hasContext) faults.push(missingContext(node));
-    const graph = member(node, '@graph');
-    if (graph) top(graph.value, true);
-    if (!graph || node.members.some(({ name }) => !KEYWORDS.has(name))) items.push(readItem(node, lines));
+    const terms = context ? termsUnder(around, context.value) : around;
+    const graph = named(node, '@graph', terms);
+    if (graph) top(graph.value, true, terms);
+    const included = named(node, '@included', terms);
+    if (included) top(included.value, true, terms);
+    if (!(graph ?? included) || node.members.some(({ name }) => !KEYWORDS.has(terms.nameOf(name))))
+      items.push(readItem(node, lines, around));
   };
-  for (const value of values) top(value, false);
+  for (const value of values) top(value, false, noTerms);
   return { items, faults };
 }
 
@@ -54,6 +61,44 @@ type JsonObject = Extract<JsonNode, { kind: 'object' }>;
 
 const member = (node: JsonObject, name: string): JsonMember | undefined =>
   node.members.findLast((one) => one.name === name);
+
+/** The last member of a node that goes by a name, whatever it is called there. */
+const named = (node: JsonObject, name: string, terms: Terms): JsonMember | undefined =>
+  node.members.findLast((one) => terms.nameOf(one.name) === name);
+
+/**
+ * A node spread over several objects of one `@id` is one node (JSON-LD 1.1, 7.1 Node Map Generation). Objects that
+ * contradict each other stay apart, so that the contradiction can be told.
+ */
+export function joinParts(items: readonly ReadItem[]): readonly ReadItem[] {
+  const joined: ReadItem[] = [];
+  const byId = new Map<string, number>();
+  for (const item of items) {
+    const at = item.id === null || item.syntax !== 'jsonld' ? undefined : byId.get(item.id);
+    const first = at === undefined ? undefined : joined[at];
+    if (first && at !== undefined && !contradicts(first, item)) {
+      const known = new Set(first.properties.map(said));
+      const properties = [...first.properties, ...item.properties.filter((one) => !known.has(said(one)))];
+      joined[at] = { ...first, types: [...new Set([...first.types, ...item.types])], properties };
+      continue;
+    }
+    if (item.id !== null && item.syntax === 'jsonld' && at === undefined) byId.set(item.id, joined.length);
+    joined.push(item);
+  }
+  return joined;
+}
+
+/** A property with its value, as far as two can be told to be the same. */
+const said = ({ name, value }: ReadProperty): string =>
+  value.kind === 'text' ? `${name} ${value.text}` : `${name} ${String(value.item.place.start)}`;
+
+/** Whether two objects give one property different values: both together would say something neither says. */
+const contradicts = (one: ReadItem, other: ReadItem): boolean =>
+  other.properties.some(
+    (property) =>
+      one.properties.some(({ name }) => name === property.name) &&
+      !one.properties.some((known) => said(known) === said(property)),
+  );
 
 function missingContext(node: JsonObject): JsonLdReading['faults'][number] {
   const misspelt = node.members.find(({ name }) => /^@?contexts?$/i.test(name) && name !== '@context');
@@ -112,24 +157,35 @@ const texts = (node: JsonNode | undefined): string[] => {
   return node.kind === 'scalar' && typeof node.value === 'string' ? [node.value] : [];
 };
 
-function readItem(node: JsonObject, lines: Lines): ReadItem {
+function readItem(node: JsonObject, lines: Lines, around: Terms): ReadItem {
+  const context = member(node, '@context');
+  const terms = context ? termsUnder(around, context.value) : around;
   const properties: ReadProperty[] = [];
-  for (const { name, nameStart, nameEnd, value } of node.members) {
-    if (KEYWORDS.has(name)) continue;
-    const [place, namePlace] = [lines.place(nameStart, value.end), lines.place(nameStart, nameEnd)];
-    for (const read of readValues(value, lines))
-      properties.push({ name: schemaName(name), value: read, namePlace, place });
-  }
-  const type = member(node, '@type')?.value ?? { start: node.start, end: node.start + 1 };
+  const read = (from: JsonObject): void => {
+    for (const { name: written, nameStart, nameEnd, value } of from.members) {
+      const name = terms.nameOf(written);
+      if (name === '@nest') for (const nested of objectsIn(value)) read(nested);
+      if (name.startsWith('@')) continue;
+      const [place, namePlace] = [lines.place(nameStart, value.end), lines.place(nameStart, nameEnd)];
+      for (const one of readValues(value, lines, terms))
+        properties.push({ name, value: one, namePlace, place });
+    }
+  };
+  read(node);
+  const typed = named(node, '@type', terms)?.value;
+  const type = typed ?? { start: node.start, end: node.start + 1 };
   return {
     syntax: 'jsonld',
-    types: texts(member(node, '@type')?.value).map(schemaName),
-    id: texts(member(node, '@id')?.value)[0] ?? null,
+    types: texts(typed).map(terms.typeOf),
+    id: texts(named(node, '@id', terms)?.value)[0] ?? null,
     properties,
     place: lines.place(node.start, node.end),
     typePlace: lines.place(type.start, type.end),
   };
 }
+
+const objectsIn = (node: JsonNode): readonly JsonObject[] =>
+  node.kind === 'array' ? node.elements.flatMap(objectsIn) : node.kind === 'object' ? [node] : [];
 
 /** Nested items that are nothing but a reference to an item described elsewhere on the page become that item. */
 export function followReferences(items: readonly ReadItem[]): readonly ReadItem[] {
@@ -154,15 +210,15 @@ export function followReferences(items: readonly ReadItem[]): readonly ReadItem[
   return described.size > 0 ? items.map(follow) : items;
 }
 
-function readValues(node: JsonNode, lines: Lines): readonly ReadValue[] {
-  if (node.kind === 'array') return node.elements.flatMap((element) => readValues(element, lines));
+function readValues(node: JsonNode, lines: Lines, terms: Terms): readonly ReadValue[] {
+  if (node.kind === 'array') return node.elements.flatMap((element) => readValues(element, lines, terms));
   if (node.kind === 'scalar') return node.value === null ? [] : [scalar(node.value, node, lines)];
-  const literal = member(node, '@value')?.value;
+  const literal = named(node, '@value', terms)?.value;
   if (literal?.kind === 'scalar')
     return literal.value === null ? [] : [scalar(literal.value, literal, lines)];
-  const list = member(node, '@list') ?? member(node, '@set');
-  if (list) return readValues(list.value, lines);
-  return [{ kind: 'item', item: readItem(node, lines) }];
+  const list = named(node, '@list', terms) ?? named(node, '@set', terms);
+  if (list) return readValues(list.value, lines, terms);
+  return [{ kind: 'item', item: readItem(node, lines, terms) }];
 }
 
 const scalar = (

@@ -5,7 +5,7 @@ import { attributeSpan, readDocument, textContent, type HtmlDocument, type HtmlE
 import type { ReadItem } from '#core/item';
 import { readJson } from './json.ts';
 import type { JsonFault } from './jsonFault.ts';
-import { followReferences, readJsonLd } from './jsonld.ts';
+import { followReferences, joinParts, readJsonLd } from './jsonld.ts';
 import { readMicrodata } from './microdata.ts';
 import { readRdfa } from './rdfa.ts';
 import { visibleText, type VisibleText } from './visible.ts';
@@ -52,7 +52,7 @@ export function readSource(source: string, url = ''): Reading {
       kind,
       address: url,
       base: url,
-      items: followReferences(items),
+      items: followReferences(joinParts(items)),
       faults,
       strays: [],
       visible: undefined,
@@ -85,7 +85,7 @@ export function readSource(source: string, url = ''): Reading {
     kind,
     address: url,
     base,
-    items: followReferences(items),
+    items: followReferences(joinParts(items)),
     faults,
     strays,
     visible: visibleText(document),

@@ -1,0 +1,154 @@
+import { describe, expect, test } from '@jest/globals';
+import { applyEdits } from '#core/text';
+import { check } from './index.ts';
+
+const base = {
+  '@context': 'https://schema.org',
+  '@type': 'Bakery',
+  name: 'Bäckerei Sonne',
+  telephone: '+49 30 901820',
+  address: {
+    '@type': 'PostalAddress',
+    streetAddress: 'Hauptstraße 5',
+    addressLocality: 'Berlin',
+    postalCode: '10115',
+    addressCountry: 'DE',
+  },
+};
+const source = (more: object): string => JSON.stringify({ ...base, ...more });
+const address = (more: object): object => ({ address: { ...base.address, ...more } });
+const codes = (text: string): string[] => check(text).findings.map(({ code }) => code);
+const usual = new Set(codes(source({})));
+const told = (more: object): string[] => codes(source(more)).filter((code) => !usual.has(code));
+const hours = (...list: object[]): object => ({
+  openingHoursSpecification: list.map((one) => ({ '@type': 'OpeningHoursSpecification', ...one })),
+});
+
+describe('what a person sees at once', () => {
+  test.each([
+    [{ telephone: 'tel:+4930901820' }, 'value/telephone-form'],
+    [{ telephone: '+49 (0)30 901820' }, 'value/telephone-form'],
+    [{ telephone: '0049 30 901820' }, 'value/telephone-form'],
+    [{ telephone: '+49 30 901820 / 901821' }, 'value/telephone-form'],
+    [{ telephone: '+33 1 42 68 53 00' }, 'value/telephone-foreign'],
+    [{ email: 'mailto:info@sonne.example' }, 'value/email-form'],
+    [{ name: 'Bäckerei Sonne | Brot, Torten, Kuchen | Berlin, Potsdam und Spandau' }, 'value/name'],
+    [{ name: 'Bäckerei Sonne 🥐' }, 'value/name'],
+    [{ name: 'BÄCKEREI SONNE BERLIN' }, 'value/name-capitals'],
+    [{ name: 'BÃ¤ckerei Sonne' }, 'value/encoding'],
+    [{ slogan: 'Brot � Kuchen' }, 'value/encoding'],
+    [{ name: 'Brot &amp; Zeit' }, 'value/entities'],
+    [{ slogan: 'F&#252;r Sie' }, 'value/entities'],
+    [{ description: '<p>Brot</p>' }, 'value/html'],
+    [address({ streetAddress: 'Postfach 1234' }), 'value/po-box'],
+    [address({ streetAddress: 'P.O. Box 12' }), 'value/po-box'],
+    [address({ streetAddress: 'BP 40' }), 'value/po-box'],
+    [address({ streetAddress: 'Apartado de Correos 7' }), 'value/po-box'],
+    [address({ streetAddress: 'Hauptstraße 5, 10115 Berlin' }), 'value/street'],
+    [address({ streetAddress: 'Hauptstraße 5, Deutschland' }), 'value/street'],
+    [address({ streetAddress: 'Hauptstraße 5, Tel. 030 901820' }), 'value/street'],
+    [address({ addressLocality: '10115 Berlin' }), 'value/town'],
+    [{ address: 'Hauptstraße 5, 10115 Berlin' }, 'guideline/address-text'],
+    [{ address: { streetAddress: 'Hauptstraße 5' } }, 'structure/no-type'],
+    [{ geo: { latitude: 52.52001, longitude: 13.40495 } }, 'structure/no-type'],
+    [{ image: { '@type': 'ImageObject', caption: 'x' } }, 'value/image'],
+    [{ review: { '@type': 'Review', reviewBody: 'gut' } }, 'guideline/review-author'],
+    [hours({ dayOfWeek: 'Monday', opens: '09:00' }), 'value/hours-incomplete'],
+    [hours({ dayOfWeek: 'Monday', opens: '09:00-18:00', closes: '18:00' }), 'value/time'],
+    [hours({ dayOfWeek: 'Monday', opens: '09:00', closes: '05:30' }), 'value/hours-backwards'],
+    [
+      hours(
+        { dayOfWeek: ['Monday', 'Tuesday'], opens: '09:00', closes: '18:00' },
+        { dayOfWeek: 'Tuesday', opens: '10:00', closes: '19:00' },
+      ),
+      'value/hours-contradiction',
+    ],
+    [
+      hours(
+        { dayOfWeek: 'Sunday', opens: '00:00', closes: '00:00' },
+        { dayOfWeek: 'Sunday', opens: '10:00', closes: '19:00' },
+      ),
+      'value/hours-contradiction',
+    ],
+    [{ url: 'https://sonne.example/?utm_source=a' }, 'value/url-tracking'],
+    [
+      { aggregateRating: { '@type': 'AggregateRating', ratingValue: '4,5', reviewCount: 10 } },
+      'value/rating',
+    ],
+    [address({ streetAddress: 'Musterstraße 1' }), 'value/placeholder'],
+    [{ name: 'Tu empresa' }, 'value/placeholder'],
+    [{ name: 'Exemple' }, 'value/placeholder'],
+    [{ name: 'La tua azienda' }, 'value/placeholder'],
+    [{ name: '会社名' }, 'value/placeholder'],
+  ])('%j is told', (more, code) => {
+    expect(told(more)).toContain(code);
+  });
+
+  test.each([
+    { name: 'AT&T' },
+    { name: 'Smith, Jones & Partner' },
+    { name: 'H&M Hennes & Mauritz GBC AB' },
+    { name: 'IKEA' },
+    { name: 'BMW AG' },
+    { name: 'São João Café' },
+    { name: 'Ängelholms Åkeri' },
+    { name: 'Âge d’Or' },
+    { name: 'Pâtisserie Ô' },
+    { name: '東京ベーカリー' },
+    { description: 'Brot < Kuchen, 3 > 2, Kaffee & Tee' },
+    { slogan: 'Q&A; &c.' },
+    { telephone: '+49 30 901820' },
+    { telephone: '+49 30 901820-12' },
+    address({ streetAddress: 'Berliner Straße 5' }),
+    address({ streetAddress: 'Postfachweg 3' }),
+    address({ streetAddress: 'Hauptstraße 5, Hinterhof' }),
+    address({ streetAddress: '12 Box Lane' }),
+    address({ streetAddress: 'Plaza Mayor 3, 2º B' }),
+    hours({ dayOfWeek: 'Friday', opens: '18:00', closes: '02:00' }),
+    hours({ dayOfWeek: 'Friday', opens: '09:00', closes: '00:00' }),
+    hours({ dayOfWeek: 'Friday', opens: '00:00', closes: '23:59' }),
+    hours(
+      { dayOfWeek: 'Friday', opens: '09:00', closes: '12:00' },
+      { dayOfWeek: 'Friday', opens: '13:00', closes: '18:00' },
+    ),
+    hours(
+      { dayOfWeek: 'Friday', opens: '09:00', closes: '18:00' },
+      {
+        dayOfWeek: 'Friday',
+        opens: '00:00',
+        closes: '00:00',
+        validFrom: '2027-01-01',
+        validThrough: '2027-01-01',
+      },
+    ),
+    { image: { '@id': 'https://sonne.example/#image' } },
+    { image: { '@type': 'ImageObject', contentUrl: 'https://sonne.example/a.jpg' } },
+  ])('%j is sound', (more) => {
+    expect(told(more).filter((code) => !/^(guideline|vocabulary)\//.test(code))).toEqual([]);
+  });
+
+  test.each([
+    [{ telephone: 'tel:+4930901820' }, '"+49 30 901820"'],
+    [{ telephone: '+49 (0)30 901820' }, '"+49 30 901820"'],
+    [{ email: 'mailto:info@sonne.example?subject=a' }, '"info@sonne.example"'],
+    [{ name: 'BÃ¤ckerei Sonne' }, '"Bäckerei Sonne"'],
+    [{ name: 'Brot &amp; Zeit' }, '"Brot & Zeit"'],
+    [{ address: { ...base.address, '@type': undefined } }, '{"@type": "PostalAddress", "streetAddress"'],
+    [address({ addressLocality: '10115 Berlin' }), '"Berlin"'],
+  ])('%j is mended, and the mend takes its finding away', (more, mended) => {
+    const text = source(more);
+    const finding = check(text).findings.find(({ code, mend }) => mend && !usual.has(code));
+    const after = applyEdits(text, finding?.mend?.edits ?? []);
+    expect(after).toContain(mended);
+    expect(codes(after)).not.toContain(finding?.code);
+    // Nothing new comes of it but what was hidden before.
+    expect(codes(after).filter((code) => !usual.has(code) && !codes(text).includes(code))).toEqual([]);
+  });
+
+  test('a link to dial in a page stays one', () => {
+    const page = `<!doctype html><html lang="de"><body><div itemscope itemtype="https://schema.org/Bakery"><span itemprop="name">Sonne</span> <a itemprop="telephone" href="tel:+4930901820">030 901820</a></div></body></html>`;
+    const found = check(page).findings.filter(({ code }) => code === 'value/telephone-form');
+    expect(found).toHaveLength(1);
+    expect(found[0]?.mend).toBeNull();
+  });
+});
