@@ -324,3 +324,23 @@ test('without a record the first business is taken, with it the likest', () => {
   expect(names()[0]).toBe('Pepper');
   expect(names(shop)[0]).toBe('Salt & Sons');
 });
+
+test.each([
+  ['丸の内1-2-3', '千代田区', 'JP', '〒100-0005 東京都千代田区丸の内1-2-3', 'exact'],
+  ['Calle Mayor, 5', 'Madrid', 'ES', 'C/ Mayor, 5, 28013 Madrid', 'written-differently'],
+  ['Hauptstraße 5', 'Köln', 'DE', 'Hauptstr. 5, 50674 Köln', 'written-differently'],
+  ['Berliner Straße 5', 'Köln', 'DE', 'Berliner Str. 5, 50674 Köln', 'written-differently'],
+  ['12 boulevard Carnot', 'Lille', 'FR', '12, bd Carnot 59000 Lille', 'written-differently'],
+  ['Avenida del Puerto 3', 'Cádiz', 'ES', 'Avda. del Puerto, 3 · Cádiz', 'written-differently'],
+])(
+  'a visitor finds the street %s as %s',
+  (streetAddress, addressLocality, addressCountry, seen, agreement) => {
+    const record = {
+      ...shop,
+      address: { ...shop.address, streetAddress, addressLocality, postalCode: '', addressCountry },
+    };
+    const rows = check(page(`<p>${seen}</p>`, jsonLd(record).text), { record }).threeWay;
+    expect(rows.find(({ fact }) => fact === 'address.streetAddress')?.visitor.agreement).toBe(agreement);
+    expect(rows.find(({ fact }) => fact === 'address.addressLocality')?.visitor.agreement).toBe('exact');
+  },
+);

@@ -153,10 +153,10 @@ export class VisitorSearch {
 
   /** The text as whole words, so that "WA" is not found in "WASH". */
   #exact(wanted: string): number {
-    const isWord = (character: string | undefined): boolean =>
-      character !== undefined && /[\p{L}\p{N}]/u.test(character);
     for (let at = this.#text.indexOf(wanted); at >= 0; at = this.#text.indexOf(wanted, at + 1)) {
-      if (!isWord(this.#text[at - 1]) && !isWord(this.#text[at + wanted.length])) return at;
+      const goesOn =
+        isOneWord(this.#text[at - 1], wanted[0]) || isOneWord(wanted.at(-1), this.#text[at + wanted.length]);
+      if (!goesOn) return at;
     }
     return -1;
   }
@@ -178,6 +178,16 @@ export class VisitorSearch {
     return undefined;
   }
 }
+
+/** Whether two characters side by side belong to one word: scripts without blanks between words have no such. */
+const isOneWord = (one: string | undefined, other: string | undefined): boolean =>
+  one !== undefined &&
+  other !== undefined &&
+  /[\p{L}\p{N}]/u.test(one) &&
+  /[\p{L}\p{N}]/u.test(other) &&
+  !UNSPACED.test(one) &&
+  !UNSPACED.test(other);
+const UNSPACED = /[\u3040-\u30ff\u3400-\u9fff]/;
 
 /** The language that a page says it is written in (BCP 47); '' where it does not. */
 const languageOfPage = ({ elements }: HtmlDocument): string =>
