@@ -272,6 +272,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
       '"review":{"@type":"Review","author":"A. Reader","reviewBody":"Good","reviewRating":{"@type":"Rating","ratingValue":5}}',
     ),
   ),
+  'structure/other-markup': pair(
+    '{"@context":"https://schema.org","@type":"Event","name":"Open day","startDate":"2027-05-01"}',
+    hollins(),
+  ),
   'structure/no-business': pair('<p>Opticians in Saltby', script(hollins())),
   'structure/itemprop-outside': pair(
     '<p itemprop="name">Hollins Row Opticians</p>',

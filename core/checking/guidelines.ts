@@ -38,16 +38,15 @@ function besideType({ source }: Reading, { syntax, typePlace, types, properties 
 /** Where JSON is so broken that nothing was read, its own findings say enough. */
 function noBusiness(reading: Reading): readonly Finding[] {
   if (reading.faults.some(({ code }) => code.startsWith('syntax/'))) return [];
-  const message =
-    reading.items.length > 0
-      ? `There is markup here (${
-          reading.items
-            .flatMap(({ types }) => types)
-            .slice(0, 5)
-            .join(', ') || 'without types'
-        }), but none of it describes a business.`
-      : 'A machine finds no markup of a business here, neither JSON-LD nor microdata.';
-  return [finding('structure/no-business', message, reading.lines.place(0, 0))];
+  const place = reading.lines.place(0, 0);
+  const types = [...new Set(reading.items.flatMap((item) => item.types))];
+  if (reading.items.length > 0) {
+    const what = types.slice(0, 5).join(', ') || 'without types';
+    const message = `There is markup here (${what}), but none of it describes a business.`;
+    return [finding('structure/other-markup', message, place)];
+  }
+  const message = 'A machine finds no markup of a business here, neither JSON-LD nor microdata.';
+  return [finding('structure/no-business', message, place)];
 }
 
 function wantsOf(item: ReadItem, { wants }: Profile): readonly Finding[] {

@@ -422,9 +422,14 @@ const rows = {
     meaning: 'A property that few businesses can give, but would help.',
     source: PROFILE,
   },
+  'structure/other-markup': {
+    grade: 'note',
+    meaning: 'The source has markup, and none of it describes a business.',
+    source: PROFILE,
+  },
   'structure/no-business': {
-    grade: 'must',
-    meaning: 'The source has no item for a local business.',
+    grade: 'should',
+    meaning: 'The source has no markup at all, where a business was expected.',
     source: PROFILE,
   },
   'structure/itemprop-outside': {

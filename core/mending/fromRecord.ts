@@ -38,6 +38,7 @@ const PROPOSALS: Readonly<Partial<Record<Finding['code'], Propose>>> = {
   'agreement/record': exchangeHours,
   'agreement/visitor': correctShown,
   'structure/no-business': addMarkup,
+  'structure/other-markup': addMarkup,
 };
 
 function addProperty({ property, place }: Finding, { items, record, reading }: KnownBranch): readonly Edit[] {
