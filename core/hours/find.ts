@@ -8,7 +8,7 @@ const DAY_WORD =
   /\b(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:[a-z]*day)?s?\b|\b(?:daily|weekdays|weekends)\b/i;
 
 /** Opening hours in a text, with the offsets they stand at (end exclusive). */
-export interface FoundWeek {
+interface FoundWeek {
   readonly hours: Hours;
   readonly start: number;
   readonly end: number;
@@ -20,7 +20,7 @@ const MOST_LINES = 16;
 const LONGEST_LINE = 300;
 
 /** What a text says of opening hours. */
-export interface WeeksInText {
+interface WeeksInText {
   /** Runs of lines that speak of days and times and can be read as a week with certainty, in the order of the text. */
   readonly weeks: readonly FoundWeek[];
   /** Whether any day is named, in a language that is known. */
