@@ -344,3 +344,13 @@ test.each([
     expect(rows.find(({ fact }) => fact === 'address.addressLocality')?.visitor.agreement).toBe('exact');
   },
 );
+
+test.each([
+  ['Kitchen hours: Mon–Fri 12–14', undefined],
+  ['Telefonzeiten\nMontag bis Freitag 10–12 Uhr', undefined],
+  ['Mon–Fri 12–14', 'different'],
+])('hours of %j are %s', (text, agreement) => {
+  const source = page(`<p>${text.replaceAll('\n', '<br>')}</p>`, markup());
+  const rows = check(source, { record: shop }).threeWay;
+  expect(rows.find(({ fact }) => fact === 'hours')?.visitor.agreement).toBe(agreement);
+});

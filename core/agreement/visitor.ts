@@ -144,6 +144,10 @@ export class VisitorSearch {
       // Where the days below could not be read, nobody knows what they say.
       if (!whole) continue;
       const agreement = gradeHours(hours, shown);
+      // Hours of the kitchen or of the telephone contradict nobody.
+      const line = this.#text.lastIndexOf('\n', Math.max(0, start - 2)) + 1;
+      if (agreement !== 'exact' && OTHER_HOURS.test(this.#text.slice(Math.max(line, start - 80), end)))
+        continue;
       const seen = { text: this.#text.slice(start, end), at: { start, end } };
       if (agreement === 'exact') return { ...seen, agreement };
       other ??= { ...seen, agreement };
@@ -178,6 +182,10 @@ export class VisitorSearch {
     return undefined;
   }
 }
+
+/** What other hours than those of the door are of, in the languages that hours are read in. */
+const OTHER_HOURS =
+  /kitchen|deliver|phone|hotline|happy hour|brunch|emergenc|pick-?up|visiting|check-?in|küche|liefer|telefon|notdienst|mittagstisch|abhol|cuisine|livraison|téléphone|urgence|cocina|reparto|teléfono|urgencia|cucina|consegn|telefon|keuken|bezorg|telefonisch|cozinha|entrega|kuchnia|dostaw|kök|leverans|køkken|kjøkken|levering|keittiö|kuchyn|rozvoz|κουζίνα|ラストオーダー|電話|出前/i;
 
 /** Whether two characters side by side belong to one word: scripts without blanks between words have no such. */
 const isOneWord = (one: string | undefined, other: string | undefined): boolean =>
