@@ -39,6 +39,7 @@ describe('what a person sees at once', () => {
     [{ slogan: 'Brot � Kuchen' }, 'value/encoding'],
     [{ name: 'Brot &amp; Zeit' }, 'value/entities'],
     [{ slogan: 'F&#252;r Sie' }, 'value/entities'],
+    [{ slogan: '&Uuml;ber uns' }, 'value/entities'],
     [{ description: '<p>Brot</p>' }, 'value/html'],
     [address({ streetAddress: 'Postfach 1234' }), 'value/po-box'],
     [address({ streetAddress: 'P.O. Box 12' }), 'value/po-box'],
@@ -87,6 +88,9 @@ describe('what a person sees at once', () => {
   test.each([
     { name: 'AT&T' },
     { name: 'Smith, Jones & Partner' },
+    { name: 'Müller, Meier, Schmidt, Kunze Rechtsanwälte' },
+    { telephone: '+49 89/1234567' },
+    address({ streetAddress: 'Passage 3, Berlin Allee 7' }),
     { name: 'H&M Hennes & Mauritz GBC AB' },
     { name: 'IKEA' },
     { name: 'BMW AG' },
@@ -105,6 +109,7 @@ describe('what a person sees at once', () => {
     address({ streetAddress: '12 Box Lane' }),
     address({ streetAddress: 'Plaza Mayor 3, 2º B' }),
     hours({ dayOfWeek: 'Friday', opens: '18:00', closes: '02:00' }),
+    hours({ dayOfWeek: 'Friday', opens: '11:00', closes: '02:00' }),
     hours({ dayOfWeek: 'Friday', opens: '09:00', closes: '00:00' }),
     hours({ dayOfWeek: 'Friday', opens: '00:00', closes: '23:59' }),
     hours(
@@ -133,6 +138,7 @@ describe('what a person sees at once', () => {
     [{ email: 'mailto:info@sonne.example?subject=a' }, '"info@sonne.example"'],
     [{ name: 'BÃ¤ckerei Sonne' }, '"Bäckerei Sonne"'],
     [{ name: 'Brot &amp; Zeit' }, '"Brot & Zeit"'],
+    [{ slogan: '&Uuml;ber uns' }, '"Über uns"'],
     [{ address: { ...base.address, '@type': undefined } }, '{"@type": "PostalAddress", "streetAddress"'],
     [address({ addressLocality: '10115 Berlin' }), '"Berlin"'],
   ])('%j is mended, and the mend takes its finding away', (more, mended) => {

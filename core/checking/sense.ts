@@ -1,9 +1,10 @@
+import { decodeHTMLStrict } from 'entities';
 import { countryName } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import { normaliseProfile } from '#core/link';
 import { readTelephone } from '#core/phone';
-import { type Reading } from '#core/reading';
+import type { Reading } from '#core/reading';
 import { repairEncoding, table } from '#core/text';
 import { judgeStreet, judgeTown, judgeWholeAddress } from './senseOfAddress.ts';
 import { judgeHours } from './senseOfHours.ts';
@@ -70,10 +71,7 @@ function judgeLetters(spot: Spot): readonly Finding[] {
       ),
     ];
   if (value.holder !== 'json' || /url|image|logo|sameAs/i.test(property.name)) return [];
-  const decoded = text.replace(
-    REFERENCE,
-    (reference, name: string) => CHARACTERS[name.toLowerCase()] ?? numbered(name) ?? reference,
-  );
+  const decoded = decodeHTMLStrict(text);
   if (decoded !== text)
     return [
       tell(
@@ -92,48 +90,6 @@ function judgeLetters(spot: Spot): readonly Finding[] {
       ),
     ];
   return [];
-}
-
-const REFERENCE = /&(#?\w{2,8});/g;
-const CHARACTERS = table<string>({
-  amp: '&',
-  quot: '"',
-  apos: '’',
-  lt: '<',
-  gt: '>',
-  nbsp: ' ',
-  ndash: '–',
-  mdash: '—',
-  hellip: '…',
-  copy: '©',
-  reg: '®',
-  euro: '€',
-  pound: '£',
-  rsquo: '’',
-  lsquo: '‘',
-  rdquo: '”',
-  ldquo: '“',
-  eacute: 'é',
-  egrave: 'è',
-  agrave: 'à',
-  ccedil: 'ç',
-  auml: 'ä',
-  ouml: 'ö',
-  uuml: 'ü',
-  szlig: 'ß',
-  ntilde: 'ñ',
-  aacute: 'á',
-  iacute: 'í',
-  oacute: 'ó',
-  uacute: 'ú',
-  aring: 'å',
-  oslash: 'ø',
-  aelig: 'æ',
-});
-function numbered(name: string): string | undefined {
-  const [, hex, decimal] = /^#(?:x([\da-f]{1,6})|(\d{1,7}))$/i.exec(name) ?? [];
-  const code = hex ? parseInt(hex, 16) : decimal ? Number(decimal) : NaN;
-  return code > 31 && code <= 0x10ffff ? String.fromCodePoint(code) : undefined;
 }
 
 function judgeNumber(spot: Spot): readonly Finding[] {
@@ -155,8 +111,7 @@ function judgeNumber(spot: Spot): readonly Finding[] {
       ? say('is the address of a link, not a number.')
       : say('is the address of a link: a machine reads “tel:” as part of the number.', '');
   }
-  if (/\d[^\d+]*[/;,|][^\d+(]*[+(]?\d[\d ()-]{3,}/.test(text))
-    return say('are several numbers in one text. Give each by itself.', '');
+  if (isSeveral(text)) return say('are several numbers in one text. Give each by itself.', '');
   if (/\(\s*0\s*\)/.test(text)) return say('holds “(0)”, which is dialled at home and not from abroad.');
   if (/^00[1-9]/.test(text)) return say('begins with 00, which is not dialled everywhere.');
   if (number && country && !number.assumedCountry && number.country && !sharesPlan(number.country, country))
@@ -168,6 +123,14 @@ function judgeNumber(spot: Spot): readonly Finding[] {
       ),
     ];
   return [];
+}
+
+/** Whether two whole numbers stand in a text; an area code before a stroke ("089/123456") is none. */
+function isSeveral(text: string): boolean {
+  const [first = '', ...others] = text
+    .split(/[/;,|]/)
+    .map((part) => part.replace(/\D/g, '').replace(/^00/, ''));
+  return first.length >= 8 && others.some((other) => other.length >= 5);
 }
 
 /** Countries whose businesses have numbers of one another. */
@@ -210,8 +173,9 @@ function judgeName(spot: Spot): readonly Finding[] {
   const stuffed =
     /https?:\/\/|www\./i.test(text) ||
     /\p{Extended_Pictographic}/u.test(text.replace(/[©®™]/g, '')) ||
-    (text.match(/[,|•]/g)?.length ?? 0) >= 3 ||
-    (/[|•]/.test(text) && text.length > 50) ||
+    // Partners of a practice stand side by side in its name.
+    (text.match(/,/g)?.length ?? 0) >= 4 ||
+    (/[|•]/.test(text) && (text.length > 50 || text.includes(','))) ||
     /\+?\d[\d ()-]{7,}\d/.test(text);
   if (stuffed)
     return [

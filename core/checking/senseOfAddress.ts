@@ -1,7 +1,6 @@
 import { countryName } from '#core/address';
 import { shortText, type Finding } from '#core/fault';
 import { textOf } from '#core/item';
-import { table } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 import { tell, type Spot } from './spot.ts';
 
@@ -21,7 +20,7 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
   const part = (name: string): string => textOf(item, name).trim();
   const holds = (other: string): boolean =>
     other.length > 2 &&
-    new RegExp(String.raw`[,;\n]\s*(?:[\w-]+ )?${escaped(other)}(?![\p{L}\p{N}])`, 'iu').test(text);
+    new RegExp(String.raw`[,;\n]\s*(?:[\w-]+ )?${escaped(other)}\s*(?:$|[,;\n\d])`, 'iu').test(text);
   const [town, postcode] = [part('addressLocality'), part('postalCode')];
   if (/\b(?:tel|phone|tél|telefon|fon)\b\.?:?\s*\+?[\d(]/i.test(text))
     return [
@@ -36,7 +35,7 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
     (postcode.length > 3 && new RegExp(String.raw`[,;\n ]${escaped(postcode)}(?!\d)`, 'i').test(text)) ||
     (holds(town) && /[,;\n]/.test(text)) ||
     names.some((name) => name.length > 3 && holds(name)) ||
-    /,\s*\d{5}\s+\p{L}{3,}/u.test(text)
+    (!/^(?:US|CA)$/.test(country) && /,\s*\d{5}\s+\p{L}{3,}/u.test(text))
   )
     return [
       tell(
@@ -50,28 +49,10 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
 
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 /** A country as its own people call it. */
-const native = (code: string): string => NATIVE[code] ?? '';
-const NATIVE = table<string>({
-  DE: 'Deutschland',
-  AT: 'Österreich',
-  CH: 'Schweiz',
-  ES: 'España',
-  IT: 'Italia',
-  NL: 'Nederland',
-  BE: 'België',
-  BR: 'Brasil',
-  PL: 'Polska',
-  SE: 'Sverige',
-  DK: 'Danmark',
-  NO: 'Norge',
-  FI: 'Suomi',
-  CZ: 'Česko',
-  GR: 'Ελλάδα',
-  JP: '日本',
-  US: 'USA',
-  GB: 'UK',
-  MX: 'México',
-});
+function native(code: string): string {
+  const { language } = new Intl.Locale('und', { region: code }).maximize();
+  return new Intl.DisplayNames([language], { type: 'region' }).of(code) ?? '';
+}
 
 export function judgeTown(spot: Spot): readonly Finding[] {
   const { text, item } = spot;

@@ -28,7 +28,8 @@ function incomplete(item: ReadItem): readonly Finding[] {
   const [from, until] = [minutesOf(opens), minutesOf(closes)];
   const later = until + 720;
   // Whoever opens in the morning and closes before it forgot that the afternoon has other numbers.
-  if (from < 300 || from > 780 || until >= from || until < 60 || later <= from) return [];
+  // A bar that opens at eleven and closes at two is right.
+  if (from < 300 || from > 600 || until >= from || until < 240 || later <= from) return [];
   const [value] = valuesOf(item, 'closes');
   return [
     finding(

@@ -23,6 +23,11 @@ describe('a week in the words of many languages', () => {
       'Mon–Fri 09:00-14:00, 17:00-20:00; Sat 10:00-14:00; Sun closed',
     ],
     ['L-V 9:00-18:00 h', 'Mon–Fri 09:00-18:00'],
+    ['L a V de las 9 a las 14', 'Mon–Fri 09:00-14:00'],
+    [
+      'Lunes a viernes de las 9:00 a las 14:00 y de las 16:00 a las 20:00',
+      'Mon–Fri 09:00-14:00, 16:00-20:00',
+    ],
     ['mar–sab 12–14.30', 'Tue–Sat 12:00-14:30'],
     [
       'Lunedì - Venerdì 9.00 - 13.00 / 15.00 - 19.00, Sabato 9.00-13.00, Domenica chiuso',

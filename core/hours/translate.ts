@@ -79,7 +79,7 @@ function stepsOf(language: DayWords): readonly Step[] {
     const one = `[${letters.toLowerCase()}]`;
     const name = (letter = ''): string => DAYS[letters.toLowerCase().indexOf(letter)] ?? '';
     steps.push([
-      new RegExp(String.raw`(?<![\p{L}\d])(${one})\s*(?:-|al?)\s*(${one})(?!\p{L})`, 'gu'),
+      new RegExp(String.raw`(?<![\p{L}\d])(${one})(?:\s*-\s*|\s+al?\s+)(${one})(?!\p{L})`, 'gu'),
       (_, from, until) => ` ${name(from)} - ${name(until)} `,
     ]);
   }
@@ -105,7 +105,8 @@ function translatorOf(language: DayWords): Translator {
   let translator = made.get(language);
   if (!translator) {
     const { days, daily, weekdays, weekend, letters } = language;
-    const range = letters && String.raw`[${letters.toLowerCase()}]\s?(?:-|al?)\s?[${letters.toLowerCase()}]`;
+    const range =
+      letters && String.raw`[${letters.toLowerCase()}](?:\s?-\s?|\s+al?\s+)[${letters.toLowerCase()}]`;
     const all = [...days, daily, weekdays, weekend, range].filter(Boolean).join('|');
     translator = { language, days: wholly(all), steps: stepsOf(language) };
     made.set(language, translator);
