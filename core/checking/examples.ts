@@ -66,6 +66,15 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     '{"@context":"https://shema.org","@type":"Optician"}',
     '{"@context":"https://schema.org","@type":"Optician"}',
   ),
+  'syntax/no-vocabulary': pair(
+    '{"@context":{"s":"https://schema.org/"},"@type":"s:Optician","name":"A"}',
+    '{"@context":{"s":"https://schema.org/"},"@type":"s:Optician","s:name":"A"}',
+  ),
+  'syntax/keyword-alias': pair(
+    '{"@context":"https://schema.org","type":"Optician","name":"A"}',
+    '{"@context":"https://schema.org","@type":"Optician","name":"A"}',
+  ),
+  'syntax/unknown-keyword': pair(hollins('"@slogan":"Seeing"'), hollins('"slogan":"Seeing"')),
   'syntax/words-around': pair(`Here is your code:\n${hollins()}`, hollins()),
   'syntax/escaped-quotes': pair(script(hollins().replaceAll('"', '&quot;')), script(hollins())),
   'syntax/template-tag': pair(

@@ -106,6 +106,21 @@ const rows = {
     meaning: 'The @context is not schema.org.',
     source: `${JSONLD} §3.1`,
   },
+  'syntax/no-vocabulary': {
+    grade: 'must',
+    meaning: 'A name that no @context gives a meaning to.',
+    source: `${JSONLD} §4.1.2`,
+  },
+  'syntax/keyword-alias': {
+    grade: 'should',
+    meaning: 'A keyword of JSON-LD written without its @.',
+    source: `${JSONLD} §4.1.6`,
+  },
+  'syntax/unknown-keyword': {
+    grade: 'must',
+    meaning: 'A name that begins with @ and is no keyword.',
+    source: `${JSONLD} §1.7`,
+  },
   'syntax/words-around': {
     grade: 'must',
     meaning: 'Words, a fence of code or an assignment were pasted with the markup.',

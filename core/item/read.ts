@@ -47,6 +47,8 @@ export type ReadValue =
       readonly holder: Holder;
       /** Where an attribute holds the value: the text shown to visitors instead, undefined where none is. */
       readonly shown?: string;
+      /** The node it names, where the context says that it names one. */
+      readonly refers?: string;
     }
   | { readonly kind: 'item'; readonly item: ReadItem };
 

@@ -1,76 +1,178 @@
 import { schemaName } from '#core/item';
-import type { JsonNode } from './jsonNode.ts';
+import { parseUrl } from '#core/link';
+import type { JsonMember, JsonNode } from './jsonNode.ts';
 
-/** What the terms of JSON-LD stand for where a context of its own names some of them (JSON-LD 1.1, 3.1, 4.1). */
+/** What a term is defined as (JSON-LD 1.1, 9.15 Expanded Term Definition). */
+export interface Term {
+  /** An address, a compact one, or a keyword; '' for a term that is put out of use. */
+  readonly id: string;
+  /** What its values are taken for: `@id`, `@vocab`, or a datatype; '' where nothing is said. */
+  readonly type: string;
+  readonly containers: readonly string[];
+  /** The node that holds the property is the value of the other: its `@reverse`. */
+  readonly reverse: boolean;
+  /** A context that holds for its values alone. */
+  readonly context?: JsonNode;
+}
+
+/** What the terms of JSON-LD stand for under the contexts above them (JSON-LD 1.1, 3.1, 4.1). */
 export interface Terms {
-  /** The name a member goes by: a keyword, or the bare name of a schema.org term. */
+  /** The name a member goes by: a keyword, or the bare name of a schema.org term; '' for one that means nothing. */
   readonly nameOf: (written: string) => string;
   /** The bare name of a type. */
   readonly typeOf: (written: string) => string;
+  /** What a context defines a term as; undefined where none does. */
+  readonly termOf: (written: string) => Term | undefined;
+  /** The whole address of an `@id`, as far as a base is known. */
+  readonly idOf: (written: string) => string;
 }
 
-type Definitions = ReadonlyMap<string, string>;
+/** Whose words bare names are: schema.org's, those of an address, nobody's, or schema.org's until something is said. */
+type Vocabulary = 'schema.org' | 'assumed' | 'none' | { readonly address: string };
+
+interface State {
+  readonly terms: ReadonlyMap<string, Term>;
+  readonly vocabulary: Vocabulary;
+  readonly base: string;
+  readonly documentBase: string;
+}
 
 const SCHEMA = /^https?:\/\/(?:www\.)?schema\.org\/?$/;
+const OF_SCHEMA = /^https?:\/\/(?:www\.)?schema\.org(?:\/|$)/;
 
-export const noTerms: Terms = { nameOf: schemaName, typeOf: schemaName };
+/** Whether a text is schema.org's own address, as contexts and vocabularies name it. */
+export const isSchemaOrg = (text: string): boolean =>
+  /^https?:\/\/(www\.)?schema\.org(\/|\/docs\/jsonldcontext\.json(ld)?)?$/.test(text.trim());
 
-const defined = new WeakMap<Terms, Definitions>();
+const states = new WeakMap<Terms, State>();
+
+/** The terms of a document before any context: names are taken for schema.org's, which a finding asks to say. */
+export const noTerms = (base: string): Terms =>
+  termsOf({ terms: new Map(), vocabulary: 'assumed', base, documentBase: base });
 
 /** The terms under a context, those of the context around it included; a null context forgets them. */
 export function termsUnder(around: Terms, context: JsonNode): Terms {
-  const definitions = new Map(defined.get(around) ?? []);
-  const read = (node: JsonNode): void => {
-    if (node.kind === 'array') for (const one of node.elements) read(one);
-    else if (node.kind === 'scalar') {
-      if (node.value === null) definitions.clear();
-    } else
-      for (const { name, value } of node.members) {
-        const meant = name.startsWith('@') ? undefined : iriOf(value);
-        if (meant !== undefined) definitions.set(name, meant);
-      }
-  };
-  read(context);
-  if (definitions.size === 0) return noTerms;
-  const terms: Terms = {
-    nameOf: (written) => {
-      const meant = expand(written, definitions);
-      return meant.startsWith('@') ? meant : schemaName(meant);
-    },
-    typeOf: (written) => schemaName(expand(written, definitions)),
-  };
-  defined.set(terms, definitions);
-  return terms;
+  const before = states.get(around);
+  if (!before) return around;
+  let state = before;
+  const contexts = context.kind === 'array' ? context.elements : [context];
+  for (const one of contexts) state = withContext(state, one);
+  // An object that names neither schema.org nor a vocabulary leaves bare names without meaning; where nothing
+  // names schema.org at all, the wrong context is told, and names are read as they were probably meant.
+  if (state.vocabulary === 'assumed' && [...state.terms.values()].some(({ id }) => OF_SCHEMA.test(id)))
+    state = { ...state, vocabulary: 'none' };
+  return termsOf(state);
 }
 
-/** What a term is defined as: an address, a compact one, or a keyword; undefined for anything else. */
-function iriOf(value: JsonNode): string | undefined {
-  if (value.kind === 'scalar') return typeof value.value === 'string' ? value.value : undefined;
-  if (value.kind !== 'object') return undefined;
-  const id = value.members.find(({ name }) => name === '@id')?.value;
-  return id && iriOf(id);
+const PLAIN = { type: '', containers: [], reverse: false } as const;
+
+/** What schema.org's own context calls two keywords. */
+const ALIASES: ReadonlyMap<string, Term> = new Map([
+  ['type', { ...PLAIN, id: '@type' }],
+  ['id', { ...PLAIN, id: '@id' }],
+]);
+
+/** Whether a name is one of those, which only readers that fetch schema.org's context know. */
+export const isAlias = (term: Term | undefined): boolean =>
+  term !== undefined && [...ALIASES.values()].includes(term);
+
+function withContext(state: State, context: JsonNode): State {
+  if (context.kind === 'array') return context.elements.reduce(withContext, state);
+  if (context.kind === 'scalar') {
+    if (context.value === null)
+      return { ...state, terms: new Map(), vocabulary: 'none', base: state.documentBase };
+    return typeof context.value === 'string' && isSchemaOrg(context.value)
+      ? { ...state, terms: new Map([...state.terms, ...ALIASES]), vocabulary: 'schema.org' }
+      : state;
+  }
+  const terms = new Map(state.terms);
+  let { vocabulary, base } = state;
+  for (const member of context.members) {
+    const text = textOf(member.value);
+    if (member.name === '@vocab')
+      vocabulary =
+        text === undefined
+          ? 'none'
+          : isSchemaOrg(text)
+            ? 'schema.org'
+            : text === ''
+              ? vocabulary
+              : { address: text };
+    else if (member.name === '@base')
+      base = text === undefined ? '' : (parseUrl(text, base || undefined)?.href ?? base);
+    else if (!member.name.startsWith('@')) terms.set(member.name, definition(member));
+  }
+  return { ...state, terms, vocabulary, base };
+}
+
+const textOf = (node: JsonNode | undefined): string | undefined =>
+  node?.kind === 'scalar' && typeof node.value === 'string' ? node.value : undefined;
+
+function definition({ name, value }: JsonMember): Term {
+  if (value.kind !== 'object') return { ...PLAIN, id: textOf(value) ?? '' };
+  const part = (keyword: string): JsonNode | undefined =>
+    value.members.findLast((one) => one.name === keyword)?.value;
+  const containers = part('@container');
+  const list = containers?.kind === 'array' ? containers.elements : containers ? [containers] : [];
+  const reverse = textOf(part('@reverse'));
+  const id = part('@id');
+  const context = part('@context');
+  return {
+    id: reverse ?? (id ? (textOf(id) ?? '') : name),
+    type: textOf(part('@type')) ?? '',
+    containers: list.flatMap((one) => textOf(one) ?? []),
+    reverse: reverse !== undefined,
+    ...(context ? { context } : {}),
+  };
+}
+
+function termsOf(state: State): Terms {
+  const { terms, vocabulary, base } = state;
+  const inVocabulary = (term: string): string => {
+    if (term.startsWith('@') || term.includes(':')) return term;
+    if (vocabulary === 'none') return '';
+    return typeof vocabulary === 'object' ? vocabulary.address + term : term;
+  };
+  const named = (written: string): string => {
+    const meant = expand(written, terms);
+    // A term that is defined by its own name alone stands in the vocabulary.
+    const whole = meant === '' ? '' : inVocabulary(meant);
+    return whole.startsWith('@') ? whole : schemaName(whole);
+  };
+  const found: Terms = {
+    nameOf: named,
+    // A type without meaning is still told as what it says.
+    typeOf: (written) => named(written) || written,
+    termOf: (written) => terms.get(written),
+    idOf: (written) => {
+      const text = written.trim();
+      if (text.startsWith('_:')) return text;
+      const whole = text.includes(':') ? expand(text, terms, false) : text;
+      return base ? (parseUrl(whole, base)?.href ?? whole) : whole;
+    },
+  };
+  states.set(found, state);
+  return found;
 }
 
 const MOST_STEPS = 5;
+const KEYWORD = /^@(?:id|type|value|language|list|set|graph|reverse|included|nest|index|none)$/;
 
 /** A term or compact address as the definitions have it; as it is where they have none. */
-function expand(written: string, definitions: Definitions): string {
+function expand(written: string, terms: ReadonlyMap<string, Term>, wholeTerms = true): string {
   let term = written;
   for (let step = 0; step < MOST_STEPS; step += 1) {
-    const whole = definitions.get(term);
+    const whole = wholeTerms ? terms.get(term)?.id : undefined;
     if (whole !== undefined && whole !== term) {
-      if (
-        whole.startsWith('@') &&
-        !/^@(?:id|type|value|language|list|set|graph|reverse|included|nest|index|none)$/.test(whole)
-      )
-        return term;
+      if (whole === '') return '';
+      if (whole.startsWith('@') && !KEYWORD.test(whole)) return term;
       term = whole;
       continue;
     }
     const colon = term.indexOf(':');
     const prefix =
-      colon > 0 && !term.startsWith('//', colon + 1) ? definitions.get(term.slice(0, colon)) : undefined;
-    if (prefix === undefined) return term;
+      colon > 0 && !term.startsWith('//', colon + 1) ? terms.get(term.slice(0, colon))?.id : undefined;
+    if (!prefix) return term;
     term = SCHEMA.test(prefix)
       ? `https://schema.org/${term.slice(colon + 1)}`
       : `${prefix}${term.slice(colon + 1)}`;

@@ -1,7 +1,8 @@
 import { fault, type Fault } from '#core/fault';
 import type { Edit, Lines } from '#core/text';
 import type { ReadItem, ReadProperty, ReadValue } from '#core/item';
-import { noTerms, termsUnder, type Terms } from './context.ts';
+import { nearestName, propertyNamed } from '#core/vocabulary';
+import { isAlias, isSchemaOrg, noTerms, termsUnder, type Term, type Terms } from './context.ts';
 import type { JsonMember, JsonNode } from './jsonNode.ts';
 
 export interface JsonLdReading {
@@ -14,6 +15,7 @@ export interface JsonLdReading {
   })[];
 }
 
+/** Keywords that say nothing of a node by themselves (JSON-LD 1.1, 1.7). */
 const KEYWORDS = new Set([
   '@context',
   '@type',
@@ -21,40 +23,37 @@ const KEYWORDS = new Set([
   '@graph',
   '@value',
   '@language',
+  '@direction',
   '@list',
   '@set',
   '@index',
-  '@reverse',
   '@version',
   '@vocab',
   '@base',
-  '@nest',
   '@included',
 ]);
 
+/** All keywords that may stand in a node. */
+const KNOWN = new Set([
+  ...KEYWORDS,
+  '@reverse',
+  '@nest',
+  '@none',
+  '@json',
+  '@import',
+  '@propagate',
+  '@protected',
+]);
+
 /**
- * The items in JSON-LD values (JSON-LD 1.1): at the top, in arrays and in `@graph`; nested ones are values
- * of their properties. Names of schema.org are read whatever prefix they carry.
+ * The items in JSON-LD values (JSON-LD 1.1): at the top, in arrays, `@graph` and `@included`; nested ones are values
+ * of their properties, and nodes of `@reverse` stand by themselves with the property that leads back. Names of
+ * schema.org are read whatever prefix they carry. `base` is what relative `@id`s are read against; '' for nothing.
  */
-export function readJsonLd(values: readonly JsonNode[], lines: Lines): JsonLdReading {
-  const faults: JsonLdReading['faults'][number][] = [];
-  const items: ReadItem[] = [];
-  const top = (node: JsonNode, hasContext: boolean, around: Terms): void => {
-    if (node.kind === 'array') for (const element of node.elements) top(element, hasContext, around);
-    if (node.kind !== 'object') return;
-    const context = member(node, '@context');
-    if (context) faults.push(...judgeContext(context));
-    else if (!hasContext) faults.push(missingContext(node));
-    const terms = context ? termsUnder(around, context.value) : around;
-    const graph = named(node, '@graph', terms);
-    if (graph) top(graph.value, true, terms);
-    const included = named(node, '@included', terms);
-    if (included) top(included.value, true, terms);
-    if (!(graph ?? included) || node.members.some(({ name }) => !KEYWORDS.has(terms.nameOf(name))))
-      items.push(readItem(node, lines, around));
-  };
-  for (const value of values) top(value, false, noTerms);
-  return { items, faults };
+export function readJsonLd(values: readonly JsonNode[], lines: Lines, base = ''): JsonLdReading {
+  const reader = new NodeReader(lines);
+  for (const value of values) reader.top(value, false, noTerms(base));
+  return { items: reader.items, faults: reader.faults };
 }
 
 type JsonObject = Extract<JsonNode, { kind: 'object' }>;
@@ -66,39 +65,174 @@ const member = (node: JsonObject, name: string): JsonMember | undefined =>
 const named = (node: JsonObject, name: string, terms: Terms): JsonMember | undefined =>
   node.members.findLast((one) => terms.nameOf(one.name) === name);
 
-/**
- * A node spread over several objects of one `@id` is one node (JSON-LD 1.1, 7.1 Node Map Generation). Objects that
- * contradict each other stay apart, so that the contradiction can be told.
- */
-export function joinParts(items: readonly ReadItem[]): readonly ReadItem[] {
-  const joined: ReadItem[] = [];
-  const byId = new Map<string, number>();
-  for (const item of items) {
-    const at = item.id === null || item.syntax !== 'jsonld' ? undefined : byId.get(item.id);
-    const first = at === undefined ? undefined : joined[at];
-    if (first && at !== undefined && !contradicts(first, item)) {
-      const known = new Set(first.properties.map(said));
-      const properties = [...first.properties, ...item.properties.filter((one) => !known.has(said(one)))];
-      joined[at] = { ...first, types: [...new Set([...first.types, ...item.types])], properties };
-      continue;
-    }
-    if (item.id !== null && item.syntax === 'jsonld' && at === undefined) byId.set(item.id, joined.length);
-    joined.push(item);
+class NodeReader {
+  readonly items: ReadItem[] = [];
+  readonly faults: JsonLdReading['faults'][number][] = [];
+  readonly #lines: Lines;
+  #meaningless = false;
+
+  constructor(lines: Lines) {
+    this.#lines = lines;
   }
-  return joined;
+
+  top(node: JsonNode, hasContext: boolean, around: Terms): void {
+    if (node.kind === 'array') for (const element of node.elements) this.top(element, hasContext, around);
+    if (node.kind !== 'object') return;
+    const context = member(node, '@context');
+    if (context) this.faults.push(...judgeContext(context));
+    else if (!hasContext) this.faults.push(missingContext(node));
+    const terms = context ? termsUnder(around, context.value) : around;
+    const graph = named(node, '@graph', terms);
+    if (graph) this.top(graph.value, true, terms);
+    const isItem = node.members.some(({ name }) => !KEYWORDS.has(terms.nameOf(name)));
+    const included = named(node, '@included', terms);
+    if (isItem || !(graph ?? included)) this.items.push(this.#item(node, around));
+    else if (included) this.top(included.value, true, terms);
+  }
+
+  #item(node: JsonObject, around: Terms): ReadItem {
+    const context = member(node, '@context');
+    const terms = scopedByType(node, context ? termsUnder(around, context.value) : around);
+    const properties: ReadProperty[] = [];
+    const reversed: { readonly name: string; readonly one: JsonMember; readonly inner: Terms }[] = [];
+    const read = (from: JsonObject): void => {
+      for (const one of from.members) {
+        const name = terms.nameOf(one.name);
+        if (name === '@nest') for (const nested of objectsIn(one.value)) read(nested);
+        if (name === '@included') this.top(one.value, true, terms);
+        if (name === '@reverse')
+          for (const back of objectsIn(one.value).flatMap(({ members }) => members))
+            reversed.push({ name: terms.nameOf(back.name), one: back, inner: terms });
+        const term = terms.termOf(one.name);
+        if (name === '') this.#tellMeaningless(one, terms, context);
+        if (isAlias(term)) this.#tellAlias(one, name);
+        if (name.startsWith('@') && !KNOWN.has(name)) this.#tellUnknownKeyword(one);
+        if (name === '' || name.startsWith('@')) continue;
+        const inner = term?.context ? termsUnder(terms, term.context) : terms;
+        if (term?.reverse) {
+          reversed.push({ name, one, inner });
+          continue;
+        }
+        const [place, namePlace] = [
+          this.#lines.place(one.nameStart, one.value.end),
+          this.#lines.place(one.nameStart, one.nameEnd),
+        ];
+        for (const value of this.#values(one.value, inner, term))
+          properties.push({ name, value, namePlace, place });
+      }
+    };
+    read(node);
+    const typed = named(node, '@type', terms)?.value;
+    const type = typed ?? { start: node.start, end: node.start + 1 };
+    const [id] = texts(named(node, '@id', terms)?.value);
+    const item: ReadItem = {
+      syntax: 'jsonld',
+      types: texts(typed).map(terms.typeOf),
+      id: id === undefined ? null : terms.idOf(id),
+      properties,
+      place: this.#lines.place(node.start, node.end),
+      typePlace: this.#lines.place(type.start, type.end),
+    };
+    for (const { name, one, inner } of reversed) this.#leadBack(item, name, one, inner);
+    return item;
+  }
+
+  /** The nodes that have an item as their property, each an item by itself (JSON-LD 1.1, 4.8). */
+  #leadBack(item: ReadItem, name: string, { value, nameStart, nameEnd }: JsonMember, terms: Terms): void {
+    for (const node of objectsIn(value)) {
+      const other = this.#item(node, terms);
+      const back: ReadProperty = {
+        name,
+        value: { kind: 'item', item },
+        namePlace: this.#lines.place(nameStart, nameEnd),
+        place: this.#lines.place(nameStart, value.end),
+      };
+      this.items.push({ ...other, properties: [...other.properties, back] });
+    }
+  }
+
+  #values(node: JsonNode, terms: Terms, term?: Term): readonly ReadValue[] {
+    if (node.kind === 'array') return node.elements.flatMap((element) => this.#values(element, terms, term));
+    if (node.kind === 'scalar')
+      return node.value === null
+        ? []
+        : [
+            scalar(
+              node.value,
+              node,
+              this.#lines,
+              term?.type === '@id' ? terms.idOf(String(node.value)) : undefined,
+            ),
+          ];
+    const literal = named(node, '@value', terms)?.value;
+    if (literal?.kind === 'scalar')
+      return literal.value === null ? [] : [scalar(literal.value, literal, this.#lines)];
+    const list = named(node, '@list', terms) ?? named(node, '@set', terms);
+    if (list) return this.#values(list.value, terms, term);
+    // What is kept by language, index, address or type is a map of values (JSON-LD 1.1, 4.6, 4.9).
+    if (term?.containers.some((one) => MAPS.has(one)))
+      return node.members.flatMap((one) => this.#values(one.value, terms));
+    return [{ kind: 'item', item: this.#item(node, terms) }];
+  }
+
+  #tellAlias({ name, nameStart, nameEnd }: JsonMember, keyword: string): void {
+    this.faults.push({
+      ...fault(
+        'syntax/keyword-alias',
+        `“${name}” is understood as ${keyword} only by machines that fetch schema.org’s own context. Write "${keyword}".`,
+      ),
+      start: nameStart,
+      end: nameEnd,
+      edits: [{ start: nameStart, end: nameEnd, text: `"${keyword}"` }],
+    });
+  }
+
+  #tellUnknownKeyword({ name, nameStart, nameEnd }: JsonMember): void {
+    const bare = name.slice(1);
+    const meant =
+      [...KNOWN].find((one) => one.toLowerCase() === name.toLowerCase()) ??
+      (propertyNamed(bare) ? bare : nearestName(name, [...KNOWN]));
+    this.faults.push({
+      ...fault(
+        'syntax/unknown-keyword',
+        `“${name}” is no keyword of JSON-LD, so a machine passes over it and what it holds.${meant ? ` Did you mean "${meant}"?` : ''}`,
+      ),
+      start: nameStart,
+      end: nameEnd,
+      edits: meant ? [{ start: nameStart, end: nameEnd, text: `"${meant}"` }] : null,
+      guess: meant?.toLowerCase() !== name.toLowerCase(),
+    });
+  }
+
+  /** A name of schema.org that no context gives a meaning to is passed over by machines: told once. */
+  #tellMeaningless(one: JsonMember, terms: Terms, context: JsonMember | undefined): void {
+    if (this.#meaningless || terms.termOf(one.name) || !propertyNamed(one.name)) return;
+    this.#meaningless = true;
+    const object = context?.value.kind === 'object' ? context.value : undefined;
+    this.faults.push({
+      ...fault(
+        'syntax/no-vocabulary',
+        `“${one.name}” means nothing here: the @context names schema.org for a prefix only, and says nothing of bare names. Give it "@vocab": "https://schema.org/".`,
+      ),
+      start: one.nameStart,
+      end: one.nameEnd,
+      edits: object
+        ? [{ start: object.start + 1, end: object.start + 1, text: '"@vocab": "https://schema.org/", ' }]
+        : null,
+      guess: true,
+    });
+  }
 }
 
-/** A property with its value, as far as two can be told to be the same. */
-const said = ({ name, value }: ReadProperty): string =>
-  value.kind === 'text' ? `${name} ${value.text}` : `${name} ${String(value.item.place.start)}`;
+const MAPS = new Set(['@language', '@index', '@id', '@type', '@graph']);
 
-/** Whether two objects give one property different values: both together would say something neither says. */
-const contradicts = (one: ReadItem, other: ReadItem): boolean =>
-  other.properties.some(
-    (property) =>
-      one.properties.some(({ name }) => name === property.name) &&
-      !one.properties.some((known) => said(known) === said(property)),
-  );
+/** The contexts that the definitions of a node's types carry (JSON-LD 1.1, 4.1.7), in the order of their names. */
+function scopedByType(node: JsonObject, terms: Terms): Terms {
+  const scoped = texts(named(node, '@type', terms)?.value)
+    .sort()
+    .flatMap((type) => terms.termOf(type)?.context ?? []);
+  return scoped.reduce(termsUnder, terms);
+}
 
 function missingContext(node: JsonObject): JsonLdReading['faults'][number] {
   const misspelt = node.members.find(({ name }) => /^@?contexts?$/i.test(name) && name !== '@context');
@@ -123,19 +257,19 @@ function missingContext(node: JsonObject): JsonLdReading['faults'][number] {
   };
 }
 
-const isSchemaOrg = (text: string): boolean =>
-  /^https?:\/\/(www\.)?schema\.org(\/|\/docs\/jsonldcontext\.json(ld)?)?$/.test(text.trim());
-
+/** Whether a context names schema.org at all: by its address, as a vocabulary or prefix, or term by term. */
 function namesSchemaOrg(node: JsonNode): boolean {
   if (node.kind === 'array') return node.elements.some(namesSchemaOrg);
   if (node.kind === 'scalar') return typeof node.value === 'string' && isSchemaOrg(node.value);
-  return node.members.some(
-    ({ value }) => value.kind === 'scalar' && typeof value.value === 'string' && isSchemaOrg(value.value),
+  return node.members.some(({ value }) =>
+    texts(value.kind === 'object' ? member(value, '@id')?.value : value).some((text) =>
+      /^(?:https?:\/\/(?:www\.)?schema\.org(?:\/|$)|schema:)/.test(text),
+    ),
   );
 }
 
 function judgeContext({ value }: JsonMember): JsonLdReading['faults'] {
-  if (namesSchemaOrg(value)) return [];
+  if (namesSchemaOrg(value)) return objectsIn(value).flatMap(withoutSlash);
   const written = value.kind === 'scalar' ? String(value.value) : 'this object';
   const near = value.kind === 'scalar' && /schema/i.test(written);
   return [
@@ -151,84 +285,44 @@ function judgeContext({ value }: JsonMember): JsonLdReading['faults'] {
   ];
 }
 
+/** A vocabulary or prefix whose address does not end in a slash: names are put right behind it. */
+const withoutSlash = (context: JsonObject): JsonLdReading['faults'] =>
+  context.members.flatMap(({ name, value }) => {
+    const [address] = value.kind === 'scalar' ? texts(value) : [];
+    if (address === undefined || !/^https?:\/\/(?:www\.)?schema\.org$/.test(address)) return [];
+    const what = name === '@vocab' ? '@vocab' : `The prefix “${name}”`;
+    return [
+      {
+        ...fault(
+          'syntax/wrong-context',
+          `${what} has no slash at its end, and a machine puts names right behind it: “${address}name”. Write "${address}/".`,
+        ),
+        start: value.start,
+        end: value.end,
+        edits: [{ start: value.start, end: value.end, text: `"${address}/"` }],
+      },
+    ];
+  });
+
 const texts = (node: JsonNode | undefined): string[] => {
   if (!node) return [];
   if (node.kind === 'array') return node.elements.flatMap(texts);
   return node.kind === 'scalar' && typeof node.value === 'string' ? [node.value] : [];
 };
 
-function readItem(node: JsonObject, lines: Lines, around: Terms): ReadItem {
-  const context = member(node, '@context');
-  const terms = context ? termsUnder(around, context.value) : around;
-  const properties: ReadProperty[] = [];
-  const read = (from: JsonObject): void => {
-    for (const { name: written, nameStart, nameEnd, value } of from.members) {
-      const name = terms.nameOf(written);
-      if (name === '@nest') for (const nested of objectsIn(value)) read(nested);
-      if (name.startsWith('@')) continue;
-      const [place, namePlace] = [lines.place(nameStart, value.end), lines.place(nameStart, nameEnd)];
-      for (const one of readValues(value, lines, terms))
-        properties.push({ name, value: one, namePlace, place });
-    }
-  };
-  read(node);
-  const typed = named(node, '@type', terms)?.value;
-  const type = typed ?? { start: node.start, end: node.start + 1 };
-  return {
-    syntax: 'jsonld',
-    types: texts(typed).map(terms.typeOf),
-    id: texts(named(node, '@id', terms)?.value)[0] ?? null,
-    properties,
-    place: lines.place(node.start, node.end),
-    typePlace: lines.place(type.start, type.end),
-  };
-}
-
 const objectsIn = (node: JsonNode): readonly JsonObject[] =>
   node.kind === 'array' ? node.elements.flatMap(objectsIn) : node.kind === 'object' ? [node] : [];
-
-/** Nested items that are nothing but a reference to an item described elsewhere on the page become that item. */
-export function followReferences(items: readonly ReadItem[]): readonly ReadItem[] {
-  const described = new Map<string, ReadItem>();
-  const collect = (item: ReadItem): void => {
-    if (item.id !== null && item.properties.length > 0 && !described.has(item.id))
-      described.set(item.id, item);
-    for (const { value } of item.properties) if (value.kind === 'item') collect(value.item);
-  };
-  for (const item of items) collect(item);
-  const follow = (item: ReadItem): ReadItem => ({
-    ...item,
-    properties: item.properties.map((property) => {
-      if (property.value.kind !== 'item') return property;
-      const { item: inner } = property.value;
-      const referred =
-        inner.id !== null && inner.properties.length === 0 ? described.get(inner.id) : undefined;
-      // What a reference leads to is not followed further, so that items may refer to each other.
-      return { ...property, value: { kind: 'item', item: referred ?? follow(inner) } };
-    }),
-  });
-  return described.size > 0 ? items.map(follow) : items;
-}
-
-function readValues(node: JsonNode, lines: Lines, terms: Terms): readonly ReadValue[] {
-  if (node.kind === 'array') return node.elements.flatMap((element) => readValues(element, lines, terms));
-  if (node.kind === 'scalar') return node.value === null ? [] : [scalar(node.value, node, lines)];
-  const literal = named(node, '@value', terms)?.value;
-  if (literal?.kind === 'scalar')
-    return literal.value === null ? [] : [scalar(literal.value, literal, lines)];
-  const list = named(node, '@list', terms) ?? named(node, '@set', terms);
-  if (list) return readValues(list.value, lines, terms);
-  return [{ kind: 'item', item: readItem(node, lines, terms) }];
-}
 
 const scalar = (
   value: string | number | boolean,
   { literal, start, end }: { literal?: string; start: number; end: number },
   lines: Lines,
+  refers?: string,
 ): ReadValue => ({
   kind: 'text',
   text: literal ?? String(value),
   json: value,
   place: lines.place(start, end),
   holder: 'json',
+  ...(refers === undefined ? {} : { refers }),
 });

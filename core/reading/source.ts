@@ -5,8 +5,9 @@ import { attributeSpan, readDocument, textContent, type HtmlDocument, type HtmlE
 import type { ReadItem } from '#core/item';
 import { readJson } from './json.ts';
 import type { JsonFault } from './jsonFault.ts';
-import { followReferences, joinParts, readJsonLd } from './jsonld.ts';
+import { readJsonLd } from './jsonld.ts';
 import { readMicrodata } from './microdata.ts';
+import { joinNodes } from './nodes.ts';
 import { readRdfa } from './rdfa.ts';
 import { visibleText, type VisibleText } from './visible.ts';
 import { fencesAround, isWrappedJson, unwrap } from './wrapping.ts';
@@ -46,13 +47,13 @@ export function readSource(source: string, url = ''): Reading {
   const lines = new Lines(source);
   const kind = /^\s*[[{]/.test(source) || isWrappedJson(source) ? 'json' : 'html';
   if (kind === 'json') {
-    const { items, faults } = readScript(source, 0, source.length, lines);
+    const { items, faults } = readScript(source, 0, source.length, lines, url);
     return {
       source,
       kind,
       address: url,
       base: url,
-      items: followReferences(joinParts(items)),
+      items: joinNodes(items),
       faults,
       strays: [],
       visible: undefined,
@@ -66,7 +67,7 @@ export function readSource(source: string, url = ''): Reading {
   const items: ReadItem[] = [];
   const faults: ReadingFault[] = [];
   for (const script of scripts.filter(isJsonLd)) {
-    const read = readScript(source, script.contentStart, script.contentEnd, lines);
+    const read = readScript(source, script.contentStart, script.contentEnd, lines, base);
     items.push(...read.items);
     faults.push(...read.faults);
   }
@@ -85,7 +86,7 @@ export function readSource(source: string, url = ''): Reading {
     kind,
     address: url,
     base,
-    items: followReferences(joinParts(items)),
+    items: joinNodes(items),
     faults,
     strays,
     visible: visibleText(document),
@@ -137,10 +138,11 @@ function readScript(
   start: number,
   end: number,
   lines: Lines,
+  base: string,
 ): { items: readonly ReadItem[]; faults: readonly ReadingFault[] } {
   const given = unwrap(source, start, end);
   const json = readJson(given.text, given.start, given.end);
-  const jsonLd = readJsonLd(json.values, lines);
+  const jsonLd = readJsonLd(json.values, lines, base);
   const faults = [...given.faults, ...json.faults, ...jsonLd.faults].map((one) => faultAt(one, lines));
   return { items: jsonLd.items, faults };
 }
@@ -150,11 +152,11 @@ const faultAt = ({ start, end, ...fault }: JsonFault, lines: Lines): ReadingFaul
   place: lines.place(start, end),
 });
 
+/** The first `base` with an `href`, wherever it stands (HTML Living Standard, 2.4.3 "document base URL"). */
 function baseOf({ elements }: HtmlDocument, url: string): string {
   for (const { name, inert, attributes } of elements) {
-    if (name === 'base' && !inert && attributes['href'])
-      return parseUrl(attributes['href'], url || undefined)?.href ?? url;
-    if (name === 'body') break;
+    const href = name === 'base' && !inert ? attributes['href'] : undefined;
+    if (href !== undefined) return parseUrl(href.trim(), url || undefined)?.href ?? url;
   }
   return url;
 }
