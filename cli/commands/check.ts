@@ -161,7 +161,7 @@ function judge(
   const reading = readSource(source.text, url.url);
   return {
     ...source,
-    check: checkReading(reading, { ...url, ...judging }),
+    check: checkReading(reading, { ...url, ...judging, today: new Date().toISOString().slice(0, 10) }),
     described: describeAll(reading.items),
   };
 }

@@ -1,5 +1,6 @@
 export * from './address.ts';
 export * from './country.ts';
 export * from './form.ts';
+export { regionsOfPostalCode, regionsOfPostalCodes } from './postalRegions.ts';
 export * from './regions.ts';
 export * from './split.ts';

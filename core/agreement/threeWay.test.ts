@@ -275,7 +275,11 @@ describe('a site', () => {
 
     test('a value that many pages have is told once', () => {
       const other = about({ telephone: '020 7946 0999' });
-      const found = judgeSite([own, other('a'), other('b'), other('c')], branches.slice(0, 1));
+      const all = judgeSite([own, other('a'), other('b'), other('c')], branches.slice(0, 1));
+      const found = all.filter(({ finding }) => finding.code === 'agreement/pages');
+      expect(all.filter((one) => !found.includes(one)).map(({ finding }) => finding.code)).toEqual([
+        'agreement/every-page',
+      ]);
       expect(found.map(({ url }) => url)).toEqual(['https://salt.example/a']);
       expect(found[0]?.finding.message).toContain('as on 2 more');
     });

@@ -10,6 +10,8 @@ import { localBusinessProfile, type Profile } from './profile.ts';
 import { judgeStructure } from './structure.ts';
 import { judgeSyntax } from './syntax.ts';
 import { describedBranch, threeWay, type ThreeWayRow } from '#core/agreement';
+import { judgeIdentity } from './identity.ts';
+import { judgePast } from './senseOfHours.ts';
 import { judgeSense } from './sense.ts';
 import { countryOfItem, judgeValues } from './values.ts';
 import { VisitorSearch } from '#core/agreement';
@@ -38,6 +40,8 @@ export interface CheckOptions {
   readonly ignores?: readonly Ignore[];
   /** What ignores call the page; its address where nothing else is given. */
   readonly page?: string;
+  /** The date of the check, ISO 8601; without one nothing is told to be past. */
+  readonly today?: string;
 }
 
 /** Reads a source (HTML or JSON-LD) and judges it by every family of rules. Never fails. */
@@ -63,12 +67,15 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeStructure(reading),
     ...judgeVocabulary(reading),
     ...judgeValues(reading),
+    ...judgeIdentity(reading),
     ...judgeSense(reading, countryOfItem),
+    ...(options.today ? judgePast(reading.items, options.today) : []),
     ...judgeGuidelines(reading, profile),
     ...judgeAgreement(reading, rows, { record, search, telephones: options.telephones }),
-  ].sort(byGradeAndPlace);
+  ];
   const items = described.map(({ item }) => item);
-  const known = record ? all.map((one) => withRecordMend(one, { reading, record, items, rows })) : all;
+  const told = oncePerCause(all.sort(byGradeAndPlace));
+  const known = record ? told.map((one) => withRecordMend(one, { reading, record, items, rows })) : told;
   const { findings, ignored } = putAside(reading.source, known, ignores, page);
   return {
     items: reading.items.map(plainItem),
@@ -77,4 +84,35 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     summary: summarise(findings),
     threeWay: rows,
   };
+}
+
+/** What is missing is missing of each item by itself; a value or a name that is wrong is wrong wherever it is repeated. */
+const REPEATED = /^(?:value|vocabulary)\//;
+
+/** Findings of one cause as one, with the other places as related ones and a mend for them all. */
+function oncePerCause(all: readonly Finding[]): readonly Finding[] {
+  const known = new Map<string, number>();
+  const found: Finding[] = [];
+  for (const one of all) {
+    const cause = `${one.code} ${one.property ?? ''} ${one.message}`;
+    const at = REPEATED.test(one.code) && one.code !== 'value/address-part' ? known.get(cause) : undefined;
+    const first = at === undefined ? undefined : found[at];
+    if (!first || at === undefined || (first.mend === null) !== (one.mend === null)) {
+      known.set(cause, found.length);
+      found.push(one);
+      continue;
+    }
+    found[at] = {
+      ...first,
+      related: [...first.related, { message: 'The same here', place: one.place }, ...one.related],
+      mend:
+        first.mend && one.mend
+          ? {
+              edits: [...first.mend.edits, ...one.mend.edits],
+              certain: first.mend.certain && one.mend.certain,
+            }
+          : null,
+    };
+  }
+  return found;
 }

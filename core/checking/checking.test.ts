@@ -30,8 +30,8 @@ describe('each code', () => {
   };
 
   test.each(Object.entries(examples))('%s is told of the wrong one only', (code, example) => {
-    const { wrong, right, url = '', record } = example;
-    const options = { url, ...(record ? { record: recordOf(record) } : {}) };
+    const { wrong, right, url = '', record, today = '' } = example;
+    const options = { url, today, ...(record ? { record: recordOf(record) } : {}) };
     const { findings } = check(wrong, options);
     expect(findings.map((one) => one.code)).toContain(code);
     expect(check(right, options).findings.map((one) => one.code)).not.toContain(code);
@@ -163,6 +163,7 @@ describe('the three-way reading', () => {
     );
     expect(told.sort()).toEqual([
       'agreement/hours-not-shown openingHoursSpecification',
+      'agreement/rating-not-visible aggregateRating',
       'agreement/record geo',
       'agreement/record-spelling streetAddress',
       'agreement/visitor streetAddress',

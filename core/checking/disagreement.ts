@@ -9,6 +9,7 @@ import { telephonesOf } from '#core/agreement';
 import { groupsOfBusinesses } from '#core/agreement';
 import type { MarkupCell, ThreeWayRow } from '#core/agreement';
 import type { VisitorSearch } from '#core/agreement';
+import { judgeOnPage } from './onPage.ts';
 
 interface Known {
   readonly record: BusinessRecord | undefined;
@@ -30,6 +31,7 @@ export function judgeAgreement(
     ]),
     ...judgeItems(reading),
     ...judgeAddress(reading),
+    ...judgeOnPage(reading),
     ...(record && search ? otherTelephones(reading, record, search, telephones) : []),
   ];
 }

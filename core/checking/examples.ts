@@ -6,6 +6,8 @@ export interface Example {
   readonly right: string;
   /** The address the source stands at. */
   readonly url?: string;
+  /** The date of the check. */
+  readonly today?: string;
   /** The record it is compared with, as JSON-LD. */
   readonly record?: string;
 }
@@ -245,6 +247,21 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     hollins('"review":{"@type":"Review","reviewBody":"Good"}'),
     hollins('"review":{"@type":"Review","reviewBody":"Good","author":{"@type":"Person","name":"A"}}'),
   ),
+  'value/region': pair(
+    hollins().replace(
+      '"TQ1 2AB","addressCountry":"GB"',
+      '"98225","addressRegion":"OR","addressCountry":"US"',
+    ),
+    hollins().replace(
+      '"TQ1 2AB","addressCountry":"GB"',
+      '"98225","addressRegion":"WA","addressCountry":"US"',
+    ),
+  ),
+  'value/hours-past': pair(
+    opening('"validFrom":"2024-12-25","validThrough":"2024-12-25","opens":"00:00","closes":"00:00"'),
+    opening('"validFrom":"2099-12-25","validThrough":"2099-12-25","opens":"00:00","closes":"00:00"'),
+    { today: '2026-11-26' },
+  ),
   'value/url-tracking': pair(
     hollins('"sameAs":"https://social.example/hollins?utm_source=x"'),
     hollins('"sameAs":"https://social.example/hollins"'),
@@ -305,6 +322,34 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   'structure/itemtype-relative': pair(
     '<div itemscope itemtype="Optician"><b itemprop="name">A</b></div>',
     item('<b itemprop="name">A</b>'),
+  ),
+  'structure/reference': pair(
+    hollins('"parentOrganization":{"@id":"#company"}'),
+    hollins('"parentOrganization":{"@type":"Organization","@id":"#company","name":"Hollins"}'),
+  ),
+  'structure/reference-elsewhere': pair(
+    hollins('"parentOrganization":{"@id":"https://hollins.example/#company"}'),
+    hollins(
+      '"parentOrganization":{"@type":"Organization","@id":"https://hollins.example/#company","name":"Hollins"}',
+    ),
+  ),
+  'structure/id-twins': pair(
+    script(hollins('"@id":"http://hollins.example/#shop"')) +
+      script(hollins('"@id":"https://hollins.example/#shop"')),
+    script(hollins('"@id":"https://hollins.example/#shop"')) +
+      script(hollins('"@id":"https://hollins.example/#shop"')),
+  ),
+  'guideline/alternative-text': pair(
+    item('<img itemprop="logo" src="https://hollins.example/l.png" alt="">'),
+    item('<img itemprop="logo" src="https://hollins.example/l.png" alt="Hollins Row Opticians">'),
+  ),
+  'agreement/canonical': pair(
+    `<link rel="canonical" href="https://hollins.example/saltby/">${script(hollins('"url":"https://hollins.example/saltby"'))}`,
+    `<link rel="canonical" href="https://hollins.example/saltby/">${script(hollins('"url":"https://hollins.example/saltby/"'))}`,
+  ),
+  'agreement/rating-not-visible': pair(
+    `${script(hollins('"aggregateRating":{"@type":"AggregateRating","ratingValue":4.7,"reviewCount":128}'))}<p>Opticians</p>`,
+    `${script(hollins('"aggregateRating":{"@type":"AggregateRating","ratingValue":4.7,"reviewCount":128}'))}<p>Opticians, 4.7 of 5</p>`,
   ),
   'structure/itemref': pair(
     '<div itemscope itemtype="https://schema.org/Optician" itemref="phone"><b itemprop="name">A</b></div><p id="telephone" itemscope>1</p>',

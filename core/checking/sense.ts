@@ -6,7 +6,7 @@ import { normaliseProfile } from '#core/link';
 import { readTelephone } from '#core/phone';
 import type { Reading } from '#core/reading';
 import { repairEncoding, table } from '#core/text';
-import { judgeStreet, judgeTown, judgeWholeAddress } from './senseOfAddress.ts';
+import { judgeRegion, judgeStreet, judgeTown, judgeWholeAddress } from './senseOfAddress.ts';
 import { judgeHours } from './senseOfHours.ts';
 import { tell, type Spot } from './spot.ts';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
@@ -47,6 +47,7 @@ const BY_NAME = table<(spot: Spot) => readonly Finding[]>({
   name: judgeName,
   streetAddress: judgeStreet,
   addressLocality: judgeTown,
+  addressRegion: judgeRegion,
   address: judgeWholeAddress,
   url: judgeTracking,
   ratingValue: judgeDecimal,

@@ -1,6 +1,7 @@
-import { countryName } from '#core/address';
+import { countryName, regionNamed, regionsOfPostalCode, regionsOfPostalCodes } from '#core/address';
 import { shortText, type Finding } from '#core/fault';
 import { textOf } from '#core/item';
+import { fold } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 import { tell, type Spot } from './spot.ts';
 
@@ -65,6 +66,27 @@ export function judgeTown(spot: Spot): readonly Finding[] {
       'value/town',
       `“${text}” holds the postal code as well. Write the town alone: ${mended}.`,
       postcode ? mended : '',
+    ),
+  ];
+}
+
+/** A region that the postal code is not of. */
+export function judgeRegion(spot: Spot): readonly Finding[] {
+  const { text, item, country } = spot;
+  const postcode = textOf(item, 'postalCode').trim();
+  const possible = regionsOfPostalCode(postcode, country).map(fold);
+  const region = fold(regionNamed(text, country)?.code ?? text);
+  if (possible.length === 0 || possible.includes(region)) return [];
+  if (!regionsOfPostalCodes(country).some((one) => fold(one) === region)) return [];
+  const [meant = ''] = regionsOfPostalCode(postcode, country);
+  const code = /^[A-Z]{2,3}$/.test(meant) && regionsOfPostalCode(postcode, country).length === 1 ? meant : '';
+  return [
+    tell(
+      spot,
+      'value/region',
+      `The postal code ${postcode} is of ${regionsOfPostalCode(postcode, country).join(' or ')}, and the region says “${text}”. One of them is wrong.`,
+      code,
+      true,
     ),
   ];
 }

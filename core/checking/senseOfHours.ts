@@ -1,5 +1,5 @@
 import { finding, type Finding } from '#core/fault';
-import { clockTime, dayNamed, isMachineTime, minutesOf } from '#core/hours';
+import { clockTime, dayNamed, isDate, isMachineTime, minutesOf } from '#core/hours';
 import { textOf, valuesOf, type ReadItem } from '#core/item';
 import { instead } from './spot.ts';
 
@@ -9,6 +9,45 @@ export function judgeHours(item: ReadItem): readonly Finding[] {
     value.kind === 'item' ? [value.item] : [],
   );
   return [...incomplete(item), ...contradicting(own)];
+}
+
+/** Days that went by longer ago than this say nothing to anybody. */
+const LONG_PAST_DAYS = 30;
+const DAY_MS = 86_400_000;
+
+/** Hours that held through a day long past `today` (both ISO 8601), told once for an item. */
+export function judgePast(items: readonly ReadItem[], today: string): readonly Finding[] {
+  const latest = new Date(Date.parse(today) - LONG_PAST_DAYS * DAY_MS).toISOString().slice(0, 10);
+  const seen = new Set<ReadItem>();
+  const found: Finding[] = [];
+  const visit = (item: ReadItem): void => {
+    if (seen.has(item)) return;
+    seen.add(item);
+    const past = item.properties.flatMap(({ name, value }) =>
+      /^(?:specialO|o)peningHoursSpecification$/.test(name) && value.kind === 'item'
+        ? untilBefore(value.item, latest)
+        : [],
+    );
+    const [first, ...others] = past;
+    if (first)
+      found.push(
+        finding(
+          'value/hours-past',
+          `These hours held until ${first.until}, which is long past. Take them out, or give those of the coming days.`,
+          first.place,
+          'validThrough',
+          { related: others.map(({ until, place }) => ({ message: `Until ${until}`, place })) },
+        ),
+      );
+    for (const { value } of item.properties) if (value.kind === 'item') visit(value.item);
+  };
+  for (const item of items) visit(item);
+  return found;
+}
+
+function untilBefore(item: ReadItem, latest: string): readonly { until: string; place: Finding['place'] }[] {
+  const until = (textOf(item, 'validThrough') || textOf(item, 'validFrom')).trim().slice(0, 10);
+  return isDate(until) && until < latest ? [{ until, place: item.place }] : [];
 }
 
 function incomplete(item: ReadItem): readonly Finding[] {

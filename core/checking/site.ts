@@ -40,6 +40,8 @@ export interface SitePageOptions {
   readonly ignores?: readonly Ignore[];
   /** What ignores call the page. */
   readonly page?: string;
+  /** The date of the check, ISO 8601. */
+  readonly today?: string;
 }
 
 /**
@@ -115,7 +117,9 @@ function wrongBranches(
 }
 
 function everywhere(pages: readonly PageCarries[], branches: readonly SiteBranch[]): readonly SiteFinding[] {
-  if (branches.length < 2 || pages.length < FEWEST_PAGES) return [];
+  if (pages.length < FEWEST_PAGES) return [];
+  const [only, ...others] = branches;
+  if (only && others.length === 0) return siteWide(pages, only);
   const counts = new Map<number, number>();
   for (const { carries } of pages)
     for (const id of new Set(carries.flatMap(({ branchId }) => branchId ?? [])))
@@ -128,6 +132,21 @@ function everywhere(pages: readonly PageCarries[], branches: readonly SiteBranch
     const message = `${label} is described on every page of the site (${String(pages.length)}), also on those of other branches. Keep its markup on its own page.`;
     return [{ url: pages[0]?.url ?? '', finding: finding('agreement/every-page', message, NOWHERE) }];
   });
+}
+
+/**
+ * The markup of a site's only branch on all its pages. A footer may repeat name, address and number as microdata;
+ * a script that describes the whole business belongs on the page it is about.
+ */
+function siteWide(pages: readonly PageCarries[], { id, label }: SiteBranch): readonly SiteFinding[] {
+  const elsewhere = pages.filter(
+    ({ ownBranchId, carries }) =>
+      ownBranchId === null && carries.some(({ branchId, syntax }) => branchId === id && syntax === 'jsonld'),
+  );
+  const rest = pages.filter(({ ownBranchId }) => ownBranchId === null).length;
+  if (elsewhere.length < FEWEST_PAGES || elsewhere.length < rest) return [];
+  const message = `${label} is described in JSON-LD on every page of the site (${String(pages.length)}). Keep its markup on its own page.`;
+  return [{ url: elsewhere[0]?.url ?? '', finding: finding('agreement/every-page', message, NOWHERE) }];
 }
 
 function nowhere(pages: readonly PageCarries[], branches: readonly SiteBranch[]): readonly SiteFinding[] {

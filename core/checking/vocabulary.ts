@@ -10,26 +10,26 @@ import {
   membersOf,
   nearestName,
   propertyNamed,
-  propertyNames,
   typeCaution,
   typeNamed,
   typeNames,
   type VocabularyProperty,
 } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
+import { DATA_TYPES, meantProperty, meantWithin } from './meant.ts';
 
 /** Family `vocabulary`: names schema.org does not have, or has somewhere else, and values of the wrong kind. */
 export function judgeVocabulary(reading: Reading): readonly Finding[] {
   const found: Finding[] = [];
   const seen = new Set<ReadItem>();
-  const visit = (item: ReadItem): void => {
+  const visit = (item: ReadItem, within = ''): void => {
     if (seen.has(item)) return;
     seen.add(item);
-    found.push(...judgeTypes(reading, item));
+    found.push(...judgeTypes(reading, item, within));
     for (const property of item.properties) {
       const one = judgeProperty(item, property);
       if (one) found.push(one);
-      if (property.value.kind === 'item') visit(property.value.item);
+      if (property.value.kind === 'item') visit(property.value.item, property.name);
     }
   };
   for (const item of reading.items) visit(item);
@@ -42,11 +42,11 @@ const isForeign = (name: string): boolean => /[:/]/.test(name) || name.startsWit
 /** Types that say nothing by themselves. */
 const SAYS_NOTHING = new Set(['Thing', 'Intangible', 'StructuredValue', 'Enumeration']);
 
-function judgeTypes(reading: Reading, item: ReadItem): readonly Finding[] {
+function judgeTypes(reading: Reading, item: ReadItem, within: string): readonly Finding[] {
   return item.types.flatMap((type) => {
     if (isForeign(type)) return [];
     const known = typeNamed(type);
-    if (!known) return [unknownType(reading, item, type)];
+    if (!known) return [unknownType(reading, item, type, within)];
     const tell = (code: Finding['code'], message: string, to = ''): Finding[] => [
       finding(code, message, item.typePlace, '@type', {
         edits: to ? renameType(reading, item, type, to) : null,
@@ -73,7 +73,7 @@ function judgeTypes(reading: Reading, item: ReadItem): readonly Finding[] {
   });
 }
 
-function unknownType(reading: Reading, item: ReadItem, type: string): Finding {
+function unknownType(reading: Reading, item: ReadItem, type: string, within: string): Finding {
   const near = nearestName(type, typeNames);
   if (near?.toLowerCase() === type.toLowerCase()) {
     const message = `schema.org writes it “${near}”; “${type}” is unknown to a machine.`;
@@ -81,7 +81,8 @@ function unknownType(reading: Reading, item: ReadItem, type: string): Finding {
       edits: renameType(reading, item, type, near),
     });
   }
-  const offered = near ? [near] : findTypes(inWords(type), 3).map(({ name }) => name);
+  const wanted = within ? meantWithin(type, within) : undefined;
+  const offered = wanted ? [wanted] : near ? [near] : findTypes(inWords(type), 3).map(({ name }) => name);
   const [first] = offered;
   const meant = first ? ` Did you mean ${offered.join(' or ')}?` : '';
   return finding(
@@ -120,7 +121,7 @@ function judgeProperty(item: ReadItem, property: ReadProperty): Finding | undefi
   const { name, namePlace } = property;
   if (isForeign(name)) return undefined;
   const known = propertyNamed(name);
-  if (!known) return unknownProperty(property, (to) => renamed(item, property, to));
+  if (!known) return unknownProperty(item, property, (to) => renamed(item, property, to));
   if (known.supersededBy)
     return finding(
       'vocabulary/superseded',
@@ -150,8 +151,12 @@ function judgeProperty(item: ReadItem, property: ReadProperty): Finding | undefi
   return judgeKind(property, known);
 }
 
-function unknownProperty({ name, namePlace }: ReadProperty, rename: (to: string) => Edit[] | null): Finding {
-  const near = nearestName(name, propertyNames);
+function unknownProperty(
+  item: ReadItem,
+  { name, namePlace }: ReadProperty,
+  rename: (to: string) => Edit[] | null,
+): Finding {
+  const near = meantProperty(item, name);
   if (near && near.toLowerCase() === name.toLowerCase())
     return finding(
       'vocabulary/capitals',
@@ -168,21 +173,6 @@ function unknownProperty({ name, namePlace }: ReadProperty, rename: (to: string)
     { edits: near ? rename(near) : null, guess: true },
   );
 }
-
-const DATA_TYPES = new Set([
-  'Text',
-  'URL',
-  'Number',
-  'Integer',
-  'Float',
-  'Boolean',
-  'Date',
-  'DateTime',
-  'Time',
-  'CssSelectorType',
-  'PronounceableText',
-  'XPathType',
-]);
 
 /** Properties whose values have a judge of their own, which says more. */
 const JUDGED_ELSEWHERE = new Set(['dayOfWeek', 'addressCountry']);

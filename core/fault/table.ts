@@ -390,6 +390,16 @@ const rows = {
     meaning: 'A day that stands twice with hours that cannot both be right.',
     source: `${SCHEMA}/OpeningHoursSpecification`,
   },
+  'value/hours-past': {
+    grade: 'note',
+    meaning: 'Hours for days that are long past.',
+    source: `${SCHEMA}/validThrough`,
+  },
+  'value/region': {
+    grade: 'should',
+    meaning: 'The region is another than the postal code’s.',
+    source: 'Universal Postal Union, postal addressing systems',
+  },
   'value/url-tracking': {
     grade: 'note',
     meaning: 'The address carries tracking parameters.',
@@ -463,6 +473,21 @@ const rows = {
     meaning: 'An itemtype is no whole address.',
     source: `${MICRODATA} 5.2.2`,
   },
+  'structure/reference': {
+    grade: 'should',
+    meaning: 'A reference to a part of the page that nothing describes.',
+    source: `${JSONLD} §3.3`,
+  },
+  'structure/reference-elsewhere': {
+    grade: 'note',
+    meaning: 'A reference to something that this page does not describe.',
+    source: `${JSONLD} §3.3`,
+  },
+  'structure/id-twins': {
+    grade: 'should',
+    meaning: 'One thing under two spellings of its @id.',
+    source: `${JSONLD} §3.3`,
+  },
   'structure/itemref': {
     grade: 'must',
     meaning: 'An itemref names an id that the page does not have.',
@@ -503,6 +528,21 @@ const rows = {
     grade: 'note',
     meaning: 'Markup stands inside a frame, which is a page of its own to a machine.',
     source: 'HTML Living Standard, 4.8.5',
+  },
+  'guideline/alternative-text': {
+    grade: 'note',
+    meaning: 'A logo or picture of the business without alternative text.',
+    source: 'WCAG 2.2, 1.1.1',
+  },
+  'agreement/rating-not-visible': {
+    grade: 'should',
+    meaning: 'The markup gives a rating that the page does not show.',
+    source: PROFILE,
+  },
+  'agreement/canonical': {
+    grade: 'should',
+    meaning: 'The url of the business and the page’s canonical address are spelt differently.',
+    source: `${SCHEMA}/url, RFC 6596`,
   },
   'agreement/items': {
     grade: 'must',

@@ -59,6 +59,7 @@ function judgePage(
     profile: profileWith(profiles[profile], wants),
     ignores,
     page: url,
+    today: new Date().toISOString().slice(0, 10),
   });
   // The worst come first: of very many they are kept, and the others are counted.
   const kept = check.findings

@@ -1,0 +1,103 @@
+import { finding, shortText, type Finding } from '#core/fault';
+import { foldUrl } from '#core/link';
+import type { Reading } from '#core/reading';
+import type { ReadItem, ReadProperty } from '#core/item';
+import type { Place } from '#core/text';
+
+/** Where an `@id` or `itemid` stands, and the properties that lead to it. */
+interface Named {
+  readonly item: ReadItem;
+  readonly within: ReadProperty | undefined;
+}
+
+/**
+ * Names that nodes go by: references that lead to nothing of the page, and one node under two spellings of its
+ * address, which are two nodes to a machine (JSON-LD 1.1, 3.3).
+ */
+export function judgeIdentity({ items, address }: Reading): readonly Finding[] {
+  const named: Named[] = [];
+  const seen = new Set<ReadItem>();
+  const visit = (item: ReadItem, within: ReadProperty | undefined): void => {
+    if (seen.has(item)) return;
+    seen.add(item);
+    if (item.id !== null) named.push({ item, within });
+    for (const property of item.properties)
+      if (property.value.kind === 'item') visit(property.value.item, property);
+  };
+  for (const item of items) visit(item, undefined);
+  return [...unresolved(named, address), ...twins(named)];
+}
+
+const isReference = ({ properties }: ReadItem): boolean => properties.length === 0;
+
+function unresolved(named: readonly Named[], address: string): readonly Finding[] {
+  const described = new Set(named.flatMap(({ item }) => (isReference(item) ? [] : [item.id])));
+  const own = address.replace(/#.*$/, '');
+  return named.flatMap(({ item, within }) => {
+    const { id } = item;
+    if (id === null || !within || !isReference(item) || described.has(id)) return [];
+    const isLocal =
+      /^(?:_:|#)/.test(id) || !/^[a-z][a-z0-9+.-]*:/i.test(id) || (own !== '' && id.startsWith(`${own}#`));
+    const [code, what] = isLocal
+      ? ([
+          'structure/reference',
+          'and nothing on this page is called so. A machine finds nothing there: describe it, or name what is described.',
+        ] as const)
+      : ([
+          'structure/reference-elsewhere',
+          'which this page does not describe. A machine that reads only this page learns nothing of it.',
+        ] as const);
+    // A picture or a profile by its bare address is a value, and not a node to be described.
+    if (!isLocal && VALUES.has(within.name)) return [];
+    return [finding(code, `${within.name} refers to “${shortText(id)}”, ${what}`, item.place, within.name)];
+  });
+}
+
+const VALUES = new Set([
+  'url',
+  'image',
+  'logo',
+  'photo',
+  'sameAs',
+  'hasMap',
+  'hasMenu',
+  'menu',
+  'contentUrl',
+  'thumbnailUrl',
+  'additionalType',
+  'mainEntityOfPage',
+  'item',
+  'license',
+  'target',
+  'dayOfWeek',
+  'inLanguage',
+  'availability',
+  'itemCondition',
+  'knowsAbout',
+  'areaServed',
+  'paymentAccepted',
+  'acceptedPaymentMethod',
+]);
+
+/** One `@id` but for its scheme, `www.` or a slash before the fragment. */
+function twins(named: readonly Named[]): readonly Finding[] {
+  const known = new Map<string, { readonly id: string; readonly place: Place }>();
+  const told = new Set<string>();
+  return named.flatMap(({ item: { id, place } }) => {
+    if (id === null || !/^https?:/i.test(id)) return [];
+    const key = foldUrl(id.replace(/\/(?=#)/, ''));
+    const first = known.get(key);
+    if (!first) known.set(key, { id, place });
+    if (!first || first.id === id || told.has(id)) return [];
+    told.add(id);
+    return [
+      finding(
+        'structure/id-twins',
+        `“${shortText(id)}” and “${shortText(first.id)}” are two things to a machine. Write one of them throughout.`,
+        place,
+        '@id',
+        { related: [{ message: 'The other', place: first.place }] },
+      ),
+    ];
+  });
+}

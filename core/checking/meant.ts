@@ -1,0 +1,118 @@
+import type { ReadItem } from '#core/item';
+import { table } from '#core/text';
+import {
+  belongsTo,
+  isSubtype,
+  nearestName,
+  propertyNamed,
+  propertyNames,
+  typeNamed,
+  typeNames,
+} from '#core/vocabulary';
+
+/** Types of values that are no items (schema.org/DataType). */
+export const DATA_TYPES = new Set([
+  'Text',
+  'URL',
+  'Number',
+  'Integer',
+  'Float',
+  'Boolean',
+  'Date',
+  'DateTime',
+  'Time',
+  'CssSelectorType',
+  'PronounceableText',
+  'XPathType',
+]);
+
+/** What a property may hold: the types of its range, and those under them. */
+const held = (property: string): readonly string[] => {
+  const ranges = (propertyNamed(property)?.ranges ?? []).filter((range) => !DATA_TYPES.has(range));
+  return typeNames.filter((name) => ranges.some((range) => isSubtype(name, range)));
+};
+
+/** The type that a property wants where its name holds the written one, or is the only one: "Address" → PostalAddress. */
+export function meantWithin(type: string, within: string): string | undefined {
+  const ranges = (propertyNamed(within)?.ranges ?? []).filter((range) => !DATA_TYPES.has(range));
+  const lower = type.toLowerCase();
+  const ends = ranges.filter(
+    (range) => range.toLowerCase().includes(lower) || lower.includes(range.toLowerCase()),
+  );
+  return ends.length === 1
+    ? ends[0]
+    : (nearestName(type, held(within)) ?? (ranges.length === 1 ? ranges[0] : undefined));
+}
+
+/** What people call properties that schema.org calls otherwise. */
+const CALLED = table<string>({
+  phone: 'telephone',
+  tel: 'telephone',
+  phonenumber: 'telephone',
+  telephonenumber: 'telephone',
+  telefon: 'telephone',
+  fax: 'faxNumber',
+  mail: 'email',
+  website: 'url',
+  web: 'url',
+  homepage: 'url',
+  link: 'url',
+  street: 'streetAddress',
+  street1: 'streetAddress',
+  city: 'addressLocality',
+  town: 'addressLocality',
+  locality: 'addressLocality',
+  ort: 'addressLocality',
+  stadt: 'addressLocality',
+  state: 'addressRegion',
+  region: 'addressRegion',
+  province: 'addressRegion',
+  zip: 'postalCode',
+  zipcode: 'postalCode',
+  postcode: 'postalCode',
+  plz: 'postalCode',
+  country: 'addressCountry',
+  countrycode: 'addressCountry',
+  lat: 'latitude',
+  lng: 'longitude',
+  lon: 'longitude',
+  long: 'longitude',
+  coordinates: 'geo',
+  location: 'address',
+  hours: 'openingHours',
+  openinghour: 'openingHours',
+  businesshours: 'openingHours',
+  open: 'opens',
+  close: 'closes',
+  day: 'dayOfWeek',
+  days: 'dayOfWeek',
+  price: 'priceRange',
+  prices: 'priceRange',
+  pricerange: 'priceRange',
+  rating: 'aggregateRating',
+  stars: 'ratingValue',
+  photo: 'image',
+  picture: 'image',
+  img: 'image',
+  title: 'name',
+  companyname: 'name',
+  businessname: 'name',
+  cuisine: 'servesCuisine',
+  profiles: 'sameAs',
+  social: 'sameAs',
+  map: 'hasMap',
+});
+
+/** The property that was most likely meant: by what people call it, of those its type has, then of all. */
+export function meantProperty({ types }: ReadItem, name: string): string | undefined {
+  const known = types.filter((type) => typeNamed(type));
+  const fits = (one: string): boolean => {
+    const property = propertyNamed(one);
+    return property !== undefined && (known.length === 0 || belongsTo(property, known));
+  };
+  const called = CALLED[name.toLowerCase().replace(/[^a-z0-9]/g, '')];
+  if (called && fits(called)) return called;
+  const near = nearestName(name, propertyNames);
+  if (near === undefined || fits(near) || near.toLowerCase() === name.toLowerCase()) return near;
+  return nearestName(name, propertyNames.filter(fits)) ?? near;
+}

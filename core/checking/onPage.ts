@@ -1,0 +1,89 @@
+import { finding, type Finding } from '#core/fault';
+import type { HtmlDocument } from '#core/html';
+import { itemsOf, textOf, valuesOf } from '#core/item';
+import { foldUrl, parseUrl } from '#core/link';
+import { businessesIn, type Reading } from '#core/reading';
+import { instead } from './spot.ts';
+
+/** What markup says beside what its page says of itself: its canonical address, its ratings, its pictures. */
+export const judgeOnPage = (reading: Reading): readonly Finding[] => [
+  ...judgeCanonical(reading),
+  ...judgeRatingShown(reading),
+  ...judgeAlternativeText(reading),
+];
+
+/** The page's own address as it names it itself: its canonical link (RFC 6596); '' where it has none. */
+function canonicalOf({ document, base }: Reading): string {
+  const link = document?.elements.find(
+    ({ name, inert, attributes }) =>
+      name === 'link' && !inert && /(?:^|\s)canonical(?:\s|$)/i.test(attributes['rel'] ?? ''),
+  );
+  return parseUrl((link?.attributes['href'] ?? '').trim(), base || undefined)?.href ?? '';
+}
+
+/** A business's `url` that is the page's own address in another spelling: with http, `www.` or a slash. */
+function judgeCanonical(reading: Reading): readonly Finding[] {
+  const canonical = canonicalOf(reading);
+  if (!canonical) return [];
+  return businessesIn(reading.items).flatMap((item) => {
+    const [value] = valuesOf(item, 'url');
+    const written = value?.kind === 'text' ? (parseUrl(value.text.trim())?.href ?? '') : '';
+    if (
+      value?.kind !== 'text' ||
+      !written ||
+      written === canonical ||
+      foldUrl(written) !== foldUrl(canonical)
+    )
+      return [];
+    const message = `The business names ${value.text.trim()} as its page, the page’s canonical link ${canonical}. A machine takes them for two addresses.`;
+    return [
+      finding('agreement/canonical', message, value.place, 'url', {
+        edits: instead(value, canonical),
+        guess: true,
+      }),
+    ];
+  });
+}
+
+/** Ratings of which a visitor sees neither the value nor the number of reviews. */
+function judgeRatingShown({ items, visible, document }: Reading): readonly Finding[] {
+  if (!visible?.text) return [];
+  return businessesIn(items).flatMap((item) =>
+    itemsOf(item, 'aggregateRating').flatMap((rating) => {
+      const numbers = ['ratingValue', 'reviewCount', 'ratingCount'].flatMap((name) => {
+        const text = textOf(rating, name).trim().replace(',', '.');
+        return /^\d+(?:\.\d+)?$/.test(text) ? [text] : [];
+      });
+      const [value] = numbers;
+      if (value === undefined || numbers.some((number) => isShown(number, visible.text, document))) return [];
+      const message = `The markup gives a rating of ${value}, and a visitor sees none on the page. Search engines want ratings shown.`;
+      return [finding('agreement/rating-not-visible', message, rating.place, 'aggregateRating')];
+    }),
+  );
+}
+
+/** Whether a number stands in what visitors read or have read to them, however its decimals and thousands are written. */
+function isShown(number: string, text: string, document: HtmlDocument | undefined): boolean {
+  const [whole = '', decimals = ''] = number.split('.');
+  const digits = whole.replace(/\B(?=(?:\d{3})+$)/g, '[.,’\u0027\\s]?');
+  const kept = decimals.replace(/0+$/, '');
+  const written = new RegExp(`(?<![\\d.,])${digits}${kept ? `[.,]${kept}0*` : '(?:[.,]0+)?'}(?!\\d)`);
+  return (
+    written.test(text) ||
+    (document?.elements.some(({ attributes }) =>
+      ['aria-label', 'title', 'alt'].some((name) => written.test(attributes[name] ?? '')),
+    ) ??
+      false)
+  );
+}
+
+const PICTURES = /(?:^|\s)(?:https?:\/\/schema\.org\/|schema:)?(?:logo|image|photo)(?:\s|$)/;
+
+/** Logos and pictures of the business that say nothing to those who do not see them. */
+const judgeAlternativeText = ({ document, lines }: Reading): readonly Finding[] =>
+  (document?.marked ?? []).flatMap(({ name, inert, attributes, start, contentStart }) => {
+    const property = attributes['itemprop'] ?? attributes['property'] ?? '';
+    if (name !== 'img' || inert || !PICTURES.test(property) || (attributes['alt'] ?? '').trim()) return [];
+    const message = `This picture of the business has no alternative text. Say in alt what it shows.`;
+    return [finding('guideline/alternative-text', message, lines.place(start, contentStart), property)];
+  });
