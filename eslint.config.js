@@ -11,6 +11,7 @@ export default tseslint.config(
       'node_modules/**',
       'core/vocabulary/terms.ts',
       'core/outline/cells.ts',
+      'core/towns/rows.ts',
       'demo/sites/**',
     ],
   },

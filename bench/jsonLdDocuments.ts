@@ -15,12 +15,24 @@ const contexts: readonly (readonly [Json, Readonly<Record<string, Json>>])[] = [
   [vocab, { '@type': 'Bakery', name: 'A', address }],
   [{ '@vocab': 'http://schema.org/' }, { '@type': 'Bakery', name: 'A' }],
   [{ s: `${SCHEMA}/` }, { '@type': 's:Bakery', 's:name': 'A', name: 'dropped' }],
-  [{ ...vocab, title: 'name' }, { '@type': 'Bakery', title: 'A' }],
-  [{ ...vocab, title: { '@id': 'name' } }, { '@type': 'Bakery', title: 'A' }],
-  [{ ...vocab, shop: 'Bakery' }, { '@type': 'shop', name: 'A' }],
+  [
+    { ...vocab, title: 'name' },
+    { '@type': 'Bakery', title: 'A' },
+  ],
+  [
+    { ...vocab, title: { '@id': 'name' } },
+    { '@type': 'Bakery', title: 'A' },
+  ],
+  [
+    { ...vocab, shop: 'Bakery' },
+    { '@type': 'shop', name: 'A' },
+  ],
   [[SCHEMA, { title: 'schema:name' }], { '@type': 'Bakery', title: 'A' }],
   [[SCHEMA, { title: `${SCHEMA}/name` }], { '@type': 'Bakery', title: 'A' }],
-  [[SCHEMA, { gr: 'http://purl.org/goodrelations/v1#' }], { '@type': 'Bakery', 'gr:legalName': 'A', name: 'B' }],
+  [
+    [SCHEMA, { gr: 'http://purl.org/goodrelations/v1#' }],
+    { '@type': 'Bakery', 'gr:legalName': 'A', name: 'B' },
+  ],
   [[SCHEMA, { kind: '@type', key: '@id' }], { kind: 'Bakery', key: id, name: 'A' }],
   [[SCHEMA, { name: null }], { '@type': 'Bakery', name: 'dropped', email: 'a@b.example' }],
   [[null, SCHEMA], { '@type': 'Bakery', name: 'A' }],
@@ -34,7 +46,10 @@ const contexts: readonly (readonly [Json, Readonly<Record<string, Json>>])[] = [
   ],
   [
     { ...vocab, department: { '@id': 'department', '@container': '@index' } },
-    { '@type': 'Bakery', department: { x: { '@type': 'Store', name: 'X' }, y: { '@type': 'Store', name: 'Y' } } },
+    {
+      '@type': 'Bakery',
+      department: { x: { '@type': 'Store', name: 'X' }, y: { '@type': 'Store', name: 'Y' } },
+    },
   ],
   [
     { ...vocab, sameAs: { '@id': 'sameAs', '@type': '@id', '@container': '@set' } },
@@ -68,8 +83,14 @@ const contexts: readonly (readonly [Json, Readonly<Record<string, Json>>])[] = [
     { ...vocab, Shop: { '@id': 'Bakery', '@context': { title: 'name' } } },
     { '@type': 'Shop', title: 'A' },
   ],
-  [{ ...vocab, x: 'y', y: 'name' }, { '@type': 'Bakery', x: 'A', y: 'B' }],
-  [{ '@version': 1.1, ...vocab }, { '@type': 'Bakery', name: 'A' }],
+  [
+    { ...vocab, x: 'y', y: 'name' },
+    { '@type': 'Bakery', x: 'A', y: 'B' },
+  ],
+  [
+    { '@version': 1.1, ...vocab },
+    { '@type': 'Bakery', name: 'A' },
+  ],
 ];
 
 /** Nodes under schema.org's own context. */
@@ -78,7 +99,7 @@ const nodes: readonly Json[] = [
   { '@type': 'Bakery', name: { '@value': 'A', '@language': 'de' } },
   { '@type': 'Bakery', name: [{ '@value': 'A' }, 'B', null] },
   { '@type': 'Bakery', name: null, email: 'a@b.example' },
-  { '@type': 'Bakery', name: [] , email: 'e' },
+  { '@type': 'Bakery', name: [], email: 'e' },
   { '@type': 'Bakery', geo: { '@type': 'GeoCoordinates', latitude: 50.4619, longitude: -3.5253 } },
   { '@type': 'Bakery', isAccessibleForFree: true, smokingAllowed: false },
   { '@type': 'Bakery', knowsAbout: { '@list': ['A', 'B'] } },
@@ -92,14 +113,39 @@ const nodes: readonly Json[] = [
   {
     '@type': 'Organization',
     '@id': id,
-    '@reverse': { parentOrganization: [{ '@type': 'Store', name: 'B' }, { '@type': 'Store', name: 'C' }] },
+    '@reverse': {
+      parentOrganization: [
+        { '@type': 'Store', name: 'B' },
+        { '@type': 'Store', name: 'C' },
+      ],
+    },
     name: 'A',
   },
   { '@type': 'Bakery', name: 'A', '@included': [{ '@type': 'Store', '@id': id, name: 'B' }] },
-  { '@graph': [{ '@type': 'Bakery', name: 'A' }, { '@type': 'Store', name: 'B' }] },
-  { '@graph': [{ '@type': 'Bakery', '@id': id, name: 'A' }, { '@type': 'Store', parentOrganization: { '@id': id } }] },
-  { '@graph': [{ '@type': 'Bakery', '@id': id, name: 'A' }, { '@id': id, email: 'e' }] },
-  { '@graph': [{ '@type': 'Bakery', '@id': id, name: 'A' }, { '@id': id, name: 'A', email: 'e' }] },
+  {
+    '@graph': [
+      { '@type': 'Bakery', name: 'A' },
+      { '@type': 'Store', name: 'B' },
+    ],
+  },
+  {
+    '@graph': [
+      { '@type': 'Bakery', '@id': id, name: 'A' },
+      { '@type': 'Store', parentOrganization: { '@id': id } },
+    ],
+  },
+  {
+    '@graph': [
+      { '@type': 'Bakery', '@id': id, name: 'A' },
+      { '@id': id, email: 'e' },
+    ],
+  },
+  {
+    '@graph': [
+      { '@type': 'Bakery', '@id': id, name: 'A' },
+      { '@id': id, name: 'A', email: 'e' },
+    ],
+  },
   { '@graph': { '@type': 'Bakery', name: 'A' } },
   { '@graph': [] },
   { '@type': 'Bakery', '@unknown': 'x', name: 'A' },
@@ -112,12 +158,30 @@ const nodes: readonly Json[] = [
   { '@type': 'Bakery', name: '', email: 'e' },
   { '@type': 'Bakery', name: '  A  ' },
   { '@type': 'Bakery', name: 'Ä “x” \n y' },
-  { '@type': 'Bakery', openingHoursSpecification: [{ '@type': 'OpeningHoursSpecification', dayOfWeek: ['Monday', 'Tuesday'], opens: '09:00', closes: '17:00' }] },
+  {
+    '@type': 'Bakery',
+    openingHoursSpecification: [
+      {
+        '@type': 'OpeningHoursSpecification',
+        dayOfWeek: ['Monday', 'Tuesday'],
+        opens: '09:00',
+        closes: '17:00',
+      },
+    ],
+  },
   { '@type': 'Bakery', '@index': 'x', name: 'A' },
   { type: 'Bakery', id, name: 'A' },
-  { '@type': 'Bakery', name: 'A', address: { '@context': { road: 'streetAddress' }, '@type': 'PostalAddress', road: '1 B' } },
+  {
+    '@type': 'Bakery',
+    name: 'A',
+    address: { '@context': { road: 'streetAddress' }, '@type': 'PostalAddress', road: '1 B' },
+  },
   { '@type': 'Bakery', name: 'A', geo: { '@context': null, '@type': 'x:G', latitude: 1 } },
-  { '@type': 'Bakery', name: 'A', address: { '@context': vocab, '@type': 'PostalAddress', streetAddress: '1 B' } },
+  {
+    '@type': 'Bakery',
+    name: 'A',
+    address: { '@context': vocab, '@type': 'PostalAddress', streetAddress: '1 B' },
+  },
   { '@type': 'Bakery', '@id': 'schema:x', name: 'A' },
 ];
 
@@ -148,5 +212,8 @@ export const jsonLdDocuments: readonly Json[] = [
   ...nodes.map((node) => ({ '@context': SCHEMA, ...(node as Readonly<Record<string, Json>>) })),
   ...mixed,
   ...Array.from({ length: 10 }, (_, at) => spread(at)),
-  [{ '@context': SCHEMA, '@type': 'Bakery', name: 'A' }, { '@context': vocab, '@type': 'Store', name: 'B' }],
+  [
+    { '@context': SCHEMA, '@type': 'Bakery', name: 'A' },
+    { '@context': vocab, '@type': 'Store', name: 'B' },
+  ],
 ];

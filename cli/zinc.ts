@@ -24,10 +24,13 @@ async function run([name = 'help', ...words]: readonly string[]): Promise<number
   return command.run([...words]);
 }
 
-try {
-  process.exitCode = await run(process.argv.slice(2));
-} catch (error) {
-  if (!(error instanceof CannotRun)) throw error;
-  process.stderr.write(`zinc: ${error.message}\n`);
-  process.exitCode = 2;
-}
+run(process.argv.slice(2)).then(
+  (status) => {
+    process.exitCode = status;
+  },
+  (error: unknown) => {
+    if (!(error instanceof CannotRun)) throw error;
+    process.stderr.write(`zinc: ${error.message}\n`);
+    process.exitCode = 2;
+  },
+);

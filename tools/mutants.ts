@@ -57,7 +57,9 @@ function mutantsAt(node: ts.Node, source: ts.SourceFile): { node: ts.Node; text:
 async function sources(folder: string): Promise<string[]> {
   const entries = await readdir(join(home, folder), { recursive: true });
   return entries
-    .filter((name) => name.endsWith('.ts') && !name.endsWith('.test.ts') && !name.endsWith('terms.ts'))
+    .filter(
+      (name) => name.endsWith('.ts') && !name.endsWith('.test.ts') && !/(?:terms|cells|rows)\.ts$/.test(name),
+    )
     .map((name) => join(folder, name))
     .sort();
 }

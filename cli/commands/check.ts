@@ -19,6 +19,7 @@ import { parseUrl } from '#core/link';
 import { readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
+import { townsFor } from '#core/towns';
 import { guardedFetcher, type Fetcher } from '#outside/fetcher.ts';
 import { sitemapPages } from '#outside/sitemaps.ts';
 import { isPagePath } from '#outside/zip.ts';
@@ -73,7 +74,7 @@ export const command: Command = {
     const paths = (await Promise.all(named.map(filesOf))).flat();
     const checked: Checked[] = [];
     for (const path of paths)
-      checked.push(judge(await fetchOrRead(path, values.url, fetcher), { record, profile, ignores }));
+      checked.push(await judge(await fetchOrRead(path, values.url, fetcher), { record, profile, ignores }));
     if (profile.name === 'local-business') judgeTogether(checked, ignores);
     if (values.report) await report(values.report, checked);
     process.stdout.write(answer(checked, values, positionals.length === 1 && checked.length === 1));
@@ -153,15 +154,21 @@ async function fetchSource(address: string, fetcher: Fetcher): Promise<Source> {
   return { name: address, url, text: decodeText(bytes, contentType).text };
 }
 
-function judge(
+async function judge(
   source: Source,
   judging: { record: BusinessRecord | undefined; profile: Profile; ignores: readonly Ignore[] },
-): Checked {
+): Promise<Checked> {
   const url = source.url === undefined ? {} : { url: parseUrl(source.url)?.href ?? source.url };
   const reading = readSource(source.text, url.url);
+  const towns = await townsFor(source.text);
   return {
     ...source,
-    check: checkReading(reading, { ...url, ...judging, today: new Date().toISOString().slice(0, 10) }),
+    check: checkReading(reading, {
+      ...url,
+      ...judging,
+      ...(towns ? { towns } : {}),
+      today: new Date().toISOString().slice(0, 10),
+    }),
     described: describeAll(reading.items),
   };
 }

@@ -1,10 +1,19 @@
 import countries from 'i18n-iso-countries/index.js';
 
 const codes: readonly string[] = Object.keys(countries.getAlpha2Codes());
-const display = new Intl.DisplayNames(['en'], { type: 'region' });
+let names: Intl.DisplayNames | undefined;
+/** A country's English name. The names are opened when the first is asked for, which takes a while. */
+const english = (code: string): string =>
+  (names ??= new Intl.DisplayNames(['en'], { type: 'region' })).of(code) ?? code;
 
-const byName = new Map<string, string>([
-  ...codes.map((code): [string, string] => [(display.of(code) ?? code).toLowerCase(), code]),
+/** Names in English, lower case, made when the first is looked up: most addresses say the code. */
+let named: ReadonlyMap<string, string> | undefined;
+const byName = (): ReadonlyMap<string, string> =>
+  (named ??= new Map([
+    ...codes.map((code): [string, string] => [english(code).toLowerCase(), code]),
+    ...OTHERS,
+  ]));
+const OTHERS: readonly (readonly [string, string])[] = [
   ['usa', 'US'],
   ['u.s.a.', 'US'],
   ['u.s.', 'US'],
@@ -16,26 +25,28 @@ const byName = new Map<string, string>([
   ['scotland', 'GB'],
   ['wales', 'GB'],
   ['northern ireland', 'GB'],
-]);
+];
 
 /** All countries as ISO 3166-1 alpha-2 code and English name, by name. */
-export const allCountries: readonly { readonly code: string; readonly name: string }[] = codes
-  .map((code) => ({ code, name: display.of(code) ?? code }))
-  .sort((a, b) => (a.name < b.name ? -1 : 1));
+export const allCountries = (): readonly { readonly code: string; readonly name: string }[] =>
+  (sorted ??= codes
+    .map((code) => ({ code, name: english(code) }))
+    .sort((a, b) => (a.name < b.name ? -1 : 1)));
+let sorted: readonly { readonly code: string; readonly name: string }[] | undefined;
 
 /** The alpha-2 code for an alpha-2 or alpha-3 code or an English country name; '' for anything else. */
 export function countryCode(text: string): string {
   const written = text.trim();
   const upper = written.toUpperCase();
   if (upper.length === 2 && countries.isValid(upper)) return upper;
-  if (upper.length === 3 && byName.get(written.toLowerCase()) === undefined)
+  if (upper.length === 3 && byName().get(written.toLowerCase()) === undefined)
     return countries.alpha3ToAlpha2(upper) ?? '';
-  return byName.get(written.toLowerCase()) ?? '';
+  return byName().get(written.toLowerCase()) ?? '';
 }
 
 /** The English name of a country; the text itself where it is no alpha-2 code. */
 export function countryName(code: string): string {
-  return countries.isValid(code) ? (display.of(code.toUpperCase()) ?? code) : code;
+  return countries.isValid(code) ? english(code.toUpperCase()) : code;
 }
 
 /** Languages in which addresses name their country. */
@@ -63,8 +74,8 @@ export function countryNamed(text: string): string {
   if (known) return known;
   byOwnName ??= new Map(
     LANGUAGES.flatMap((language) => {
-      const names = new Intl.DisplayNames([language], { type: 'region' });
-      return codes.map((code): [string, string] => [(names.of(code) ?? code).toLowerCase(), code]);
+      const own = new Intl.DisplayNames([language], { type: 'region' });
+      return codes.map((code): [string, string] => [(own.of(code) ?? code).toLowerCase(), code]);
     }),
   );
   return byOwnName.get(text.trim().toLowerCase()) ?? '';

@@ -1,6 +1,7 @@
 import { readSource, type Reading } from '#core/reading';
 import { plainItem, type PlainItem } from '#core/item';
 import type { BusinessRecord } from '#core/record';
+import type { Towns } from '#core/towns';
 import { judgeAgreement } from './disagreement.ts';
 import { byGradeAndPlace, summarise, type Finding, type Summary } from '#core/fault';
 import { withRecordMend } from '#core/mending';
@@ -12,6 +13,7 @@ import { judgeSyntax } from './syntax.ts';
 import { describedBranch, threeWay, type ThreeWayRow } from '#core/agreement';
 import { judgeIdentity } from './identity.ts';
 import { judgePast } from './senseOfHours.ts';
+import { judgePins } from './pins.ts';
 import { judgeSense } from './sense.ts';
 import { countryOfItem, judgeValues } from './values.ts';
 import { VisitorSearch } from '#core/agreement';
@@ -42,6 +44,8 @@ export interface CheckOptions {
   readonly page?: string;
   /** The date of the check, ISO 8601; without one nothing is told to be past. */
   readonly today?: string;
+  /** Where towns and postal codes are; without them pins are held against countries only. */
+  readonly towns?: Towns;
 }
 
 /** Reads a source (HTML or JSON-LD) and judges it by every family of rules. Never fails. */
@@ -70,6 +74,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeIdentity(reading),
     ...judgeSense(reading, countryOfItem),
     ...(options.today ? judgePast(reading.items, options.today) : []),
+    ...(options.towns ? judgePins(reading.items, options.towns) : []),
     ...judgeGuidelines(reading, profile),
     ...judgeAgreement(reading, rows, { record, search, telephones: options.telephones }),
   ];

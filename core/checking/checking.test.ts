@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { faultTable, type FaultCode, findingSchema } from '#core/fault';
 import { jsonLd, napBlock, writeMarkup } from '#core/markup';
 import { applyEdits } from '#core/text';
+import { townsFor } from '#core/towns';
 import { larkspur } from '#sample';
 import { examples, siteExamples } from './examples.ts';
 import { check, checkSitePage, judgeSite } from './index.ts';
@@ -14,6 +15,8 @@ const page = (body: string): string =>
 const business = (more: string): string =>
   `{"@context":"https://schema.org","@type":"Optician","name":"A","address":{"@type":"PostalAddress","streetAddress":"9 Hollins Row","addressLocality":"Saltby","postalCode":"TQ1 2AB","addressCountry":"GB"}${more ? `,${more}` : ''}}`;
 const codes = (source: string): string[] => check(source).findings.map(({ code }) => code);
+
+const towns = await townsFor('latitude');
 
 describe('each code', () => {
   test('has a wrong and a right example', () => {
@@ -31,7 +34,12 @@ describe('each code', () => {
 
   test.each(Object.entries(examples))('%s is told of the wrong one only', (code, example) => {
     const { wrong, right, url = '', record, today = '' } = example;
-    const options = { url, today, ...(record ? { record: recordOf(record) } : {}) };
+    const options = {
+      url,
+      today,
+      ...(towns ? { towns } : {}),
+      ...(record ? { record: recordOf(record) } : {}),
+    };
     const { findings } = check(wrong, options);
     expect(findings.map((one) => one.code)).toContain(code);
     expect(check(right, options).findings.map((one) => one.code)).not.toContain(code);

@@ -1,8 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import { markupForms, napBlock, writeMarkup } from '#core/markup';
 import { effectiveRecord, recordSchema } from '#core/record';
+import { townsFor } from '#core/towns';
 import { demoClients } from '#demo';
 import { check, profiles, type CheckOptions } from './index.ts';
+
+const towns = await townsFor('latitude');
 
 /** Sources with nothing wrong in them: a must or a should about one of these is a fault of the checker. */
 interface Clean extends CheckOptions {
@@ -281,7 +284,7 @@ describe('clean sources', () => {
   test('are many, of every kind', () => expect(clean.length).toBeGreaterThanOrEqual(40));
 
   test.each(clean.map((one) => [one.name, one] as const))('%s', (_, { source, ...options }) => {
-    const { findings } = check(source, options);
+    const { findings } = check(source, { ...options, ...(towns ? { towns } : {}), today: '2026-11-26' });
     expect(
       findings.filter(({ grade }) => grade !== 'note').map(({ code, message }) => `${code}: ${message}`),
     ).toEqual([]);

@@ -33,6 +33,11 @@ const pair = (wrong: string, right: string, more: Omit<Example, 'wrong' | 'right
 });
 const geo = (latitude: string, longitude: string): string =>
   hollins(`"geo":{"@type":"GeoCoordinates","latitude":${latitude},"longitude":${longitude}}`);
+const bellingham = (latitude: string, longitude: string): string =>
+  geo(latitude, longitude).replace(
+    ADDRESS,
+    '"address":{"@type":"PostalAddress","streetAddress":"9 Hollins Row","addressLocality":"Bellingham","addressRegion":"WA","postalCode":"98225","addressCountry":"US"}',
+  );
 const opening = (members: string): string =>
   hollins(`"openingHoursSpecification":{"@type":"OpeningHoursSpecification",${members}}`);
 const item = (body: string): string => `<div itemscope itemtype="https://schema.org/Optician">${body}</div>`;
@@ -149,6 +154,19 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   ),
   'value/coordinate': pair(geo('"50° 27′ N"', '-3.52530'), geo('50.46190', '-3.52530')),
   'value/coordinate-range': pair(geo('50.46190', '-193.52530'), geo('50.46190', '-3.52530')),
+  'value/coordinates-far': pair(bellingham('47.65878', '-117.42605'), bellingham('48.75112', '-122.47788')),
+  'value/coordinates-doubtful': pair(
+    geo('51.05089', '13.73832')
+      .replace('"Saltby"', '"Bodenmais"')
+      .replace('TQ1 2AB","addressCountry":"GB', '94249","addressCountry":"DE'),
+    geo('49.01693', '13.23772')
+      .replace('"Saltby"', '"Bodenmais"')
+      .replace('TQ1 2AB","addressCountry":"GB', '94249","addressCountry":"DE'),
+  ),
+  'value/coordinates-centre': pair(
+    bellingham('48.75955', '-122.48822'),
+    bellingham('48.75112', '-122.47788'),
+  ),
   'value/coordinates-swapped': pair(geo('-122.61231', '48.51234'), geo('50.46190', '-3.52530')),
   'value/coordinates-sign': pair(geo('50.46190', '3.52530'), geo('50.46190', '-3.52530')),
   'value/coordinates-country': pair(geo('48.85661', '12.35222'), geo('50.46190', '-3.52530')),

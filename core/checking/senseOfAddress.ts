@@ -31,7 +31,8 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
         `“${shortText(text)}” holds a telephone number. It has a property of its own.`,
       ),
     ];
-  const names = country ? [country, countryName(country), native(country)] : [];
+  // Names of countries take a while to open, and one line alone holds none.
+  const names = country && /[,;\n]/.test(text) ? [country, countryName(country), native(country)] : [];
   if (
     (postcode.length > 3 && new RegExp(String.raw`[,;\n ]${escaped(postcode)}(?!\d)`, 'i').test(text)) ||
     (holds(town) && /[,;\n]/.test(text)) ||

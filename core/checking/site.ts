@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import type { Towns } from '#core/towns';
 import { businessesIn, linksOf, readSource, recordFromItem } from '#core/reading';
 import { syntaxes, syntaxName } from '#core/item';
 import { checkReading, type Check } from './check.ts';
@@ -42,6 +43,7 @@ export interface SitePageOptions {
   readonly page?: string;
   /** The date of the check, ISO 8601. */
   readonly today?: string;
+  readonly towns?: Towns;
 }
 
 /**

@@ -243,6 +243,21 @@ const rows = {
     meaning: 'The coordinates lie in another country than the address.',
     source: `${SCHEMA}/GeoCoordinates, WGS-84`,
   },
+  'value/coordinates-far': {
+    grade: 'should',
+    meaning: 'The coordinates lie far from the town or the postal code of the address.',
+    source: `${SCHEMA}/GeoCoordinates, GeoNames`,
+  },
+  'value/coordinates-doubtful': {
+    grade: 'note',
+    meaning: 'The coordinates lie far from the only small town of that name that lists have.',
+    source: 'GeoNames',
+  },
+  'value/coordinates-centre': {
+    grade: 'note',
+    meaning: 'The coordinates are the middle of a town, and no door.',
+    source: 'GeoNames',
+  },
   'value/coordinates-swapped': {
     grade: 'must',
     meaning: 'Latitude and longitude have changed places.',

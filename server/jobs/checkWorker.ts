@@ -11,6 +11,7 @@ import {
 import type { SiteBranch } from '#core/agreement';
 import { limits } from '#core/limits';
 import { decodeText } from '#core/text';
+import { townsFor } from '#core/towns';
 import { tellBegun, type Begun } from '../threads/timed.ts';
 
 /** What all pages of a check have in common. */
@@ -38,7 +39,12 @@ export interface Task {
 const MOST_SITES = 2;
 const sites = new Map<string, SiteToJudge>();
 
-export default function judge({ page, siteKey, site, begun }: Begun<Task>): JudgedPage | 'unknown site' {
+export default async function judge({
+  page,
+  siteKey,
+  site,
+  begun,
+}: Begun<Task>): Promise<JudgedPage | 'unknown site'> {
   tellBegun({ begun });
   const known = site ?? sites.get(siteKey);
   if (!known) return 'unknown site';
@@ -50,16 +56,18 @@ export default function judge({ page, siteKey, site, begun }: Begun<Task>): Judg
 }
 
 /** The page judged; findings with the characters they are about. */
-function judgePage(
+async function judgePage(
   { url, bytes, contentType }: PageToJudge,
   { branches, profile, wants, ignores }: SiteToJudge,
 ) {
   const { text } = decodeText(bytes, contentType);
+  const towns = await townsFor(text);
   const { check, ownBranchId, carries, links } = checkSitePage(text, url, branches, {
     profile: profileWith(profiles[profile], wants),
     ignores,
     page: url,
     today: new Date().toISOString().slice(0, 10),
+    ...(towns ? { towns } : {}),
   });
   // The worst come first: of very many they are kept, and the others are counted.
   const kept = check.findings
@@ -96,4 +104,4 @@ function countsOf(codes: readonly string[]): Readonly<Record<string, number>> {
   return counts;
 }
 
-export type JudgedPage = ReturnType<typeof judgePage>;
+export type JudgedPage = Awaited<ReturnType<typeof judgePage>>;

@@ -97,7 +97,7 @@ function FileBar({
           <LabelledSelect
             label="Country of addresses that name none"
             value={home}
-            options={[['', 'not said'], ...allCountries.map(({ code, name }) => [code, name] as const)]}
+            options={[['', 'not said'], ...allCountries().map(({ code, name }) => [code, name] as const)]}
             onChange={setHome}
           />
         </>

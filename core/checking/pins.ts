@@ -1,0 +1,61 @@
+import { countryCode } from '#core/address';
+import { finding, type Finding } from '#core/fault';
+import { itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
+import { isInCountry } from '#core/outline';
+import { distanceText, readPin } from '#core/pin';
+import { recordFromItem } from '#core/reading';
+import type { Beyond, Towns } from '#core/towns';
+
+/** Pins held against the town and the postal code of their address; each business is judged by itself. */
+export function judgePins(items: readonly ReadItem[], towns: Towns): readonly Finding[] {
+  const found: Finding[] = [];
+  const seen = new Set<ReadItem>();
+  const visit = (item: ReadItem): void => {
+    if (seen.has(item)) return;
+    seen.add(item);
+    for (const { value } of item.properties) if (value.kind === 'item') visit(value.item);
+    if (valuesOf(item, 'address').length > 0)
+      for (const geo of itemsOf(item, 'geo')) found.push(...judgePin(item, geo, towns));
+  };
+  for (const item of items) visit(item);
+  return found;
+}
+
+function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding[] {
+  const { point } = readPin({ latitude: textOf(geo, 'latitude'), longitude: textOf(geo, 'longitude') });
+  const { address } = recordFromItem(item);
+  const country = countryCode(address.addressCountry);
+  // Another country is told by its outline already.
+  if (!point || !country || isInCountry(country, point) === false) return [];
+  const [value] = valuesOf(geo, 'latitude');
+  const place = value?.kind === 'text' ? value.place : geo.place;
+  const far = (from: Beyond | undefined, where: string): readonly Finding[] =>
+    from
+      ? [
+          finding(
+            from.isSmall ? 'value/coordinates-doubtful' : 'value/coordinates-far',
+            `The coordinates lie ${distanceText(from.distance)} from ${where}, where the address is. ${from.isSmall ? 'Unless another place of that name is meant, one' : 'One'} of them is wrong.`,
+            place,
+            'latitude',
+          ),
+        ]
+      : [];
+  const told = [
+    ...far(towns.beyondPostalCode(point, address.postalCode, country), `postal code ${address.postalCode}`),
+    ...far(
+      towns.beyondTown(point, address.addressLocality, country),
+      `the middle of ${address.addressLocality}`,
+    ),
+  ].slice(0, 1);
+  if (told.length > 0) return told;
+  return !towns.isMiddle(point, country)
+    ? []
+    : [
+        finding(
+          'value/coordinates-centre',
+          `The coordinates are the middle of a town, as lists of towns have it. Give those of the door.`,
+          place,
+          'latitude',
+        ),
+      ];
+}

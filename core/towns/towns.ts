@@ -1,0 +1,149 @@
+import { distance } from '#core/pin';
+import { fold } from '#core/text';
+import { postalAreas, townRows } from './rows.ts';
+
+interface Point {
+  readonly latitude: number;
+  readonly longitude: number;
+}
+
+/** A town and how far from its middle its doors may be. */
+interface Town extends Point {
+  /** Folded. */
+  readonly name: string;
+  /** Metres. */
+  readonly reach: number;
+  /** Fewer than ten thousand people: there may be a village of the same name that no list has. */
+  readonly isSmall: boolean;
+}
+
+/** Where towns and postal codes are: what an address says of its pin. */
+export interface Towns {
+  /** How far a point is from the nearest town of a name beyond where that may reach, and from which; undefined where it may be there, or no such town is known. */
+  readonly beyondTown: (point: Point, town: string, country: string) => Beyond | undefined;
+  /** The same for a postal code; those of the United States and of Canadian towns are known. */
+  readonly beyondPostalCode: (point: Point, code: string, country: string) => Beyond | undefined;
+  /** Whether a point is the middle of a town, as lists of towns have it. */
+  readonly isMiddle: (point: Point, country: string) => boolean;
+}
+
+export interface Beyond extends Point {
+  /** Metres. */
+  readonly distance: number;
+  /** Of a small place: another of that name may be meant. */
+  readonly isSmall: boolean;
+}
+
+/** Kilometres from the middle that a town of so many digits of people may reach, from four digits on. */
+const REACH_KM = [25, 30, 40, 60, 90] as const;
+/** Where a town's land may be as wide as a county. */
+const WIDE = new Set([
+  'US',
+  'CA',
+  'AU',
+  'NZ',
+  'RU',
+  'NO',
+  'SE',
+  'FI',
+  'IS',
+  'BR',
+  'AR',
+  'CL',
+  'MX',
+  'ZA',
+  'CN',
+  'IN',
+  'SA',
+]);
+/** A point nearer than this to a town's middle is that middle, metres. */
+const SAME_POINT = 8;
+/** Added to the radius of a postal code's area, metres. */
+const MARGIN = 40_000;
+
+const degrees = (text: string | undefined): number => parseInt(text ?? '', 36) / 10_000 - 180;
+
+const read = new Map<string, readonly Town[]>();
+const byName = new Map<string, ReadonlyMap<string, readonly Town[]>>();
+
+function townsOf(country: string): readonly Town[] {
+  const known = read.get(country);
+  if (known) return known;
+  const rows = Object.hasOwn(townRows, country) ? (townRows[country] ?? '') : '';
+  const wide = WIDE.has(country) ? 2 : 1;
+  const found = rows
+    .split(';')
+    .filter(Boolean)
+    .map((row): Town => {
+      const [name = '', latitude, longitude, size] = row.split(',');
+      const reach = (REACH_KM[Number(size)] ?? 90) * 1000 * wide;
+      return {
+        name,
+        latitude: degrees(latitude),
+        longitude: degrees(longitude),
+        reach,
+        isSmall: size === '0',
+      };
+    });
+  read.set(country, found);
+  return found;
+}
+
+function named(town: string, country: string): readonly Town[] {
+  let names = byName.get(country);
+  if (!names) {
+    const made = new Map<string, Town[]>();
+    for (const one of townsOf(country)) {
+      const list = made.get(one.name);
+      if (list) list.push(one);
+      else made.set(one.name, [one]);
+    }
+    names = made;
+    byName.set(country, names);
+  }
+  return names.get(fold(town)) ?? [];
+}
+
+let areas: ReadonlyMap<string, Town> | undefined;
+
+function areaOf(code: string, country: string): Town | undefined {
+  areas ??= new Map(
+    postalAreas.split(';').map((row) => {
+      const [key = '', latitude, longitude, radius] = row.split(',');
+      const reach = Number(radius) * 1000 + MARGIN;
+      return [
+        key,
+        {
+          name: key.slice(2),
+          latitude: degrees(latitude),
+          longitude: degrees(longitude),
+          reach,
+          isSmall: false,
+        },
+      ];
+    }),
+  );
+  return areas.get(`${country}${code.trim().toUpperCase().slice(0, 3)}`);
+}
+
+/** The nearest of some places, where even that does not reach to the point. */
+function beyond(point: Point, places: readonly Town[]): Beyond | undefined {
+  const all = places.map((one) => ({ ...one, distance: distance(point, one) }));
+  if (all.length === 0 || all.some((one) => one.distance <= one.reach)) return undefined;
+  return all.reduce((nearest, one) => (one.distance < nearest.distance ? one : nearest));
+}
+
+export const towns: Towns = {
+  beyondTown: (point, town, country) => beyond(point, named(town, country)),
+  beyondPostalCode: (point, code, country) => {
+    const area = areaOf(code, country);
+    return area && beyond(point, [area]);
+  },
+  isMiddle: (point, country) =>
+    townsOf(country).some(
+      (one) =>
+        Math.abs(one.latitude - point.latitude) < 0.001 &&
+        Math.abs(one.longitude - point.longitude) < 0.001 &&
+        distance(point, one) < SAME_POINT,
+    ),
+};
