@@ -2,9 +2,10 @@
 import { spawnSync } from 'node:child_process';
 import { describe, expect, test } from '@jest/globals';
 import jsonld from 'jsonld';
-import { schemaName, type ReadItem } from '#core/item';
+import { schemaName } from '#core/item';
 import { readSource } from '#core/reading';
 import { jsonLdDocuments } from './jsonLdDocuments.ts';
+import { saidOf, type Said } from './said.ts';
 
 const BASE = 'https://base.example/page';
 /** What schema.org's own context says, as far as it concerns names. */
@@ -34,37 +35,6 @@ const isNode = (value: Json | undefined): value is Node =>
 /** A value as text; '' for what is none. */
 const plain = (value: Json | undefined): string =>
   typeof value === 'object' || value === undefined ? '' : String(value);
-
-/** What is said, each as subject, property and value; a node without an address goes by what it says. */
-type Said = readonly string[];
-
-function ours(items: readonly ReadItem[]): Said {
-  const lines = new Set<string>();
-  const subject = (item: ReadItem, depth = 0): string => {
-    const id = item.id === null ? '_:' : schemaName(item.id);
-    if (item.properties.length === 0 && item.id !== null && item.types.length === 0) return id;
-    const own = [
-      ...item.types.map((type) => `type ${type}`),
-      ...item.properties.map(({ name, value }) =>
-        value.kind === 'item'
-          ? `${name} ${depth > 6 ? '' : held(value.item, depth + 1)}`
-          : `${name} ${value.refers ?? (typeof value.json === 'number' ? String(value.json) : value.text)}`,
-      ),
-    ];
-    if (id.startsWith('_:')) return `[${[...new Set(own)].sort().join('; ')}]`;
-    for (const line of own) lines.add(`${id} ${line}`);
-    return id;
-  };
-  const inner = new Set<number>();
-  const held = (item: ReadItem, depth: number): string => {
-    inner.add(item.place.start);
-    return subject(item, depth);
-  };
-  const named = items.map((item) => [item, subject(item)] as const);
-  for (const [{ id, place }, name] of named)
-    if ((id === null || id.startsWith('_:')) && !inner.has(place.start)) lines.add(name);
-  return [...lines].filter((line) => line !== '[]').sort();
-}
 
 function theirs(flattened: Json): Said {
   const nodes = (Array.isArray(flattened) ? (flattened as readonly Json[]) : []).filter(isNode);
@@ -105,7 +75,7 @@ function theirs(flattened: Json): Said {
   return [...lines].filter((line) => line !== '[]').sort();
 }
 
-const read = (document: Json): Said => ours(readSource(JSON.stringify(document), BASE).items);
+const read = (document: Json): Said => saidOf(readSource(JSON.stringify(document), BASE).items);
 
 const flattened = await Promise.all(
   jsonLdDocuments.map(async (document) =>

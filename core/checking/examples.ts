@@ -148,6 +148,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     hollins('"image":"/front.jpg"'),
     hollins('"image":"https://hollins.example/front.jpg"'),
   ),
+  'value/url-unresolved': pair(
+    item('<a itemprop="url" href="/saltby">Saltby</a>'),
+    item('<a itemprop="url" href="https://hollins.example/saltby">Saltby</a>'),
+  ),
   'value/url-insecure': pair(
     hollins('"url":"http://hollins.example/"'),
     hollins('"url":"https://hollins.example/"'),

@@ -107,6 +107,14 @@ function judgeProperty(
     );
   // A contact point may be reached by a message or a call.
   if (name === 'url' && item.types.includes('ContactPoint') && /^(sms|tel|mailto):/i.test(text)) return [];
+  if (sort === 'url' && value.holder !== 'json') {
+    const written = value.holder === 'text' ? text : source.slice(value.place.start, value.place.end).trim();
+    const [link] = judgeLink(written, base);
+    if (link)
+      return tell(name, value, [link], () =>
+        link.code === 'value/url-relative' ? `https://${written}` : '',
+      );
+  }
   if (sort === 'url')
     return tell(name, value, judgeUrl(text), ({ code }) =>
       code === 'value/url-relative' && base && !/^[\w-]+(\.[\w-]+)+$/.test(text)
@@ -146,6 +154,25 @@ type TextValue = Extract<ReadValue, { kind: 'text' }>;
 function mendValue({ place: { start, end }, holder }: TextValue, text: string): Edit[] | null {
   if (!text || holder === 'text') return null;
   return [{ start, end, text: holder === 'json' ? jsonString(text) : attributeText(text, holder) }];
+}
+
+/** A link without its scheme, which leads to the page's own site, or one that is read against an address nobody told. */
+function judgeLink(written: string, base: string): readonly Fault[] {
+  const text = written.trim();
+  if (/^www\.[\w-]+\.\w/i.test(text))
+    return [
+      fault(
+        'value/url-relative',
+        `“${text}” has no scheme, so that it leads to a page of this site. Write https://${text}.`,
+      ),
+    ];
+  if (base || /^[a-z][a-z0-9+.-]*:/i.test(text) || !/^[/.?#\w-]/.test(text) || /\s/.test(text)) return [];
+  return [
+    fault(
+      'value/url-unresolved',
+      `“${text}” is read against the page’s address, which is not known here. Give the address to see where it leads.`,
+    ),
+  ];
 }
 
 /** Whether an item is a business or an organisation, whose `sameAs` are profiles. */

@@ -218,6 +218,11 @@ const rows = {
     meaning: 'A relative address; machines need the whole one.',
     source: PROFILE,
   },
+  'value/url-unresolved': {
+    grade: 'note',
+    meaning: 'A relative link of a page whose address is not known.',
+    source: `${MICRODATA} 5.2.4`,
+  },
   'value/url-insecure': {
     grade: 'note',
     meaning: 'The address is http, not https.',

@@ -25,7 +25,10 @@ const URL_ATTRIBUTE = table<string>({
   object: 'data',
 });
 
-const words = (text: string | undefined): string[] => (text ?? '').split(/[ \t\r\n\f]+/).filter(Boolean);
+/** An unordered set of unique space-separated tokens (HTML Living Standard, 2.3.7). */
+const words = (text: string | undefined): string[] => [
+  ...new Set((text ?? '').split(/[ \t\r\n\f]+/).filter(Boolean)),
+];
 
 /**
  * The microdata items of a page (HTML Living Standard, 5.2): top-level items in the order of the source,
