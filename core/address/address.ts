@@ -137,7 +137,7 @@ export function judgeAddress(address: Address): readonly (Fault & { readonly par
   const needed: readonly AddressPart[] = [
     'streetAddress',
     'addressLocality',
-    ...(rule ? (['postalCode'] as const) : []),
+    ...(rule && !rule.isOptional ? (['postalCode'] as const) : []),
     ...(rule?.region ? (['addressRegion'] as const) : []),
   ];
   for (const part of needed) {

@@ -3,6 +3,8 @@ interface PostalCodeRule {
   readonly example: string;
   /** Whether addresses of this country need a region (state, province). */
   readonly region?: boolean;
+  /** Many addresses of this country do without. */
+  readonly isOptional?: boolean;
 }
 
 /** Forms of postal codes by ISO 3166-1 alpha-2 country, for the countries whose form is certain. */
@@ -34,4 +36,40 @@ export const postalCodes: Readonly<Record<string, PostalCodeRule>> = {
   PT: { pattern: /^\d{4}-\d{3}$/, example: '1000-001' },
   SE: { pattern: /^\d{3} ?\d{2}$/, example: '111 22' },
   US: { pattern: /^\d{5}(-\d{4})?$/, example: '98101', region: true },
+  BG: { pattern: /^\d{4}$/, example: '1000' },
+  CZ: { pattern: /^\d{3} ?\d{2}$/, example: '110 00' },
+  EE: { pattern: /^\d{5}$/, example: '10111' },
+  GR: { pattern: /^\d{3} ?\d{2}$/, example: '105 57' },
+  HR: { pattern: /^\d{5}$/, example: '10000' },
+  HU: { pattern: /^\d{4}$/, example: '1051' },
+  LT: { pattern: /^(LT-)?\d{5}$/i, example: '01100' },
+  LU: { pattern: /^(L-)?\d{4}$/i, example: '1661' },
+  LV: { pattern: /^(LV-)?\d{4}$/i, example: 'LV-1010' },
+  MX: { pattern: /^\d{5}$/, example: '06000' },
+  RO: { pattern: /^\d{6}$/, example: '010011' },
+  SI: { pattern: /^\d{4}$/, example: '1000' },
+  SK: { pattern: /^\d{3} ?\d{2}$/, example: '811 01' },
+  ZA: { pattern: /^\d{4}$/, example: '8001' },
+  AR: { pattern: /^([A-Z]\d{4}[A-Z]{3}|\d{4})$/i, example: 'C1002AAP', isOptional: true },
+  CL: { pattern: /^(\d{7}|\d{3}-\d{4})$/, example: '832-0000', isOptional: true },
+  CN: { pattern: /^\d{6}$/, example: '100006', isOptional: true },
+  CO: { pattern: /^\d{6}$/, example: '110111', isOptional: true },
+  CY: { pattern: /^\d{4}$/, example: '1010', isOptional: true },
+  ID: { pattern: /^\d{5}$/, example: '10110', isOptional: true },
+  IL: { pattern: /^\d{5}(\d{2})?$/, example: '9614303', isOptional: true },
+  IS: { pattern: /^\d{3}$/, example: '101', isOptional: true },
+  KR: { pattern: /^\d{5}$/, example: '03051', isOptional: true },
+  LI: { pattern: /^94[89]\d$/, example: '9490', isOptional: true },
+  MC: { pattern: /^980\d{2}$/, example: '98000', isOptional: true },
+  MT: { pattern: /^[A-Z]{3} ?\d{4}$/i, example: 'VLT 1117', isOptional: true },
+  MY: { pattern: /^\d{5}$/, example: '50480', isOptional: true },
+  PH: { pattern: /^\d{4}$/, example: '1000', isOptional: true },
+  RS: { pattern: /^\d{5,6}$/, example: '11000', isOptional: true },
+  RU: { pattern: /^\d{6}$/, example: '101000', isOptional: true },
+  SG: { pattern: /^\d{6}$/, example: '018956', isOptional: true },
+  TH: { pattern: /^\d{5}$/, example: '10200', isOptional: true },
+  TR: { pattern: /^\d{5}$/, example: '34430', isOptional: true },
+  TW: { pattern: /^\d{3}(\d{2,3})?$/, example: '100', isOptional: true },
+  UA: { pattern: /^\d{5}$/, example: '01001', isOptional: true },
+  PR: { pattern: /^\d{5}(-\d{4})?$/, example: '00901', isOptional: true },
 };

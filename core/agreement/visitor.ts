@@ -65,7 +65,8 @@ export class VisitorSearch {
     const seen = this.find(street);
     if (seen.agreement !== 'missing') return seen;
     const [number = '', ...rest] = foldAddress(street).split(' ');
-    if (!/^\d/.test(number) || rest.length < 2) return seen;
+    if (!/^\d/.test(number)) return this.#otherNumberBehind(street) ?? seen;
+    if (rest.length < 2) return seen;
     const other = this.#run(rest);
     const before =
       other?.at && /(\d[\w-]*)\s+$/.exec(this.#text.slice(Math.max(0, other.at.start - 12), other.at.start));
@@ -78,13 +79,28 @@ export class VisitorSearch {
     };
   }
 
+  /** The street with another house number behind it, as most of the world writes them; "5 a" is "5a". */
+  #otherNumberBehind(street: string): Seen | undefined {
+    const [, name = '', number = ''] =
+      /^(\D{4,}?)[\s,]+(\d+(?:\s?\p{L}(?!\p{L}))?)\s*$/u.exec(street.trim()) ?? [];
+    const other = number ? this.#run(foldAddress(name).split(' ').filter(Boolean)) : undefined;
+    const behind =
+      other?.at && /^[\s,]*(\d+(?:\s?\p{L}(?![\p{L}\d]))?)(?![\d/-])/u.exec(this.#text.slice(other.at.end));
+    if (!other?.at || !behind) return undefined;
+    const plain = (text: string): string => text.replace(/\s/g, '').toLowerCase();
+    const end = other.at.end + behind[0].length;
+    const agreement = plain(behind[1] ?? '') === plain(number) ? 'written-differently' : 'different';
+    return { text: this.#text.slice(other.at.start, end), agreement, at: { start: other.at.start, end } };
+  }
+
   /** A telephone number: in one of its forms, in another spelling, or else another number that is shown. */
   findTelephone(typed: string, country: string): Seen {
     const wanted = readTelephone(typed, country).telephone;
     if (!wanted) return this.find(typed);
     const forms = [typed, wanted.national, wanted.international, wanted.e164];
     let other: Seen = MISSING;
-    for (const { text, e164, at } of this.telephones(country)) {
+    // A number with its country code tells where the shown ones are dialled, whatever the address says.
+    for (const { text, e164, at } of this.telephones(country || wanted.country)) {
       if (e164 === wanted.e164)
         return { text, agreement: forms.includes(text) ? 'exact' : 'written-differently', at };
       if (other === MISSING) other = { text, agreement: 'different', at };

@@ -79,7 +79,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeAgreement(reading, rows, { record, search, telephones: options.telephones }),
   ];
   const items = described.map(({ item }) => item);
-  const told = oncePerCause(all.sort(byGradeAndPlace));
+  const told = oncePerCause(withoutConsequences(all).sort(byGradeAndPlace));
   const known = record ? told.map((one) => withRecordMend(one, { reading, record, items, rows })) : told;
   const { findings, ignored } = putAside(reading.source, known, ignores, page);
   return {
@@ -89,6 +89,26 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     summary: summarise(findings),
     threeWay: rows,
   };
+}
+
+/** Hours that cannot be read, or contradict themselves, are told as that: what visitors read instead follows from it. */
+const BAD_HOURS = new Set<Finding['code']>([
+  'value/time',
+  'value/day',
+  'value/hours',
+  'value/hours-incomplete',
+  'value/hours-backwards',
+  'value/hours-contradiction',
+]);
+
+function withoutConsequences(all: readonly Finding[]): Finding[] {
+  const isBad = all.some(
+    ({ code, property }) =>
+      BAD_HOURS.has(code) || (code === 'vocabulary/enumeration' && property === 'dayOfWeek'),
+  );
+  return all.filter(
+    ({ code, property }) => !isBad || code !== 'agreement/visitor' || !/^openingHours/.test(property ?? ''),
+  );
 }
 
 /** What is missing is missing of each item by itself; a value or a name that is wrong is wrong wherever it is repeated. */
@@ -107,6 +127,8 @@ function oncePerCause(all: readonly Finding[]): readonly Finding[] {
       found.push(one);
       continue;
     }
+    // A node that several refer to is visited from each.
+    if ([first, ...first.related].some(({ place }) => place.start === one.place.start)) continue;
     found[at] = {
       ...first,
       related: [...first.related, { message: 'The same here', place: one.place }, ...one.related],

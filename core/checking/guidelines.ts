@@ -19,7 +19,7 @@ export function judgeGuidelines(reading: Reading, profile: Profile): readonly Fi
   const judged = local.length > 0 ? local : businesses.filter((item) => valuesOf(item, 'address').length > 0);
   const subjects = judged.length > 0 ? judged : businesses.slice(0, 1);
   if (subjects.length === 0) return profile.needsBusiness ? noBusiness(reading) : [];
-  const missing = subjects.flatMap((item) => wantsOf(item, profile));
+  const missing = subjects.flatMap((item) => wantsOf(item, profile, brokenIn(item, reading)));
   const [first] = subjects;
   if (local.length > 0 || !first || !profile.needsBusiness) return missing;
   const message = `${first.types.join(', ')} is an organisation, but no LocalBusiness to a machine. Write "LocalBusiness" beside it: "@type": ["${first.types[0] ?? ''}", "LocalBusiness"].`;
@@ -49,8 +49,13 @@ function noBusiness(reading: Reading): readonly Finding[] {
   return [finding('structure/no-business', message, place)];
 }
 
-function wantsOf(item: ReadItem, { wants }: Profile): readonly Finding[] {
-  const has = (name: string): boolean => item.properties.some((property) => property.name === name);
+/** Names whose values are lost to a fault of JSON, which is told already. */
+const brokenIn = ({ unsaid = [] }: ReadItem, { faults }: Reading): readonly string[] =>
+  faults.some(({ code }) => code.startsWith('syntax/')) ? unsaid : [];
+
+function wantsOf(item: ReadItem, { wants }: Profile, broken: readonly string[]): readonly Finding[] {
+  const has = (name: string): boolean =>
+    broken.includes(name) || item.properties.some((property) => property.name === name);
   return wants
     .filter(
       ({ properties, of }) =>

@@ -1,7 +1,7 @@
 import { finding, shortText, type Finding } from '#core/fault';
 import { foldUrl } from '#core/link';
 import type { Reading } from '#core/reading';
-import type { ReadItem, ReadProperty } from '#core/item';
+import { Visited, type ReadItem, type ReadProperty } from '#core/item';
 import type { Place } from '#core/text';
 
 /** Where an `@id` or `itemid` stands, and the properties that lead to it. */
@@ -16,10 +16,9 @@ interface Named {
  */
 export function judgeIdentity({ items, address }: Reading): readonly Finding[] {
   const named: Named[] = [];
-  const seen = new Set<ReadItem>();
+  const visited = new Visited(items);
   const visit = (item: ReadItem, within: ReadProperty | undefined): void => {
-    if (seen.has(item)) return;
-    seen.add(item);
+    if (!visited.enters(item)) return;
     if (item.id !== null) named.push({ item, within });
     for (const property of item.properties)
       if (property.value.kind === 'item') visit(property.value.item, property);

@@ -1,6 +1,6 @@
 import { countryCode } from '#core/address';
 import { finding, type Finding } from '#core/fault';
-import { itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
+import { Visited, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { isInCountry } from '#core/outline';
 import { distanceText, readPin } from '#core/pin';
 import { recordFromItem } from '#core/reading';
@@ -9,10 +9,9 @@ import type { Beyond, Towns } from '#core/towns';
 /** Pins held against the town and the postal code of their address; each business is judged by itself. */
 export function judgePins(items: readonly ReadItem[], towns: Towns): readonly Finding[] {
   const found: Finding[] = [];
-  const seen = new Set<ReadItem>();
+  const visited = new Visited(items);
   const visit = (item: ReadItem): void => {
-    if (seen.has(item)) return;
-    seen.add(item);
+    if (!visited.enters(item)) return;
     for (const { value } of item.properties) if (value.kind === 'item') visit(value.item);
     if (valuesOf(item, 'address').length > 0)
       for (const geo of itemsOf(item, 'geo')) found.push(...judgePin(item, geo, towns));

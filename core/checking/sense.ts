@@ -1,7 +1,7 @@
 import { decodeHTMLStrict } from 'entities';
 import { countryName } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
-import { textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
+import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import { normaliseProfile } from '#core/link';
 import { readTelephone } from '#core/phone';
 import type { Reading } from '#core/reading';
@@ -17,12 +17,11 @@ export function judgeSense(
   countryOf: (item: ReadItem) => string,
 ): readonly Finding[] {
   const found: Finding[] = [];
-  const seen = new Set<ReadItem>();
+  const visited = new Visited(items);
   const tagAt = ({ place: { start } }: ReadProperty): string =>
     source.slice(start, start + 300).split('>')[0] ?? '';
   const visit = (item: ReadItem, around: string, within: ReadProperty | undefined): void => {
-    if (seen.has(item)) return;
-    seen.add(item);
+    if (!visited.enters(item)) return;
     const country = countryOf(item) || around;
     if (within) found.push(...judgeNested(item, within));
     found.push(...judgeHours(item), ...judgeImage(item), ...judgeReview(item));

@@ -1,6 +1,6 @@
 import { finding, type Finding } from '#core/fault';
 import { clockTime, dayNamed, isDate, isMachineTime, minutesOf } from '#core/hours';
-import { textOf, valuesOf, type ReadItem } from '#core/item';
+import { Visited, textOf, valuesOf, type ReadItem } from '#core/item';
 import { instead } from './spot.ts';
 
 /** Specifications of hours: halves that are missing, ends before beginnings, days that contradict each other. */
@@ -18,11 +18,10 @@ const DAY_MS = 86_400_000;
 /** Hours that held through a day long past `today` (both ISO 8601), told once for an item. */
 export function judgePast(items: readonly ReadItem[], today: string): readonly Finding[] {
   const latest = new Date(Date.parse(today) - LONG_PAST_DAYS * DAY_MS).toISOString().slice(0, 10);
-  const seen = new Set<ReadItem>();
+  const visited = new Visited(items);
   const found: Finding[] = [];
   const visit = (item: ReadItem): void => {
-    if (seen.has(item)) return;
-    seen.add(item);
+    if (!visited.enters(item)) return;
     const past = item.properties.flatMap(({ name, value }) =>
       /^(?:specialO|o)peningHoursSpecification$/.test(name) && value.kind === 'item'
         ? untilBefore(value.item, latest)

@@ -2,7 +2,7 @@ import { attributeSpan, textContent, type HtmlElement } from '#core/html';
 import { readDay } from '#core/hours';
 import { readTelephone } from '#core/phone';
 import { businessesIn, type Reading, attributeText } from '#core/reading';
-import { schemaName, type ReadItem, type ReadProperty } from '#core/item';
+import { Visited, schemaName, type ReadItem, type ReadProperty } from '#core/item';
 import { factPart, knownFacts, propertyKinds } from '#core/record';
 import { collapse, fold, type Edit, type Place } from '#core/text';
 import { typeNamed } from '#core/vocabulary';
@@ -273,10 +273,9 @@ function judgeShown({ items, document }: Reading): readonly Finding[] {
   for (const element of document.marked)
     if (element.attributes['content'] !== undefined) byStart.set(element.start, element);
   const found: Finding[] = [];
-  const seen = new Set<ReadItem>();
+  const visited = new Visited(items);
   const visit = (item: ReadItem): void => {
-    if (seen.has(item) || item.syntax === 'jsonld') return;
-    seen.add(item);
+    if (item.syntax === 'jsonld' || !visited.enters(item)) return;
     for (const property of item.properties) {
       if (property.value.kind === 'item') visit(property.value.item);
       else found.push(...judgeOneShown(item, property, byStart.get(property.place.start)));

@@ -15,7 +15,7 @@ import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import { saidMarkup } from '#core/markup';
 import { recordFromItem, type Reading, attributeText } from '#core/reading';
-import { textOf, valuesOf, type ReadItem, type ReadProperty, type ReadValue } from '#core/item';
+import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty, type ReadValue } from '#core/item';
 import { judgeText } from '#core/value';
 import { judgeCurrencies, judgePriceRange, judgeRating } from '#core/price';
 import { propertyKinds } from '#core/record';
@@ -35,10 +35,9 @@ interface Surroundings {
 /** Family `value`: every value whose form a machine must be able to read. */
 export function judgeValues({ items, base, source }: Reading): readonly Finding[] {
   const found: Finding[] = [];
-  const seen = new Set<ReadItem>();
+  const visited = new Visited(items);
   const visit = (item: ReadItem, surroundings: Surroundings): void => {
-    if (seen.has(item)) return;
-    seen.add(item);
+    if (!visited.enters(item)) return;
     const country = countryOfItem(item) || surroundings.country;
     for (const property of item.properties) {
       if (property.value.kind === 'item') visit(property.value.item, { source, base, country });

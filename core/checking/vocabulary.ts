@@ -1,5 +1,5 @@
 import type { Reading } from '#core/reading';
-import { type ReadItem, type ReadProperty, type ReadValue, schemaName } from '#core/item';
+import { Visited, type ReadItem, type ReadProperty, type ReadValue, schemaName } from '#core/item';
 import { jsonString, type Edit } from '#core/text';
 import {
   belongsTo,
@@ -21,10 +21,9 @@ import { DATA_TYPES, meantProperty, meantWithin } from './meant.ts';
 /** Family `vocabulary`: names schema.org does not have, or has somewhere else, and values of the wrong kind. */
 export function judgeVocabulary(reading: Reading): readonly Finding[] {
   const found: Finding[] = [];
-  const seen = new Set<ReadItem>();
+  const visited = new Visited(reading.items);
   const visit = (item: ReadItem, within = ''): void => {
-    if (seen.has(item)) return;
-    seen.add(item);
+    if (!visited.enters(item)) return;
     found.push(...judgeTypes(reading, item, within));
     for (const property of item.properties) {
       const one = judgeProperty(item, property);

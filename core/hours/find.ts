@@ -7,6 +7,29 @@ import { readWeek } from './week.ts';
 const DAY_WORD =
   /\b(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:[a-z]*day)?s?\b|\b(?:daily|weekdays|weekends)\b/i;
 
+/** A range of days in one or two letters with a time behind it: "M-F 8:00". Its capitals tell it from other words. */
+const SHORT_DAYS =
+  /\b(?:M|Tu?|W|Th|F|Mo|We|Fr|Sa|Su)\s?(?:-|–|—|to|thru)\s?(?:W|Th|F|S|Sa|Su|Tu|We|Fr)\b(?=[:.,]?\s*\d)/;
+
+const namesDay = (text: string): boolean => DAY_WORD.test(text) || SHORT_DAYS.test(text);
+
+/** Tells where the next day is named from an offset on; -1 for nowhere. Offsets are asked for in rising order. */
+function daysIn(text: string): (from: number) => number {
+  const known = [DAY_WORD, SHORT_DAYS].map((pattern) => ({
+    days: new RegExp(pattern, `${pattern.flags}g`),
+    at: -1,
+  }));
+  return (from) => {
+    for (const one of known) {
+      if (one.at >= from) continue;
+      one.days.lastIndex = from;
+      one.at = one.days.exec(text)?.index ?? Infinity;
+    }
+    const first = Math.min(...known.map(({ at }) => at));
+    return Number.isFinite(first) ? first : -1;
+  };
+}
+
 /** Opening hours in a text, with the offsets they stand at (end exclusive). */
 interface FoundWeek {
   readonly hours: Hours;
@@ -43,7 +66,7 @@ export function weeksIn(text: string, language = ''): WeeksInText {
   const inNamed = named !== undefined && daysNamedIn(plainLetters(text.slice(0, SEARCHED)), named) > 0;
   return {
     weeks,
-    namesDays: DAY_WORD.test(text) || inNamed || languagesIn(text.slice(0, SEARCHED)).length > 0,
+    namesDays: namesDay(text) || inNamed || languagesIn(text.slice(0, SEARCHED)).length > 0,
   };
 }
 
@@ -89,10 +112,11 @@ function linesBefore(text: string): (offset: number) => number {
 /** The same in English. */
 function findWeeks(text: string): readonly FoundWeek[] {
   const found: FoundWeek[] = [];
-  const days = new RegExp(DAY_WORD, 'gi');
-  for (let day = days.exec(text); day; day = days.exec(text)) {
-    const first = lineAt(text, day.index);
-    days.lastIndex = first.end;
+  const nextDay = daysIn(text);
+  let next = 0;
+  for (let day = nextDay(next); day >= 0; day = nextDay(next)) {
+    const first = lineAt(text, day);
+    next = first.end;
     if (first.text.length > LONGEST_LINE) continue;
     const lines = [first];
     // In a table the day and its hours may stand on lines of their own.
@@ -105,7 +129,7 @@ function findWeeks(text: string): readonly FoundWeek[] {
     const end = lines.at(-1)?.end ?? first.end;
     if (run) {
       found.push({ hours: run, start: first.start, end, whole: true });
-      days.lastIndex = end;
+      next = end;
     } else {
       const alone = readRun([first]);
       if (alone) found.push({ hours: alone, start: first.start, end: first.end, whole: lines.length === 1 });
@@ -129,7 +153,7 @@ function lineAt(text: string, offset: number): Line {
 }
 
 const goesOn = (line: string): boolean =>
-  line.length <= LONGEST_LINE && (DAY_WORD.test(line) || /^(?:\d|closed|noon|open)/i.test(line));
+  line.length <= LONGEST_LINE && (namesDay(line) || /^(?:\d|closed|noon|open)/i.test(line));
 
 function readRun(lines: readonly Line[]): Hours | undefined {
   const { hours, faults } = readWeek(lines.map(({ text }) => text).join(', '));

@@ -17,6 +17,8 @@ export interface ReadItem {
   readonly types: readonly string[];
   readonly id: string | null;
   readonly properties: readonly ReadProperty[];
+  /** Names that stand there with nothing behind them that can be read. */
+  readonly unsaid?: readonly string[];
   readonly place: Place;
   /** Where the types are written; the item's beginning where it has none. */
   readonly typePlace: Place;

@@ -94,6 +94,7 @@ class NodeReader {
     const context = member(node, '@context');
     const terms = scopedByType(node, context ? termsUnder(around, context.value) : around);
     const properties: ReadProperty[] = [];
+    const unsaid: string[] = [];
     const reversed: { readonly name: string; readonly one: JsonMember; readonly inner: Terms }[] = [];
     const read = (from: JsonObject): void => {
       for (const one of from.members) {
@@ -117,8 +118,9 @@ class NodeReader {
           this.#lines.place(one.nameStart, one.value.end),
           this.#lines.place(one.nameStart, one.nameEnd),
         ];
-        for (const value of this.#values(one.value, inner, term))
-          properties.push({ name, value, namePlace, place });
+        const values = this.#values(one.value, inner, term);
+        if (values.length === 0) unsaid.push(name);
+        for (const value of values) properties.push({ name, value, namePlace, place });
       }
     };
     read(node);
@@ -130,6 +132,7 @@ class NodeReader {
       types: texts(typed).map(terms.typeOf),
       id: id === undefined ? null : terms.idOf(id),
       properties,
+      ...(unsaid.length > 0 ? { unsaid } : {}),
       place: this.#lines.place(node.start, node.end),
       typePlace: this.#lines.place(type.start, type.end),
     };

@@ -14,31 +14,38 @@ export function joinNodes(items: readonly ReadItem[]): readonly ReadItem[] {
   const described = new Map<string, ReadItem>();
   for (const whole of wholes.values())
     if (whole.id !== null && !described.has(whole.id)) described.set(whole.id, whole);
-  const follow = (item: ReadItem, depth: number): ReadItem => ({
+  const follow = (item: ReadItem, depth: number, lead: (whole: ReadItem) => ReadItem): ReadItem => ({
     ...item,
     properties: item.properties.map((property) => {
-      const value = followed(property.value, depth);
+      const value = followed(property.value, depth, lead);
       return value === property.value ? property : { ...property, value };
     }),
   });
-  const followed = (value: ReadValue, depth: number): ReadValue => {
+  const followed = (value: ReadValue, depth: number, lead: (whole: ReadItem) => ReadItem): ReadValue => {
     if (value.kind === 'text') {
       const referred = value.refers === undefined ? undefined : described.get(value.refers);
-      return referred ? { kind: 'item', item: referred } : value;
+      return referred ? { kind: 'item', item: lead(referred) } : value;
     }
     const { item } = value;
     const isReference = item.id !== null && item.properties.length === 0;
     const whole = isReference ? described.get(item.id) : wholes.get(item);
-    // What a reference leads to is not followed further, so that items may refer to each other.
-    if (whole && whole !== item) return { kind: 'item', item: whole };
-    return isReference || depth > MOST_DEEP ? value : { kind: 'item', item: follow(item, depth + 1) };
+    if (whole && whole !== item) return { kind: 'item', item: lead(whole) };
+    return isReference || depth > MOST_DEEP ? value : { kind: 'item', item: follow(item, depth + 1, lead) };
+  };
+  // A reference leads to a node with the nodes that it refers to itself, and no further, so that nodes may refer to
+  // each other: the publisher of a site has its address, and is one object wherever it is referred to.
+  const referred = new Map<ReadItem, ReadItem>();
+  const led = (whole: ReadItem): ReadItem => {
+    const known = referred.get(whole) ?? follow(whole, 0, (inner) => inner);
+    referred.set(whole, known);
+    return known;
   };
   const told = new Set<ReadItem>();
   return items.flatMap((item) => {
     const whole = wholes.get(item) ?? item;
     if (told.has(whole)) return [];
     told.add(whole);
-    return [follow(whole, 0)];
+    return [follow(whole, 0, led)];
   });
 }
 
@@ -78,7 +85,9 @@ function wholesOf(items: readonly ReadItem[]): ReadonlyMap<ReadItem, ReadItem> {
 function join(first: ReadItem, other: ReadItem): ReadItem {
   const known = new Set(first.properties.map(said));
   const properties = [...first.properties, ...other.properties.filter((one) => !known.has(said(one)))];
-  return { ...first, types: [...new Set([...first.types, ...other.types])], properties };
+  const unsaid = [...(first.unsaid ?? []), ...(other.unsaid ?? [])];
+  const types = [...new Set([...first.types, ...other.types])];
+  return { ...first, types, properties, ...(unsaid.length > 0 ? { unsaid } : {}) };
 }
 
 /** A property with its value, as far as two can be told to be the same. */

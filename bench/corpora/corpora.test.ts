@@ -1,0 +1,88 @@
+import { describe, expect, test } from '@jest/globals';
+import { check } from '#core/checking';
+import { townsFor } from '#core/towns';
+import { branches, type Branch } from './branches.ts';
+import { pageFaults } from './pageFaults.ts';
+import type { Planted } from './planted.ts';
+import { habits, urlOf } from './sources.ts';
+import { syntaxFaults } from './syntaxFaults.ts';
+import { valueFaults } from './valueFaults.ts';
+
+const towns = await townsFor('latitude');
+const options = { ...(towns ? { towns } : {}), today: '2026-11-26' };
+
+const clean = branches.flatMap((branch) =>
+  Object.entries(habits).map(
+    ([habit, write]) => [`${branch.country}: ${habit}`, write(branch), urlOf(branch)] as const,
+  ),
+);
+
+describe('clean sources', () => {
+  test('are many, of many countries', () => {
+    expect(clean.length).toBeGreaterThanOrEqual(150);
+    expect(new Set(branches.map(({ country }) => country)).size).toBeGreaterThanOrEqual(25);
+  });
+  test.each(clean)('%s', (_, source, url) => {
+    const { findings } = check(source, { ...options, url });
+    expect(
+      findings
+        .filter(({ grade }) => grade !== 'note')
+        .map(({ code, place, message }) => `${place.line} ${code}: ${message}`),
+    ).toEqual([]);
+  });
+});
+
+const faults = [...syntaxFaults, ...valueFaults, ...pageFaults];
+
+/** Every fault in some countries each, in one of the habits it can be planted in. */
+const EACH = 3;
+const planted = faults.flatMap((one, at) =>
+  Array.from({ length: EACH }, (_, turn): readonly [string, Planted, Branch, string, string] | undefined => {
+    const branch = branches[(at * 5 + turn * 11) % branches.length];
+    const habit = one.habits[(at + turn) % one.habits.length];
+    if (!branch || !habit) return undefined;
+    const source = habits[habit](branch);
+    return [`${branch.country}, ${habit}: ${one.name}`, one, branch, source, one.plant(source, branch)];
+  }).flatMap((row) => (row ? [row] : [])),
+);
+
+/** The lines that differ, counted from 1: from the first to the last. */
+function changedLines(before: string, after: string): readonly [number, number] {
+  const [old, now] = [before.split('\n'), after.split('\n')];
+  let first = 0;
+  while (first < now.length && old[first] === now[first]) first += 1;
+  let last = 0;
+  while (last < now.length - first && old[old.length - 1 - last] === now[now.length - 1 - last]) last += 1;
+  return [first + 1, Math.max(first + 1, now.length - last)];
+}
+
+describe('faulty sources', () => {
+  test('are many, and each fault cites what it breaks', () => {
+    expect(planted.length).toBeGreaterThanOrEqual(250);
+    expect(faults.filter(({ cites }) => cites === '')).toEqual([]);
+  });
+  test.each(planted)('%s', (_, { codes, also = [] }, branch, clean, source) => {
+    expect(source).not.toBe(clean);
+    const [first, last] = changedLines(clean, source);
+    const { findings } = check(source, { ...options, url: urlOf(branch) });
+    const told = findings.map(({ code, place, message }) => `${place.line} ${code}: ${message}`);
+    const atLine = findings.filter(
+      ({ code, place, related }) =>
+        codes.includes(code) &&
+        // What is missing is told of the item that lacks it.
+        (code.startsWith('guideline/') ||
+          code === 'value/address-part' ||
+          [place, ...related.map((one) => one.place)].some(
+            ({ line, start, end }) =>
+              line <= last && line + source.slice(start, end).split('\n').length >= first,
+          )),
+    );
+    expect(atLine.length > 0 ? [] : [`lines ${first} to ${last}`, ...told]).toEqual([]);
+    // Nothing else is told but what the fault brings about.
+    expect(
+      findings
+        .filter(({ code, grade }) => grade !== 'note' && !codes.includes(code) && !also.includes(code))
+        .map(({ place, code, message }) => `${place.line} ${code}: ${message}`),
+    ).toEqual([]);
+  });
+});
