@@ -6,6 +6,7 @@ import type { PlainItem } from '#core/item';
 import type { BusinessRecord } from '#core/record';
 import { applyEdits, type Edit, type Place } from '#core/text';
 import { htmlSources } from './htmlSources.ts';
+import { spoiled } from './mended.ts';
 import { mutated, repeated, type Random } from './mutation.ts';
 
 /** A check that takes the processor longer than this hangs; how busy the machine is otherwise is not its fault. */
@@ -33,7 +34,7 @@ function attack(source: string, record: BusinessRecord): string {
   const checked = check(source, { url: 'https://a.example/b', record });
   const took = process.cpuUsage(begun).user / 1000;
   if (took > LONGEST_MS) return `took ${String(Math.round(took))} ms`;
-  return outside(checked, source) || unmended(source, checked);
+  return outside(checked, source) || unmended(source, checked) || spoilt(source, checked);
 }
 
 /** A place or an edit that does not lie inside the source. */
@@ -58,6 +59,14 @@ function outside({ findings, items, threeWay }: Check, source: string): string {
   )
     ? ''
     : 'a cell of the three-way reading outside';
+}
+
+/** The first mend that does more than it says. Of broken JSON more comes to light with each mend. */
+function spoilt(source: string, { findings }: Check): string {
+  if (findings.some(({ code }) => code.startsWith('syntax/'))) return '';
+  const one = findings.find(({ mend }) => mend?.certain);
+  const complaint = one ? spoiled(source, one, { url: 'https://a.example/b' }) : '';
+  return one && complaint ? `${complaint}: ${JSON.stringify(one)}` : '';
 }
 
 /** A mend that was done and whose fault is there still, at the same characters. */
@@ -92,14 +101,22 @@ function moved(offset: number, edits: readonly Edit[], insertions: 'before' | 'b
 /** So many sources come to one with pieces that are repeated, which takes as long as a hundred others. */
 const REPEATED_ONE_IN = 100;
 
-/** Attacks the checker so often; the first complaints with their sources. */
-export function fuzz(rounds: number, random: Random, record: BusinessRecord, most = 5): readonly string[] {
+/** Attacks the checker so often; the first complaints with their sources, each told as it comes. */
+export function fuzz(
+  rounds: number,
+  random: Random,
+  record: BusinessRecord,
+  tell: (complaint: string) => void = () => undefined,
+  most = 5,
+): readonly string[] {
   const sources = fuzzSources(record);
   const complaints: string[] = [];
   for (let round = 0; round < rounds && complaints.length < most; round += 1) {
     const source = random(REPEATED_ONE_IN) === 0 ? repeated(sources, random) : mutated(sources, random);
     const complaint = attempt(source, record);
-    if (complaint) complaints.push(`${complaint}\n${JSON.stringify(source)}`);
+    if (!complaint) continue;
+    complaints.push(`${complaint}\n${JSON.stringify(source)}`);
+    tell(complaints.at(-1) ?? '');
   }
   return complaints;
 }

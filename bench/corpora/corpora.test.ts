@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { check } from '#core/checking';
+import { check, examples } from '#core/checking';
 import { townsFor } from '#core/towns';
+import { spoiled } from '../mended.ts';
 import { branches, type Branch } from './branches.ts';
 import { pageFaults } from './pageFaults.ts';
 import type { Planted } from './planted.ts';
@@ -84,5 +85,32 @@ describe('faulty sources', () => {
         .filter(({ code, grade }) => grade !== 'note' && !codes.includes(code) && !also.includes(code))
         .map(({ place, code, message }) => `${place.line} ${code}: ${message}`),
     ).toEqual([]);
+  });
+});
+
+/** Every source whose faults have mends: those planted here, and the examples of the codes. */
+const mendable = [
+  ...planted.map(([name, , branch, , source]) => [name, source, { ...options, url: urlOf(branch) }] as const),
+  ...Object.entries(examples).map(
+    ([code, { wrong, url }]) =>
+      [`the example of ${code}`, wrong, { ...options, ...(url ? { url } : {}) }] as const,
+  ),
+];
+
+describe('mends', () => {
+  test('are many, certain ones and guesses', () => {
+    const mends = mendable.flatMap(([, source, given]) =>
+      check(source, given).findings.flatMap(({ mend }) => mend ?? []),
+    );
+    expect(mends.filter(({ certain }) => certain).length).toBeGreaterThan(150);
+    expect(mends.filter(({ certain }) => !certain).length).toBeGreaterThan(50);
+  });
+
+  test.each(mendable)('of %s take their finding away and nothing else', (_, source, given) => {
+    const bad = check(source, given).findings.flatMap((one) => {
+      const complaint = spoiled(source, one, given);
+      return complaint ? [`${one.code} (${one.mend?.certain ? 'certain' : 'guess'}): ${complaint}`] : [];
+    });
+    expect(bad).toEqual([]);
   });
 });

@@ -19,7 +19,7 @@ export function judgeCoordinates(item: ReadItem, country: string): readonly Find
     .map(({ part, code, message }) =>
       finding(code, message, placeOf(item, part), part, {
         edits:
-          code === 'value/coordinates-swapped'
+          code === 'value/coordinates-swapped' && isNearSwapped(pin, country)
             ? exchange(item, { latitude: pin.longitude, longitude: pin.latitude })
             : null,
         guess: true,
@@ -27,6 +27,11 @@ export function judgeCoordinates(item: ReadItem, country: string): readonly Find
     );
   return [...unread, ...told, ...(point ? againstCountry(item, point, country) : [])];
 }
+
+/** Whether the halves exchanged land in the address's country, as far as it is known. */
+const isNearSwapped = (pin: Readonly<Record<Half, string>>, country: string): boolean =>
+  !country ||
+  isInCountry(country, { latitude: Number(pin.longitude), longitude: Number(pin.latitude) }) !== false;
 
 const placeOf = (item: ReadItem, half: Half): Finding['place'] => {
   const [value] = valuesOf(item, half);

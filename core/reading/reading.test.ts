@@ -236,3 +236,11 @@ test('100,000 nested elements are read', () => {
   // Those too deep to be opened stand side by side.
   expect(items).toHaveLength(100_000);
 });
+
+test('thousands of comments before a part of a table are passed over one by one', () => {
+  const comments = '<!-- c -->\n'.repeat(5000);
+  const row = '<tr itemscope itemtype="https://schema.org/Store"><td itemprop="name">A</td></tr>';
+  expect(readSource(comments + row).items).toHaveLength(1);
+  expect(readSource(`${comments}<p>no table</p>`).items).toEqual([]);
+  expect(readSource(`<!-- never ends ${row}`).items).toEqual([]);
+});

@@ -61,7 +61,7 @@ export function readSource(source: string, url = ''): Reading {
       lines,
     };
   }
-  const document = readDocument(source, TABLE_PART.test(source) ? 'table' : 'page');
+  const document = readDocument(source, isTablePart(source) ? 'table' : 'page');
   const scripts = document.elements.filter(({ name, inert }) => name === 'script' && !inert);
   const base = baseOf(document, url);
   const items: ReadItem[] = [];
@@ -96,7 +96,21 @@ export function readSource(source: string, url = ''): Reading {
 }
 
 /** No page begins with a part of a table: it was copied out of one, and would lose its cells when read as a page. */
-const TABLE_PART = /^\s*(?:<!--[\s\S]*?-->\s*)*<(?:tr|td|th|tbody|thead|tfoot|caption|colgroup)[\s>]/i;
+const TABLE_PART = /\s*<(?:tr|td|th|tbody|thead|tfoot|caption|colgroup)[\s>]/iy;
+
+/** Whether a source begins so, comments before it put aside: one after the other, as many as they are. */
+function isTablePart(source: string): boolean {
+  let at = 0;
+  for (;;) {
+    const comment = /\s*<!--/y;
+    comment.lastIndex = at;
+    const end = comment.test(source) ? source.indexOf('-->', comment.lastIndex) : -1;
+    if (end < 0) break;
+    at = end + 3;
+  }
+  TABLE_PART.lastIndex = at;
+  return TABLE_PART.test(source);
+}
 
 const JSON_LD = 'application/ld+json';
 
