@@ -69,7 +69,10 @@ export function spoiled(source: string, one: Finding, options: CheckOptions): st
   if (JSON.stringify(shown(source)) !== JSON.stringify(shown(mended)))
     return 'it changes what visitors see, or where a link leads';
   if (isHiding) return '';
-  const [old, now] = [leaves(source, options.url ?? ''), leaves(mended, options.url ?? '')];
+  const others = (all: readonly string[]): readonly string[] =>
+    all.filter((leaf) => !leaf.startsWith(`${one.property ?? ''}=`));
+  const [old, now] = [source, mended].map((text) => others(leaves(text, options.url ?? '')));
+  if (!old || !now) return '';
   const most = edits.length;
   return beyond(old, now).length > most || beyond(now, old).length > most
     ? 'it changes what else is read'

@@ -3,7 +3,7 @@ import * as z from 'zod';
 import { fault, type Fault } from '#core/fault';
 import { fold, remember } from '#core/text';
 import { expandAbbreviations } from './abbreviations.ts';
-import { countryCode, countryName } from './country.ts';
+import { countryCode, countryNamed, countryName } from './country.ts';
 import { postalCodes } from './postal-codes.ts';
 
 /** A postal address in the parts of schema.org/PostalAddress, as typed; '' for a part that is not set. */
@@ -107,7 +107,7 @@ export function judgeAddress(address: Address): readonly (Fault & { readonly par
   if (isEmptyAddress(address)) return [];
   const faults: (Fault & { part: AddressPart })[] = [];
   const written = address.addressCountry.trim();
-  const country = countryCode(written);
+  const country = countryCode(written) || countryNamed(written);
   if (!written) {
     faults.push({
       part: 'addressCountry',

@@ -2,6 +2,7 @@ import { readSource, type Reading } from '#core/reading';
 import { plainItem, type PlainItem } from '#core/item';
 import type { BusinessRecord } from '#core/record';
 import type { Towns } from '#core/towns';
+import { isSubtype, propertyNamed } from '#core/vocabulary';
 import { judgeAgreement } from './disagreement.ts';
 import { byGradeAndPlace, summarise, type Finding, type Summary } from '#core/fault';
 import { withRecordMend } from '#core/mending';
@@ -106,9 +107,16 @@ function withoutConsequences(all: readonly Finding[]): Finding[] {
     ({ code, property }) =>
       BAD_HOURS.has(code) || (code === 'vocabulary/enumeration' && property === 'dayOfWeek'),
   );
-  return all.filter(
-    ({ code, property }) => !isBad || code !== 'agreement/visitor' || !/^openingHours/.test(property ?? ''),
-  );
+  // What only a local business has does not belong to a plain organisation: that it is none is told once.
+  const isNoBusiness = all.some(({ code }) => code === 'vocabulary/no-local-business');
+  const ofBusinesses = (property: string): boolean =>
+    (propertyNamed(property)?.domains ?? []).some(
+      (domain) => isSubtype(domain, 'LocalBusiness') || domain === 'Place',
+    );
+  return all.filter(({ code, property }) => {
+    if (code === 'agreement/visitor' && /^openingHours/.test(property ?? '')) return !isBad;
+    return !isNoBusiness || code !== 'vocabulary/not-of-type' || !ofBusinesses(property ?? '');
+  });
 }
 
 /** What is missing is missing of each item by itself; a value or a name that is wrong is wrong wherever it is repeated. */

@@ -102,7 +102,7 @@ describe('a mend', () => {
     ['value/telephone-country', '"telephone":"+44 20 7946 0321"'],
     ['value/country', '"addressCountry":"GB"'],
     ['vocabulary/capitals', '"telephone":"+44 20 7946 0321"'],
-    ['value/coordinates-swapped', '"latitude":48.51234,"longitude":-122.61231'],
+    ['value/coordinates-swapped', '"latitude":50.46190,"longitude":-3.52530'],
     ['syntax/missing-context', '{"@context": "https://schema.org", "@type":"Optician","name":"A"}'],
   ] as const)('of %s puts it right and changes nothing else', (code, expected) => {
     const source = examples[code]?.wrong ?? '';

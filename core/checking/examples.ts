@@ -171,7 +171,7 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     bellingham('48.75955', '-122.48822'),
     bellingham('48.75112', '-122.47788'),
   ),
-  'value/coordinates-swapped': pair(geo('-122.61231', '48.51234'), geo('50.46190', '-3.52530')),
+  'value/coordinates-swapped': pair(geo('-3.52530', '50.46190'), geo('50.46190', '-3.52530')),
   'value/coordinates-sign': pair(geo('50.46190', '3.52530'), geo('50.46190', '-3.52530')),
   'value/coordinates-country': pair(geo('48.85661', '12.35222'), geo('50.46190', '-3.52530')),
   'value/coordinates-zero': pair(geo('0', '0'), geo('50.46190', '-3.52530')),
@@ -215,6 +215,14 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   'value/telephone-form': pair(
     hollins('"telephone":"+44 (0)20 7946 0321"'),
     hollins('"telephone":"+44 20 7946 0321"'),
+  ),
+  'value/telephone-extension': pair(
+    hollins('"telephone":"+44 20 7946 0321 ext. 12"'),
+    hollins('"telephone":"+44 20 7946 0321"'),
+  ),
+  'value/hours-no-day': pair(
+    opening('"opens":"09:00","closes":"17:00"'),
+    opening('"dayOfWeek":"Monday","opens":"09:00","closes":"17:00"'),
   ),
   'value/telephone-foreign': pair(
     hollins('"telephone":"+33 1 42 68 53 00"'),

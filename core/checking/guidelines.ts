@@ -18,14 +18,32 @@ export function judgeGuidelines(reading: Reading, profile: Profile): readonly Fi
   const local = businesses.filter((item) => item.types.some((type) => isSubtype(type, 'LocalBusiness')));
   const judged = local.length > 0 ? local : businesses.filter((item) => valuesOf(item, 'address').length > 0);
   const subjects = judged.length > 0 ? judged : businesses.slice(0, 1);
-  if (subjects.length === 0) return profile.needsBusiness ? noBusiness(reading) : [];
+  if (subjects.length === 0) {
+    const place = profile.needsBusiness ? reading.items.find(isPlaceOfBusiness) : undefined;
+    if (place) return [noLocalBusiness(reading, place, 'a place')];
+    return profile.needsBusiness ? noBusiness(reading) : [];
+  }
   const missing = subjects.flatMap((item) => wantsOf(item, profile, brokenIn(item, reading)));
   const [first] = subjects;
   if (local.length > 0 || !first || !profile.needsBusiness) return missing;
-  const message = `${first.types.join(', ')} is an organisation, but no LocalBusiness to a machine. Write "LocalBusiness" beside it: "@type": ["${first.types[0] ?? ''}", "LocalBusiness"].`;
-  const edits = besideType(reading, first);
-  return [finding('vocabulary/no-local-business', message, first.typePlace, '@type', { edits }), ...missing];
+  return [noLocalBusiness(reading, first, 'an organisation'), ...missing];
 }
+
+function noLocalBusiness(reading: Reading, item: ReadItem, what: string): Finding {
+  const message = `${item.types.join(', ')} is ${what}, but no LocalBusiness to a machine. Write "LocalBusiness" beside it: "@type": ["${item.types[0] ?? ''}", "LocalBusiness"].`;
+  const edits = besideType(reading, item);
+  return finding('vocabulary/no-local-business', message, item.typePlace, '@type', { edits });
+}
+
+/** A place that is reached as businesses are: it has an address, and a number or hours. */
+const isPlaceOfBusiness = ({ types, properties }: ReadItem): boolean => {
+  const has = (name: string): boolean => properties.some((one) => one.name === name);
+  return (
+    types.includes('Place') &&
+    has('address') &&
+    (has('telephone') || has('openingHours') || has('openingHoursSpecification'))
+  );
+};
 
 /** LocalBusiness written beside the type, where one JSON text says the type and the business has an address. */
 function besideType({ source }: Reading, { syntax, typePlace, types, properties }: ReadItem): Edit[] | null {

@@ -32,6 +32,21 @@ const held = (property: string): readonly string[] => {
   return typeNames.filter((name) => ranges.some((range) => isSubtype(name, range)));
 };
 
+/** Of a trade's own word the type whose name holds it, the plainest first: "Bar" → BarOrPub. */
+export function namedWithin(word: string): string | undefined {
+  const lower = word.toLowerCase();
+  if (lower.length < 3) return undefined;
+  const isWordOf = (name: string): boolean =>
+    name
+      .replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2')
+      .toLowerCase()
+      .split(' ')
+      .includes(lower);
+  return typeNames
+    .filter((name) => isSubtype(name, 'LocalBusiness') && isWordOf(name))
+    .sort((a, b) => a.length - b.length)[0];
+}
+
 /** The type that a property wants where its name holds the written one, or is the only one: "Address" → PostalAddress. */
 export function meantWithin(type: string, within: string): string | undefined {
   const ranges = (propertyNamed(within)?.ranges ?? []).filter((range) => !DATA_TYPES.has(range));

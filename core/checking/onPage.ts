@@ -55,7 +55,13 @@ function judgeRatingShown({ items, visible, document }: Reading): readonly Findi
         return /^\d+(?:\.\d+)?$/.test(text) ? [text] : [];
       });
       const [value] = numbers;
-      if (value === undefined || numbers.some((number) => isShown(number, visible.text, document))) return [];
+      // A value that is no number is told as that.
+      if (
+        value === undefined ||
+        !/^[\d.,]+$/.test(textOf(rating, 'ratingValue').trim()) ||
+        numbers.some((number) => isShown(number, visible.text, document))
+      )
+        return [];
       const message = `The markup gives a rating of ${value}, and a visitor sees none on the page. Search engines want ratings shown.`;
       return [finding('agreement/rating-not-visible', message, rating.place, 'aggregateRating')];
     }),

@@ -23,7 +23,7 @@ export function judgeSense(
   const visit = (item: ReadItem, around: string, within: ReadProperty | undefined): void => {
     if (!visited.enters(item)) return;
     const country = countryOf(item) || around;
-    if (within) found.push(...judgeNested(item, within));
+    if (within) found.push(...judgeNested(item, within, source));
     found.push(...judgeHours(item), ...judgeImage(item), ...judgeReview(item));
     for (const property of item.properties) {
       const { value } = property;
@@ -112,6 +112,22 @@ function judgeNumber(spot: Spot): readonly Finding[] {
       : say('is the address of a link: a machine reads “tel:” as part of the number.', '');
   }
   if (isSeveral(text)) return say('are several numbers in one text. Give each by itself.', '');
+  const dialled = /\p{L}/u.test(text.replace(EXTENSION, '')) ? letters(text) : '';
+  if (dialled)
+    return say(
+      'holds letters, which are dialled nowhere but on a keypad with letters.',
+      readTelephone(dialled, country).telephone?.international ?? '',
+    );
+  if (number && number.country !== 'IT' && hasTrunkZero(text, number.e164))
+    return say('holds the 0 of calls at home behind its country code, which is not dialled from abroad.');
+  if (EXTENSION.test(text))
+    return [
+      tell(
+        spot,
+        'value/telephone-extension',
+        `“${text}” holds an extension, which links for dialling leave out. Give it in words, or a number that leads through.`,
+      ),
+    ];
   if (/\(\s*0\s*\)/.test(text)) return say('holds “(0)”, which is dialled at home and not from abroad.');
   if (/^00[1-9]/.test(text)) return say('begins with 00, which is not dialled everywhere.');
   if (number && country && !number.assumedCountry && number.country && !sharesPlan(number.country, country))
@@ -123,6 +139,29 @@ function judgeNumber(spot: Spot): readonly Finding[] {
       ),
     ];
   return [];
+}
+
+/** An extension as people write it (ITU-T E.123, 6.3, and habits). */
+const EXTENSION =
+  /[\s,;]*(?:\b(?:ext|extn|extension|durchwahl|poste|int|interno|toestel|anexo)\b\.?:?|(?<=\d)x|;ext=|#)\s*\d{1,6}\s*$/i;
+
+/** A number with the letters of a keypad as its digits (ITU-T E.161); '' for one that holds words. */
+function letters(text: string): string {
+  if (!/^\+?[\d\s().-]*\d[\d\s().-]*[A-Z][\dA-Z\s().-]*$/.test(text)) return '';
+  const KEYS = '22233344455566677778889999';
+  return text.replace(/[A-Z]/g, (letter) => KEYS[letter.charCodeAt(0) - 65] ?? '');
+}
+
+/** Whether the 0 that is dialled at home stands behind the country code: "+49 0151". */
+function hasTrunkZero(text: string, e164: string): boolean {
+  const digits = text.replace(/\D/g, '');
+  return (
+    /^\s*\+/.test(text) &&
+    digits.length === e164.length &&
+    digits !== e164.slice(1) &&
+    digits.replace(/0/, '') !== digits &&
+    [1, 2, 3].some((at) => digits[at] === '0' && digits.slice(0, at) + digits.slice(at + 1) === e164.slice(1))
+  );
 }
 
 /** Whether two whole numbers stand in a text; an area code before a stroke ("089/123456") is none. */
@@ -225,7 +264,16 @@ function judgeDecimal(spot: Spot): readonly Finding[] {
 }
 
 /** An object inside another without a type: what it is follows from the property, where that holds one kind alone. */
-function judgeNested(item: ReadItem, { name, place }: ReadProperty): readonly Finding[] {
+function judgeNested(item: ReadItem, { name, place }: ReadProperty, source: string): readonly Finding[] {
+  if (item.properties.length === 0 && item.id === null && item.syntax === 'jsonld')
+    return [
+      finding(
+        'value/empty',
+        `${name} is there, but says nothing. Leave out what is not known.`,
+        item.place,
+        name,
+      ),
+    ];
   if (item.types.length > 0 || item.properties.length === 0) return [];
   const meant = NESTED[name] ?? '';
   const known = propertyNamed(name);
@@ -233,6 +281,8 @@ function judgeNested(item: ReadItem, { name, place }: ReadProperty): readonly Fi
   const where =
     item.syntax === 'jsonld' ? `"@type": "${meant || '…'}"` : `itemtype="https://schema.org/${meant || '…'}"`;
   const at = item.place.start + 1;
+  // A type that is written, but not read as one, has a mend of its own.
+  const isWritten = /"@(?!id|context)|"type"/.test(source.slice(item.place.start, item.place.end));
   return [
     finding(
       'structure/no-type',
@@ -241,7 +291,9 @@ function judgeNested(item: ReadItem, { name, place }: ReadProperty): readonly Fi
       name,
       {
         edits:
-          meant && item.syntax === 'jsonld' ? [{ start: at, end: at, text: `"@type": "${meant}", ` }] : null,
+          meant && item.syntax === 'jsonld' && !isWritten
+            ? [{ start: at, end: at, text: `"@type": "${meant}", ` }]
+            : null,
       },
     ),
   ];

@@ -59,6 +59,18 @@ function native(code: string): string {
 export function judgeTown(spot: Spot): readonly Finding[] {
   const { text, item } = spot;
   const postcode = textOf(item, 'postalCode').trim();
+  const street = textOf(item, 'streetAddress').trim();
+  if (
+    /\b(?:tel|phone|tél|telefon|fon|fax)\b\.?:?\s*\+?[\d(]/i.test(text) ||
+    (street.length > 3 && text.includes(street))
+  )
+    return [
+      tell(
+        spot,
+        'value/town',
+        `“${shortText(text)}” is more than a town. Street and telephone have properties of their own.`,
+      ),
+    ];
   if (!/^\d{4,6}\s+\p{L}/u.test(text) && !(postcode.length > 3 && text.includes(postcode))) return [];
   const mended = text.replace(postcode || /^\d{4,6}/, '').replace(/^[\s,]+|[\s,]+$/g, '');
   return [

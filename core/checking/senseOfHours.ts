@@ -1,6 +1,8 @@
 import { finding, type Finding } from '#core/fault';
 import { clockTime, dayNamed, isDate, isMachineTime, minutesOf } from '#core/hours';
 import { Visited, textOf, valuesOf, type ReadItem } from '#core/item';
+import { recordFromItem } from '#core/reading';
+import { gradeHours } from '#core/value';
 import { instead } from './spot.ts';
 
 /** Specifications of hours: halves that are missing, ends before beginnings, days that contradict each other. */
@@ -8,7 +10,7 @@ export function judgeHours(item: ReadItem): readonly Finding[] {
   const own = valuesOf(item, 'openingHoursSpecification').flatMap((value) =>
     value.kind === 'item' ? [value.item] : [],
   );
-  return [...incomplete(item), ...contradicting(own)];
+  return [...incomplete(item), ...contradicting(own), ...againstText(item)];
 }
 
 /** Days that went by longer ago than this say nothing to anybody. */
@@ -62,6 +64,28 @@ function incomplete(item: ReadItem): readonly Finding[] {
         missing,
       ),
     ];
+  const [begins, ends] = [
+    textOf(item, 'validFrom').trim().slice(0, 10),
+    textOf(item, 'validThrough').trim().slice(0, 10),
+  ];
+  if (isDate(begins) && isDate(ends) && ends < begins)
+    return [
+      finding(
+        'value/date',
+        `These hours hold from ${begins} and end on ${ends}, before they begin.`,
+        item.place,
+        'validThrough',
+      ),
+    ];
+  if (opens && closes && !begins && !ends && valuesOf(item, 'dayOfWeek').length === 0)
+    return [
+      finding(
+        'value/hours-no-day',
+        'These hours name no day, so that they are taken for every day, or for none. Name the days in dayOfWeek.',
+        item.place,
+        'dayOfWeek',
+      ),
+    ];
   if (!isMachineTime(opens) || !isMachineTime(closes)) return [];
   const [from, until] = [minutesOf(opens), minutesOf(closes)];
   const later = until + 720;
@@ -76,6 +100,31 @@ function incomplete(item: ReadItem): readonly Finding[] {
       value?.kind === 'text' ? value.place : item.place,
       'closes',
       { edits: value?.kind === 'text' ? instead(value, clockTime(later)) : null, guess: true },
+    ),
+  ];
+}
+
+/** The short form of the hours beside the long one, saying something else. */
+function againstText(item: ReadItem): readonly Finding[] {
+  const texts = item.properties.flatMap(({ name, value }) =>
+    name === 'openingHours' && value.kind === 'text' ? [value] : [],
+  );
+  const [first] = texts;
+  const apart = (name: string): ReadItem => ({
+    ...item,
+    properties: item.properties.filter((one) => !/^openingHours/.test(one.name) || one.name === name),
+  });
+  if (!first || valuesOf(item, 'openingHoursSpecification').length === 0) return [];
+  const [short, long] = ['openingHours', 'openingHoursSpecification'].map(
+    (name) => recordFromItem(apart(name)).hours,
+  );
+  if (!short || !long || gradeHours(short, long) !== 'different') return [];
+  return [
+    finding(
+      'value/hours-contradiction',
+      `openingHours says “${first.text}”, openingHoursSpecification something else. A machine cannot tell which is right.`,
+      first.place,
+      'openingHours',
     ),
   ];
 }

@@ -1,4 +1,4 @@
-import { attributeSpan, textContent, type HtmlElement } from '#core/html';
+import { attributeSpan, behindTagName, textContent, type HtmlElement } from '#core/html';
 import { readDay } from '#core/hours';
 import { readTelephone } from '#core/phone';
 import { businessesIn, type Reading, attributeText } from '#core/reading';
@@ -46,7 +46,7 @@ function strayReference({
   const at = tagsAt(document.marked);
   const item = at(business.place.start);
   const taken = new Set(document.elements.flatMap((one) => one.attributes['id'] ?? []));
-  const behindName = (element: HtmlElement): number => element.start + 1 + element.name.length;
+  const behindName = (element: HtmlElement): number => behindTagName(source, element);
   const refers = item && attributeSpan(source, item, 'itemref');
   return (name, place) => {
     const stray = at(place.start);
@@ -80,7 +80,8 @@ function tagsAt(marked: readonly HtmlElement[]): (offset: number) => HtmlElement
   };
 }
 
-const isNameless = ({ types, properties }: ReadItem): boolean => types.length === 0 && properties.length > 0;
+const isNameless = ({ types, properties }: ReadItem): boolean =>
+  types.every((type) => type === '') && properties.length > 0;
 
 function noType({ syntax, typePlace }: ReadItem): Finding {
   const where = syntax === 'jsonld' ? '"@type"' : 'itemtype="https://schema.org/…"';
@@ -115,10 +116,10 @@ function judgeElements(reading: Reading): readonly Finding[] {
 
 function judgeItemtype(reading: Reading, element: HtmlElement, itemtype: string): readonly Finding[] {
   const { source, lines } = reading;
-  const { attributes, start, contentStart, name } = element;
+  const { attributes, start, contentStart } = element;
   const found: Finding[] = [];
   if (attributes['itemscope'] === undefined) {
-    const behindName = start + 1 + name.length;
+    const behindName = behindTagName(source, element);
     found.push(
       finding(
         'structure/no-itemscope',
@@ -182,13 +183,13 @@ function judgeItemref(
 }
 
 /** RDFa: a type by a bare name means something only under a vocab. */
-function judgeTypeof({ lines }: Reading, element: HtmlElement, types: string): readonly Finding[] {
+function judgeTypeof({ lines, source }: Reading, element: HtmlElement, types: string): readonly Finding[] {
   const bare = words(types).filter((type) => !type.includes(':'));
   if (bare.length === 0) return [];
   for (let above: HtmlElement | null = element; above; above = above.parent)
     if ((above.attributes['vocab'] ?? '').trim()) return [];
   const known = bare.some((type) => typeNamed(schemaName(type)));
-  const at = element.start + 1 + element.name.length;
+  const at = behindTagName(source, element);
   return [
     finding(
       'structure/no-vocab',

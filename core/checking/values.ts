@@ -1,7 +1,7 @@
-import { countryCode, judgeAddress, type AddressPart } from '#core/address';
+import { countryCode, countryNamed, judgeAddress, type AddressPart } from '#core/address';
 import { fault, type Fault } from '#core/fault';
 import {
-  dayNamed,
+  days,
   groupDays,
   isDate,
   isDateOrYear,
@@ -20,7 +20,7 @@ import { judgeText } from '#core/value';
 import { judgeCurrencies, judgePriceRange, judgeRating } from '#core/price';
 import { propertyKinds } from '#core/record';
 import { escapeHtml, jsonString, table, type Edit } from '#core/text';
-import { isSubtype } from '#core/vocabulary';
+import { isSubtype, propertyNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeCoordinates } from './coordinates.ts';
 import { apartFromShown } from '#core/mending';
@@ -114,23 +114,37 @@ function judgeProperty(
         link.code === 'value/url-relative' ? `https://${written}` : '',
       );
   }
+  // A menu may be told in words (schema.org/hasMenu).
+  if (sort === 'url' && propertyNamed(name)?.ranges.includes('Text') && !/[/.:]/.test(text)) return [];
   if (sort === 'url')
     return tell(name, value, judgeUrl(text), ({ code }) =>
-      code === 'value/url-relative' && base && !/^[\w-]+(\.[\w-]+)+$/.test(text)
+      code === 'value/url-relative' &&
+      base &&
+      /^(?:\.{0,2}\/(?!\/)|[\w-]+(?:\/[\w.-]+)*\.(?:jpe?g|png|webp|gif|svg|html?|php)$)/i.test(text)
         ? (parseUrl(text, base)?.href ?? '')
         : '',
     );
   if (name === 'opens' || name === 'closes')
-    return tell(name, value, judgeTime(text), () => machineTime(text));
-  if (name === 'dayOfWeek') return tell(name, value, judgeDay(text));
+    return tell(name, value, judgeTime(text), () =>
+      // A day that is open around the clock ends a minute before midnight; any other ends at the next day's beginning.
+      text.trim() === '24:00' && textOf(item, 'opens').trim().startsWith('00:00')
+        ? '23:59'
+        : machineTime(text),
+    );
+  if (name === 'dayOfWeek')
+    return judgeDay(text).map(({ code, message }) =>
+      finding(code, message, value.place, name, { edits: mendDays(value, text) }),
+    );
   if (name === 'openingHours')
     return judgeOpeningHours(text).map(({ code, message }) =>
       finding(code, message, value.place, name, { edits: mendHours(value, text), guess: true }),
     );
   if (sort === 'email') return tell(name, value, judgeEmail(text));
   if (sort === 'currencies') return tell(name, value, judgeCurrencies(text));
-  if (sort === 'dateOrYear') return tell(name, value, isDateOrYear(text) ? [] : judgeDate(text));
-  if (sort === 'date') return tell(name, value, judgeDate(text));
+  if (sort === 'dateOrYear' || sort === 'date')
+    return tell(name, value, sort === 'dateOrYear' && isDateOrYear(text) ? [] : judgeDate(text), () =>
+      machineDate(text),
+    );
   if (sort === 'priceRange') return tell(name, value, judgePriceRange(text));
   if (sort === 'words') return tell(name, value, judgeText(text));
   return [];
@@ -197,6 +211,17 @@ function judgeTime(text: string): readonly Fault[] {
   ];
 }
 
+/** A date whose order nobody can mistake, as ISO 8601: days with a stop behind them, or one past the twelfth; else ''. */
+function machineDate(text: string): string {
+  const [, first = '', mark = '', second = '', year = ''] =
+    /^(\d{1,2})([./-]) ?(\d{1,2})\2 ?(\d{4})$/.exec(text) ?? [];
+  const [one, other] = [Number(first), Number(second)];
+  const [day, month] = mark === '.' || one > 12 ? [one, other] : other > 12 ? [other, one] : [0, 0];
+  const two = (number: number): string => String(number).padStart(2, '0');
+  const date = `${year}-${two(month)}-${two(day)}`;
+  return day > 0 && isDate(date) ? date : '';
+}
+
 /** The time that was certainly meant, as "HH:MM"; '' where it is not certain. */
 function machineTime(text: string): string {
   const { spans } = readDay(`${text.trim()} - 23:58`);
@@ -204,13 +229,28 @@ function machineTime(text: string): string {
 }
 
 function judgeDay(text: string): readonly Fault[] {
-  if (dayNamed(text) || /^(https?:\/\/schema\.org\/)?PublicHolidays$/.test(text.trim())) return [];
+  if (DAY.test(text.trim())) return [];
   return [
     fault(
       'value/day',
       `“${text}” is no day of the week to a machine. Write Monday or https://schema.org/Monday, each day by itself.`,
     ),
   ];
+}
+
+/** The members of schema.org/DayOfWeek. */
+const DAY =
+  /^(?:https?:\/\/(?:www\.)?schema\.org\/|schema:)?(?:(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day|PublicHolidays)$/;
+
+/** The days that people mean, in whatever language they are known in; several only where JSON has room for them. */
+function mendDays(value: TextValue, text: string): Edit[] | null {
+  const { hours, faults, assumed } = readWeek(`${text} 09:00-17:00`);
+  const meant = days.filter((day) => hours[day]);
+  const [day, ...more] = meant;
+  if (faults.length > 0 || assumed || !day) return null;
+  if (more.length === 0) return mendValue(value, day);
+  const { start, end } = value.place;
+  return value.holder === 'json' ? [{ start, end, text: `[${meant.map(jsonString).join(', ')}]` }] : null;
 }
 
 function judgeOpeningHours(text: string): readonly Fault[] {
@@ -304,6 +344,6 @@ function judgeWhole(item: ReadItem, country: string): readonly Finding[] {
 function mendPart(item: ReadItem, part: AddressPart, code: Fault['code']): Edit[] | null {
   const [value] = valuesOf(item, part);
   return code === 'value/country' && value?.kind === 'text'
-    ? mendValue(value, countryCode(value.text))
+    ? mendValue(value, countryCode(value.text) || countryNamed(value.text))
     : null;
 }

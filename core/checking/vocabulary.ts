@@ -16,7 +16,7 @@ import {
   type VocabularyProperty,
 } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
-import { DATA_TYPES, meantProperty, meantWithin } from './meant.ts';
+import { DATA_TYPES, meantProperty, meantWithin, namedWithin } from './meant.ts';
 
 /** Family `vocabulary`: names schema.org does not have, or has somewhere else, and values of the wrong kind. */
 export function judgeVocabulary(reading: Reading): readonly Finding[] {
@@ -43,7 +43,8 @@ const SAYS_NOTHING = new Set(['Thing', 'Intangible', 'StructuredValue', 'Enumera
 
 function judgeTypes(reading: Reading, item: ReadItem, within: string): readonly Finding[] {
   return item.types.flatMap((type) => {
-    if (isForeign(type)) return [];
+    // A type that is empty is none, and told as missing.
+    if (isForeign(type) || type === '') return [];
     const known = typeNamed(type);
     if (!known) return [unknownType(reading, item, type, within)];
     const tell = (code: Finding['code'], message: string, to = ''): Finding[] => [
@@ -73,7 +74,10 @@ function judgeTypes(reading: Reading, item: ReadItem, within: string): readonly 
 }
 
 function unknownType(reading: Reading, item: ReadItem, type: string, within: string): Finding {
-  const near = nearestName(type, typeNames);
+  const near =
+    typeNames.find((name) => name.toLowerCase() === type.toLowerCase()) ??
+    (within ? undefined : namedWithin(type)) ??
+    nearestName(type, typeNames);
   if (near?.toLowerCase() === type.toLowerCase()) {
     const message = `schema.org writes it “${near}”; “${type}” is unknown to a machine.`;
     return finding('vocabulary/capitals', message, item.typePlace, '@type', {

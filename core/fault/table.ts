@@ -355,6 +355,16 @@ const rows = {
     meaning: 'A telephone number as a link, with (0), with 00, or several in one text.',
     source: 'ITU-T E.123',
   },
+  'value/telephone-extension': {
+    grade: 'note',
+    meaning: 'A telephone number with an extension.',
+    source: 'ITU-T E.123, 6.3',
+  },
+  'value/hours-no-day': {
+    grade: 'note',
+    meaning: 'Opening hours that name no day and no date.',
+    source: `${SCHEMA}/dayOfWeek`,
+  },
   'value/telephone-foreign': {
     grade: 'should',
     meaning: 'A telephone number of another country than the address.',

@@ -10,6 +10,14 @@ export interface AttributeSpan {
 const ATTRIBUTE =
   /[\t\n\f\r /]*([^\t\n\f\r />][^\t\n\f\r />=]*)(?:[\t\n\f\r ]*=[\t\n\f\r ]*(?:"([^"]*)"|'([^']*)'|([^\t\n\f\r >]*)))?/y;
 
+/** The offset behind the name in a start tag as it is written, where a first attribute goes. */
+export const behindTagName = (
+  source: string,
+  { start, contentStart }: Pick<HtmlElement, 'start' | 'contentStart'>,
+): number =>
+  start +
+  (/^<[^\t\n\f\r />]*/.exec(source.slice(start, Math.min(contentStart, start + 200)))?.[0].length ?? 0);
+
 /**
  * Where the value of an attribute stands in the source; for one without a value the offset behind its name.
  * Undefined where the start tag has no such attribute, or the element has no start tag.
@@ -19,9 +27,7 @@ export function attributeSpan(
   { start, contentStart }: HtmlElement,
   name: string,
 ): AttributeSpan | undefined {
-  ATTRIBUTE.lastIndex =
-    start +
-    (/^<[^\t\n\f\r />]*/.exec(source.slice(start, Math.min(contentStart, start + 200)))?.[0].length ?? 0);
+  ATTRIBUTE.lastIndex = behindTagName(source, { start, contentStart });
   while (ATTRIBUTE.lastIndex < contentStart - 1) {
     const match = ATTRIBUTE.exec(source);
     if (!match) return undefined;

@@ -91,6 +91,8 @@ export function machineForms(
 /** Faults of a telephone number in markup, where the country code should stand. */
 export function judgeMarkupTelephone(text: string, country = ''): readonly Fault[] {
   const { telephone, faults } = readTelephone(text, country);
+  if (isInvented(text, telephone))
+    return [fault('value/placeholder', `“${text}” is a number from a template, and nobody’s.`)];
   if (!telephone && !country && /^[\d\s()./-]{7,25}$/.test(text.trim()) && !/^(\d)\1+$/.test(text.trim())) {
     return [
       fault(
@@ -107,4 +109,11 @@ export function judgeMarkupTelephone(text: string, country = ''): readonly Fault
       `“${text}” has no country code, so it can be dialled only from ${telephone.country || 'its own country'}. Write ${telephone.international}.`,
     ),
   ];
+}
+
+/** Whether the digits behind the country code only count up, or are one digit throughout. */
+function isInvented(text: string, telephone: Telephone | undefined): boolean {
+  const [code = ''] = (telephone?.international ?? '').split(' ');
+  const digits = (telephone ? telephone.e164.slice(code.length) : text).replace(/\D/g, '');
+  return digits.length >= 6 && ('01234567890'.includes(digits) || /^(\d)\1+$/.test(digits));
 }
