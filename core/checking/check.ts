@@ -1,4 +1,4 @@
-import { readSource, type Reading } from '#core/reading';
+import { isPlaceOfBusiness, readSource, type Reading } from '#core/reading';
 import { plainItem, type PlainItem } from '#core/item';
 import type { BusinessRecord } from '#core/record';
 import type { Towns } from '#core/towns';
@@ -65,7 +65,10 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
   const { record, profile = localBusinessProfile, ignores = [], page = options.url ?? '' } = options;
   const described = describedBranch(reading.items, record);
   // A script by itself, or a page that scripts fill, shows nothing to compare with.
-  const search = reading.visible?.text ? new VisitorSearch(reading.visible, reading.document) : undefined;
+  // So does the publisher of a page, whose name its own pages need not say.
+  const isShown = record !== undefined || described.some(({ item }) => isPlaceOfBusiness(item));
+  const search =
+    reading.visible?.text && isShown ? new VisitorSearch(reading.visible, reading.document) : undefined;
   const rows = threeWay(reading, record, described, search);
   const all = [
     ...judgeSyntax(reading),
@@ -113,8 +116,13 @@ function withoutConsequences(all: readonly Finding[]): Finding[] {
     (propertyNamed(property)?.domains ?? []).some(
       (domain) => isSubtype(domain, 'LocalBusiness') || domain === 'Place',
     );
+  const ignored = new Set(
+    all.flatMap(({ code, property }) => (code === 'structure/content-ignored' ? [property] : [])),
+  );
   return all.filter(({ code, property }) => {
     if (code === 'agreement/visitor' && /^openingHours/.test(property ?? '')) return !isBad;
+    // What a machine reads beside an attribute that it passes over is told with that.
+    if (code === 'value/telephone-form' && ignored.has(property)) return false;
     return !isNoBusiness || code !== 'vocabulary/not-of-type' || !ofBusinesses(property ?? '');
   });
 }

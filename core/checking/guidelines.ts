@@ -1,5 +1,5 @@
 import type { FaultCode } from '#core/fault';
-import { businessesIn, type Reading } from '#core/reading';
+import { businessesIn, isPlaceOfBusiness, type Reading } from '#core/reading';
 import { valuesOf, type ReadItem } from '#core/item';
 import type { Edit } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
@@ -16,17 +16,18 @@ const CODES: Readonly<Record<Want['weight'], FaultCode>> = {
 export function judgeGuidelines(reading: Reading, profile: Profile): readonly Finding[] {
   const businesses = businessesIn(reading.items);
   const local = businesses.filter((item) => item.types.some((type) => isSubtype(type, 'LocalBusiness')));
-  const judged = local.length > 0 ? local : businesses.filter((item) => valuesOf(item, 'address').length > 0);
-  const subjects = judged.length > 0 ? judged : businesses.slice(0, 1);
+  const placed = businesses.filter((item) => valuesOf(item, 'address').length > 0);
+  const [first] = businesses.filter(isPlaceOfBusiness);
+  const subjects = local.length > 0 ? local : placed.length > 0 ? placed : first ? [first] : [];
   if (subjects.length === 0) {
-    const place = profile.needsBusiness ? reading.items.find(isPlaceOfBusiness) : undefined;
+    const place = profile.needsBusiness ? reading.items.find(isReached) : undefined;
     if (place) return [noLocalBusiness(reading, place, 'a place')];
     return profile.needsBusiness ? noBusiness(reading) : [];
   }
   const missing = subjects.flatMap((item) => wantsOf(item, profile, brokenIn(item, reading)));
-  const [first] = subjects;
-  if (local.length > 0 || !first || !profile.needsBusiness) return missing;
-  return [noLocalBusiness(reading, first, 'an organisation'), ...missing];
+  const [subject] = subjects;
+  if (local.length > 0 || !subject || !profile.needsBusiness) return missing;
+  return [noLocalBusiness(reading, subject, 'an organisation'), ...missing];
 }
 
 function noLocalBusiness(reading: Reading, item: ReadItem, what: string): Finding {
@@ -36,7 +37,7 @@ function noLocalBusiness(reading: Reading, item: ReadItem, what: string): Findin
 }
 
 /** A place that is reached as businesses are: it has an address, and a number or hours. */
-const isPlaceOfBusiness = ({ types, properties }: ReadItem): boolean => {
+const isReached = ({ types, properties }: ReadItem): boolean => {
   const has = (name: string): boolean => properties.some((one) => one.name === name);
   return (
     types.includes('Place') &&

@@ -30,6 +30,8 @@ interface Surroundings {
   readonly source: string;
   readonly base: string;
   readonly country: string;
+  /** The item around serves an area, so that its address needs no street. */
+  readonly servesArea: boolean;
 }
 
 /** Family `value`: every value whose form a machine must be able to read. */
@@ -40,12 +42,13 @@ export function judgeValues({ items, base, source }: Reading): readonly Finding[
     if (!visited.enters(item)) return;
     const country = countryOfItem(item) || surroundings.country;
     for (const property of item.properties) {
-      if (property.value.kind === 'item') visit(property.value.item, { source, base, country });
-      else found.push(...judgeProperty(item, property, { source, base, country }));
+      const around = { source, base, country, servesArea: valuesOf(item, 'areaServed').length > 0 };
+      if (property.value.kind === 'item') visit(property.value.item, around);
+      else found.push(...judgeProperty(item, property, around));
     }
-    found.push(...judgeWhole(item, country));
+    found.push(...judgeWhole(item, country, surroundings.servesArea));
   };
-  for (const item of items) visit(item, { source, base, country: '' });
+  for (const item of items) visit(item, { source, base, country: '', servesArea: false });
   return found;
 }
 
@@ -280,7 +283,7 @@ function mendHours(value: TextValue, text: string): Edit[] | null {
 }
 
 /** Values that only make sense together: a pin, an address. */
-function judgeWhole(item: ReadItem, country: string): readonly Finding[] {
+function judgeWhole(item: ReadItem, country: string, servesArea: boolean): readonly Finding[] {
   const placeOf = (name: string): Finding['place'] => {
     const [value] = valuesOf(item, name);
     return value?.kind === 'text' ? value.place : item.place;
@@ -334,9 +337,13 @@ function judgeWhole(item: ReadItem, country: string): readonly Finding[] {
     }).address;
     const written = textOf(item, 'addressCountry').trim();
     const parts = judgeAddress({ ...address, addressCountry: written || address.addressCountry });
-    return parts.map(({ part, code, message }) =>
-      finding(code, message, placeOf(part), part, { edits: mendPart(item, part, code) }),
-    );
+    const missed = (part: AddressPart, code: Fault['code']): boolean =>
+      servesArea && part === 'streetAddress' && code === 'value/address-part';
+    return parts
+      .filter(({ part, code }) => !missed(part, code))
+      .map(({ part, code, message }) =>
+        finding(code, message, placeOf(part), part, { edits: mendPart(item, part, code) }),
+      );
   }
   return [];
 }

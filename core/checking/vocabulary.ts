@@ -36,7 +36,11 @@ export function judgeVocabulary(reading: Reading): readonly Finding[] {
 }
 
 /** A whole address or a prefixed name belongs to another vocabulary, which is not ours to judge. */
-const isForeign = (name: string): boolean => /[:/]/.test(name) || name.startsWith('@');
+const isForeign = (name: string): boolean =>
+  /[:/]/.test(name) ||
+  name.startsWith('@') ||
+  // What an action asks for and gives: "query-input" (schema.org, Actions, "Input and output properties").
+  /^\w+-(?:input|output)$/.test(name);
 
 /** Types that say nothing by themselves. */
 const SAYS_NOTHING = new Set(['Thing', 'Intangible', 'StructuredValue', 'Enumeration']);

@@ -7,6 +7,16 @@ import { isSubtype } from '#core/vocabulary';
 const isBusiness = (item: ReadItem): boolean =>
   item.types.some((type) => isSubtype(type, 'Organization') || isSubtype(type, 'LocalBusiness'));
 
+/** What only somebody that can be gone to, or rung, has. */
+const OF_PLACE = new Set(['address', 'telephone', 'geo', 'openingHours', 'openingHoursSpecification']);
+
+/**
+ * Whether an item describes a place of business: a LocalBusiness, or an organisation that can be gone to or rung.
+ * The publisher of a page, a name with a logo, is none.
+ */
+export const isPlaceOfBusiness = ({ types, properties }: ReadItem): boolean =>
+  types.some((type) => isSubtype(type, 'LocalBusiness')) || properties.some(({ name }) => OF_PLACE.has(name));
+
 /** The items that describe a business, those nested in other items (such as `about` of a page) included. */
 export function businessesIn(items: readonly ReadItem[]): readonly ReadItem[] {
   const byStart = new Map<number, ReadItem>();
