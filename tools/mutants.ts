@@ -93,7 +93,7 @@ function drawing(seed: number): () => number {
 
 /** Whether the tests fail: those beside the file first, for most faults are noticed there, the widest last. */
 async function noticed(copy: string, file: string): Promise<boolean> {
-  for (const which of [`${dirname(file)}/`, 'bench/outputs', 'core/'])
+  for (const which of [`${dirname(file)}/`, 'bench/(?:corpora|jsonld|rdfa)', 'bench/outputs', 'core/'])
     if (await fails(copy, ['--testPathPatterns', `/${which}`])) return true;
   return false;
 }

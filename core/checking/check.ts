@@ -1,5 +1,5 @@
 import { isPlaceOfBusiness, readSource, type Reading } from '#core/reading';
-import { plainItem, type PlainItem } from '#core/item';
+import { plainItems, type PlainItem } from '#core/item';
 import type { BusinessRecord } from '#core/record';
 import type { Towns } from '#core/towns';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
@@ -87,7 +87,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
   const known = record ? told.map((one) => withRecordMend(one, { reading, record, items, rows })) : told;
   const { findings, ignored } = putAside(reading.source, known, ignores, page);
   return {
-    items: reading.items.map(plainItem),
+    items: plainItems(reading.items),
     findings,
     ignored,
     summary: summarise(findings),

@@ -52,7 +52,7 @@ function judgeRatingShown({ items, visible, document }: Reading): readonly Findi
     itemsOf(item, 'aggregateRating').flatMap((rating) => {
       const numbers = ['ratingValue', 'reviewCount', 'ratingCount'].flatMap((name) => {
         const text = textOf(rating, name).trim().replace(',', '.');
-        return /^\d+(?:\.\d+)?$/.test(text) ? [text] : [];
+        return /^\d{1,12}(?:\.\d{1,6})?$/.test(text) ? [text] : [];
       });
       const [value] = numbers;
       // A value that is no number is told as that.

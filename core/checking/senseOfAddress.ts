@@ -5,6 +5,9 @@ import { fold } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 import { tell, type Spot } from './spot.ts';
 
+/** No part of an address is so long; one that is is not looked for in another. */
+const LONGEST_PART = 100;
+
 const BOX =
   /^(?:p\.? ?o\.? ?box|post office box|postfach|bo[iî]te postale|b\.? ?p\.?(?= ?\d)|apartado(?: postal| de correos)?|apdo\.?|casella postale|postbus|caixa postal|skrytka pocztowa|postboks|box(?= \d)|postilokero|pl(?= \d))\b/i;
 
@@ -21,6 +24,7 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
   const part = (name: string): string => textOf(item, name).trim();
   const holds = (other: string): boolean =>
     other.length > 2 &&
+    other.length < LONGEST_PART &&
     new RegExp(String.raw`[,;\n]\s*(?:[\w-]+ )?${escaped(other)}\s*(?:$|[,;\n\d])`, 'iu').test(text);
   const [town, postcode] = [part('addressLocality'), part('postalCode')];
   if (/\b(?:tel|phone|tél|telefon|fon)\b\.?:?\s*\+?[\d(]/i.test(text))
@@ -34,7 +38,9 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
   // Names of countries take a while to open, and one line alone holds none.
   const names = country && /[,;\n]/.test(text) ? [country, countryName(country), native(country)] : [];
   if (
-    (postcode.length > 3 && new RegExp(String.raw`[,;\n ]${escaped(postcode)}(?!\d)`, 'i').test(text)) ||
+    (postcode.length > 3 &&
+      postcode.length < LONGEST_PART &&
+      new RegExp(String.raw`[,;\n ]${escaped(postcode)}(?!\d)`, 'i').test(text)) ||
     (holds(town) && /[,;\n]/.test(text)) ||
     names.some((name) => name.length > 3 && holds(name)) ||
     (!/^(?:US|CA)$/.test(country) && /,\s*\d{5}\s+\p{L}{3,}/u.test(text))

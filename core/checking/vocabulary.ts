@@ -111,7 +111,7 @@ const inWords = (name: string): string => name.replace(/[_-]+/g, ' ').replace(/(
 function renameType({ source }: Reading, { typePlace }: ReadItem, from: string, to: string): Edit[] | null {
   const written = source.slice(typePlace.start, typePlace.end);
   // Where brackets are missing, more stands there than types.
-  if (/[{}]/.test(written) || written.split(from).length > 2) return null;
+  if (from.length > 200 || /[{}]/.test(written) || written.split(from).length > 2) return null;
   const at = written.search(new RegExp(`(?<![\\w-])${from.replace(/[^\w]/g, '\\$&')}(?![\\w-])`));
   return at < 0 ? null : [{ start: typePlace.start + at, end: typePlace.start + at + from.length, text: to }];
 }

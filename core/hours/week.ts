@@ -45,7 +45,8 @@ function readWeekAnew(text: string, code: string): WeekReading {
     return read?.faults.length === 0 ? [{ named, read }] : [];
   });
   const [best] = others.sort((a, b) => b.named - a.named);
-  if (!best) return readTimesAlone(plain) ?? english;
+  // Only a text without any day can be times alone.
+  if (!best) return (text.search(DAYS) < 0 ? readTimesAlone(plain) : undefined) ?? english;
   // Where two languages would read it otherwise, the nearer one is taken and said to be assumed.
   const sure = others.every(({ read }) => days.every((day) => read.hours[day] === best.read.hours[day]));
   return { ...best.read, assumed: best.read.assumed || !sure };
@@ -145,10 +146,17 @@ function cut(text: string): readonly Segment[] {
       .replace(/^(?:are|is|from|and|open)\s+/i, '')
       .trim();
     if (!trimmed || /^(and|on|open|from|hours|opening hours|:)$/i.test(trimmed)) return;
-    const closed = /^(.*\d.*|.*noon.*)[\s,;]+(?:and )?(closed|shut)$/i.exec(trimmed);
-    const leading = /^(closed|shut)[\s,;]+(.*\d.*)$/i.exec(trimmed);
-    for (const part of closed ? [closed[1], closed[2]] : leading ? [leading[1], leading[2]] : [trimmed])
-      segments.push({ text: (part ?? '').replace(/[\s,;/|]+$/, '') });
+    // Looked for from the ends alone: a page may hold thousands of lines that speak of hours.
+    const closed = /(?<![\s,;])[\s,;]+(?:and )?(closed|shut)$/i.exec(trimmed);
+    const leading = /^(closed|shut)[\s,;]+/i.exec(trimmed);
+    const before = closed ? trimmed.slice(0, closed.index) : '';
+    const behind = leading ? trimmed.slice(leading[0].length) : '';
+    const parts = /\d|noon/i.test(before)
+      ? [before, closed?.[1]]
+      : /\d/.test(behind)
+        ? [leading?.[1], behind]
+        : [trimmed];
+    for (const part of parts) segments.push({ text: (part ?? '').replace(/(?<![\s,;/|])[\s,;/|]+$/, '') });
   };
   let end = 0;
   for (const match of text.matchAll(DAYS)) {

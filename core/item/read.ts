@@ -90,21 +90,41 @@ export interface PlainItem {
   readonly place: Place;
 }
 
-export function plainItem(item: ReadItem): PlainItem {
-  const properties = new Map<string, (string | number | boolean | null | PlainItem)[]>();
-  for (const { name, value } of item.properties) {
-    const list = properties.get(name) ?? [];
-    list.push(value.kind === 'item' ? plainItem(value.item) : value.json);
-    properties.set(name, list);
-  }
-  return {
-    syntax: item.syntax,
-    types: item.types,
-    id: item.id,
-    properties: Object.fromEntries(properties),
-    place: item.place,
+export const plainItem = (item: ReadItem): PlainItem => plainItems([item])[0] ?? named(item);
+
+/** More often than this an item that others refer to is not written out again, but named. */
+const MOST_TIMES = 50;
+
+/** The same of several, in which an item that many refer to is one object. */
+export function plainItems(items: readonly ReadItem[]): readonly PlainItem[] {
+  const known = new Map<ReadItem, { readonly plain: PlainItem; times: number }>();
+  const write = (item: ReadItem): PlainItem => {
+    const before = known.get(item);
+    if (before) {
+      before.times += 1;
+      return before.times > MOST_TIMES ? named(item) : before.plain;
+    }
+    const properties = new Map<string, (string | number | boolean | null | PlainItem)[]>();
+    for (const { name, value } of item.properties) {
+      const list = properties.get(name) ?? [];
+      list.push(value.kind === 'item' ? write(value.item) : value.json);
+      properties.set(name, list);
+    }
+    const plain = { ...named(item), properties: Object.fromEntries(properties) };
+    known.set(item, { plain, times: 1 });
+    return plain;
   };
+  return items.map(write);
 }
+
+/** An item by its name alone. */
+const named = ({ syntax, types, id, place }: ReadItem): PlainItem => ({
+  syntax,
+  types,
+  id,
+  properties: {},
+  place,
+});
 
 /** The texts of a property; of items their address, name or `@id`. */
 export function textsOf(item: ReadItem, name: string): string[] {
