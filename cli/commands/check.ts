@@ -20,9 +20,7 @@ import { readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
 import { townsFor } from '#core/towns';
-import { guardedFetcher, type Fetcher } from '#outside/fetcher.ts';
-import { sitemapPages } from '#outside/sitemaps.ts';
-import { isPagePath } from '#outside/zip.ts';
+import type { Fetcher } from '#outside/fetcher.ts';
 import {
   CannotRun,
   oneOf,
@@ -37,6 +35,13 @@ import {
 const usage = `zinc check SOURCE… [--url URL] [--record RECORD] [--json | --sarif] [--report FILE.html|FILE.csv]
            [--profile ${profileNames.join('|')}] [--ignore CODE]… [--sitemap SITEMAP]
            a SOURCE is a file, a folder, an address, or - for standard input`;
+
+/** What fetches, loaded when the first address is given: most checks are of files. */
+let fetcher: Fetcher | undefined;
+async function theFetcher(): Promise<Fetcher> {
+  const { guardedFetcher } = await import('#outside/fetcher.ts');
+  return (fetcher ??= guardedFetcher(process.env['ZINC_STANDIN_HOST'] ?? undefined));
+}
 
 const options = {
   url: { type: 'string' },
@@ -69,12 +74,11 @@ export const command: Command = {
     const record = values.record === undefined ? undefined : await readRecord(values.record);
     const profile = profiles[oneOf(values.profile ?? 'local-business', profileNames, '--profile')];
     const ignores = (values.ignore ?? []).map(ignoreOf);
-    const fetcher = guardedFetcher(process.env['ZINC_STANDIN_HOST'] ?? undefined);
-    const named = [...positionals, ...(values.sitemap ? await pagesOf(values.sitemap, fetcher) : [])];
+    const named = [...positionals, ...(values.sitemap ? await pagesOf(values.sitemap) : [])];
     const paths = (await Promise.all(named.map(filesOf))).flat();
     const checked: Checked[] = [];
     for (const path of paths)
-      checked.push(await judge(await fetchOrRead(path, values.url, fetcher), { record, profile, ignores }));
+      checked.push(await judge(await fetchOrRead(path, values.url), { record, profile, ignores }));
     if (profile.name === 'local-business') judgeTogether(checked, ignores);
     if (values.report) await report(values.report, checked);
     process.stdout.write(answer(checked, values, positionals.length === 1 && checked.length === 1));
@@ -90,10 +94,11 @@ function ignoreOf(code: string): Ignore {
 const isAddress = (source: string): boolean => /^https?:\/\//i.test(source);
 
 /** The pages that a sitemap names: a file or an address. */
-async function pagesOf(sitemap: string, fetcher: Fetcher): Promise<readonly string[]> {
+async function pagesOf(sitemap: string): Promise<readonly string[]> {
+  const { sitemapPages } = await import('#outside/sitemaps.ts');
   const { urls, problems } = await sitemapPages(sitemap, async (path) => ({
     bytes: isAddress(path)
-      ? (await fetchPage(path, fetcher, limits.sitemapBytes)).bytes
+      ? (await fetchPage(path, limits.sitemapBytes)).bytes
       : await readBytes(path, limits.sitemapBytes),
   }));
   const [problem] = problems;
@@ -116,6 +121,7 @@ const DEEPEST = 40;
 
 /** The pages below a folder. Links to folders are not followed, nor links to files that lie outside of it. */
 async function filesBelow(root: string): Promise<string[]> {
+  const { isPagePath } = await import('#outside/zip.ts');
   const real = await realpath(root);
   const isInside = async (path: string): Promise<boolean> => {
     const target = await realpath(path).catch(() => undefined);
@@ -137,20 +143,20 @@ async function filesBelow(root: string): Promise<string[]> {
   return walk(root, 0);
 }
 
-async function fetchOrRead(path: string, url: string | undefined, fetcher: Fetcher): Promise<Source> {
-  if (isAddress(path)) return fetchSource(path, fetcher);
+async function fetchOrRead(path: string, url: string | undefined): Promise<Source> {
+  if (isAddress(path)) return fetchSource(path);
   return { name: path, url, text: await readText(path) };
 }
 
-async function fetchPage(address: string, fetcher: Fetcher, most: number = limits.pageBytes) {
-  const fetched = await fetcher.fetch(address, { most });
+async function fetchPage(address: string, most: number = limits.pageBytes) {
+  const fetched = await (await theFetcher()).fetch(address, { most });
   if (!fetched.ok) throw new CannotRun(fetched.message);
   if (fetched.status >= 400) throw new CannotRun(`${address} answers with status ${String(fetched.status)}.`);
   return fetched;
 }
 
-async function fetchSource(address: string, fetcher: Fetcher): Promise<Source> {
-  const { url, bytes, contentType } = await fetchPage(address, fetcher);
+async function fetchSource(address: string): Promise<Source> {
+  const { url, bytes, contentType } = await fetchPage(address);
   return { name: address, url, text: decodeText(bytes, contentType).text };
 }
 

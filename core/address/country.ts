@@ -1,12 +1,11 @@
 import countries from 'i18n-iso-countries/index.js';
+import { countryNames } from './countryNames.ts';
 
-const codes: readonly string[] = Object.keys(countries.getAlpha2Codes());
-let names: Intl.DisplayNames | undefined;
-/** A country's English name. The names are opened when the first is asked for, which takes a while. */
-const english = (code: string): string =>
-  (names ??= new Intl.DisplayNames(['en'], { type: 'region' })).of(code) ?? code;
+const names = new Map(countryNames.split(';').map((row) => [row.slice(0, 2), row.slice(3)]));
+const codes: readonly string[] = [...names.keys()];
+const english = (code: string): string => names.get(code) ?? code;
 
-/** Names in English, lower case, made when the first is looked up: most addresses say the code. */
+/** Codes by names in lower case, made when the first is looked up: most addresses say the code. */
 let named: ReadonlyMap<string, string> | undefined;
 const byName = (): ReadonlyMap<string, string> =>
   (named ??= new Map([

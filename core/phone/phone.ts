@@ -73,7 +73,12 @@ function readAnew(typed: string, country: string): TelephoneReading {
 
 /** The number, or undefined where it cannot be dialled. */
 function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber | undefined {
-  const number = parsePhoneNumberFromString(text.replace(/^tel:/i, ''), home);
+  const written = text.replace(/^tel:/i, '');
+  // Most of the world dials 00 before a country code; where it is not dialled it is written all the same.
+  const abroad = /^\s*00[1-9]/.test(written)
+    ? parsePhoneNumberFromString(written.replace(/^\s*00/, '+'))
+    : undefined;
+  const number = abroad?.isValid() ? abroad : parsePhoneNumberFromString(written, home);
   return number?.isPossible() && !/^(\d)\1+$/.test(number.nationalNumber) ? number : undefined;
 }
 

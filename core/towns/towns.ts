@@ -63,65 +63,57 @@ const MARGIN = 40_000;
 
 const degrees = (text: string | undefined): number => parseInt(text ?? '', 36) / 10_000 - 180;
 
-const read = new Map<string, readonly Town[]>();
-const byName = new Map<string, ReadonlyMap<string, readonly Town[]>>();
+/** All rows of a country, each between semicolons; they are searched as text, which is faster than reading them all. */
+function rowsOf(country: string): string {
+  return Object.hasOwn(townRows, country) ? `;${townRows[country]?.() ?? ''};` : '';
+}
 
-function townsOf(country: string): readonly Town[] {
-  const known = read.get(country);
-  if (known) return known;
-  const rows = Object.hasOwn(townRows, country) ? (townRows[country] ?? '') : '';
-  const wide = WIDE.has(country) ? 2 : 1;
-  const found = rows
-    .split(';')
-    .filter(Boolean)
-    .map((row): Town => {
-      const [name = '', latitude, longitude, size] = row.split(',');
-      const reach = (REACH_KM[Number(size)] ?? 90) * 1000 * wide;
-      return {
-        name,
-        latitude: degrees(latitude),
-        longitude: degrees(longitude),
-        reach,
-        isSmall: size === '0',
-      };
-    });
-  read.set(country, found);
+function townOf(row: string, country: string): Town {
+  const [name = '', latitude, longitude, size] = row.split(',');
+  const reach = (REACH_KM[Number(size)] ?? 90) * 1000 * (WIDE.has(country) ? 2 : 1);
+  return { name, latitude: degrees(latitude), longitude: degrees(longitude), reach, isSmall: size === '0' };
+}
+
+/** The towns in whose rows a text stands. */
+function townsWith(text: string, country: string): readonly Town[] {
+  const rows = rowsOf(country);
+  const found: Town[] = [];
+  for (let at = rows.indexOf(text); at >= 0; at = rows.indexOf(text, at + 1)) {
+    const start = text.startsWith(';') ? at + 1 : rows.lastIndexOf(';', at) + 1;
+    found.push(townOf(rows.slice(start, rows.indexOf(';', start)), country));
+  }
   return found;
 }
 
-function named(town: string, country: string): readonly Town[] {
-  let names = byName.get(country);
-  if (!names) {
-    const made = new Map<string, Town[]>();
-    for (const one of townsOf(country)) {
-      const list = made.get(one.name);
-      if (list) list.push(one);
-      else made.set(one.name, [one]);
-    }
-    names = made;
-    byName.set(country, names);
-  }
-  return names.get(fold(town)) ?? [];
-}
+const named = (town: string, country: string): readonly Town[] => {
+  const key = fold(town);
+  return key === '' || /[;,]/.test(key) ? [] : townsWith(`;${key},`, country);
+};
+
+/** A latitude as the rows have it, so many ten-thousandths of a degree off. */
+const written = (latitude: number, off: number): string =>
+  (Math.round((latitude + 180) * 10_000) + off).toString(36);
 
 let areas: ReadonlyMap<string, Town> | undefined;
 
 function areaOf(code: string, country: string): Town | undefined {
   areas ??= new Map(
-    postalAreas.split(';').map((row) => {
-      const [key = '', latitude, longitude, radius] = row.split(',');
-      const reach = Number(radius) * 1000 + MARGIN;
-      return [
-        key,
-        {
-          name: key.slice(2),
-          latitude: degrees(latitude),
-          longitude: degrees(longitude),
-          reach,
-          isSmall: false,
-        },
-      ];
-    }),
+    postalAreas()
+      .split(';')
+      .map((row) => {
+        const [key = '', latitude, longitude, radius] = row.split(',');
+        const reach = Number(radius) * 1000 + MARGIN;
+        return [
+          key,
+          {
+            name: key.slice(2),
+            latitude: degrees(latitude),
+            longitude: degrees(longitude),
+            reach,
+            isSmall: false,
+          },
+        ];
+      }),
   );
   return areas.get(`${country}${code.trim().toUpperCase().slice(0, 3)}`);
 }
@@ -140,10 +132,9 @@ export const towns: Towns = {
     return area && beyond(point, [area]);
   },
   isMiddle: (point, country) =>
-    townsOf(country).some(
-      (one) =>
-        Math.abs(one.latitude - point.latitude) < 0.001 &&
-        Math.abs(one.longitude - point.longitude) < 0.001 &&
-        distance(point, one) < SAME_POINT,
+    [-1, 0, 1].some((off) =>
+      townsWith(`,${written(point.latitude, off)},`, country).some(
+        (one) => distance(point, one) < SAME_POINT,
+      ),
     ),
 };
