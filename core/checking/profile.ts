@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { knownFacts } from '#core/record';
+import { publishedLists } from './published.ts';
 
 /** One thing a profile asks of an item. */
 export const wantSchema = z.object({
@@ -16,6 +17,8 @@ export type Want = Readonly<z.infer<typeof wantSchema>>;
 export interface Profile {
   readonly name: ProfileName;
   readonly title: string;
+  /** Whose lists it follows, and when they stood so; '' for none. */
+  readonly source: string;
   /** Whether a source without a business is a fault. */
   readonly needsBusiness: boolean;
   readonly wants: readonly Want[];
@@ -24,16 +27,26 @@ export interface Profile {
 export const profileNames = ['local-business', 'vocabulary'] as const;
 export type ProfileName = (typeof profileNames)[number];
 
-/** What the guidelines for local businesses ask, fact by fact. */
-const wants: readonly Want[] = knownFacts.flatMap(({ property, of, guideline }): Want[] => {
+/** What the published lists ask of each fact; a fact that says so is at most worth having. */
+const wants: readonly Want[] = knownFacts.flatMap(({ property, guideline }): Want[] => {
   if (!guideline) return [];
-  const { weight, why, also = [] } = guideline;
-  return [{ properties: [property, ...also], weight, why, ...(of ? { of } : {}) }];
+  const { why, also = [], atMost } = guideline;
+  const list = publishedLists.find(({ required, recommended }) =>
+    [...required, ...recommended].includes(property),
+  );
+  const weight =
+    atMost ?? (list?.required.includes(property) ? 'required' : list ? 'recommended' : 'worth-having');
+  const of = list && list.of !== 'LocalBusiness' ? { of: list.of } : {};
+  return [{ properties: [property, ...also], weight, why, ...of }];
 });
 
 export const localBusinessProfile: Profile = {
   name: 'local-business',
   title: 'Local business',
+  source: publishedLists
+    .slice(0, 1)
+    .map(({ source, asOf }) => `${source}, ${asOf}`)
+    .join(),
   needsBusiness: true,
   wants,
 };
@@ -42,6 +55,7 @@ export const localBusinessProfile: Profile = {
 const vocabularyProfile: Profile = {
   name: 'vocabulary',
   title: 'Vocabulary only',
+  source: '',
   needsBusiness: false,
   wants: [],
 };

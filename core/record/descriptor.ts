@@ -76,9 +76,10 @@ export interface Descriptor<T> {
   readonly goesWith?: string;
   /** What is told where it is not set. */
   readonly required?: string;
-  /** What the guideline profile asks of markup. */
+  /** Why markup should tell it; how much it is asked for stands in the published lists. */
   readonly guideline?: {
-    readonly weight: 'required' | 'recommended' | 'worth-having';
+    /** Not asked for more than this, whatever the lists say. */
+    readonly atMost?: 'worth-having';
     readonly why: string;
     /** Properties that do as well. */
     readonly also?: readonly string[];

@@ -104,7 +104,7 @@ export const contact = {
       identifying: true,
       visible: true,
       property: 'telephone',
-      guideline: { weight: 'recommended', why: 'Give it with country and area code.' },
+      guideline: { why: 'Give it with country and area code.' },
       compared: { core: true, first: 2, as: 'typed' },
       block: { label: 'Telephone', at: 4, card: true },
     },

@@ -21,7 +21,6 @@ export const hours = {
     short: (value) => shortHours(value, 'hours'),
     changedByPart: true,
     guideline: {
-      weight: 'recommended',
       why: 'Visitors ask first whether it is open.',
       also: ['openingHours'],
     },

@@ -42,7 +42,6 @@ export const identity = {
       property: 'name',
       required: 'A business needs its name.',
       guideline: {
-        weight: 'required',
         why: 'Without its name a machine cannot tell which business this is.',
       },
       compared: { core: true, first: 1 },
@@ -75,7 +74,7 @@ export const identity = {
     },
     property: 'url',
     after: 'additionalType',
-    guideline: { weight: 'recommended', why: 'Give the address of this branch’s own page.' },
+    guideline: { why: 'Give the address of this branch’s own page.' },
     compared: { core: true },
     block: { card: true },
   }),

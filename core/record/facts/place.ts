@@ -75,7 +75,7 @@ export const place = {
       facts: ['address.streetAddress'],
       inheritedByPart: true,
       changedByPart: true,
-      guideline: { weight: 'required', why: 'Without an address it is no place of business.' },
+      guideline: { why: 'Without an address it is no place of business.' },
       compared: { core: true, first: 3 },
       block: { at: 3, card: true },
       understood: {
@@ -118,7 +118,6 @@ export const place = {
       property: 'geo',
       facts: ['pin.latitude'],
       guideline: {
-        weight: 'recommended',
         why: 'Give latitude and longitude with at least five decimals.',
       },
       compared: { core: true, first: 4, as: 'whole', identifying: true },

@@ -41,7 +41,6 @@ export const profiles = {
     ask: { at: 20, question: 'Pictures of the place', how: 'Whole addresses, one a line' },
     property: 'image',
     guideline: {
-      weight: 'recommended',
       why: 'Give the whole address of a picture of the place.',
       also: ['photo', 'logo'],
     },

@@ -57,7 +57,7 @@ function Wanted({ clientId, clientName, judging: { profile, wants } }: WantedPro
         <Soft>
           {profile === 'vocabulary'
             ? 'Only whether the markup is right; nothing is missed.'
-            : 'The guideline for places of business: what it requires and recommends.'}
+            : `What is required and recommended of places of business: ${profiles[profile].source}.`}
         </Soft>
       </Line>
       <PartHead>Wanted besides</PartHead>
