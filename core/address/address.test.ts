@@ -90,3 +90,29 @@ test.each([
 ])('the country %s is %s', (text, code) => expect(countryCode(text)).toBe(code));
 
 test('a code has a name', () => expect(countryName('GB')).toBe('United Kingdom'));
+
+test.each([
+  ['CL', '', []],
+  ['CZ', '', ['postalCode']],
+  ['CL', '12', ['postalCode']],
+  ['CZ', '602 00', []],
+  ['LU', 'L-1661', []],
+])('in %s the postal code “%s” lacks %j', (addressCountry, postalCode, parts) => {
+  const address = {
+    ...emptyAddress,
+    streetAddress: 'Hlavní 1',
+    addressLocality: 'X',
+    postalCode,
+    addressCountry,
+  };
+  expect(judgeAddress(address).map(({ part }) => part)).toEqual(parts);
+});
+
+test.each(['Deutschland', 'Allemagne', 'Germania', 'Germany'])(
+  '%s is a country that wants its code',
+  (name) => {
+    const [fault, ...others] = judgeAddress({ ...row, postalCode: '10115', addressCountry: name });
+    expect(others).toEqual([]);
+    expect(fault?.message).toContain('Write DE.');
+  },
+);

@@ -32,6 +32,28 @@ describe('what a person sees at once', () => {
     [{ telephone: '+49 30 901820 / 901821' }, 'value/telephone-form'],
     [{ telephone: '+33 1 42 68 53 00' }, 'value/telephone-foreign'],
     [{ email: 'mailto:info@sonne.example' }, 'value/email-form'],
+    [{ telephone: '+49030 901820' }, 'value/telephone-form'],
+    [{ telephone: '+49 30 BROTZEIT' }, 'value/telephone-form'],
+    [{ telephone: '+49 30 901820 ext. 12' }, 'value/telephone-extension'],
+    [{ telephone: '+49 123456789' }, 'value/placeholder'],
+    [address({ addressLocality: 'Berlin, Hauptstraße 5' }), 'value/town'],
+    [address({ addressRegion: 'Bayern' }), 'value/region'],
+    [{ image: {} }, 'value/empty'],
+    [hours({ opens: '09:00', closes: '18:00' }), 'value/hours-no-day'],
+    [
+      hours({ opens: '09:00', closes: '18:00', validFrom: '2027-01-10', validThrough: '2027-01-01' }),
+      'value/date',
+    ],
+    [hours({ dayOfWeek: 'Mo', opens: '09:00', closes: '18:00' }), 'value/day'],
+    [
+      {
+        openingHours: 'Mo 09:00-18:00',
+        ...hours({ dayOfWeek: 'Monday', opens: '10:00', closes: '18:00' }),
+      },
+      'value/hours-contradiction',
+    ],
+    [{ parentOrganization: { '@id': '#none' } }, 'structure/reference'],
+    [{ parentOrganization: { '@id': 'https://other.example/#o' } }, 'structure/reference-elsewhere'],
     [{ name: 'Bäckerei Sonne | Brot, Torten, Kuchen | Berlin, Potsdam und Spandau' }, 'value/name'],
     [{ name: 'Bäckerei Sonne 🥐' }, 'value/name'],
     [{ name: 'BÄCKEREI SONNE BERLIN' }, 'value/name-capitals'],
@@ -102,6 +124,15 @@ describe('what a person sees at once', () => {
     { description: 'Brot < Kuchen, 3 > 2, Kaffee & Tee' },
     { slogan: 'Q&A; &c.' },
     { telephone: '+49 30 901820' },
+    address({ addressRegion: 'Berlin' }),
+    address({ addressRegion: 'Kreis X' }),
+    { '@id': '#b', department: { '@type': 'Store', name: 'C', parentOrganization: { '@id': '#b' } } },
+    { image: { '@id': 'https://other.example/a.jpg' } },
+    { logo: 'https://sonne.example/l.png', areaServed: 'Berlin', ...address({ streetAddress: undefined }) },
+    {
+      openingHours: 'Mo 10:00-18:00',
+      ...hours({ dayOfWeek: 'Monday', opens: '10:00', closes: '18:00' }),
+    },
     { telephone: '+49 30 901820-12' },
     address({ streetAddress: 'Berliner Straße 5' }),
     address({ streetAddress: 'Postfachweg 3' }),
@@ -157,4 +188,75 @@ describe('what a person sees at once', () => {
     expect(found).toHaveLength(1);
     expect(found[0]?.mend).toBeNull();
   });
+});
+
+test.each([
+  [{ '@type': 'Place', telephone: '+49 30 901820' }, 'vocabulary/no-local-business'],
+  [
+    { '@type': 'Place', telephone: undefined, openingHours: 'Mo 10:00-18:00' },
+    'vocabulary/no-local-business',
+  ],
+  [{ '@type': 'Place', telephone: undefined }, 'structure/other-markup'],
+  [{ '@type': 'Place', address: undefined }, 'structure/other-markup'],
+  [{ '@type': 'Organization', address: undefined, telephone: undefined }, 'structure/other-markup'],
+  [{ '@type': 'Organization' }, 'vocabulary/no-local-business'],
+])('%j is %s', (more, code) => {
+  const found = codes(source(more)).filter((one) => /no-local-business|other-markup/.test(one));
+  expect(found).toEqual([code]);
+});
+
+test('a type is suggested by its place, by a word of its name, then by its spelling', () => {
+  const meant = (more: object): string =>
+    check(source(more)).findings.find(({ code }) => code === 'vocabulary/unknown-type')?.mend?.edits[0]
+      ?.text ?? '';
+  expect(meant({ '@type': 'Bar' })).toBe('BarOrPub');
+  expect(meant({ '@type': 'Bakary' })).toBe('Bakery');
+  expect(meant(address({ '@type': 'Address' }))).toBe('PostalAddress');
+  expect(meant({ geo: { '@type': 'Coordinates', latitude: 52.52001, longitude: 13.40495 } })).toBe(
+    'GeoCoordinates',
+  );
+});
+
+test('a property is suggested by what people call it, of those its type has', () => {
+  const meant = (more: object): string =>
+    check(source(more)).findings.find(({ code }) => code === 'vocabulary/unknown-property')?.mend?.edits[0]
+      ?.text ?? '';
+  expect(meant({ phone: '+49 30 901820' })).toBe('"telephone"');
+  expect(meant(address({ zip: '10115' }))).toBe('"postalCode"');
+  expect(meant(address({ street: 'Hauptstraße 5' }))).toBe('"streetAddress"');
+  expect(meant({ slogann: 'Brot' })).toBe('"slogan"');
+});
+
+test('what is wrong in several places is told once, with the places and a mend for all', () => {
+  const [one, ...others] = check(
+    source({
+      department: [
+        { '@type': 'Store', name: 'A', email: 'mailto:a@b.example' },
+        { '@type': 'Store', name: 'B', email: 'mailto:a@b.example' },
+      ],
+    }),
+  ).findings.filter(({ code }) => code === 'value/email-form');
+  expect(others).toEqual([]);
+  expect(one?.related).toHaveLength(1);
+  expect(one?.mend?.edits).toHaveLength(2);
+});
+
+test('hours long past are told from the date of the check', () => {
+  const past = {
+    '@type': 'OpeningHoursSpecification',
+    opens: '00:00',
+    closes: '00:00',
+    validFrom: '2026-10-01',
+    validThrough: '2026-10-02',
+  };
+  const at = (today: string): boolean =>
+    check(source({ specialOpeningHoursSpecification: past }), { today }).findings.some(
+      ({ code }) => code === 'value/hours-past',
+    );
+  expect([at('2026-10-03'), at('2026-10-31'), at('2026-11-02'), at('2027-01-01')]).toEqual([
+    false,
+    false,
+    true,
+    true,
+  ]);
 });

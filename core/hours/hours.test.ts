@@ -10,6 +10,8 @@ import {
   readDay,
   readOpeningHoursText,
   writeDay,
+  stretchOf,
+  weeksIn,
 } from './index.ts';
 
 describe('the hours of a day, as typed', () => {
@@ -115,4 +117,26 @@ test('days and times are recognised as machines write them', () => {
     false,
     false,
   ]);
+});
+
+test.each([
+  ['09:00', '18:00', 540, 1080],
+  ['00:00', '23:59', 0, 1440],
+  ['18:00', '02:00', 1080, 1560],
+  ['00:00', '23:58', 0, 1438],
+])('%s to %s is drawn from %d to %d', (opens, closes, from, until) => {
+  expect(stretchOf({ opens, closes })).toEqual({ from, until });
+});
+
+test.each([
+  ['M-F 8:00-5:30, Sa 9-12', '08:00-17:30'],
+  ['Open\nMo–Fr 9–18 Uhr\nCall us', '09:00-18:00'],
+  ['Tu-Sa 11-7', ''],
+])('short days in “%s” are found where a time stands behind a range of them', (text, monday) => {
+  expect(weeksIn(text).weeks[0]?.hours.Monday ?? '').toBe(monday);
+});
+
+test('words that only look like short days are none', () => {
+  expect(weeksIn('we 10-12 people, so 5-6 of us, M-12 and F-16').weeks).toEqual([]);
+  expect(weeksIn('size M-F 8').weeks).toEqual([]);
 });

@@ -115,3 +115,130 @@ describe('a node', () => {
     ).toEqual([['Bakery', null, { name: 'A' }]]);
   });
 });
+
+const leaves = (value: unknown, base = ''): string[] => {
+  const found: string[] = [];
+  const visit = (items: ReturnType<typeof readSource>['items'], path: string, depth = 0): void => {
+    for (const item of items)
+      for (const { name, value: one } of item.properties)
+        if (one.kind === 'text') found.push(`${path}${name}=${one.text}`);
+        else if (depth < 5) visit([one.item], `${path}${name}.`, depth + 1);
+  };
+  visit(readSource(JSON.stringify(value), base).items, '');
+  return found;
+};
+const faultsOf = (value: unknown): string[] =>
+  readSource(JSON.stringify(value)).faults.map(({ code }) => code);
+const schema = 'https://schema.org/';
+
+describe('what a term is defined as', () => {
+  test.each([
+    [{ '@container': '@language' }, { en: 'A', de: ['B', 'C'] }, ['name=A', 'name=B', 'name=C']],
+    [{ '@container': ['@index', '@set'] }, { x: 'A', y: 'B' }, ['name=A', 'name=B']],
+    [{ '@type': 'xsd:string' }, 'A', ['name=A']],
+  ])('%j', (more, value, expected) => {
+    const context = { '@vocab': schema, title: { '@id': 'name', ...more } };
+    expect(leaves({ '@context': context, '@type': 'Bakery', title: value })).toEqual(expected);
+  });
+
+  test('as a reference leads to the node of that address', () => {
+    const context = { '@vocab': schema, place: { '@id': 'address', '@type': '@id' } };
+    const node = { '@id': '#b', '@type': 'Bakery', place: '#a' };
+    const address = { '@id': '#a', '@type': 'PostalAddress', postalCode: '9' };
+    expect(leaves({ '@context': context, '@graph': [node, address] }, 'https://a.example/x')).toEqual([
+      'address.postalCode=9',
+      'postalCode=9',
+    ]);
+    expect(leaves({ '@context': context, ...node })).toEqual(['address=#a']);
+  });
+
+  test('as nothing is nothing, and is not told', () => {
+    const source = { '@context': ['https://schema.org', { name: null }], '@type': 'Bakery', name: 'A' };
+    expect([leaves(source), faultsOf(source)]).toEqual([[], []]);
+  });
+});
+
+describe('a name', () => {
+  test('without any vocabulary is told once, with a mend', () => {
+    const source = { '@context': { s: schema }, '@type': 's:Bakery', name: 'A', email: 'e', own: 'x' };
+    expect(faultsOf(source)).toEqual(['syntax/no-vocabulary']);
+    expect(leaves(source)).toEqual([]);
+    expect(faultsOf({ '@context': { s: schema }, '@type': 's:Bakery', 's:name': 'A', own: 'x' })).toEqual([]);
+  });
+
+  test('of a keyword without its sign is read and told, and one with a sign too much is not read', () => {
+    expect(faultsOf({ '@context': schema, type: 'Bakery', id: '#b', name: 'A' })).toEqual([
+      'syntax/keyword-alias',
+      'syntax/keyword-alias',
+    ]);
+    expect(faultsOf({ '@context': schema, '@type': 'Bakery', '@name': 'A' })).toEqual([
+      'syntax/unknown-keyword',
+    ]);
+    expect(leaves({ '@context': schema, '@type': 'Bakery', '@name': 'A' })).toEqual([]);
+  });
+
+  test('behind a vocabulary without its slash is told', () => {
+    expect(faultsOf({ '@context': { '@vocab': 'https://schema.org' }, '@type': 'Bakery' })).toEqual([
+      'syntax/wrong-context',
+    ]);
+    expect(faultsOf({ '@context': { '@vocab': schema }, '@type': 'Bakery' })).toEqual([]);
+  });
+});
+
+test('an address is read against the base of its context', () => {
+  const idOf = (context: unknown, id: string, base = ''): string | null | undefined =>
+    readSource(JSON.stringify({ '@context': context, '@type': 'Bakery', '@id': id }), base).items[0]?.id;
+  expect(idOf(schema, '#b', 'https://a.example/x')).toBe('https://a.example/x#b');
+  expect(idOf(schema, '#b')).toBe('#b');
+  expect(idOf([schema, { '@base': 'https://c.example/' }], 'y', 'https://a.example/')).toBe(
+    'https://c.example/y',
+  );
+  expect(idOf([schema, { '@base': null }], 'y', 'https://a.example/')).toBe('y');
+  expect(idOf(schema, '_:b', 'https://a.example/')).toBe('_:b');
+});
+
+test('nodes of a reverse property stand by themselves and lead back', () => {
+  const source = {
+    '@context': schema,
+    '@type': 'Store',
+    name: 'A',
+    '@reverse': { department: { '@type': 'Store', name: 'B' } },
+  };
+  expect(leaves(source).sort()).toEqual(['department.name=A', 'name=A', 'name=B']);
+});
+
+test('a node that others refer to has what it refers to itself', () => {
+  const graph = [
+    { '@type': 'WebSite', '@id': '#s', publisher: { '@id': '#o' } },
+    { '@type': 'Store', '@id': '#o', address: { '@id': '#a' } },
+    { '@id': '#a', '@type': 'PostalAddress', postalCode: '9' },
+  ];
+  expect(leaves({ '@context': schema, '@graph': graph })).toEqual([
+    'publisher.address.postalCode=9',
+    'address.postalCode=9',
+    'postalCode=9',
+  ]);
+});
+
+test('parts of a node that contradict each other stay apart, and those inside others are joined', () => {
+  const parts = (one: object, other: object): number =>
+    readSource(
+      JSON.stringify({
+        '@context': schema,
+        '@graph': [
+          { '@id': '#o', ...one },
+          { '@id': '#o', ...other },
+        ],
+      }),
+    ).items.length;
+  expect(parts({ name: 'A' }, { email: 'e' })).toBe(1);
+  expect(parts({ name: 'A' }, { name: 'A', email: 'e' })).toBe(1);
+  expect(parts({ name: 'A' }, { name: 'B' })).toBe(2);
+  const inner = { '@type': 'WebSite', publisher: { '@id': '#o', '@type': 'Organization', name: 'A' } };
+  expect(leaves({ '@context': schema, '@graph': [inner, { '@id': '#o', email: 'e' }] })).toEqual([
+    'publisher.name=A',
+    'publisher.email=e',
+    'name=A',
+    'email=e',
+  ]);
+});

@@ -211,13 +211,17 @@ class JsonReader extends JsonScanner {
   #unclosed(bracket: '}' | ']', opened: number, guess = this.at < this.end): void {
     const at = this.lastSolid(this.at);
     const what = bracket === '}' ? 'object' : 'array';
+    // Where what stands before is itself only guessed at, nobody knows what the bracket would close.
+    const isDoubtful = this.faults.some(
+      (one) => one.end === at && (one.guess === true || one.edits === null),
+    );
     this.tell(
       'syntax/missing-bracket',
       `The ${what} that begins with “${shorten(this.source.slice(opened, opened + 30))}” is not closed: “${bracket}” is missing here.`,
       at,
       at,
       [{ start: at, end: at, text: bracket }],
-      guess,
+      guess || isDoubtful,
     );
   }
 

@@ -1,0 +1,25 @@
+import { expect, test } from '@jest/globals';
+import { regionsOf, regionsOfPostalCode, regionsOfPostalCodes } from './index.ts';
+
+test.each([
+  ['98225', 'US', ['WA']],
+  ['00501', 'US', ['NY']],
+  ['06390', 'US', ['CT', 'NY']],
+  ['v6b 1a1', 'CA', ['BC']],
+  ['2600', 'AU', ['NSW', 'ACT']],
+  ['99', 'US', []],
+  ['98225', 'GB', []],
+  ['10115', 'DE', ['Berlin', 'BE']],
+])('%s of %s can be in %j', (code, country, regions) => {
+  expect(regionsOfPostalCode(code, country)).toEqual(regions);
+});
+
+test.each(['US', 'CA', 'AU'])('the regions of %s are those that its addresses name', (country) => {
+  const known = regionsOf(country).map(({ code }) => code);
+  expect(regionsOfPostalCodes(country).filter((code) => !known.includes(code))).toEqual([]);
+});
+
+test('a code of every state stands in the table', () => {
+  const named = regionsOfPostalCodes('US');
+  expect(regionsOf('US').filter(({ code }) => !named.includes(code))).toEqual([]);
+});
