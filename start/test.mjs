@@ -14,6 +14,8 @@ installDebian({
   chromium: 'chromium',
   exiftool: 'libimage-exiftool-perl',
   extruct: 'python3-extruct',
+  '/usr/lib/python3/dist-packages/pyld': 'python3-pyld',
+  '/usr/lib/python3/dist-packages/pyRdfa': 'python3-pyrdfa',
   '/usr/share/gocode/src/golang.org/x/net/html/testdata/webkit/tests1.dat': 'golang-golang-x-net-dev',
   '/usr/share/perl5/HTML/HTML5/Microdata/Parser.pm': 'libhtml-html5-microdata-parser-perl',
 });
