@@ -102,11 +102,14 @@ export function addressText(address: Address): string {
 export const isEmptyAddress = (address: Address): boolean =>
   addressParts.every((part) => !address[part].trim());
 
+/** No country has a longer name; what is longer is told by its beginning. */
+const LONGEST_COUNTRY = 100;
+
 /** Faults of an address by part. An address that is not set at all has none here. */
 export function judgeAddress(address: Address): readonly (Fault & { readonly part: AddressPart })[] {
   if (isEmptyAddress(address)) return [];
   const faults: (Fault & { part: AddressPart })[] = [];
-  const written = address.addressCountry.trim();
+  const written = address.addressCountry.trim().slice(0, LONGEST_COUNTRY);
   const country = countryCode(written) || countryNamed(written);
   if (!written) {
     faults.push({

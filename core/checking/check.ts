@@ -132,30 +132,34 @@ const REPEATED = /^(?:value|vocabulary)\//;
 
 /** Findings of one cause as one, with the other places as related ones and a mend for them all. */
 function oncePerCause(all: readonly Finding[]): readonly Finding[] {
-  const known = new Map<string, number>();
-  const found: Finding[] = [];
+  const causes = new Map<string, [Finding, ...Finding[]]>();
+  const groups: [Finding, ...Finding[]][] = [];
   for (const one of all) {
-    const cause = `${one.code} ${one.property ?? ''} ${one.message}`;
-    const at = REPEATED.test(one.code) && one.code !== 'value/address-part' ? known.get(cause) : undefined;
-    const first = at === undefined ? undefined : found[at];
-    if (!first || at === undefined || (first.mend === null) !== (one.mend === null)) {
-      known.set(cause, found.length);
-      found.push(one);
-      continue;
+    const { code, property, message, mend } = one;
+    const cause = `${code} ${property ?? ''} ${mend === null ? '' : 'mend'} ${message}`;
+    const known = REPEATED.test(code) && code !== 'value/address-part' ? causes.get(cause) : undefined;
+    if (known) known.push(one);
+    else {
+      const group: [Finding, ...Finding[]] = [one];
+      causes.set(cause, group);
+      groups.push(group);
     }
-    // A node that several refer to is visited from each.
-    if ([first, ...first.related].some(({ place }) => place.start === one.place.start)) continue;
-    found[at] = {
-      ...first,
-      related: [...first.related, { message: 'The same here', place: one.place }, ...one.related],
-      mend:
-        first.mend && one.mend
-          ? {
-              edits: [...first.mend.edits, ...one.mend.edits],
-              certain: first.mend.certain && one.mend.certain,
-            }
-          : null,
-    };
   }
-  return found;
+  return groups.map((group) => (group.length === 1 ? group[0] : asOne(group)));
+}
+
+/** The first of them with the places of the others. A node that several refer to is visited from each. */
+function asOne([first, ...others]: readonly [Finding, ...Finding[]]): Finding {
+  const starts = new Set([first, ...first.related].map(({ place }) => place.start));
+  const related = [...first.related];
+  const edits = [...(first.mend?.edits ?? [])];
+  let certain = first.mend?.certain ?? false;
+  for (const one of others) {
+    if (starts.has(one.place.start)) continue;
+    starts.add(one.place.start);
+    related.push({ message: 'The same here', place: one.place }, ...one.related);
+    edits.push(...(one.mend?.edits ?? []));
+    certain &&= one.mend?.certain ?? false;
+  }
+  return { ...first, related, mend: first.mend && { edits, certain } };
 }

@@ -41,8 +41,8 @@ export function judgeValues({ items, base, source }: Reading): readonly Finding[
   const visit = (item: ReadItem, surroundings: Surroundings): void => {
     if (!visited.enters(item)) return;
     const country = countryOfItem(item) || surroundings.country;
+    const around = { source, base, country, servesArea: valuesOf(item, 'areaServed').length > 0 };
     for (const property of item.properties) {
-      const around = { source, base, country, servesArea: valuesOf(item, 'areaServed').length > 0 };
       if (property.value.kind === 'item') visit(property.value.item, around);
       else found.push(...judgeProperty(item, property, around));
     }
