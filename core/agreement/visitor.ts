@@ -37,6 +37,7 @@ export class VisitorSearch {
   readonly #document: HtmlDocument | undefined;
   #words: readonly Word[] | undefined;
   #numbers: readonly RegExpExecArray[] | undefined;
+  #squeezed: Letters | undefined;
 
   constructor({ text }: VisibleText, document?: HtmlDocument) {
     this.#text = text;
@@ -48,7 +49,26 @@ export class VisitorSearch {
     const seen = this.findExactly(fact);
     return seen.agreement === 'exact'
       ? seen
-      : (this.#run(foldAddress(fact).split(' ').filter(Boolean)) ?? MISSING);
+      : (this.#run(foldAddress(fact).split(' ').filter(Boolean)) ?? this.#letters(fact) ?? MISSING);
+  }
+
+  /** The same letters and digits, whatever stands between them: "FC Road No. 4" and "F.C. Road, No.4". */
+  #letters(fact: string): Seen | undefined {
+    const wanted = lettersOf(fact).text;
+    if (wanted.length < FEWEST_LETTERS || wanted.length > 200) return undefined;
+    this.#squeezed ??= lettersOf(this.#text);
+    const { text, at } = this.#squeezed;
+    for (let found = text.indexOf(wanted); found >= 0; found = text.indexOf(wanted, found + 1)) {
+      const start = at[found] ?? 0;
+      const end = (at[found + wanted.length - 1] ?? 0) + 1;
+      if (
+        isOneWord(this.#text[start - 1], this.#text[start]) ||
+        isOneWord(this.#text[end - 1], this.#text[end])
+      )
+        continue;
+      return { text: this.#text.slice(start, end), agreement: 'written-differently', at: { start, end } };
+    }
+    return undefined;
   }
 
   /** A code or a name that means something else in other capitals ("us" is no country): as it stands only. */
@@ -113,10 +133,20 @@ export class VisitorSearch {
     country: string,
   ): readonly { readonly text: string; readonly e164: string; readonly at: Span }[] {
     this.#numbers ??= [...this.#text.matchAll(NUMBER)];
-    return this.#numbers.flatMap((match) => {
-      const number = readTelephone(match[0], country).telephone;
-      const at = { start: match.index, end: match.index + match[0].length };
-      return number ? [{ text: match[0], e164: number.e164, at }] : [];
+    return this.#numbers.flatMap(({ 0: text, index }) => {
+      const read = (part: string, start: number): { text: string; e164: string; at: Span }[] => {
+        const number = readTelephone(part, country).telephone;
+        return number ? [{ text: part, e164: number.e164, at: { start, end: start + part.length } }] : [];
+      };
+      const whole = read(text, index);
+      if (whole.length > 0 || !text.includes('/')) return whole;
+      // Two numbers with a stroke between them.
+      let at = 0;
+      return text.split('/').flatMap((part) => {
+        const start = index + at + (part.length - part.trimStart().length);
+        at += part.length + 1;
+        return part.trim().length > 5 ? read(part.trim(), start) : [];
+      });
     });
   }
 
@@ -202,6 +232,30 @@ export class VisitorSearch {
 /** What other hours than those of the door are of, in the languages that hours are read in. */
 const OTHER_HOURS =
   /kitchen|deliver|phone|hotline|happy hour|brunch|emergenc|pick-?up|visiting|check-?in|küche|liefer|telefon|notdienst|mittagstisch|abhol|cuisine|livraison|téléphone|urgence|cocina|reparto|teléfono|urgencia|cucina|consegn|telefon|keuken|bezorg|telefonisch|cozinha|entrega|kuchnia|dostaw|kök|leverans|køkken|kjøkken|levering|keittiö|kuchyn|rozvoz|κουζίνα|ラストオーダー|電話|出前/i;
+
+interface Letters {
+  readonly text: string;
+  /** For each character its offset in the text it came from. */
+  readonly at: readonly number[];
+}
+
+/** Fewer letters than these are found anywhere by chance. */
+const FEWEST_LETTERS = 10;
+
+/** A text's letters and digits alone, folded, each with its offset. */
+function lettersOf(text: string): Letters {
+  const at: number[] = [];
+  let letters = '';
+  for (const { 0: one, index } of text.matchAll(/[\p{L}\p{N}]/gu)) {
+    const folded = one
+      .normalize('NFKD')
+      .replace(/[^\p{L}\p{N}]/gu, '')
+      .toLowerCase();
+    for (let step = 0; step < folded.length; step += 1) at.push(index);
+    letters += folded;
+  }
+  return { text: letters, at };
+}
 
 /** Whether two characters side by side belong to one word: scripts without blanks between words have no such. */
 const isOneWord = (one: string | undefined, other: string | undefined): boolean =>

@@ -122,7 +122,7 @@ function withoutConsequences(all: readonly Finding[]): Finding[] {
   return all.filter(({ code, property }) => {
     if (code === 'agreement/visitor' && /^openingHours/.test(property ?? '')) return !isBad;
     // What a machine reads beside an attribute that it passes over is told with that.
-    if (code === 'value/telephone-form' && ignored.has(property)) return false;
+    if (code.startsWith('value/telephone') && ignored.has(property)) return false;
     return !isNoBusiness || code !== 'vocabulary/not-of-type' || !ofBusinesses(property ?? '');
   });
 }

@@ -268,7 +268,7 @@ const isMarked = ({ name, attributes, parent }: HtmlElement): boolean =>
     attributes['itemprop'] === undefined);
 
 /** Attributes beside what visitors read on the same element. */
-function judgeShown({ items, document }: Reading): readonly Finding[] {
+function judgeShown({ items, document, source }: Reading): readonly Finding[] {
   if (!document) return [];
   const byStart = new Map<number, HtmlElement>();
   for (const element of document.marked)
@@ -279,7 +279,7 @@ function judgeShown({ items, document }: Reading): readonly Finding[] {
     if (item.syntax === 'jsonld' || !visited.enters(item)) return;
     for (const property of item.properties) {
       if (property.value.kind === 'item') visit(property.value.item);
-      else found.push(...judgeOneShown(item, property, byStart.get(property.place.start)));
+      else found.push(...judgeOneShown(source, item, property, byStart.get(property.place.start)));
     }
   };
   for (const item of items) visit(item);
@@ -295,7 +295,27 @@ const plain: ReadonlySet<string> = new Set([
   'closes',
 ]);
 
+/** What an attribute was to tell, in a meta element before the element that goes on to be shown. */
+function asMeta(source: string, element: HtmlElement): Edit[] | null {
+  const { start, contentStart, attributes } = element;
+  if ('itemscope' in attributes) return null;
+  const tag = source.slice(start, contentStart);
+  const moved = ['itemprop', 'content'].map((name) =>
+    new RegExp(`\\s+${name}\\s*=\\s*(?:"[^"]*"|'[^']*'|[^\\s"'>]+)(?=[\\s/>])`, 'i').exec(tag),
+  );
+  const [property, content] = moved;
+  if (!property || !content) return null;
+  const meta = `<meta${property[0].replace(/^\s+/, ' ')}${content[0].replace(/^\s+/, ' ')}>`;
+  return [
+    { start, end: start, text: meta },
+    ...[property, content]
+      .sort((a, b) => a.index - b.index)
+      .map(({ 0: text, index }) => ({ start: start + index, end: start + index + text.length, text: '' })),
+  ];
+}
+
 function judgeOneShown(
+  source: string,
   item: ReadItem,
   { name, value, place }: ReadProperty,
   withContent: HtmlElement | undefined,
@@ -310,6 +330,10 @@ function judgeOneShown(
         `content="${content}" stands on a ${withContent.name} element, where the standard passes it over: a machine reads “${collapse(value.text)}”. Put the value into a meta element, or into the text.`,
         place,
         name,
+        {
+          edits: asMeta(source, withContent),
+          guess: !means(name, content, collapse(value.text)),
+        },
       ),
     ];
   }

@@ -12,6 +12,8 @@ export function collapse(text: string): string {
 export const fold = remember((text) =>
   collapse(
     text
+      // An ordinal is one word with its stop and without: "3.º".
+      .replace(/(\d)\.(?=[ºª°])/g, '$1')
       .normalize('NFKD')
       .replace(/[\u0300-\u036F]/g, '')
       .toLowerCase()
