@@ -18,7 +18,8 @@ function canonicalOf({ document, base }: Reading): string {
     ({ name, inert, attributes }) =>
       name === 'link' && !inert && /(?:^|\s)canonical(?:\s|$)/i.test(attributes['rel'] ?? ''),
   );
-  return parseUrl((link?.attributes['href'] ?? '').trim(), base || undefined)?.href ?? '';
+  const href = link?.attributes['href']?.trim() ?? '';
+  return href === '' ? '' : (parseUrl(href, base || undefined)?.href ?? '');
 }
 
 /** A business's `url` that is the page's own address in another spelling: with http, `www.` or a slash. */

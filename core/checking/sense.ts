@@ -1,7 +1,7 @@
 import { decodeHTMLStrict } from 'entities';
 import { countryName } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
-import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
+import { Visited, itemsOf, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import { normaliseProfile } from '#core/link';
 import { readTelephone } from '#core/phone';
 import type { Reading } from '#core/reading';
@@ -111,6 +111,8 @@ function judgeNumber(spot: Spot): readonly Finding[] {
       ? say('is the address of a link, not a number.')
       : say('is the address of a link: a machine reads “tel:” as part of the number.', '');
   }
+  if (/^\p{L}[\p{L}.: -]*[+\d(]/u.test(text) && number)
+    return say('begins with words, which are no part of a number.');
   if (isSeveral(text)) return say('are several numbers in one text. Give each by itself.', '');
   const dialled = /\p{L}/u.test(text.replace(EXTENSION, '')) ? letters(text) : '';
   if (dialled)
@@ -143,7 +145,7 @@ function judgeNumber(spot: Spot): readonly Finding[] {
 
 /** An extension as people write it (ITU-T E.123, 6.3, and habits). */
 const EXTENSION =
-  /[\s,;]*(?:\b(?:ext|extn|extension|durchwahl|poste|int|interno|toestel|anexo)\b\.?:?|(?<=\d)x|;ext=|#)\s*\d{1,6}\s*$/i;
+  /[\s,;]*(?:\b(?:ext|extn|extension|durchwahl|poste|int|interno|toestel|anexo)\b\.?:?|(?<=[\d\s])x(?=\s?\d)|;ext=|#)\s*\d{1,6}\s*$/i;
 
 /** A number with the letters of a keypad as its digits (ITU-T E.161); '' for one that holds words. */
 function letters(text: string): string {
@@ -215,7 +217,8 @@ function judgeName(spot: Spot): readonly Finding[] {
     // Partners of a practice stand side by side in its name.
     (text.match(/,/g)?.length ?? 0) >= 4 ||
     (/[|•]/.test(text) && (text.length > 50 || text.includes(','))) ||
-    /\+?\d[\d ()-]{7,}\d/.test(text);
+    /\+?\d[\d ()-]{7,}\d/.test(text) ||
+    describes(text, item);
   if (stuffed)
     return [
       tell(
@@ -234,6 +237,17 @@ function judgeName(spot: Spot): readonly Finding[] {
       ),
     ];
   return [];
+}
+
+/** Whether more than a town stands behind a dash in a name: what is sold, and where. */
+function describes(text: string, item: ReadItem): boolean {
+  const [, behind = ''] = / [-–—|] (.+)$/u.exec(text) ?? [];
+  const [address] = itemsOf(item, 'address');
+  const town = address ? textOf(address, 'addressLocality').trim() : '';
+  return (
+    (behind.match(/\p{L}{3,}/gu) ?? []).length >= 3 &&
+    (behind.includes(',') || (town.length > 2 && behind.includes(town)))
+  );
 }
 
 function judgeTracking(spot: Spot): readonly Finding[] {

@@ -1,4 +1,4 @@
-import { countryCode, countryNamed, judgeAddress, type AddressPart } from '#core/address';
+import { countryCode, countryNamed, emptyAddress, judgeAddress, type AddressPart } from '#core/address';
 import { fault, type Fault } from '#core/fault';
 import {
   days,
@@ -109,30 +109,15 @@ function judgeProperty(
     );
   // A contact point may be reached by a message or a call.
   if (name === 'url' && item.types.includes('ContactPoint') && /^(sms|tel|mailto):/i.test(text)) return [];
-  if (sort === 'url' && value.holder !== 'json') {
-    const written = value.holder === 'text' ? text : source.slice(value.place.start, value.place.end).trim();
-    const [link] = judgeLink(written, base);
-    if (link)
-      return tell(name, value, [link], () =>
-        link.code === 'value/url-relative' ? `https://${written}` : '',
-      );
-  }
-  // A menu may be told in words (schema.org/hasMenu).
-  if (sort === 'url' && propertyNamed(name)?.ranges.includes('Text') && !/[/.:]/.test(text)) return [];
-  if (sort === 'url')
-    return tell(name, value, judgeUrl(text), ({ code }) =>
-      code === 'value/url-relative' &&
-      base &&
-      /^(?:\.{0,2}\/(?!\/)|[\w-]+(?:\/[\w.-]+)*\.(?:jpe?g|png|webp|gif|svg|html?|php)$)/i.test(text)
-        ? (parseUrl(text, base)?.href ?? '')
-        : '',
-    );
+  if (sort === 'url') return judgeAddressOf(property, value, { source, base });
   if (name === 'opens' || name === 'closes')
     return tell(name, value, judgeTime(text), () =>
       // A day that is open around the clock ends a minute before midnight; any other ends at the next day's beginning.
-      text.trim() === '24:00' && textOf(item, 'opens').trim().startsWith('00:00')
-        ? '23:59'
-        : machineTime(text),
+      isClosedWord(text)
+        ? '00:00'
+        : text.trim() === '24:00' && textOf(item, 'opens').trim().startsWith('00:00')
+          ? '23:59'
+          : machineTime(text),
     );
   if (name === 'dayOfWeek')
     return judgeDay(text).map(({ code, message }) =>
@@ -142,7 +127,11 @@ function judgeProperty(
     return judgeOpeningHours(text).map(({ code, message }) =>
       finding(code, message, value.place, name, { edits: mendHours(value, text), guess: true }),
     );
-  if (sort === 'email') return tell(name, value, judgeEmail(text));
+  if (sort === 'email')
+    return tell(name, value, judgeEmail(text), () => {
+      const mended = text.replace(/\s*[([]\s*at\s*[)\]]\s*/i, '@');
+      return mended !== text && judgeEmail(mended).length === 0 ? mended : '';
+    });
   if (sort === 'currencies') return tell(name, value, judgeCurrencies(text));
   if (sort === 'dateOrYear' || sort === 'date')
     return tell(name, value, sort === 'dateOrYear' && isDateOrYear(text) ? [] : judgeDate(text), () =>
@@ -151,6 +140,32 @@ function judgeProperty(
   if (sort === 'priceRange') return tell(name, value, judgePriceRange(text));
   if (sort === 'words') return tell(name, value, judgeText(text));
   return [];
+}
+
+/** An address of the web: a link of the page as it is written, or what JSON says. */
+function judgeAddressOf(
+  { name }: ReadProperty,
+  value: TextValue,
+  { source, base }: Pick<Surroundings, 'source' | 'base'>,
+): readonly Finding[] {
+  const text = value.text.trim();
+  if (value.holder !== 'json') {
+    const written = value.holder === 'text' ? text : source.slice(value.place.start, value.place.end).trim();
+    const [link] = judgeLink(written, base);
+    if (link)
+      return tell(name, value, [link], () =>
+        link.code === 'value/url-relative' ? `https://${written}` : '',
+      );
+  }
+  // A menu may be told in words (schema.org/hasMenu).
+  if (propertyNamed(name)?.ranges.includes('Text') && !/[/.:]/.test(text)) return [];
+  return tell(name, value, judgeUrl(text), ({ code }) =>
+    code === 'value/url-relative' &&
+    base &&
+    /^(?:\.{0,2}\/(?!\/)|[\w-]+(?:\/[\w.-]+)*\.(?:jpe?g|png|webp|gif|svg|html?|php)$)/i.test(text)
+      ? (parseUrl(text, base)?.href ?? '')
+      : '',
+  );
 }
 
 function tell(
@@ -206,6 +221,13 @@ function judgeDate(text: string): readonly Fault[] {
 function judgeTime(text: string): readonly Fault[] {
   if (isMachineTime(text)) return [];
   const mended = machineTime(text);
+  if (isClosedWord(text))
+    return [
+      fault(
+        'value/time',
+        `“${text}” is no time a machine can read. A day that is closed opens at 00:00 and closes at 00:00.`,
+      ),
+    ];
   return [
     fault(
       'value/time',
@@ -225,9 +247,18 @@ function machineDate(text: string): string {
   return day > 0 && isDate(date) ? date : '';
 }
 
+/** Whether a text says closed, in whatever language it is known in. */
+function isClosedWord(text: string): boolean {
+  if (/\d/.test(text)) return false;
+  const { hours, faults } = readWeek(`Monday: ${text}`);
+  return faults.length === 0 && hours.Monday === 'closed';
+}
+
 /** The time that was certainly meant, as "HH:MM"; '' where it is not certain. */
 function machineTime(text: string): string {
-  const { spans } = readDay(`${text.trim()} - 23:58`);
+  const written = text.trim().replace(/^T(?=\d{2}:)/, '');
+  if (isMachineTime(written)) return written;
+  const { spans } = readDay(`${written} - 23:58`);
   return spans?.[0]?.opens ?? '';
 }
 
@@ -342,15 +373,31 @@ function judgeWhole(item: ReadItem, country: string, servesArea: boolean): reado
     return parts
       .filter(({ part, code }) => !missed(part, code))
       .map(({ part, code, message }) =>
-        finding(code, message, placeOf(part), part, { edits: mendPart(item, part, code) }),
+        finding(code, message, placeOf(part), part, {
+          edits: mendPart(item, part, code, countryCode(address.addressCountry)),
+          guess: code === 'value/postal-code',
+        }),
       );
   }
   return [];
 }
 
-function mendPart(item: ReadItem, part: AddressPart, code: Fault['code']): Edit[] | null {
+function mendPart(item: ReadItem, part: AddressPart, code: Fault['code'], country: string): Edit[] | null {
   const [value] = valuesOf(item, part);
-  return code === 'value/country' && value?.kind === 'text'
-    ? mendValue(value, countryCode(value.text) || countryNamed(value.text))
-    : null;
+  if (value?.kind !== 'text') return null;
+  if (code === 'value/country') return mendValue(value, countryCode(value.text) || countryNamed(value.text));
+  if (code !== 'value/postal-code') return null;
+  // A spreadsheet took the first 0, the code of the country stands before, or letters stand for digits.
+  const text = value.text.trim();
+  const meant = [
+    `0${text}`,
+    text.replace(/^[A-Z]{1,3}-\s*/, ''),
+    text.replace(/O/g, '0').replace(/[Il]/g, '1'),
+  ];
+  const isRight = (postalCode: string): boolean =>
+    country !== '' &&
+    !judgeAddress({ ...emptyAddress, postalCode, addressCountry: country }).some(
+      (one) => one.part === 'postalCode',
+    );
+  return mendValue(value, meant.find((one) => one !== text && isRight(one)) ?? '');
 }

@@ -447,7 +447,7 @@ const rows = {
   },
   'value/price-range': {
     grade: 'should',
-    meaning: 'The price range is 100 characters long or longer.',
+    meaning: 'The price range is 100 characters long or longer, or has more than four signs.',
     source: PROFILE,
   },
   'value/empty': { grade: 'should', meaning: 'The property is there, but empty.', source: PROFILE },

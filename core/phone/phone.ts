@@ -58,7 +58,8 @@ function readAnew(typed: string, country: string): TelephoneReading {
     international: number.formatInternational(),
     national: number.formatNational(),
     country: number.country ?? '',
-    assumedCountry: !/^(tel:)?\s*(\+|00|011)/i.test(text),
+    // Words may stand before the number: "Tel. +49 …".
+    assumedCountry: !/^(?:tel:|[\p{L}.: ]{1,20})?\s*(?:\+|00|011)/iu.test(text),
   };
   const faults = number.isValid()
     ? []
@@ -78,7 +79,13 @@ function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber |
   const abroad = /^\s*00[1-9]/.test(written)
     ? parsePhoneNumberFromString(written.replace(/^\s*00/, '+'))
     : undefined;
-  const number = abroad?.isValid() ? abroad : parsePhoneNumberFromString(written, home);
+  const found = abroad?.isValid() ? abroad : parsePhoneNumberFromString(written, home);
+  // A country code whose plus was lost: "4915123456789", as a spreadsheet leaves it.
+  const lost =
+    /^\s*[1-9]\d{9,14}\s*$/.test(written) && !found?.isValid()
+      ? parsePhoneNumberFromString(`+${written.trim()}`)
+      : undefined;
+  const number = lost?.isValid() && lost.country === home ? lost : found;
   return number?.isPossible() && !/^(\d)\1+$/.test(number.nationalNumber) ? number : undefined;
 }
 

@@ -18,6 +18,13 @@ export function judgeCurrencies(text: string): readonly Fault[] {
 
 /** The guideline profile asks for fewer than 100 characters. */
 export function judgePriceRange(text: string): readonly Fault[] {
+  if (/^([$£€¥₹])\1{4,}$/.test(text.trim()))
+    return [
+      fault(
+        'value/price-range',
+        `“${text.trim()}” has more than four signs. By convention one to four of them go from cheap to high end.`,
+      ),
+    ];
   if (text.trim().length < 100) return [];
   return [
     fault(
