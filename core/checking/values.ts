@@ -9,6 +9,7 @@ import {
   readDay,
   readOpeningHoursText,
   readWeek,
+  saysClosed,
   shortDays,
 } from '#core/hours';
 import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '#core/link';
@@ -113,7 +114,7 @@ function judgeProperty(
   if (name === 'opens' || name === 'closes')
     return tell(name, value, judgeTime(text), () =>
       // A day that is open around the clock ends a minute before midnight; any other ends at the next day's beginning.
-      isClosedWord(text)
+      saysClosed(text)
         ? '00:00'
         : text.trim() === '24:00' && textOf(item, 'opens').trim().startsWith('00:00')
           ? '23:59'
@@ -221,7 +222,7 @@ function judgeDate(text: string): readonly Fault[] {
 function judgeTime(text: string): readonly Fault[] {
   if (isMachineTime(text)) return [];
   const mended = machineTime(text);
-  if (isClosedWord(text))
+  if (saysClosed(text))
     return [
       fault(
         'value/time',
@@ -245,13 +246,6 @@ function machineDate(text: string): string {
   const two = (number: number): string => String(number).padStart(2, '0');
   const date = `${year}-${two(month)}-${two(day)}`;
   return day > 0 && isDate(date) ? date : '';
-}
-
-/** Whether a text says closed, in whatever language it is known in. */
-function isClosedWord(text: string): boolean {
-  if (/\d/.test(text)) return false;
-  const { hours, faults } = readWeek(`Monday: ${text}`);
-  return faults.length === 0 && hours.Monday === 'closed';
 }
 
 /** The time that was certainly meant, as "HH:MM"; '' where it is not certain. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { readDay, readWeek, weeksIn, writeDay, writeWeek } from './index.ts';
+import { readDay, readWeek, weeksIn, writeDay, writeWeek, saysClosed } from './index.ts';
 
 describe('a week in the words of many languages', () => {
   test.each([
@@ -162,3 +162,25 @@ describe('hours that a page shows', () => {
     expect(weeksIn('Welcome to us', '')).toEqual({ weeks: [], namesDays: false });
   });
 });
+
+test.each([
+  'closed',
+  'Closed',
+  'geschlossen',
+  'Ruhetag',
+  'fermé',
+  'cerrado',
+  'chiuso',
+  'gesloten',
+  'fechado',
+  'nieczynne',
+  'stängt',
+  'lukket',
+  'suljettu',
+  'zavřeno',
+  'κλειστά',
+  '定休日',
+])('%s says closed', (text) => expect(saysClosed(text)).toBe(true));
+test.each(['', 'open', '09:00', 'closed 9-5', 'Monday'])('%s does not', (text) =>
+  expect(saysClosed(text)).toBe(false),
+);

@@ -52,6 +52,13 @@ function readWeekAnew(text: string, code: string): WeekReading {
   return { ...best.read, assumed: best.read.assumed || !sure };
 }
 
+/** Whether a text says closed and nothing else, in any language that hours are read in. */
+export function saysClosed(text: string): boolean {
+  const plain = plainLetters(text.trim().slice(0, 100));
+  const isClosed = (english: string): boolean => english.trim().toLowerCase() === 'closed';
+  return isClosed(plain) || languagesFor('').some((language) => isClosed(toEnglish(plain, language)));
+}
+
 /** Hours of every day in the words of any language: "9h-18h", "von 9 bis 18 Uhr". */
 function readTimesAlone(plain: string): WeekReading | undefined {
   for (const language of languagesFor('')) {
