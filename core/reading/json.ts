@@ -211,9 +211,12 @@ class JsonReader extends JsonScanner {
   #unclosed(bracket: '}' | ']', opened: number, guess = this.at < this.end): void {
     const at = this.lastSolid(this.at);
     const what = bracket === '}' ? 'object' : 'array';
-    // Where what stands before is itself only guessed at, nobody knows what the bracket would close.
+    // Where what stands before is itself only guessed at, or a comment goes on to the end and may hold the bracket,
+    // nobody knows what it would close.
     const isDoubtful = this.faults.some(
-      (one) => one.end === at && (one.guess === true || one.edits === null),
+      (one) =>
+        (one.end === at && (one.guess === true || one.edits === null)) ||
+        (one.code === 'syntax/comment' && one.end >= at),
     );
     this.tell(
       'syntax/missing-bracket',
