@@ -242,19 +242,41 @@ interface Letters {
 /** Fewer letters than these are found anywhere by chance. */
 const FEWEST_LETTERS = 10;
 
-/** A text's letters and digits alone, folded, each with its offset. */
+/** Letters beyond ASCII, folded once each. */
+const foldedLetters = new Map<string, string>();
+
+/** A text's letters and digits alone, folded, each with its offset. A page is long, and most of it is ASCII. */
 function lettersOf(text: string): Letters {
+  const lower = text.toLowerCase();
+  // Where lower case has another length ("İ"), offsets are those of the text as it stands.
+  const written = lower.length === text.length ? lower : text;
   const at: number[] = [];
-  let letters = '';
-  for (const { 0: one, index } of text.matchAll(/[\p{L}\p{N}]/gu)) {
-    const folded = one
-      .normalize('NFKD')
-      .replace(/[^\p{L}\p{N}]/gu, '')
-      .toLowerCase();
-    for (let step = 0; step < folded.length; step += 1) at.push(index);
-    letters += folded;
+  const letters: string[] = [];
+  for (let index = 0; index < written.length; index += 1) {
+    const upper = written.charCodeAt(index);
+    const code = upper > 64 && upper < 91 ? upper + 32 : upper;
+    if (code < 128) {
+      if ((code < 48 || code > 57) && (code < 97 || code > 122)) continue;
+      letters.push(String.fromCharCode(code));
+      at.push(index);
+      continue;
+    }
+    const one = written[index] ?? '';
+    let folded = foldedLetters.get(one);
+    if (folded === undefined)
+      foldedLetters.set(
+        one,
+        (folded = one
+          .normalize('NFKD')
+          .replace(/[^\p{L}\p{N}]/gu, '')
+          .toLowerCase()),
+      );
+    for (const letter of folded) {
+      letters.push(letter);
+      at.push(index);
+    }
   }
-  return { text: letters, at };
+  return { text: letters.join(''), at };
 }
 
 /** Whether two characters side by side belong to one word: scripts without blanks between words have no such. */
