@@ -1,5 +1,6 @@
 import { isPlaceOfBusiness, readSource, type Reading } from '#core/reading';
-import { plainItems, type PlainItem } from '#core/item';
+import { eachItem, plainItems, type PlainItem, type ReadItem } from '#core/item';
+import type { Place } from '#core/text';
 import type { BusinessRecord } from '#core/record';
 import type { Towns } from '#core/towns';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
@@ -64,8 +65,8 @@ export const checker =
 export function checkReading(reading: Reading, options: CheckOptions): Check {
   const { record, profile = localBusinessProfile, ignores = [], page = options.url ?? '' } = options;
   const described = describedBranch(reading.items, record);
-  // A script by itself, or a page that scripts fill, shows nothing to compare with.
-  // So does the publisher of a page, whose name its own pages need not say.
+  // A script by itself, or a page that scripts fill, shows nothing to compare with; and what only publishes a page
+  // need not be named on it.
   const isShown = record !== undefined || described.some(({ item }) => isPlaceOfBusiness(item));
   const search =
     reading.visible?.text && isShown ? new VisitorSearch(reading.visible, reading.document) : undefined;
@@ -83,7 +84,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeAgreement(reading, rows, { record, search, telephones: options.telephones }),
   ];
   const items = described.map(({ item }) => item);
-  const told = oncePerCause(withoutConsequences(all).sort(byGradeAndPlace));
+  const told = oncePerCause(withoutConsequences(all, reading).sort(byGradeAndPlace));
   const known = record ? told.map((one) => withRecordMend(one, { reading, record, items, rows })) : told;
   const { findings, ignored } = putAside(reading.source, known, ignores, page);
   return {
@@ -95,7 +96,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
   };
 }
 
-/** Hours that cannot be read, or contradict themselves, are told as that: what visitors read instead follows from it. */
+/** Faults of hours themselves, from which it follows that visitors read others. */
 const BAD_HOURS = new Set<Finding['code']>([
   'value/time',
   'value/day',
@@ -105,25 +106,42 @@ const BAD_HOURS = new Set<Finding['code']>([
   'value/hours-contradiction',
 ]);
 
-function withoutConsequences(all: readonly Finding[]): Finding[] {
-  const isBad = all.some(
+const holds = (outer: Place, { start, end }: Place): boolean => outer.start <= start && end <= outer.end;
+
+/** Findings without those that only follow from another of the same item or element. */
+function withoutConsequences(all: readonly Finding[], reading: Reading): Finding[] {
+  const placesOf = (is: (one: Finding) => boolean): readonly Place[] =>
+    all.filter(is).map(({ place }) => place);
+  const badHours = placesOf(
     ({ code, property }) =>
       BAD_HOURS.has(code) || (code === 'vocabulary/enumeration' && property === 'dayOfWeek'),
   );
-  // What only a local business has does not belong to a plain organisation: that it is none is told once.
-  const isNoBusiness = all.some(({ code }) => code === 'vocabulary/no-local-business');
+  const passedOver = placesOf(({ code }) => code === 'structure/content-ignored');
+  const noBusinesses = placesOf(({ code }) => code === 'vocabulary/no-local-business');
+  if (badHours.length + passedOver.length + noBusinesses.length === 0) return [...all];
+  const items = eachItem(reading.items).map(({ item }) => item);
+  /** The smallest item that a place stands in; undefined in the further parts of a node that is spread. */
+  const itemAt = (place: Place): ReadItem | undefined =>
+    items
+      .filter((item) => holds(item.place, place))
+      .sort((one, other) => one.place.end - one.place.start - (other.place.end - other.place.start))[0];
   const ofBusinesses = (property: string): boolean =>
     (propertyNamed(property)?.domains ?? []).some(
       (domain) => isSubtype(domain, 'LocalBusiness') || domain === 'Place',
     );
-  const ignored = new Set(
-    all.flatMap(({ code, property }) => (code === 'structure/content-ignored' ? [property] : [])),
-  );
-  return all.filter(({ code, property }) => {
-    if (code === 'agreement/visitor' && /^openingHours/.test(property ?? '')) return !isBad;
+  return all.filter(({ code, property, place, related }) => {
+    // Hours that machines cannot read contradict no visitor: where the markup's own stand, the fault is told.
+    if (code === 'agreement/visitor' && /^openingHours/.test(property ?? '')) {
+      const business = related[0] && itemAt(related[0].place);
+      return !badHours.some((bad) => !business || holds(business.place, bad));
+    }
     // What a machine reads beside an attribute that it passes over is told with that.
-    if (code.startsWith('value/telephone') && ignored.has(property)) return false;
-    return !isNoBusiness || code !== 'vocabulary/not-of-type' || !ofBusinesses(property ?? '');
+    if (code.startsWith('value/telephone')) return !passedOver.some((element) => holds(element, place));
+    // What only a local business has does not belong to a plain organisation: that it is none is told once.
+    if (code !== 'vocabulary/not-of-type' || noBusinesses.length === 0 || !ofBusinesses(property ?? ''))
+      return true;
+    const item = itemAt(place);
+    return !item || !noBusinesses.some((type) => type.start === item.typePlace.start);
   });
 }
 

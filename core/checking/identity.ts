@@ -1,29 +1,18 @@
 import { finding, shortText, type Finding } from '#core/fault';
 import { foldUrl } from '#core/link';
 import type { Reading } from '#core/reading';
-import { Visited, type ReadItem, type ReadProperty } from '#core/item';
+import { eachItem, type ReadItem } from '#core/item';
 import type { Place } from '#core/text';
 
-/** Where an `@id` or `itemid` stands, and the properties that lead to it. */
-interface Named {
-  readonly item: ReadItem;
-  readonly within: ReadProperty | undefined;
-}
+/** An item that goes by a name, and the property that leads to it. */
+type Named = ReturnType<typeof eachItem>[number];
 
 /**
  * Names that nodes go by: references that lead to nothing of the page, and one node under two spellings of its
  * address, which are two nodes to a machine (JSON-LD 1.1, 3.3).
  */
 export function judgeIdentity({ items, address }: Reading): readonly Finding[] {
-  const named: Named[] = [];
-  const visited = new Visited(items);
-  const visit = (item: ReadItem, within: ReadProperty | undefined): void => {
-    if (!visited.enters(item)) return;
-    if (item.id !== null) named.push({ item, within });
-    for (const property of item.properties)
-      if (property.value.kind === 'item') visit(property.value.item, property);
-  };
-  for (const item of items) visit(item, undefined);
+  const named = eachItem(items).filter(({ item }) => item.id !== null);
   return [...unresolved(named, address), ...twins(named)];
 }
 

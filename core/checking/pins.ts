@@ -1,24 +1,16 @@
 import { countryCode } from '#core/address';
 import { finding, type Finding } from '#core/fault';
-import { Visited, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
+import { eachItem, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { isInCountry } from '#core/outline';
 import { distanceText, readPin } from '#core/pin';
 import { recordFromItem } from '#core/reading';
 import type { Beyond, Towns } from '#core/towns';
 
 /** Pins held against the town and the postal code of their address; each business is judged by itself. */
-export function judgePins(items: readonly ReadItem[], towns: Towns): readonly Finding[] {
-  const found: Finding[] = [];
-  const visited = new Visited(items);
-  const visit = (item: ReadItem): void => {
-    if (!visited.enters(item)) return;
-    for (const { value } of item.properties) if (value.kind === 'item') visit(value.item);
-    if (valuesOf(item, 'address').length > 0)
-      for (const geo of itemsOf(item, 'geo')) found.push(...judgePin(item, geo, towns));
-  };
-  for (const item of items) visit(item);
-  return found;
-}
+export const judgePins = (items: readonly ReadItem[], towns: Towns): readonly Finding[] =>
+  eachItem(items)
+    .filter(({ item }) => valuesOf(item, 'address').length > 0)
+    .flatMap(({ item }) => itemsOf(item, 'geo').flatMap((geo) => judgePin(item, geo, towns)));
 
 function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding[] {
   const { point } = readPin({ latitude: textOf(geo, 'latitude'), longitude: textOf(geo, 'longitude') });

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { knownFacts } from '#core/record';
-import { publishedLists } from './published.ts';
+import { publishedAsOf, publishedLists, publishedSource } from './published.ts';
 
 /** One thing a profile asks of an item. */
 export const wantSchema = z.object({
@@ -43,10 +43,7 @@ const wants: readonly Want[] = knownFacts.flatMap(({ property, guideline }): Wan
 export const localBusinessProfile: Profile = {
   name: 'local-business',
   title: 'Local business',
-  source: publishedLists
-    .slice(0, 1)
-    .map(({ source, asOf }) => `${source}, ${asOf}`)
-    .join(),
+  source: `${publishedSource}, as of ${publishedAsOf}`,
   needsBusiness: true,
   wants,
 };

@@ -1,21 +1,19 @@
-/** What a search engine asks of a class and the classes under it, as it stood on a date. */
+/** Whose lists these are. */
+export const publishedSource = 'the search engines’ documentation of markup for local businesses';
+/** When they stood so, as the trade’s notes have them (ISO 8601, year and month). */
+export const publishedAsOf = '2026-11';
+
+/** What is asked of a class and the classes under it. */
 interface PublishedList {
   readonly of: string;
-  readonly source: string;
-  /** ISO 8601, year and month. */
-  readonly asOf: string;
   readonly required: readonly string[];
   readonly recommended: readonly string[];
 }
-
-const SOURCE = 'the search engines’ documentation of markup for local businesses';
 
 /** The lists by class: what stands in none of them is at most worth having. */
 export const publishedLists: readonly PublishedList[] = [
   {
     of: 'LocalBusiness',
-    source: SOURCE,
-    asOf: '2026-11',
     required: ['name', 'address'],
     recommended: [
       'telephone',
@@ -31,8 +29,6 @@ export const publishedLists: readonly PublishedList[] = [
   },
   {
     of: 'FoodEstablishment',
-    source: SOURCE,
-    asOf: '2026-11',
     required: [],
     recommended: ['servesCuisine', 'hasMenu', 'acceptsReservations'],
   },

@@ -260,3 +260,43 @@ test('hours long past are told from the date of the check', () => {
     true,
   ]);
 });
+
+describe('what follows from a fault is not told again, and nothing else is kept back', () => {
+  const shop = (body: string): string =>
+    `<div itemscope itemtype="https://schema.org/Store"><b itemprop="name">A</b>${body}</div>`;
+  const passedOver = '<span itemprop="telephone" content="+49 30 901820">030 901820</span>';
+  const codesOf = (text: string): string[] => check(text).findings.map(({ code }) => code);
+
+  test('beside an attribute that is passed over', () => {
+    expect(codesOf(shop(passedOver))).not.toContain('value/telephone-country');
+    const other = shop('<meta itemprop="telephone" content="030 901821">');
+    expect(codesOf(shop(passedOver) + other)).toContain('value/telephone-country');
+  });
+
+  test('of a plain organisation', () => {
+    const organisation = { ...base, '@type': 'Organization', priceRange: '€' };
+    expect(codesOf(JSON.stringify(organisation))).not.toContain('vocabulary/not-of-type');
+    const other = { '@context': 'https://schema.org', '@type': 'Person', name: 'B', priceRange: '€' };
+    expect(codesOf(JSON.stringify([organisation, other]))).toContain('vocabulary/not-of-type');
+  });
+
+  test('of hours that cannot be read', () => {
+    const page = (own: string, inner: string): string => {
+      const of = (opens: string): object => ({
+        '@type': 'OpeningHoursSpecification',
+        dayOfWeek: 'Monday',
+        opens,
+        closes: '17:00',
+      });
+      const json = {
+        ...base,
+        openingHoursSpecification: of(own),
+        department: { '@type': 'Store', name: 'Laden', openingHoursSpecification: of(inner) },
+      };
+      return `<!doctype html><html lang="de"><script type="application/ld+json">${JSON.stringify(json)}</script><p>Bäckerei Sonne, Hauptstraße 5, 10115 Berlin, 030 901820</p><p>Mo 10–17 Uhr</p></html>`;
+    };
+    expect(codesOf(page('09:00', '10:00'))).toContain('agreement/visitor');
+    expect(codesOf(page('9 Uhr', '10:00'))).not.toContain('agreement/visitor');
+    expect(codesOf(page('09:00', '10:00'))).toContain('agreement/visitor');
+  });
+});

@@ -161,7 +161,6 @@ function hasTrunkZero(text: string, e164: string): boolean {
     /^\s*\+/.test(text) &&
     digits.length === e164.length &&
     digits !== e164.slice(1) &&
-    digits.replace(/0/, '') !== digits &&
     [1, 2, 3].some((at) => digits[at] === '0' && digits.slice(0, at) + digits.slice(at + 1) === e164.slice(1))
   );
 }

@@ -1,6 +1,6 @@
 import { finding, type Finding } from '#core/fault';
 import { clockTime, dayNamed, isDate, isMachineTime, minutesOf } from '#core/hours';
-import { Visited, textOf, valuesOf, type ReadItem } from '#core/item';
+import { eachItem, textOf, valuesOf, type ReadItem } from '#core/item';
 import { recordFromItem } from '#core/reading';
 import { gradeHours } from '#core/value';
 import { instead } from './spot.ts';
@@ -20,30 +20,17 @@ const DAY_MS = 86_400_000;
 /** Hours that held through a day long past `today` (both ISO 8601), told once for an item. */
 export function judgePast(items: readonly ReadItem[], today: string): readonly Finding[] {
   const latest = new Date(Date.parse(today) - LONG_PAST_DAYS * DAY_MS).toISOString().slice(0, 10);
-  const visited = new Visited(items);
-  const found: Finding[] = [];
-  const visit = (item: ReadItem): void => {
-    if (!visited.enters(item)) return;
-    const past = item.properties.flatMap(({ name, value }) =>
+  return eachItem(items).flatMap(({ item }) => {
+    const [first, ...others] = item.properties.flatMap(({ name, value }) =>
       /^(?:specialO|o)peningHoursSpecification$/.test(name) && value.kind === 'item'
         ? untilBefore(value.item, latest)
         : [],
     );
-    const [first, ...others] = past;
-    if (first)
-      found.push(
-        finding(
-          'value/hours-past',
-          `These hours held until ${first.until}, which is long past. Take them out, or give those of the coming days.`,
-          first.place,
-          'validThrough',
-          { related: others.map(({ until, place }) => ({ message: `Until ${until}`, place })) },
-        ),
-      );
-    for (const { value } of item.properties) if (value.kind === 'item') visit(value.item);
-  };
-  for (const item of items) visit(item);
-  return found;
+    if (!first) return [];
+    const message = `These hours held until ${first.until}, which is long past. Take them out, or give those of the coming days.`;
+    const related = others.map(({ until, place }) => ({ message: `Until ${until}`, place }));
+    return [finding('value/hours-past', message, first.place, 'validThrough', { related })];
+  });
 }
 
 function untilBefore(item: ReadItem, latest: string): readonly { until: string; place: Finding['place'] }[] {

@@ -1,5 +1,5 @@
 import type { Reading } from '#core/reading';
-import { Visited, type ReadItem, type ReadProperty, type ReadValue, schemaName } from '#core/item';
+import { eachItem, type ReadItem, type ReadProperty, type ReadValue, schemaName } from '#core/item';
 import { jsonString, type Edit } from '#core/text';
 import {
   belongsTo,
@@ -19,21 +19,11 @@ import { finding, type Finding } from '#core/fault';
 import { DATA_TYPES, meantProperty, meantWithin, namedWithin } from './meant.ts';
 
 /** Family `vocabulary`: names schema.org does not have, or has somewhere else, and values of the wrong kind. */
-export function judgeVocabulary(reading: Reading): readonly Finding[] {
-  const found: Finding[] = [];
-  const visited = new Visited(reading.items);
-  const visit = (item: ReadItem, within = ''): void => {
-    if (!visited.enters(item)) return;
-    found.push(...judgeTypes(reading, item, within));
-    for (const property of item.properties) {
-      const one = judgeProperty(item, property);
-      if (one) found.push(one);
-      if (property.value.kind === 'item') visit(property.value.item, property.name);
-    }
-  };
-  for (const item of reading.items) visit(item);
-  return found;
-}
+export const judgeVocabulary = (reading: Reading): readonly Finding[] =>
+  eachItem(reading.items).flatMap(({ item, within }) => [
+    ...judgeTypes(reading, item, within?.name ?? ''),
+    ...item.properties.flatMap((property) => judgeProperty(item, property) ?? []),
+  ]);
 
 /** A whole address or a prefixed name belongs to another vocabulary, which is not ours to judge. */
 const isForeign = (name: string): boolean =>

@@ -1,3 +1,3 @@
 export * from './read.ts';
 export * from './written.ts';
-export { Visited } from './visited.ts';
+export { eachItem, Visited } from './visited.ts';

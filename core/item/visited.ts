@@ -1,4 +1,4 @@
-import type { ReadItem } from './read.ts';
+import type { ReadItem, ReadProperty } from './read.ts';
 
 /**
  * Which items of a source were visited. One that stands at the top is visited there, with all that belongs to it, and
@@ -20,4 +20,24 @@ export class Visited {
     this.#seen.add(start);
     return true;
   }
+}
+
+/** An item, and the property whose value it is; undefined for one at the top. */
+interface Met {
+  readonly item: ReadItem;
+  readonly within: ReadProperty | undefined;
+}
+
+/** Every item of a source once, each before those inside it. */
+export function eachItem(items: readonly ReadItem[]): readonly Met[] {
+  const visited = new Visited(items);
+  const met: Met[] = [];
+  const visit = (item: ReadItem, within: ReadProperty | undefined): void => {
+    if (!visited.enters(item)) return;
+    met.push({ item, within });
+    for (const property of item.properties)
+      if (property.value.kind === 'item') visit(property.value.item, property);
+  };
+  for (const item of items) visit(item, undefined);
+  return met;
 }
