@@ -133,7 +133,8 @@ function withoutConsequences(all: readonly Finding[], reading: Reading): Finding
     // Hours that machines cannot read contradict no visitor: where the markup's own stand, the fault is told.
     if (code === 'agreement/visitor' && /^openingHours/.test(property ?? '')) {
       const business = related[0] && itemAt(related[0].place);
-      return !badHours.some((bad) => !business || holds(business.place, bad));
+      const own = business?.properties.filter(({ name }) => /^openingHours/.test(name));
+      return !badHours.some((bad) => own?.some((hours) => holds(hours.place, bad)) ?? true);
     }
     // What a machine reads beside an attribute that it passes over is told with that.
     if (code.startsWith('value/telephone')) return !passedOver.some((element) => holds(element, place));
