@@ -43,7 +43,7 @@ const wants: readonly Want[] = knownFacts.flatMap(({ property, guideline }): Wan
 export const localBusinessProfile: Profile = {
   name: 'local-business',
   title: 'Local business',
-  source: `${publishedSource}, as of ${publishedAsOf}`,
+  source: `${publishedSource}, as known in ${publishedAsOf}`,
   needsBusiness: true,
   wants,
 };

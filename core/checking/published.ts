@@ -1,6 +1,6 @@
 /** Whose lists these are. */
-export const publishedSource = 'the search engines’ documentation of markup for local businesses';
-/** When they stood so, as the trade’s notes have them (ISO 8601, year and month). */
+export const publishedSource = 'the search engines’ guidelines for local businesses';
+/** When they were known so, from the trade’s notes; nobody fetched them (ISO 8601, year and month). */
 export const publishedAsOf = '2026-11';
 
 /** What is asked of a class and the classes under it. */

@@ -57,7 +57,7 @@ function Wanted({ clientId, clientName, judging: { profile, wants } }: WantedPro
         <Soft>
           {profile === 'vocabulary'
             ? 'Only whether the markup is right; nothing is missed.'
-            : `What is required and recommended of places of business: ${profiles[profile].source}.`}
+            : `Required and recommended by ${profiles[profile].source}.`}
         </Soft>
       </Line>
       <PartHead>Wanted besides</PartHead>
