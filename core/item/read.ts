@@ -51,8 +51,14 @@ export type ReadValue =
       readonly shown?: string;
       /** The node it names, where the context says that it names one. */
       readonly refers?: string;
+      /** The language it is in (BCP 47), where the markup says so. */
+      readonly language?: string;
+      /** What it is a value of, where the markup says more than JSON does: a bare name for types of schema.org. */
+      readonly datatype?: string;
+      /** It stands in a list whose order means something (JSON-LD 1.1, 4.3.1). */
+      readonly inList?: true;
     }
-  | { readonly kind: 'item'; readonly item: ReadItem };
+  | { readonly kind: 'item'; readonly item: ReadItem; readonly inList?: true };
 
 /** The values of a property, in the order of the source. */
 export function valuesOf(item: ReadItem, name: string): readonly ReadValue[] {

@@ -11,6 +11,8 @@ export interface Term {
   readonly containers: readonly string[];
   /** The node that holds the property is the value of the other: its `@reverse`. */
   readonly reverse: boolean;
+  /** The language of its texts; '' for none, undefined where nothing is said. */
+  readonly language?: string;
   /** A context that holds for its values alone. */
   readonly context?: JsonNode;
 }
@@ -25,6 +27,8 @@ export interface Terms {
   readonly termOf: (written: string) => Term | undefined;
   /** The whole address of an `@id`, as far as a base is known. */
   readonly idOf: (written: string) => string;
+  /** The language of texts of which nothing else is said; '' for none. */
+  readonly language: string;
 }
 
 /** Whose words bare names are: schema.org's, those of an address, nobody's, or schema.org's until something is said. */
@@ -33,6 +37,7 @@ type Vocabulary = 'schema.org' | 'assumed' | 'none' | { readonly address: string
 interface State {
   readonly terms: ReadonlyMap<string, Term>;
   readonly vocabulary: Vocabulary;
+  readonly language: string;
   readonly base: string;
   readonly documentBase: string;
 }
@@ -48,7 +53,7 @@ const states = new WeakMap<Terms, State>();
 
 /** The terms of a document before any context: names are taken for schema.org's, which a finding asks to say. */
 export const noTerms = (base: string): Terms =>
-  termsOf({ terms: new Map(), vocabulary: 'assumed', base, documentBase: base });
+  termsOf({ terms: new Map(), vocabulary: 'assumed', language: '', base, documentBase: base });
 
 /** The terms under a context, those of the context around it included; a null context forgets them. */
 export function termsUnder(around: Terms, context: JsonNode): Terms {
@@ -80,13 +85,13 @@ function withContext(state: State, context: JsonNode): State {
   if (context.kind === 'array') return context.elements.reduce(withContext, state);
   if (context.kind === 'scalar') {
     if (context.value === null)
-      return { ...state, terms: new Map(), vocabulary: 'none', base: state.documentBase };
+      return { ...state, terms: new Map(), vocabulary: 'none', language: '', base: state.documentBase };
     return typeof context.value === 'string' && isSchemaOrg(context.value)
       ? { ...state, terms: new Map([...state.terms, ...ALIASES]), vocabulary: 'schema.org' }
       : state;
   }
   const terms = new Map(state.terms);
-  let { vocabulary, base } = state;
+  let { vocabulary, base, language } = state;
   for (const member of context.members) {
     const text = textOf(member.value);
     if (member.name === '@vocab')
@@ -100,9 +105,10 @@ function withContext(state: State, context: JsonNode): State {
               : { address: text };
     else if (member.name === '@base')
       base = text === undefined ? '' : (parseUrl(text, base || undefined)?.href ?? base);
+    else if (member.name === '@language') language = text ?? '';
     else if (!member.name.startsWith('@')) terms.set(member.name, definition(member));
   }
-  return { ...state, terms, vocabulary, base };
+  return { ...state, terms, vocabulary, base, language };
 }
 
 const textOf = (node: JsonNode | undefined): string | undefined =>
@@ -117,17 +123,19 @@ function definition({ name, value }: JsonMember): Term {
   const reverse = textOf(part('@reverse'));
   const id = part('@id');
   const context = part('@context');
+  const language = part('@language');
   return {
     id: reverse ?? (id ? (textOf(id) ?? '') : name),
     type: textOf(part('@type')) ?? '',
     containers: list.flatMap((one) => textOf(one) ?? []),
     reverse: reverse !== undefined,
+    ...(language ? { language: textOf(language) ?? '' } : {}),
     ...(context ? { context } : {}),
   };
 }
 
 function termsOf(state: State): Terms {
-  const { terms, vocabulary, base } = state;
+  const { terms, vocabulary, base, language } = state;
   const inVocabulary = (term: string): string => {
     if (term.startsWith('@') || term.includes(':')) return term;
     if (vocabulary === 'none') return '';
@@ -144,6 +152,7 @@ function termsOf(state: State): Terms {
     // A type without meaning is still told as what it says.
     typeOf: (written) => named(written) || written,
     termOf: (written) => terms.get(written),
+    language,
     idOf: (written) => {
       const text = written.trim();
       if (text.startsWith('_:')) return text;

@@ -118,7 +118,8 @@ class NodeReader {
           this.#lines.place(one.nameStart, one.value.end),
           this.#lines.place(one.nameStart, one.nameEnd),
         ];
-        const values = this.#values(one.value, inner, term);
+        const found = this.#values(one.value, inner, term);
+        const values = term?.containers.includes('@list') ? found.map(listed) : found;
         if (values.length === 0) unsaid.push(name);
         for (const value of values) properties.push({ name, value, namePlace, place });
       }
@@ -159,22 +160,25 @@ class NodeReader {
     if (node.kind === 'scalar')
       return node.value === null
         ? []
-        : [
-            scalar(
-              node.value,
-              node,
-              this.#lines,
-              term?.type === '@id' ? terms.idOf(String(node.value)) : undefined,
-            ),
-          ];
+        : [scalar(node.value, node, this.#lines, meantAs(node.value, terms, term))];
     const literal = named(node, '@value', terms)?.value;
     if (literal?.kind === 'scalar')
-      return literal.value === null ? [] : [scalar(literal.value, literal, this.#lines)];
-    const list = named(node, '@list', terms) ?? named(node, '@set', terms);
-    if (list) return this.#values(list.value, terms, term);
+      return literal.value === null ? [] : [scalar(literal.value, literal, this.#lines, saidOf(node, terms))];
+    const list = named(node, '@list', terms);
+    if (list) return this.#values(list.value, terms, term).map(listed);
+    const set = named(node, '@set', terms);
+    if (set) return this.#values(set.value, terms, term);
     // What is kept by language, index, address or type is a map of values (JSON-LD 1.1, 4.6, 4.9).
-    if (term?.containers.some((one) => MAPS.has(one)))
-      return node.members.flatMap((one) => this.#values(one.value, terms));
+    if (term?.containers.some((one) => MAPS.has(one))) {
+      const byLanguage = term.containers.includes('@language');
+      return node.members.flatMap((one) =>
+        this.#values(
+          one.value,
+          terms,
+          byLanguage ? { ...term, containers: [], language: languageOf(one) } : undefined,
+        ),
+      );
+    }
     return [{ kind: 'item', item: this.#item(node, terms) }];
   }
 
@@ -225,6 +229,35 @@ class NodeReader {
       guess: true,
     });
   }
+}
+
+const listed = (value: ReadValue): ReadValue => ({ ...value, inList: true });
+
+/** What a literal is besides its text. */
+type Meant = Pick<Extract<ReadValue, { kind: 'text' }>, 'refers' | 'language' | 'datatype'>;
+
+/** The language that a language map keeps values under; '' for the key that names none. */
+const languageOf = ({ name }: JsonMember): string => (name === '@none' ? '' : name);
+
+/** What the context makes of a bare value (JSON-LD 1.1 API, 5.3.2 Value Expansion). */
+function meantAs(value: string | number | boolean, terms: Terms, term: Term | undefined): Meant {
+  const type = term?.type ?? '';
+  if (type === '@id') return { refers: terms.idOf(String(value)) };
+  if (type !== '' && !type.startsWith('@')) return { datatype: terms.typeOf(type) };
+  const language = typeof value === 'string' && type === '' ? (term?.language ?? terms.language) : '';
+  return language === '' ? NO_MORE : { language };
+}
+
+const NO_MORE: Meant = {};
+
+/** What a value object says of its value. */
+function saidOf(node: JsonObject, terms: Terms): Meant {
+  const [language] = texts(named(node, '@language', terms)?.value);
+  const [datatype] = texts(named(node, '@type', terms)?.value);
+  return {
+    ...(language ? { language } : {}),
+    ...(datatype && !datatype.startsWith('@') ? { datatype: terms.typeOf(datatype) } : {}),
+  };
 }
 
 const MAPS = new Set(['@language', '@index', '@id', '@type', '@graph']);
@@ -320,12 +353,12 @@ const scalar = (
   value: string | number | boolean,
   { literal, start, end }: { literal?: string; start: number; end: number },
   lines: Lines,
-  refers?: string,
+  meant: Meant,
 ): ReadValue => ({
   kind: 'text',
   text: literal ?? String(value),
   json: value,
   place: lines.place(start, end),
   holder: 'json',
-  ...(refers === undefined ? {} : { refers }),
+  ...meant,
 });
