@@ -1,3 +1,13 @@
+export {
+  JsonOfSource,
+  jsonOfMarkup,
+  jsonValues,
+  markupItemOfJson,
+  markupOfJson,
+  readOfJson,
+  type JsonItem,
+  type JsonValue,
+} from './json.ts';
 export * from './read.ts';
 export * from './written.ts';
 export { eachItem, Visited } from './visited.ts';

@@ -14,12 +14,22 @@ export interface MarkupProperty {
   readonly values: readonly MarkupValue[];
   /** It says what kind of thing the item is: visitors read that from the label. */
   readonly silent?: boolean;
+  /** The order of its values means something (JSON-LD 1.1, 4.3.1). */
+  readonly isList?: true;
+  /** It is written as it came, not as the record would say it. */
+  readonly asItCame?: true;
 }
 
 export type MarkupValue =
-  | { readonly kind: 'text'; readonly text: string }
+  | {
+      readonly kind: 'text';
+      readonly text: string;
+      readonly language?: string;
+      readonly datatype?: string;
+    }
   | { readonly kind: 'link'; readonly text: string }
   | { readonly kind: 'number'; readonly text: string }
+  | { readonly kind: 'boolean'; readonly text: string }
   | { readonly kind: 'item'; readonly item: MarkupItem };
 
 export const textValue = (value: string): MarkupValue => ({ kind: 'text', text: plainText(value) });
