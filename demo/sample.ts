@@ -110,6 +110,7 @@ export const larkspur = {
     },
     { url: 'https://larkspurvane.example/images/ward.jpg', caption: '', width: '', height: '' },
   ],
+  kept: [{ property: 'smokingAllowed', value: 'false', was: '' }],
   withheld: [] as string[],
   output: null,
 };

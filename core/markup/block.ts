@@ -27,6 +27,7 @@ import {
 import { escapeHtml, plainText } from '#core/text';
 import { businessItem } from './item.ts';
 import { showDate } from './date.ts';
+import { besidesOf } from './kept.ts';
 import { dayAddress, microdata, plainHtml, type HtmlSyntax } from './syntax.ts';
 import { MarkupWriter, type Markup } from './writer.ts';
 
@@ -69,9 +70,11 @@ export const plainBlock = (record: BusinessRecord): Markup => block(record, plai
 class Block {
   readonly #writer = new MarkupWriter();
   readonly #record: BusinessRecord;
-  readonly #syntax: HtmlSyntax;
+  #syntax: HtmlSyntax;
   readonly #output: Output;
   readonly #country: string;
+  /** Names of properties that visitors read here, and machines as they came. */
+  #came: ReadonlySet<string> = new Set();
 
   constructor(record: BusinessRecord, syntax: HtmlSyntax, output: Output) {
     this.#record = record;
@@ -85,7 +88,13 @@ class Block {
   }
 
   write(): Markup {
-    const item = businessItem(this.#record, { leftOut: this.#output.leftOut.block });
+    const leftOut = this.#output.leftOut.block;
+    const item = businessItem(this.#record, { leftOut });
+    // What is kept as it came is nothing that visitors should have to read.
+    const keeps = this.#record.kept.length > 0 && !leftOut.includes('kept');
+    const own = keeps ? businessItem(this.#record, { leftOut: [...leftOut, 'kept'] }) : item;
+    const said = new Set(item.properties.flatMap(({ name, asItCame }) => (asItCame ? [] : [name])));
+    this.#came = new Set(own.properties.flatMap(({ name }) => (said.has(name) ? [] : [name])));
     const writer = this.#writer;
     writer.add(`<div${this.#syntax.item(item.types, item.id)}${this.#class('block')}>\n`, [
       'types',
@@ -93,14 +102,39 @@ class Block {
     ]);
     // What has no place of its own follows in the item's own order.
     const rank = (property: MarkupProperty): number => factBehind(property)?.block?.at ?? Infinity;
-    const named = item.properties.some(({ name }) => name === 'name');
-    for (const property of item.properties.toSorted((a, b) => rank(a) - rank(b) || 0)) {
+    const named = own.properties.some(({ name }) => name === 'name');
+    for (const property of own.properties.toSorted((a, b) => rank(a) - rank(b) || 0)) {
       // The page address is the link round the name.
       if (property.name === 'url' && named) continue;
-      this.#property(property, item);
+      if (this.#came.has(property.name) && property.name !== 'name') this.#unsaid(property, own);
+      else this.#property(property, own);
     }
+    for (const { name, values, facts, asItCame } of item.properties)
+      if (asItCame) for (const value of values) this.#machine(name, value, facts);
+    if (keeps) for (const node of besidesOf(this.#record)) this.#beside(node);
     writer.add('</div>');
     return writer.done();
+  }
+
+  /** A property as visitors read it, with nothing of it for machines. */
+  #unsaid(property: MarkupProperty, item: MarkupItem): void {
+    const syntax = this.#syntax;
+    this.#syntax = plainHtml;
+    this.#property(property, item);
+    this.#syntax = syntax;
+  }
+
+  /** The attribute of a property, but for one that machines are told as it came. */
+  #attribute(name: string): string {
+    return this.#came.has(name) ? '' : this.#syntax.property(name);
+  }
+
+  /** Another node that came with the business: for machines alone. */
+  #beside({ types, id, properties }: MarkupItem): void {
+    const attributes = this.#syntax.item(types, id);
+    if (!attributes) return;
+    const inner = properties.flatMap(({ name, values }) => values.map((one) => this.#forMachines(name, one)));
+    this.#writer.add(`  <div${attributes}>${inner.join('')}</div>\n`, ['kept']);
   }
 
   #class(part: string): string {
@@ -137,9 +171,11 @@ class Block {
     const [name] = values;
     const url = item.properties.find((one) => one.name === 'url')?.values[0];
     const href = valueText(url);
-    const strong = `<strong${this.#syntax.property('name')}>${escapeHtml(valueText(name))}</strong>`;
+    const strong = (inner: string): string => `<strong${this.#attribute('name')}>${inner}</strong>`;
+    const [text, isUrl] = [escapeHtml(valueText(name)), this.#attribute('url')];
     this.#line(
-      this.#led(href, this.#syntax.property('url'), strong),
+      // A link that says nothing by itself would be what RDFa speaks of inside it (RDFa Core 1.1, 7.5).
+      isUrl || !href ? this.#led(href, isUrl, strong(text)) : strong(this.#led(href, '', text)),
       ['name', ...(href ? ['url'] : [])],
       'name',
     );
@@ -231,10 +267,13 @@ class Block {
 
   #forMachines(name: string, value: MarkupValue): string {
     if (value.kind === 'link') return this.#syntax.link(name, value.text);
-    if (value.kind !== 'item') return this.#syntax.meta(name, value.text);
-    const attributes = this.#syntax.item(value.item.types, value.item.id, name);
+    if (value.kind !== 'item')
+      return this.#syntax.meta(name, value.text, value.kind === 'text' ? value.language : undefined);
+    const { types, id, properties } = value.item;
+    if (types.length === 0 && properties.length === 0) return this.#syntax.link(name, id);
+    const attributes = this.#syntax.item(types, id, name);
     if (!attributes) return '';
-    const inner = value.item.properties
+    const inner = properties
       .flatMap((one) => one.values.map((each) => this.#forMachines(one.name, each)))
       .join('');
     return `<div${attributes}>${inner}</div>`;

@@ -4,6 +4,7 @@ import { linkValue, reference, type MarkupItem, type MarkupProperty } from '#cor
 import { imageValue } from '#core/value';
 import { businessItem } from './item.ts';
 import { jsonLdChoicesOf } from './choices.ts';
+import { besidesOf } from './kept.ts';
 
 const property = (name: string, ...values: MarkupProperty['values']): MarkupProperty => ({
   name,
@@ -54,6 +55,7 @@ export function graphItems(records: readonly BusinessRecord[]): readonly MarkupI
     const page = plainText(record.url).replace(/#.*$/, '');
     const pictures = picturesOf(record);
     const properties = business.properties.map((one): MarkupProperty => {
+      if (one.asItCame) return one;
       if (one.name === 'image') return { ...one, values: pictures.map((picture) => reference(picture.id)) };
       if (one.name === 'parentOrganization' && organization) {
         const [value] = one.values;
@@ -70,13 +72,13 @@ export function graphItems(records: readonly BusinessRecord[]): readonly MarkupI
         properties: [property('url', linkValue(page)), property('about', reference(id))],
       });
     items.set(id, { ...business, id, properties });
-    if (properties.some(({ name }) => name === 'image'))
+    if (properties.some(({ name, asItCame }) => name === 'image' && !asItCame))
       for (const { image, id: imageId } of pictures) {
         const value = imageValue(image, ['image'], imageId);
         if (value.kind === 'item') items.set(imageId, value.item);
       }
   }
-  return [...items.values()];
+  return [...items.values(), ...records.flatMap(besidesOf).filter(({ id }) => !items.has(id))];
 }
 
 /** The organisation of a client with its branches as `subOrganization`; departments stay inside their branch. */

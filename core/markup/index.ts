@@ -1,6 +1,8 @@
 export { napBlock, plainBlock, visibleTelephone } from './block.ts';
 export { hoursTable } from './blocks.ts';
 export * from './forms.ts';
+export { businessItem } from './item.ts';
+export { keptOfItem } from './kept.ts';
 export { branchId } from './graph.ts';
 export { jsonLd, jsonLdGraph, jsonLdOrganization } from './jsonld.ts';
 export { propertyMarkup, saidMarkup } from './property.ts';

@@ -10,6 +10,7 @@ import {
 } from '#core/record';
 import { plainText } from '#core/text';
 import { markupTypes } from '#core/value';
+import { withKept } from './kept.ts';
 
 export interface ItemChoices {
   /** Keys of the record that are left out. */
@@ -41,10 +42,12 @@ export function businessItem(
   const around = aroundOf(record);
   const isLeftOut = (name: string): boolean => leftOut.includes(isFact(name) ? factHead(name) : name);
   const said = inOrder.flatMap(({ write }): readonly MarkupProperty[] => write(record, around, hoursForm));
-  const properties = leftOut.length === 0 ? said : said.filter(({ facts }) => !facts.some(isLeftOut));
+  const own = { types: markupTypes(record.types), id: plainText(record.id), properties: said };
+  const item = leftOut.includes('kept') ? own : withKept(own, record);
+  if (leftOut.length === 0) return item;
   return {
-    types: markupTypes(record.types),
-    id: leftOut.includes('id') ? '' : plainText(record.id),
-    properties,
+    ...item,
+    id: leftOut.includes('id') ? '' : item.id,
+    properties: item.properties.filter(({ facts }) => !facts.some(isLeftOut)),
   };
 }

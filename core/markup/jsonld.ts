@@ -4,6 +4,7 @@ import { jsonLdChoicesOf } from './choices.ts';
 import { graphItems, organizationItem } from './graph.ts';
 import type { MarkupItem, MarkupProperty, MarkupValue } from '#core/item';
 import { businessItem } from './item.ts';
+import { besidesOf } from './kept.ts';
 import { MarkupWriter, type Markup } from './writer.ts';
 
 const CONTEXT = 'https://schema.org';
@@ -13,17 +14,26 @@ const CONTEXT = 'https://schema.org';
  * two blanks, the same for the same record. Safe inside any HTML page.
  */
 export function jsonLd(record: BusinessRecord): Markup {
-  return script((writer) => writeItem(writer, businessItem(record, jsonLdChoicesOf(record)), '', CONTEXT));
+  const choices = jsonLdChoicesOf(record);
+  const business = businessItem(record, choices);
+  const besides = choices.leftOut?.includes('kept') ? [] : besidesOf(record);
+  if (besides.length > 0) return graph([business, ...besides], business);
+  return script((writer) => writeItem(writer, business, '', CONTEXT));
 }
 
 /** Records as one `@graph` (JSON-LD 1.1 §4.9): organisation, pages, branches and images, each with its own `@id`. */
 export function jsonLdGraph(records: readonly BusinessRecord[]): Markup {
+  return graph(graphItems(records));
+}
+
+/** Items of a graph; the lines of its types and `@id` belong to the facts of the business, where one is named. */
+function graph(items: readonly MarkupItem[], business?: MarkupItem): Markup {
   return script((writer) => {
     writer.add(`{\n  "@context": ${jsonString(CONTEXT)},\n  "@graph": [\n`);
-    const items = graphItems(records);
     for (const [at, item] of items.entries()) {
       writer.add('    ');
-      writeItem(writer, item, '    ', '', item.types[0] !== 'ImageObject');
+      const isOuter = business ? item === business : item.types[0] !== 'ImageObject';
+      writeItem(writer, item, '    ', '', isOuter);
       writer.add(at < items.length - 1 ? ',\n' : '\n');
     }
     writer.add('  ]\n}');
@@ -57,7 +67,7 @@ function writeItem(
   context = '',
   outer = context !== '',
 ): void {
-  if (types.length === 0 && !context) {
+  if (types.length === 0 && properties.length === 0 && !context) {
     writer.add(`{ "@id": ${jsonString(id)} }`);
     return;
   }
@@ -103,22 +113,35 @@ function together(properties: readonly MarkupProperty[]): readonly (readonly Mar
   return groups;
 }
 
-/** Names are our own words of schema.org and need no escape. */
 function writeProperty(writer: MarkupWriter, same: readonly MarkupProperty[], indent: string): void {
   const [first] = same;
   if (!first) return;
+  const name = jsonString(first.name);
   const count = same.reduce((sum, { values }) => sum + values.length, 0);
   const [only] = first.values;
-  if (only && only.kind !== 'item' && (count === 1 || first.name === 'dayOfWeek')) {
-    const written = first.values.map(scalar);
-    writer.add(
-      `${indent}"${first.name}": ${count === 1 ? scalar(only) : `[${written.join(', ')}]`}`,
-      first.facts,
-    );
+  if (first.isList && same.length === 1) {
+    writer.add(`${indent}${name}: { "@list": `);
+    writeValues(writer, same, indent, true);
+    writer.add(' }');
     return;
   }
-  writer.add(`${indent}"${first.name}": `);
-  const many = count > 1;
+  if (only && only.kind !== 'item' && (count === 1 || first.name === 'dayOfWeek')) {
+    const written = first.values.map(scalar);
+    writer.add(`${indent}${name}: ${count === 1 ? scalar(only) : `[${written.join(', ')}]`}`, first.facts);
+    return;
+  }
+  writer.add(`${indent}${name}: `);
+  writeValues(writer, same, indent, count > 1);
+}
+
+/** The values of properties of one name, in brackets where there may be several. */
+function writeValues(
+  writer: MarkupWriter,
+  same: readonly MarkupProperty[],
+  indent: string,
+  many: boolean,
+): void {
+  const count = same.reduce((sum, { values }) => sum + values.length, 0);
   if (many) writer.add('[\n');
   const inner = many ? `${indent}  ` : indent;
   let at = 0;
@@ -133,5 +156,11 @@ function writeProperty(writer: MarkupWriter, same: readonly MarkupProperty[], in
   if (many) writer.add(`${indent}]`);
 }
 
-const scalar = (value: MarkupValue): string =>
-  value.kind === 'item' ? '' : value.kind === 'number' ? value.text : jsonString(value.text);
+function scalar(value: MarkupValue): string {
+  if (value.kind === 'item') return '';
+  if (value.kind === 'number' || value.kind === 'boolean') return value.text;
+  const text = jsonString(value.text);
+  const { language, datatype } = value.kind === 'text' ? value : {};
+  if (datatype) return `{ "@type": ${jsonString(datatype)}, "@value": ${text} }`;
+  return language ? `{ "@language": ${jsonString(language)}, "@value": ${text} }` : text;
+}

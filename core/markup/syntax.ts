@@ -12,7 +12,7 @@ export interface HtmlSyntax {
   /** A time or date: what machines read, and how it is shown. */
   readonly time: (name: string, datetime: string, shown: string) => string;
   /** An element for machines only; '' where the syntax has no machines. */
-  readonly meta: (name: string, value: string) => string;
+  readonly meta: (name: string, value: string, language?: string) => string;
   /** An address for machines only; one that may not become a link is a text. */
   readonly link: (name: string, href: string) => string;
 }
@@ -20,15 +20,19 @@ export interface HtmlSyntax {
 const SCHEMA = 'https://schema.org/';
 const quoted = (name: string, value: string): string => ` ${name}="${escapeHtml(value)}"`;
 
+/** The address of a type: schema.org's, unless it is written out. */
+const typeAddress = (type: string): string => (type.includes(':') ? type : SCHEMA + type);
+
 /** Microdata (HTML Living Standard, 5). */
 export const microdata: HtmlSyntax = {
   item: (types, id, property) =>
-    `${property ? quoted('itemprop', property) : ''} itemscope${quoted('itemtype', types.map((type) => SCHEMA + type).join(' '))}${id ? quoted('itemid', id) : ''}`,
+    `${property ? quoted('itemprop', property) : ''} itemscope${types.length > 0 ? quoted('itemtype', types.map(typeAddress).join(' ')) : ''}${id ? quoted('itemid', id) : ''}`,
   property: (name) => quoted('itemprop', name),
   said: (name, value, html) => `<data${quoted('itemprop', name)}${quoted('value', value)}>${html}</data>`,
   time: (name, datetime, shown) =>
     `<time${quoted('itemprop', name)}${quoted('datetime', datetime)}>${escapeHtml(shown)}</time>`,
-  meta: (name, value) => `<meta${quoted('itemprop', name)}${quoted('content', value)}>`,
+  meta: (name, value, language) =>
+    `<meta${quoted('itemprop', name)}${quoted('content', value)}${language ? quoted('lang', language) : ''}>`,
   link: (name, href) =>
     isLink(href)
       ? `<link${quoted('itemprop', name)}${quoted('href', href)}>`
@@ -44,7 +48,8 @@ export const rdfa: HtmlSyntax = {
   // Readers of RDFa Core know only content; those of HTML+RDFa read datetime too.
   time: (name, datetime, shown) =>
     `<time${quoted('property', name)}${quoted('datetime', datetime)}${quoted('content', datetime)}>${escapeHtml(shown)}</time>`,
-  meta: (name, value) => `<meta${quoted('property', name)}${quoted('content', value)}>`,
+  meta: (name, value, language) =>
+    `<meta${quoted('property', name)}${quoted('content', value)}${language ? quoted('lang', language) : ''}>`,
   link: (name, href) =>
     isLink(href)
       ? `<link${quoted('property', name)}${quoted('href', href)}>`

@@ -1,11 +1,24 @@
-import { emptyRecord, knownFacts, type BusinessRecord } from '#core/record';
+import { jsonOfMarkup, readOfJson, type ReadItem } from '#core/item';
+import { emptyRecord, knownFacts, recordOf, type BusinessRecord } from '#core/record';
+import { businessItem } from './item.ts';
+import { keptNames, keptNodes } from './kept.ts';
 
 /**
  * The record with each fact in the form that markup gives it, and without the facts that no markup can carry
  * (time zone, where the pin came from) or that are left out: what must be read back from any form.
  */
-export const toldRecord = (record: BusinessRecord, leftOut: readonly string[] = []): BusinessRecord =>
-  knownFacts.reduce(
-    (told, { key, withTold }) => (leftOut.includes(key) ? told : withTold(told, record)),
-    emptyRecord,
-  );
+export function toldRecord(record: BusinessRecord, leftOut: readonly string[] = []): BusinessRecord {
+  const came = leftOut.includes('kept') ? new Set<string>() : keptNames(record);
+  // What is written as it came is read back so too.
+  const asRead = came.size > 0 ? recordOf(itemRead(record)) : undefined;
+  return knownFacts.reduce((told, { key, property, alsoRead = [], withTold }): BusinessRecord => {
+    if (leftOut.includes(key)) return told;
+    const isAsCame = [property, ...alsoRead].some((name) => came.has(name));
+    return asRead && isAsCame ? { ...told, [key]: asRead[key] } : withTold(told, record);
+  }, emptyRecord);
+}
+
+function itemRead(record: BusinessRecord): ReadItem {
+  const json = jsonOfMarkup({ kind: 'item', item: businessItem(record) });
+  return readOfJson(typeof json === 'object' ? json : {}, keptNodes(record));
+}

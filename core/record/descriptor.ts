@@ -10,6 +10,7 @@ export const groupLabels = {
   offer: 'Offer',
   profiles: 'People and profiles',
   images: 'Images',
+  other: 'Other',
 } as const;
 export type FactGroup = keyof typeof groupLabels;
 export const factGroups = Object.keys(groupLabels) as readonly FactGroup[];
@@ -59,6 +60,8 @@ export interface Descriptor<T> {
   readonly of?: string;
   /** The property of schema.org that says it; '@type' and '@id' as JSON-LD calls them; '' where no markup says it. */
   readonly property: string;
+  /** Properties that say the same: read, but not written. */
+  readonly alsoRead?: readonly string[];
   /** The property that it is written behind, where that is not the one before it in the sheet. */
   readonly after?: string;
   /** Names of the facts that its lines of markup belong to; its own where this is left out. */

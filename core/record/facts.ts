@@ -4,9 +4,10 @@ import { hours } from './facts/hours.ts';
 import { identity } from './facts/identity.ts';
 import { offer } from './facts/offer.ts';
 import { place } from './facts/place.ts';
+import { other } from './facts/other.ts';
 import { profiles } from './facts/profiles.ts';
 
-const table = { ...identity, ...place, ...hours, ...contact, ...offer, ...profiles };
+const table = { ...identity, ...place, ...hours, ...contact, ...offer, ...profiles, ...other };
 type Table = typeof table;
 
 /** A key of the record that holds a fact, or several parts of one. */

@@ -17,6 +17,7 @@ export const hours = {
     whole: 'Hours',
     ask: { at: 8, question: 'When are you open?', how: 'Mon–Fri 9:00-17:30; Sat 10:00-12:00; Sun closed' },
     property: 'openingHoursSpecification',
+    alsoRead: ['openingHours', 'specialOpeningHoursSpecification'],
     facts: ['hours.Monday'],
     short: (value) => shortHours(value, 'hours'),
     changedByPart: true,

@@ -69,6 +69,7 @@ export const offer = {
       headings: 'menu;menu url;menu link;speisekarte;carte;carta',
       ask: { at: 24, question: 'Where is your menu?', how: 'Its whole address' },
       property: 'hasMenu',
+      alsoRead: ['menu'],
       guideline: { why: 'Give the address of the menu.', also: ['menu'] },
       block: { label: 'Menu' },
     },
@@ -113,6 +114,7 @@ export const offer = {
       'services;service;products;products and services;offers;leistungen;dienstleistungen;prestations;servicios;servizi;diensten',
     ask: { at: 17, question: 'What do you offer?', how: 'One a line: Service | address of its page' },
     property: 'makesOffer',
+    alsoRead: ['hasOfferCatalog'],
     block: { label: 'Services' },
   }),
   department: fact('offer', departments, {

@@ -116,6 +116,7 @@ export const place = {
     {
       whole: 'Coordinates',
       property: 'geo',
+      alsoRead: ['latitude', 'longitude'],
       facts: ['pin.latitude'],
       guideline: {
         why: 'Give latitude and longitude with at least five decimals.',
