@@ -1,8 +1,10 @@
 import { readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
 import { basename, dirname, join } from 'node:path';
 import { parseArgs, type ParseArgsConfig } from 'node:util';
+import type { ReadItem } from '#core/item';
 import { limits, megabytes } from '#core/limits';
-import { businessesIn, readSource, recordFromItem } from '#core/reading';
+import { takeIn, type TakenIn } from '#core/proposal';
+import { businessesIn, readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
 import { reason } from '#outside/reason.ts';
@@ -68,10 +70,16 @@ export async function readText(path: string): Promise<string> {
   return decodeText(await readBytes(path, limits.pageBytes)).text;
 }
 
-/** The record in a JSON-LD file with one local business. */
-export async function readRecord(path: string | undefined): Promise<BusinessRecord> {
+/** The record in a file of markup with one local business. */
+export const readRecord = async (path: string | undefined): Promise<BusinessRecord> =>
+  (await readBusiness(path)).record;
+
+/** The same with the business it was taken in from, everything beside it, and what was beyond a record's bounds. */
+export async function readBusiness(
+  path: string | undefined,
+): Promise<TakenIn & { readonly business: ReadItem; readonly items: readonly ReadItem[] }> {
   if (!path)
-    throw new CannotRun('Name the record with --record RECORD: a JSON-LD file with one local business.');
+    throw new CannotRun('Name the record with --record RECORD: a file of markup with one local business.');
   const { items, faults, lines } = readSource(await readText(path));
   const [fault] = faults.filter(({ code }) => code !== 'syntax/duplicate-name');
   if (fault)
@@ -81,7 +89,7 @@ export async function readRecord(path: string | undefined): Promise<BusinessReco
   const [business] = businessesIn(items);
   if (!business)
     throw new CannotRun(`${path} holds no local business (line ${String(lines.place(0, 0).line)} on).`);
-  return recordFromItem(business);
+  return { ...takeIn(business, items), business, items };
 }
 
 /** Writes a file beside its place and renames it, so that it is never half written. */

@@ -1,5 +1,6 @@
-import { outputForms, writeMarkup } from '#core/markup';
-import { oneOf, readRecord, readWords, type Command } from './command.ts';
+import { markupForms, outputForms, writeMarkup } from '#core/markup';
+import { lostIn } from '#core/proposal';
+import { oneOf, readBusiness, readWords, type Command } from './command.ts';
 
 const usage = `zinc markup RECORD [--format ${outputForms.join('|')}]`;
 
@@ -11,8 +12,13 @@ export const command: Command = {
       { format: { type: 'string', default: 'jsonld' } },
       usage,
     );
-    const record = await readRecord(positionals[0]);
-    process.stdout.write(`${writeMarkup(record, oneOf(values.format, outputForms, '--format')).text}\n`);
+    const { record, business, items, beyond } = await readBusiness(positionals[0]);
+    const form = oneOf(values.format, outputForms, '--format');
+    const { text } = writeMarkup(record, form);
+    process.stdout.write(`${text}\n`);
+    const isMarkup = markupForms.some((one) => one === form);
+    const lost = isMarkup ? [...new Set([...lostIn(business, items, text), ...beyond])] : [];
+    if (lost.length > 0) process.stderr.write(`zinc: ${form} does not say as it came: ${lost.join(', ')}\n`);
     return 0;
   },
 };

@@ -16,7 +16,8 @@ import {
   type Fact,
   type FactFault,
 } from '#core/record';
-import { businessesIn, readSource, recordFromItem } from '#core/reading';
+import { takeIn } from '#core/proposal';
+import { businessesIn, readSource } from '#core/reading';
 import { fold } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 import { columnsByHeading, type Column } from './column.ts';
@@ -168,9 +169,13 @@ export function branchesOfMarkup(
   source: string,
   { home = '', defaults = emptyRecord }: RowReading = {},
 ): readonly ImportedBranch[] {
-  return businessesIn(readSource(source).items)
-    .filter(({ types }) => types.some((type) => isSubtype(type, 'LocalBusiness')))
-    .map((item) => finished(recordFromItem(item), '', home, defaults, []));
+  const { items } = readSource(source);
+  const branches = businessesIn(items).filter(({ types }) =>
+    types.some((type) => isSubtype(type, 'LocalBusiness')),
+  );
+  // What stands beside several branches belongs to none of them.
+  const besides = branches.length === 1 ? items : [];
+  return branches.map((item) => finished(takeIn(item, besides).record, '', home, defaults, []));
 }
 
 /** The branch of a record: its country as a code, its label, what is wrong with it. */

@@ -16,6 +16,7 @@ import {
 } from '#core/record';
 import { proposeFromPage } from './page.ts';
 import type { Proposal } from './proposal.ts';
+import { takeIn } from './takeIn.ts';
 
 const SYNTAX = { jsonld: 'JSON-LD', microdata: 'microdata', rdfa: 'RDFa' } as const;
 /**
@@ -24,7 +25,7 @@ const SYNTAX = { jsonld: 'JSON-LD', microdata: 'microdata', rdfa: 'RDFa' } as co
  */
 export function propose(reading: Reading, url = ''): readonly Proposal[] {
   const [business] = businessesIn(reading.items);
-  const marked = business ? proposeFromItem(business, reading.base || url) : [];
+  const marked = business ? proposeFromItem(business, reading.items, reading.base || url) : [];
   // Numbers without a country code are read in the country that the markup names.
   const home = business ? countryOf(recordFromItem(business)) : '';
   const seen = reading.document ? proposeFromPage(reading.document, reading, url, home) : [];
@@ -32,8 +33,8 @@ export function propose(reading: Reading, url = ''): readonly Proposal[] {
   return [...marked, ...seen.filter(({ unit, shown }) => !known.has(`${unit} ${shown}`))];
 }
 
-function proposeFromItem(item: ReadItem, base: string): readonly Proposal[] {
-  return proposeRecord(mended(recordFromItem(item), item, base), 'markup', (unit) => {
+function proposeFromItem(item: ReadItem, items: readonly ReadItem[], base: string): readonly Proposal[] {
+  return proposeRecord(mended(takeIn(item, items).record, item, base), 'markup', (unit) => {
     const property = item.properties.find(({ name }) => name === factOf(unit)?.property);
     return `${SYNTAX[item.syntax]}, line ${String((property?.place ?? item.typePlace).line)}`;
   });
@@ -88,5 +89,6 @@ function shownOf(record: BusinessRecord, unit: string, values: Proposal['values'
   if (unit === 'address')
     return [addressText(record.address), record.address.addressCountry].filter(Boolean).join(', ');
   if (unit === 'hours') return writeWeek(record.hours);
+  if (unit === 'kept') return [...new Set(record.kept.map(({ property }) => property))].join(', ');
   return values.map(({ text }) => text.replace(/\n/g, '; ')).join(', ');
 }

@@ -1,0 +1,148 @@
+import { describe, expect, test } from '@jest/globals';
+import { jsonLd, toldRecord, writeMarkup } from '#core/markup';
+import { businessesIn, readSource, recordFromItem } from '#core/reading';
+import { emptyRecord, withFact, type BusinessRecord } from '#core/record';
+import { lostIn, takeIn } from './index.ts';
+
+const script = (said: object): string => JSON.stringify({ '@context': 'https://schema.org', ...said });
+
+function taken(source: string): BusinessRecord {
+  const { items } = readSource(source);
+  const [business] = businessesIn(items);
+  return business ? takeIn(business, items).record : emptyRecord;
+}
+
+/** What the record says as JSON-LD, by property. */
+function said(record: BusinessRecord): Record<string, unknown> {
+  const all = JSON.parse(jsonLd(record).text.replace(/<\/?script[^>]*>/g, '')) as Record<string, unknown>;
+  return Object.fromEntries(Object.entries(all).filter(([name]) => name !== '@context'));
+}
+
+describe('what is taken in', () => {
+  test('is kept where the record has no fact for it, and where it would say it otherwise', () => {
+    const record = taken(
+      script({ '@type': 'Hotel', name: 'A', petsAllowed: true, telephone: ['030 1234567', '+49 30 99'] }),
+    );
+    expect(record.kept.map(({ property, value }) => `${property} ${value}`)).toEqual([
+      'petsAllowed true',
+      'telephone 030 1234567',
+      'telephone +49 30 99',
+    ]);
+    expect(record.telephone).toBe('030 1234567');
+  });
+
+  test('keeps nothing of what our own markup says', () => {
+    const own = withFact(withFact(emptyRecord, 'name', 'A'), 'types', 'Hotel');
+    expect(taken(jsonLd(own).text)).toEqual(own);
+  });
+
+  test('stays as it came until its fact is changed, then the record says it, beside what it had no field for', () => {
+    const came = {
+      '@type': 'Hotel',
+      name: 'A',
+      address: {
+        '@type': 'PostalAddress',
+        '@id': '#a',
+        streetAddress: 'Tor 1',
+        addressCountry: { '@type': 'Country', name: 'DE' },
+      },
+      telephone: ['030 1234567', '+49 30 99'],
+    };
+    const record = taken(script(came));
+    expect(said(record)).toEqual(came);
+    const street = withFact(record, 'address.streetAddress', 'Tor 2');
+    expect(said(street)).toEqual({ ...came, address: { ...came.address, streetAddress: 'Tor 2' } });
+    const number = withFact(record, 'telephone', '030 7654321');
+    expect(said(number)).toEqual({ ...came, telephone: ['+49 30 7654321', '+49 30 99'] });
+  });
+
+  test('of hours in the short form is not said in the long one too, and goes when the hours change', () => {
+    const came = { '@type': 'Hotel', name: 'A', openingHours: 'Mo-Su 08:00-20:00' };
+    const record = taken(script(came));
+    expect(said(record)).toEqual(came);
+    const changed = said(withFact(record, 'hours.Sunday', 'closed'));
+    expect(changed['openingHours']).toBeUndefined();
+    expect(changed['openingHoursSpecification']).toHaveLength(2);
+  });
+
+  test('of a catalogue stays a catalogue until the services change', () => {
+    const catalog = {
+      '@type': 'OfferCatalog',
+      name: 'Tools',
+      itemListElement: [{ '@type': 'Offer', price: 3, itemOffered: { '@type': 'Service', name: 'Keys' } }],
+    };
+    const record = taken(script({ '@type': 'Store', name: 'A', hasOfferCatalog: catalog }));
+    expect(record.makesOffer).toHaveLength(1);
+    expect(said(record)['makesOffer']).toBeUndefined();
+    expect(said(record)['hasOfferCatalog']).toMatchObject({ name: 'Tools' });
+    const changed = said({ ...record, makesOffer: [{ name: 'Locks', url: '', description: '' }] });
+    expect(changed['hasOfferCatalog']).toBeUndefined();
+    expect(changed['makesOffer']).toMatchObject({ itemOffered: { name: 'Locks' } });
+  });
+
+  test('with what stands beside the business, which refers to it', () => {
+    const source = script({
+      '@graph': [
+        { '@type': 'WebSite', '@id': '#site', publisher: { '@id': '#b' } },
+        { '@type': 'Bakery', '@id': '#b', name: 'A', image: { '@id': '#p' } },
+        { '@type': 'ImageObject', '@id': '#p', contentUrl: 'https://a.example/p.jpg' },
+      ],
+    });
+    expect(taken(source).image[0]?.url).toBe('https://a.example/p.jpg');
+    expect(said(taken(source))['@graph']).toEqual([
+      { '@type': 'Bakery', '@id': '#b', name: 'A', image: { '@id': '#p' } },
+      { '@type': 'WebSite', '@id': '#site', publisher: { '@id': '#b' } },
+      { '@type': 'ImageObject', '@id': '#p', contentUrl: 'https://a.example/p.jpg' },
+    ]);
+  });
+
+  test('is read back from every form as it is told', () => {
+    const record = taken(
+      script({
+        '@type': 'Hotel',
+        name: 'A',
+        telephone: '030 12',
+        openingHours: 'Mo 08:00-20:00',
+        petsAllowed: 'no',
+      }),
+    );
+    for (const form of ['jsonld', 'microdata', 'rdfa'] as const) {
+      const [business] = businessesIn(readSource(writeMarkup(record, form).text).items);
+      expect(business && recordFromItem(business)).toEqual({ ...toldRecord(record), kept: [] });
+    }
+  });
+
+  test('and what a form cannot say is named', () => {
+    const source = script({
+      '@type': 'Hotel',
+      name: { '@value': 'Haus', '@language': 'de' },
+      petsAllowed: true,
+    });
+    const { items } = readSource(source);
+    const [business] = businessesIn(items);
+    if (!business) throw new Error('no business');
+    const lost = (form: 'jsonld' | 'microdata'): readonly string[] =>
+      lostIn(business, items, writeMarkup(taken(source), form).text);
+    expect(lost('jsonld')).toEqual([]);
+    expect(lost('microdata')).toEqual(['name']);
+  });
+
+  test('however hostile, stays inside its place in every form', () => {
+    const hostile = '</script><img src=x onerror=alert(1)>"\'><!--';
+    const source = script({
+      '@type': 'Hotel',
+      name: 'A',
+      [hostile]: hostile,
+      award: { '@type': hostile, '@id': `javascript:${hostile}`, name: hostile, [hostile]: [hostile] },
+    });
+    const record = taken(source.replace(/</g, '\\u003c'));
+    for (const form of ['jsonld', 'graph', 'microdata', 'rdfa', 'block'] as const) {
+      const { document, faults } = readSource(writeMarkup(record, form).text);
+      expect(faults).toEqual([]);
+      expect(document?.elements.filter(({ name }) => name === 'img')).toEqual([]);
+      expect(
+        document?.elements.some(({ attributes }) => /^javascript:/i.test(attributes['href'] ?? '')),
+      ).toBe(false);
+    }
+  });
+});
