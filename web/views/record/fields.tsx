@@ -2,6 +2,7 @@ import type { ComponentType } from 'react';
 import { factOf, type FactRow } from '#core/record';
 import { EntriesField } from './EntriesField.tsx';
 import { ImageHelp } from './ImageHelp.tsx';
+import { KeptField } from './KeptField.tsx';
 import { PriceHelp } from './PriceHelp.tsx';
 import { ProfileHelp } from './ProfileHelp.tsx';
 import { SpecialHours } from './SpecialHours.tsx';
@@ -15,6 +16,7 @@ const FIELDS: Readonly<Record<string, ComponentType<FieldProps>>> = {
   types: TypeField,
   timeZone: ZoneField,
   exceptions: SpecialHours,
+  kept: KeptField,
   images: (props) => (
     <EntriesField {...props}>
       <ImageHelp {...props} />

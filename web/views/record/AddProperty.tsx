@@ -1,0 +1,49 @@
+import { Autocomplete, InputBase } from '@mui/material';
+import { useState } from 'react';
+import { propertiesOf } from '#core/vocabulary';
+import { typeSize } from '../../theme.ts';
+
+/** Finds a property by its name; those that belong to the types come first, the most particular on top. */
+export function AddProperty({
+  label,
+  types,
+  without,
+  onAdd,
+}: {
+  label: string;
+  types: readonly string[];
+  /** Names that have a place of their own. */
+  without?: ReadonlySet<string>;
+  onAdd: (property: string) => void;
+}) {
+  const [open, setOpen] = useState(false);
+  const options = open ? propertiesOf(types).filter((name) => !without?.has(name)) : [];
+  return (
+    <Autocomplete
+      freeSolo
+      options={options}
+      open={open}
+      onOpen={() => setOpen(true)}
+      onClose={() => setOpen(false)}
+      value={null}
+      blurOnSelect
+      clearOnBlur
+      onChange={(_, name) => {
+        if (name?.trim()) onAdd(name.trim());
+      }}
+      slotProps={{ popper: { style: { width: 260 } } }}
+      renderInput={({ slotProps, ...parameters }) => {
+        const { input, htmlInput } = slotProps as { input: object; htmlInput: object };
+        return (
+          <InputBase
+            {...parameters}
+            {...input}
+            placeholder="Add a property …"
+            inputProps={{ ...htmlInput, 'aria-label': label }}
+            sx={{ fontSize: typeSize.text, px: 0.5, '& .MuiInputBase-input': { p: 0, py: 0.25 } }}
+          />
+        );
+      }}
+    />
+  );
+}
