@@ -86,8 +86,8 @@ export function vocabularyModule(quads: string): string {
   const types = terms.filter(([, term]) => isClass(term));
   const classNames = new Set(types.map(([name]) => name));
   const parentsOf = new Map(types.map(([name, term]) => [name, term.parents]));
-  const isOrganization = (name: string): boolean =>
-    name === 'Organization' || (parentsOf.get(name) ?? []).some(isOrganization);
+  const isBusiness = (name: string): boolean =>
+    name === 'Organization' || name === 'CivicStructure' || (parentsOf.get(name) ?? []).some(isBusiness);
 
   const row = (...cells: (string | readonly string[])[]): string =>
     cells.map((cell) => (typeof cell === 'string' ? cell : [...cell].sort().join(','))).join('|');
@@ -119,10 +119,10 @@ export function vocabularyModule(quads: string): string {
     ),
     table('memberRows', 'name|enumerations|supersededBy', members),
     table(
-      'organizationRows',
-      'name|what the vocabulary says of it, for Organization and all its subtypes (LocalBusiness among them)',
+      'businessRows',
+      'name|what the vocabulary says of it, for Organization, CivicStructure and all their subtypes',
       types
-        .filter(([name]) => isOrganization(name))
+        .filter(([name]) => isBusiness(name))
         .map(([name, term]) => row(name, plain(term.comment).replaceAll('|', '/'))),
     ),
   ].join('\n');

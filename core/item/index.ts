@@ -3,7 +3,6 @@ export {
   jsonOfMarkup,
   jsonValues,
   markupItemOfJson,
-  markupOfJson,
   readOfJson,
   type JsonItem,
   type JsonValue,

@@ -103,7 +103,7 @@ export class JsonOfSource {
 }
 
 /** The value that JSON says, to be written again. */
-export function markupOfJson(value: JsonValue): MarkupValue {
+function markupOfJson(value: JsonValue): MarkupValue {
   if (typeof value === 'number') return { kind: 'number', text: JSON.stringify(value) };
   if (typeof value === 'boolean') return { kind: 'boolean', text: String(value) };
   if (typeof value === 'string')

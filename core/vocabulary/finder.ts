@@ -1,6 +1,7 @@
 import MiniSearch from 'minisearch';
-import { tradeWords } from './trade-words.ts';
-import { describeType, isSubtype, organizationTypes } from './vocabulary.ts';
+import { english } from './trades/english.ts';
+import { coreOf, tokensOf, wordsOf, type TradeWord } from './trades/words.ts';
+import { businessTypes, describeType, isSubtype } from './vocabulary.ts';
 
 /** A type as the finder offers it. */
 export interface FoundType {
@@ -31,7 +32,8 @@ export function typeLabel(name: string): string {
 export const typeCaution = (name: string): string => found.get(name)?.caution ?? '';
 
 /** The words of the trades for a type. */
-export const tradeWordsOf = (name: string): readonly string[] => tradeWords[name] ?? [];
+export const tradeWordsOf = (name: string): readonly string[] =>
+  (english[name] ?? '').split('; ').filter(Boolean);
 
 function caution(name: string, supersededBy: string, area: string): string {
   if (supersededBy) return `Superseded by ${supersededBy}.`;
@@ -44,7 +46,7 @@ function caution(name: string, supersededBy: string, area: string): string {
 }
 
 const found: ReadonlyMap<string, FoundType> = new Map(
-  organizationTypes.map(({ name, supersededBy, area }) => [
+  businessTypes.map(({ name, supersededBy, area }) => [
     name,
     {
       name,
@@ -56,35 +58,112 @@ const found: ReadonlyMap<string, FoundType> = new Map(
   ]),
 );
 
-let built: MiniSearch | undefined;
+/** Finds types by the words of the trades, best first. */
+type FindTypes = (question: string, most?: number) => readonly FoundType[];
 
-function searchIndex(): MiniSearch {
-  if (built) return built;
-  built = new MiniSearch({ idField: 'name', fields: ['label', 'words', 'description'] });
-  built.addAll(
-    [...found.values()].map(({ name, label, description }) => ({
-      name,
-      label: `${name} ${label}`,
-      words: (tradeWords[name] ?? []).join(' '),
-      description,
-    })),
-  );
-  return built;
+/** How far two texts are apart in single letters, as far as `most`. */
+function lettersApart(one: string, other: string, most: number): number {
+  if (Math.abs(one.length - other.length) > most) return most + 1;
+  let row = Array.from({ length: other.length + 1 }, (_, at) => at);
+  for (let at = 1; at <= one.length; at += 1) {
+    const next = [at];
+    for (let to = 1; to <= other.length; to += 1)
+      next.push(
+        Math.min(
+          (row[to] ?? 0) + 1,
+          (next[to - 1] ?? 0) + 1,
+          (row[to - 1] ?? 0) + (one[at - 1] === other[to - 1] ? 0 : 1),
+        ),
+      );
+    row = next;
+  }
+  return row[other.length] ?? most + 1;
 }
+
+interface Question {
+  readonly text: string;
+  readonly tokens: readonly string[];
+  readonly core: string;
+}
+
+/** Points from which on nobody need suspect a slip of the keys. */
+const SURE = 63;
+
+/** How well a word answers a question, up to 100; 0 where it does not. */
+function answer({ text, tokens, core }: Question, word: TradeWord): number {
+  if (word.text === text) return 100;
+  if (word.core === core) return 88;
+  const [said, asked] = [new Set(word.tokens), new Set(tokens)];
+  const common = tokens.filter((token) => said.has(token)).length;
+  // "Emergency plumber in Truro": the longer the word that stands in it, the better.
+  if (common > 0 && !word.isGeneral && word.tokens.every((token) => asked.has(token)))
+    return Math.min(84, 50 + 10 * word.tokens.length + word.text.length / 2);
+  if (common === asked.size) return 62 - 4 * (said.size - asked.size);
+  if (word.text.startsWith(text)) return 58 - Math.min(20, word.text.length - text.length);
+  // Compounds are one word: "Biobäckerei", "Landbäckerei".
+  if (word.text.length > 4 && !word.text.includes(' ') && text.endsWith(word.text)) return 50;
+  return 0;
+}
+
+/** Whether a question is a word but for a slip of the keys. */
+function isSlip({ text }: Question, word: TradeWord): boolean {
+  const most = text.length > 7 ? 2 : text.length > 4 ? 1 : 0;
+  return most > 0 && lettersApart(text, word.text, most) <= most;
+}
+
+function finder(languages: readonly Readonly<Record<string, string>>[]): FindTypes {
+  const own: readonly TradeWord[] = [...found.values()].flatMap(({ name, label }) =>
+    wordsOf({ [name]: label }),
+  );
+  const words = [...own, ...languages.flatMap((language) => wordsOf(language))];
+  return (question, most = 200) => {
+    const tokens = tokensOf(question);
+    if (tokens.length === 0) return [...found.values()].filter((type) => type.localBusiness).slice(0, most);
+    const asked = { text: tokens.join(' '), tokens, core: coreOf(tokens) };
+    const best = new Map<string, number>();
+    const named = question.replace(/\s/g, '').toLowerCase();
+    for (const [at, word] of words.entries()) {
+      // A type's first words say it better than its last ones, and an earlier language before a later one.
+      const points = answer(asked, word) - (word.isSecond ? 6 : 0) - at / 1e5;
+      if (points > 20 && points > (best.get(word.type) ?? 0)) best.set(word.type, points);
+    }
+    if (Math.max(0, ...best.values()) < SURE)
+      for (const [at, word] of words.entries())
+        if (isSlip(asked, word)) best.set(word.type, Math.max(best.get(word.type) ?? 0, SURE - at / 1e5));
+    for (const { name } of found.values()) if (name.toLowerCase() === named) best.set(name, 200);
+    const apt = [...best].sort(([, a], [, b]) => b - a).map(([name]) => name);
+    const others = apt.length < 8 ? described(question).filter((name) => !best.has(name)) : [];
+    return [...apt, ...others].flatMap((name) => found.get(name) ?? []).slice(0, most);
+  };
+}
+
+let index: MiniSearch | undefined;
+
+/** Types whose descriptions speak of a question. */
+function described(question: string): readonly string[] {
+  if (!index) {
+    index = new MiniSearch({ idField: 'name', fields: ['label', 'description'] });
+    index.addAll([...found.values()]);
+  }
+  const apt = index.search(question, {
+    prefix: true,
+    fuzzy: 0.2,
+    boost: { label: 4 },
+    boostDocument: (name) => (found.get(String(name))?.localBusiness ? 1 : 0.7),
+  });
+  return apt.map(({ id }) => String(id));
+}
+
+let inEnglish: FindTypes | undefined;
 
 /**
- * Types for a name or a trade word ("vet", "optician", "pottery"), best first. An empty question gives
- * every subtype of LocalBusiness by name. Types that are no LocalBusiness come after those that are equally apt.
+ * Types for a name or an English word of a trade ("vet", "muffler shop", "church"), best first. An empty question gives
+ * every subtype of LocalBusiness by name.
  */
-export function findTypes(question: string, most = 200): readonly FoundType[] {
-  if (!question.trim()) return [...found.values()].filter((type) => type.localBusiness).slice(0, most);
-  return searchIndex()
-    .search(question, {
-      prefix: true,
-      fuzzy: 0.2,
-      boost: { label: 4, words: 3 },
-      boostDocument: (name) => (found.get(String(name))?.localBusiness ? 1 : 0.7),
-    })
-    .flatMap(({ id }) => found.get(String(id)) ?? [])
-    .slice(0, most);
-}
+export const findTypes: FindTypes = (question, most) => (inEnglish ??= finder([english]))(question, most);
+
+let inEveryLanguage: FindTypes | undefined;
+
+/** The same for the words of every language that has some ("Bäckerei", "plombier"), which are loaded when asked for. */
+export const loadFindTypes = async (): Promise<FindTypes> =>
+  (inEveryLanguage ??= finder((await import('./trades/everyLanguage.ts')).everyLanguage));

@@ -1,4 +1,4 @@
-import { memberRows, organizationRows, propertyRows, typeRows } from './terms.ts';
+import { memberRows, businessRows, propertyRows, typeRows } from './terms.ts';
 
 /** A type (class) of schema.org. `area` is `pending`, `attic`, … or '' for the core vocabulary. */
 export interface VocabularyType {
@@ -62,7 +62,7 @@ const members = index<VocabularyMember>(memberRows, ([name = '', enumerations, s
   supersededBy,
 }));
 
-const descriptions = index(organizationRows, ([name = '', description = '']) => ({ name, description }));
+const descriptions = index(businessRows, ([name = '', description = '']) => ({ name, description }));
 
 /** The type of this exact name, or undefined where schema.org has none. */
 export const typeNamed = (name: string): VocabularyType | undefined => types.get(name);
@@ -73,7 +73,7 @@ export const propertyNamed = (name: string): VocabularyProperty | undefined => p
 /** The enumeration member of this exact name, or undefined where schema.org has none. */
 export const memberNamed = (name: string): VocabularyMember | undefined => members.get(name);
 
-/** What schema.org says of Organization or one of its subtypes; '' for every other name. */
+/** What schema.org says of an organisation's or a public place's type; '' for every other name. */
 export const describeType = (name: string): string => descriptions.get(name)?.description ?? '';
 
 const memberNames = new Map<string, string[]>();
@@ -111,8 +111,8 @@ export function belongsTo(property: VocabularyProperty, typeNames: readonly stri
   });
 }
 
-/** Organization and all its subtypes, in the order of the alphabet. */
-export const organizationTypes: readonly VocabularyType[] = [...descriptions.keys()].flatMap(
+/** The types of organisations and of public places (churches, museums), in the order of the alphabet. */
+export const businessTypes: readonly VocabularyType[] = [...descriptions.keys()].flatMap(
   (name) => types.get(name) ?? [],
 );
 

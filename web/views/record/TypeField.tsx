@@ -1,6 +1,7 @@
 import { Autocomplete, Box, Button, InputBase } from '@mui/material';
 import { lazy, Suspense, useMemo, useState, type KeyboardEvent } from 'react';
 import { findTypes, typeCaution, typeLabel } from '#core/vocabulary';
+import { useFindTypes } from './useFindTypes.ts';
 import type { FieldProps } from './fieldProps.ts';
 import { inputLook } from './TextField.tsx';
 import { typeSize } from '../../theme.ts';
@@ -15,9 +16,10 @@ export function TypeField({ row: { fact }, text, onSet, describedBy }: FieldProp
   const types = useMemo(() => text.split('\n').filter(Boolean), [text]);
   const [browsing, setBrowsing] = useState(false);
   const [words, setWords] = useState('');
+  const find = useFindTypes();
   const set = (next: readonly string[]): void => onSet(fact, next.join('\n'));
   const fitting = (typed: string): readonly string[] =>
-    findTypes(typed, 60).flatMap(({ name }) => (types.includes(name) ? [] : [name]));
+    find(typed, 60).flatMap(({ name }) => (types.includes(name) ? [] : [name]));
   /** Going on to the next field takes the type that fits best what was typed, as Enter does. */
   const takeOnTab = ({ key, shiftKey }: KeyboardEvent): void => {
     const [first] = words.trim() ? fitting(words) : [];
@@ -58,7 +60,7 @@ export function TypeField({ row: { fact }, text, onSet, describedBy }: FieldProp
               {...parameters}
               {...input}
               inputProps={{ ...htmlInput, 'aria-describedby': describedBy }}
-              placeholder={types.length === 0 ? 'Type a trade: vet, optician, pottery …' : ''}
+              placeholder={types.length === 0 ? 'Type a trade: vet, plombier, Bäckerei …' : ''}
               sx={{ ...inputLook, flexWrap: 'wrap', gap: 0.5 }}
             />
           );

@@ -3,15 +3,17 @@ import { styled } from '@mui/material/styles';
 import { SimpleTreeView } from '@mui/x-tree-view/SimpleTreeView';
 import { TreeItem } from '@mui/x-tree-view/TreeItem';
 import { useMemo, useState } from 'react';
+import type {
+  findTypes} from '#core/vocabulary';
 import {
   describeType,
-  findTypes,
   subtypesOf,
   tradeWordsOf,
   typeCaution,
   typeLabel,
   typePathsTo,
 } from '#core/vocabulary';
+import { useFindTypes } from './useFindTypes.ts';
 import { Frame } from '../../parts/Frame.tsx';
 import { Column, Scroll, Soft, Words } from '../../parts/layout.tsx';
 import { boxed, colour, typeSize } from '../../theme.ts';
@@ -19,9 +21,9 @@ import { boxed, colour, typeSize } from '../../theme.ts';
 const ROOT = 'LocalBusiness';
 
 /** The types that fit some words, the best first, and every path to one of them; undefined without words. */
-function fittingTypes(words: string) {
+function fittingTypes(find: typeof findTypes, words: string) {
   if (!words.trim()) return undefined;
-  const found = findTypes(words, 40).map(({ name }) => name);
+  const found = find(words, 40).map(({ name }) => name);
   return {
     best: found.slice(0, 8),
     paths: new Set(found.flatMap((name) => typePathsTo(ROOT, name).flatMap(prefixes))),
@@ -40,7 +42,8 @@ export default function TypeTree({
 }) {
   const [words, setWords] = useState('');
   const [shown, setShown] = useState(chosen[0] ?? ROOT);
-  const fitting = useMemo(() => fittingTypes(words), [words]);
+  const find = useFindTypes();
+  const fitting = useMemo(() => fittingTypes(find, words), [find, words]);
   const isChosen = chosen.includes(shown);
   return (
     <Frame
@@ -63,7 +66,7 @@ export default function TypeTree({
             placeholder="photographer, vet, van hire …"
             onChange={({ target }) => {
               setWords(target.value);
-              const [best] = findTypes(target.value, 1);
+              const [best] = find(target.value, 1);
               if (target.value.trim() && best) setShown(best.name);
             }}
             inputProps={{ 'aria-label': 'Search types' }}
@@ -164,7 +167,7 @@ function About({ type, isChosen, onChoose }: { type: string; isChosen: boolean; 
       <p>{describeType(type)}</p>
       {said.length > 0 && (
         <p>
-          <Soft>People also say: {said.join(', ')}</Soft>
+          <Soft>People also say: {said.slice(0, 16).join(', ')}</Soft>
         </p>
       )}
       {above.length > 0 && (

@@ -25,7 +25,7 @@ const native = {
 } as const;
 
 /** The value of any property: a field as schema.org expects it, an item property by property, or the text of either. */
-export function ValueField(props: ValueProps) {
+function ValueField(props: ValueProps) {
   const { property, value, onChange } = props;
   const [asText, setAsText] = useState(false);
   const json = keptJson(props);
