@@ -164,26 +164,43 @@ export interface HoursLine {
   readonly spans: readonly Span[] | undefined;
 }
 
+/** The words of a language for hours. */
+export interface HoursWords {
+  readonly days: Readonly<Record<Day, string>>;
+  readonly closed: string;
+  readonly allDay: string;
+  readonly appointment: string;
+}
+
+const englishHours: HoursWords = {
+  days: Object.fromEntries(days.map((day) => [day, day.slice(0, 3)])) as Record<Day, string>,
+  closed: 'closed',
+  allDay: 'open 24 hours',
+  appointment: 'by appointment',
+};
+
 /** How hours are shown. */
 export interface HoursStyle {
+  readonly words?: HoursWords;
   readonly joinDays?: boolean;
   readonly closedDays?: boolean;
 }
 
 /** The hours for visitors; neighbouring days with equal hours are joined and closed days shown unless told not to. */
 export function hoursLines(hours: Hours, clock: 12 | 24, style: HoursStyle = {}): readonly HoursLine[] {
+  const { words = englishHours } = style;
   const lines: { days: Day[]; label: string; text: string; spans: readonly Span[] | undefined }[] = [];
   let previous = '';
   for (const day of days) {
     const { spans, appointment } = readDay(hours[day]);
     const hidden = spans?.length === 0 && style.closedDays === false;
-    const text = hidden ? '' : spans ? showSpans(spans, clock) : appointment ? 'by appointment' : '';
+    const text = hidden ? '' : spans ? showSpans(spans, clock, words) : appointment ? words.appointment : '';
     const last = lines.at(-1);
     if (text && last && text === previous && style.joinDays !== false) {
       last.days.push(day);
-      last.label = `${(last.days[0] ?? day).slice(0, 3)}–${day.slice(0, 3)}`;
+      last.label = `${words.days[last.days[0] ?? day]}–${words.days[day]}`;
     } else if (text) {
-      lines.push({ days: [day], label: day.slice(0, 3), text, spans: appointment ? undefined : spans });
+      lines.push({ days: [day], label: words.days[day], text, spans: appointment ? undefined : spans });
     }
     previous = text;
   }
@@ -194,17 +211,18 @@ export function hoursLines(hours: Hours, clock: 12 | 24, style: HoursStyle = {})
 export function showTimes(
   { opens, closes }: Span,
   clock: 12 | 24,
+  { closed, allDay }: Pick<HoursWords, 'closed' | 'allDay'> = englishHours,
 ): { readonly from: string; readonly until: string; readonly alone: string } {
   const isAllDay = opens === ALL_DAY.opens && closes === ALL_DAY.closes;
-  const alone = opens === closes ? 'closed' : isAllDay ? 'open 24 hours' : '';
+  const alone = opens === closes ? closed : isAllDay ? allDay : '';
   return { from: showTime(opens, clock), until: showTime(closes, clock), alone };
 }
 
 /** Spans for visitors: "9:00 AM – 5:00 PM", "closed", "open 24 hours". */
-export const showSpans = (spans: readonly Span[], clock: 12 | 24): string =>
+export const showSpans = (spans: readonly Span[], clock: 12 | 24, words: HoursWords = englishHours): string =>
   (spans.length > 0 ? spans : [closedSpan])
     .map((span) => {
-      const { from, until, alone } = showTimes(span, clock);
+      const { from, until, alone } = showTimes(span, clock, words);
       return alone || `${from} – ${until}`;
     })
     .join(', ');

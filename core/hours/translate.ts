@@ -140,7 +140,10 @@ export const daysNamedIn = (text: string, language: DayWords): number =>
 /** Hours in a language's words, given in plain letters, in words that English readers of hours know. */
 export function toEnglish(text: string, language: DayWords): string {
   const { steps } = translatorOf(language);
-  return apply(apply(apply(text, times), said), steps)
+  // "24 h/24" and "24時間" are no times of the day.
+  const [allDay, ...words] = said;
+  const before = allDay ? apply(text, [allDay]) : text;
+  return apply(apply(apply(before, times), words), steps)
     .replace(/\s+/g, ' ')
     .replace(/(?: ?, ?)+/g, ', ')
     .trim();
