@@ -77,10 +77,21 @@ export function addressLines(address: Address, withCountry = false): readonly (r
   const written = new Set(segmented.flat().flatMap(({ part }) => part ?? []));
   // A country's custom may leave a part out (the county in the UK). What the record knows is still written.
   const left = marks.flatMap(([, part]) => (address[part].trim() && !written.has(part) ? [part] : []));
-  for (const part of left)
+  for (const part of left) {
+    // Where the region stands before the street, as in Japan, the town stands behind its region.
+    const [region, street] = (['addressRegion', 'streetAddress'] as const).map((one) =>
+      segmented.findIndex((line) => line.some((segment) => segment.part === one)),
+    );
+    const line = region !== undefined && region >= 0 ? segmented[region] : undefined;
+    if (line && part === 'addressLocality' && (street ?? -1) > (region ?? 0)) {
+      const text = address[part].trim();
+      line.push(...(/[\u3040-\u9fff]/.test(text) ? [] : [{ part: undefined, text: ' ' }]), { part, text });
+      continue;
+    }
     segmented.splice(segmented.length - (part === 'addressRegion' ? 1 : 0), 0, [
       { part, text: address[part].trim() },
     ]);
+  }
   if (withCountry && address.addressCountry.trim()) {
     segmented.push([
       {

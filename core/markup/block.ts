@@ -1,6 +1,5 @@
-import { addressLines, countryCode, countryName } from '#core/address';
+import { addressLines, addressParts, countryCode } from '#core/address';
 import {
-  clockOf,
   closedSpan,
   days,
   hoursLines,
@@ -13,7 +12,7 @@ import {
 } from '#core/hours';
 import { valueText, type MarkupItem, type MarkupProperty, type MarkupValue } from '#core/item';
 import { isLink } from '#core/link';
-import { readTelephone, type Telephone } from '#core/phone';
+import { readTelephone } from '#core/phone';
 import {
   countryOf,
   factHead,
@@ -26,8 +25,9 @@ import {
 } from '#core/record';
 import { escapeHtml, plainText } from '#core/text';
 import { businessItem } from './item.ts';
-import { showDate } from './date.ts';
+import { addressInOrder, asReferences, clockFor, spokenOf, telephoneFor, withoutThese } from './display.ts';
 import { besidesOf } from './kept.ts';
+import type { Spoken } from './language.ts';
 import { dayAddress, microdata, plainHtml, type HtmlSyntax } from './syntax.ts';
 import { MarkupWriter, type Markup } from './writer.ts';
 
@@ -47,8 +47,8 @@ const factBehind = ({ facts: [first = ''] }: MarkupProperty): KnownFact | undefi
 
 /** The words round a value in a sentence: "4.5 of 5 from 31 reviews". */
 const SENTENCE: Readonly<Record<string, readonly [before: string, behind: string]>> = {
-  bestRating: ['of ', ''],
-  reviewCount: ['from ', ' reviews'],
+  bestRating: ['of', ''],
+  reviewCount: ['from', 'reviews'],
 };
 
 /**
@@ -73,6 +73,7 @@ class Block {
   #syntax: HtmlSyntax;
   readonly #output: Output;
   readonly #country: string;
+  readonly #spoken: Spoken;
   /** Names of properties that visitors read here, and machines as they came. */
   #came: ReadonlySet<string> = new Set();
 
@@ -81,6 +82,7 @@ class Block {
     this.#syntax = syntax;
     this.#output = output;
     this.#country = countryOf(record);
+    this.#spoken = spokenOf(record);
   }
 
   get #oneLine(): boolean {
@@ -129,6 +131,12 @@ class Block {
     return this.#came.has(name) ? '' : this.#syntax.property(name);
   }
 
+  /** What visitors read of an address that they can follow. */
+  #linkText(name: string, address: string): string {
+    const text = factOf(name)?.block?.linkText;
+    return text ? this.#spoken.say(text) : address.replace(/^https?:\/\/(?:www\.)?/i, '').replace(/\/$/, '');
+  }
+
   /** Another node that came with the business: for machines alone. */
   #beside({ types, id, properties }: MarkupItem): void {
     const attributes = this.#syntax.item(types, id);
@@ -151,7 +159,7 @@ class Block {
 
   #label(property: MarkupProperty): string {
     const label = factBehind(property)?.block?.label;
-    return label && this.#output.block.labels ? `${label}: ` : '';
+    return label && this.#output.block.labels ? this.#spoken.say(label) + this.#spoken.colon : '';
   }
 
   #property(property: MarkupProperty, item: MarkupItem): void {
@@ -191,19 +199,31 @@ class Block {
     const writer = this.#writer;
     const tag = this.#oneLine ? 'span' : 'address';
     writer.add(`  <${tag}${this.#syntax.item(['PostalAddress'], '', 'address')}${this.#class('address')}>\n`);
-    const lines = addressLines(address, true);
+    const { withoutParts, addressOrder } = this.#output.block;
+    const lines = addressInOrder(
+      addressLines(withoutThese(address, withoutParts), true),
+      addressOrder,
+      withoutParts,
+    );
     for (const [at, line] of lines.entries()) {
       writer.add('    ');
       for (const { part, text } of line) {
         if (part === 'addressCountry') {
           const code = countryCode(address.addressCountry) || plainText(address.addressCountry);
-          const shown = countryName(code);
-          writer.add(this.#syntax.said(part, code, escapeHtml(shown)), [`address.${part}`]);
+          const shown = escapeHtml(this.#spoken.country(code));
+          writer.add(this.#syntax.said(part, code, shown), [`address.${part}`]);
         } else if (part) writer.add(this.#span(part, plainText(text)), [`address.${part}`]);
         else writer.add(escapeHtml(text));
       }
       writer.add(at < lines.length - 1 ? (this.#oneLine ? ', \n' : '<br>\n') : '\n');
     }
+    // What visitors need not read is still told to machines.
+    for (const part of addressParts)
+      if (withoutParts.includes(part) && address[part].trim()) {
+        const told = part === 'addressCountry' ? countryCode(address[part]) || address[part] : address[part];
+        const meta = this.#syntax.meta(part, plainText(told));
+        if (meta) writer.add(`    ${meta}\n`, [`address.${part}`]);
+      }
     writer.add(`  </${tag}>${this.#oneLine ? ' ' : ''}\n`);
   }
 
@@ -216,20 +236,18 @@ class Block {
   #telephone(typed: string, name: string, address?: string): string {
     const { telephone } = readTelephone(typed, this.#country);
     if (!telephone) return this.#span(name, plainText(typed));
-    const shown = escapeHtml(this.#shown(telephone));
+    const shown = escapeHtml(telephoneFor(telephone, this.#country, this.#output.block.telephone));
     const dial = this.#output.block.linkTelephone ? (address ?? `tel:${telephone.e164}`) : '';
     return this.#syntax.said(name, telephone.international, this.#led(dial, '', shown));
   }
 
   #email(text: string): string {
-    if (!this.#output.block.linkEmail) return this.#span('email', text);
-    const link = this.#led(`mailto:${text.replace(/^mailto:/i, '')}`, '', escapeHtml(text));
-    return this.#syntax.said('email', text, link);
-  }
-
-  /** The national form at home; abroad only the international one can be dialled. */
-  #shown({ country, national, international }: Telephone): string {
-    return this.#country && country && this.#country !== country ? international : national;
+    const { linkEmail, guardEmail } = this.#output.block;
+    const address = text.replace(/^mailto:/i, '');
+    const written = linkEmail
+      ? this.#syntax.said('email', text, this.#led(`mailto:${address}`, '', escapeHtml(text)))
+      : this.#span('email', text);
+    return guardEmail ? written.replaceAll(escapeHtml(address), asReferences(address)) : written;
   }
 
   #texts(property: MarkupProperty): void {
@@ -241,7 +259,7 @@ class Block {
         return this.#telephone(known.text(this.#record), name, known.block?.undialled ? '' : undefined);
       const date = valueText(value);
       if (known?.kind.name.startsWith('date') && isDateOrYear(date))
-        return this.#syntax.time(name, date, showDate(date));
+        return this.#syntax.time(name, date, this.#date(date));
       return known?.kind.name === 'email' ? this.#email(valueText(value)) : this.#text(name, value);
     };
     this.#line(this.#label(property) + values.map(text).join(', '), facts, name);
@@ -251,7 +269,7 @@ class Block {
   #text(name: string, value: MarkupValue): string {
     const text = valueText(value);
     if (value.kind !== 'link' || !isLink(text)) return this.#span(name, text);
-    return this.#led(text, this.#syntax.property(name), escapeHtml(linkText(name, text)));
+    return this.#led(text, this.#syntax.property(name), escapeHtml(this.#linkText(name, text)));
   }
 
   #machine(name: string, value: MarkupValue, facts: readonly string[]): void {
@@ -330,7 +348,13 @@ class Block {
   #piece(name: string, value: MarkupValue, message: string | undefined): Piece {
     const text = valueText(value);
     const around = SENTENCE[name];
-    if (around) return { html: `${around[0]}${this.#span(name, text)}${around[1]}`, goesOn: true };
+    if (around) {
+      const [before, behind] = around.map((word) => word && escapeHtml(this.#spoken.say(word)));
+      return {
+        html: [before, this.#span(name, text), behind].filter(Boolean).join(' '),
+        goesOn: true,
+      };
+    }
     if (name === 'telephone') return { html: this.#telephone(text, name, message) };
     if (name === 'urlTemplate') return { html: this.#action(text) };
     return this.#itemLine(name, value);
@@ -338,7 +362,7 @@ class Block {
 
   #action(address: string): string {
     const said = this.#syntax.meta('urlTemplate', address);
-    return said + this.#led(address, '', escapeHtml(linkText('', address)));
+    return said + this.#led(address, '', escapeHtml(this.#linkText('', address)));
   }
 
   /** Hours of a department as words; machines read them from the silent items. */
@@ -350,16 +374,20 @@ class Block {
   }
 
   #clock(): 12 | 24 {
-    const { clock } = this.#output.block;
-    return clock === 'country' ? clockOf(this.#country) : clock === '12' ? 12 : 24;
+    return clockFor(this.#record);
+  }
+
+  #date(date: string): string {
+    return this.#spoken.date(date, this.#output.block.dates);
   }
 
   #hours(): void {
     const { hours } = this.#record;
     const { joinDays, closedDays } = this.#output.block;
-    const rows = hoursLines(hours, this.#clock(), { joinDays, closedDays }).map((line) => ({
+    const style = { joinDays, closedDays, words: this.#spoken.hours };
+    const rows = hoursLines(hours, this.#clock(), style).map((line) => ({
       facts: line.days.map((day) => `hours.${day}`),
-      html: `${escapeHtml(line.label)}: ${this.#spans(line)}`,
+      html: `${escapeHtml(line.label)}${this.#spoken.colon}${this.#spans(line)}`,
     }));
     if (this.#oneLine) this.#line(rows.map(({ html }) => html).join('; '), ['hours.Monday'], 'hours');
     else {
@@ -394,7 +422,7 @@ class Block {
     if (!spans) return escapeHtml(text);
     return (spans.length > 0 ? spans : [closedSpan])
       .map((span) => {
-        const { from, until, alone } = showTimes(span, this.#clock());
+        const { from, until, alone } = showTimes(span, this.#clock(), this.#spoken.hours);
         const times = alone
           ? `${this.#times(span)}${alone}`
           : `${this.#syntax.time('opens', span.opens, from)} – ${this.#syntax.time('closes', span.closes, until)}`;
@@ -423,31 +451,22 @@ class Block {
     const [name, from, through] = [get('name'), get('validFrom'), get('validThrough')];
     const span: Span = { opens: get('opens'), closes: get('closes') };
     const named = all('dayOfWeek');
-    const date = (property: string, day: string): string => this.#syntax.time(property, day, showDate(day));
+    const date = (property: string, day: string): string => this.#syntax.time(property, day, this.#date(day));
     const dates =
       from === through
         ? date('validFrom', from) + this.#syntax.meta('validThrough', through)
         : `${date('validFrom', from)} – ${date('validThrough', through)}`;
-    const { from: first, until, alone } = showTimes(span, this.#clock());
-    const weekdays = named.length > 0 ? ` ${named.map((day) => day.slice(0, 3)).join(', ')}` : '';
+    const { from: first, until, alone } = showTimes(span, this.#clock(), this.#spoken.hours);
+    const short = days.filter((day) => named.includes(day)).map((day) => this.#spoken.hours.days[day]);
+    const weekdays = short.length > 0 ? ` ${short.join(', ')}` : '';
     const inner = [
       name ? `${this.#span('name', name)}, ` : '',
       dates,
-      escapeHtml(`${weekdays}: ${alone || `${first} – ${until}`}`),
+      escapeHtml(`${weekdays}${this.#spoken.colon}${alone || `${first} – ${until}`}`),
       ...named.map((day) => this.#syntax.link('dayOfWeek', dayAddress(day))),
       this.#times(span),
     ].join('');
     const attributes = this.#syntax.item(['OpeningHoursSpecification'], '', 'openingHoursSpecification');
     return attributes ? `<span${attributes}>${inner}</span>` : inner;
   }
-}
-
-/** What visitors read of an address that they can follow. */
-function linkText(name: string, address: string): string {
-  return factOf(name)?.block?.linkText ?? address.replace(/^https?:\/\/(?:www\.)?/i, '').replace(/\/$/, '');
-}
-
-/** The telephone number as visitors see it: the national form of its country, or as typed. */
-export function visibleTelephone(record: BusinessRecord): string {
-  return readTelephone(record.telephone, countryOf(record)).telephone?.national ?? record.telephone.trim();
 }

@@ -1,8 +1,9 @@
-import { clockOf, hoursLines, showSpans, specialOn } from '#core/hours';
-import { countryOf, emptyRecord, knownFacts, usualOutput, type BusinessRecord } from '#core/record';
+import { hoursLines, showSpans, specialOn } from '#core/hours';
+import { emptyRecord, knownFacts, usualOutput, type BusinessRecord } from '#core/record';
 import { specialGroups } from '#core/value';
 import { escapeHtml, plainText } from '#core/text';
 import { block } from './block.ts';
+import { clockFor, spokenOf } from './display.ts';
 import { plainHtml } from './syntax.ts';
 import { MarkupWriter, type Markup } from './writer.ts';
 
@@ -17,15 +18,19 @@ export function contactCard(record: BusinessRecord): Markup {
 
 /** The hours as a table with a row for each day and each exception, for visitors alone. */
 export function hoursTable(record: BusinessRecord): Markup {
-  const { clock: chosen, closedDays, joinDays, classes } = (record.output ?? usualOutput).block;
-  const clock = chosen === 'country' ? clockOf(countryOf(record)) : chosen === '12' ? 12 : 24;
+  const { closedDays, joinDays, classes, dates: form } = (record.output ?? usualOutput).block;
+  const [clock, spoken] = [clockFor(record), spokenOf(record)];
   const writer = new MarkupWriter();
   writer.add(
-    `<table${classes ? ` class="${escapeHtml(`${classes}-hours`)}"` : ''}>\n  <caption>Opening hours</caption>\n  <tbody>\n`,
+    `<table${classes ? ` class="${escapeHtml(`${classes}-hours`)}"` : ''}>\n  <caption>${escapeHtml(spoken.say('Opening hours'))}</caption>\n  <tbody>\n`,
   );
   const row = (head: string, text: string, facts: readonly string[]): void =>
     writer.add(`    <tr><th scope="row">${escapeHtml(head)}</th><td>${escapeHtml(text)}</td></tr>\n`, facts);
-  for (const { days, label, text } of hoursLines(record.hours, clock, { closedDays, joinDays }))
+  for (const { days, label, text } of hoursLines(record.hours, clock, {
+    closedDays,
+    joinDays,
+    words: spoken.hours,
+  }))
     row(
       label,
       text,
@@ -35,11 +40,14 @@ export function hoursTable(record: BusinessRecord): Markup {
     if (!specialOn([special], special.from.trim())) continue;
     const dates =
       special.through.trim() && special.through !== special.from
-        ? `${special.from} – ${special.through}`
-        : special.from;
+        ? `${spoken.date(special.from, form)} – ${spoken.date(special.through, form)}`
+        : spoken.date(special.from, form);
     for (const { grouped, spans } of specialGroups(special)) {
-      const weekdays = grouped.length < 7 ? ` ${grouped.map((day) => day.slice(0, 3)).join(', ')}` : '';
-      row(`${plainText(special.name)} ${dates}${weekdays}`.trim(), showSpans(spans, clock), ['specialHours']);
+      const weekdays =
+        grouped.length < 7 ? ` ${grouped.map((day) => spoken.hours.days[day]).join(', ')}` : '';
+      row(`${plainText(special.name)} ${dates}${weekdays}`.trim(), showSpans(spans, clock, spoken.hours), [
+        'specialHours',
+      ]);
     }
   }
   writer.add('  </tbody>\n</table>');

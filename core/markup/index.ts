@@ -1,10 +1,12 @@
-export { napBlock, plainBlock, visibleTelephone } from './block.ts';
+export { napBlock, plainBlock } from './block.ts';
 export { hoursTable } from './blocks.ts';
 export * from './forms.ts';
 export { businessItem } from './item.ts';
 export { keptOfItem } from './kept.ts';
 export { branchId } from './graph.ts';
 export { jsonLd, jsonLdGraph, jsonLdOrganization } from './jsonld.ts';
+export { visibleTelephone } from './display.ts';
+export { blockLanguages, languageNames, languageOf } from './language.ts';
 export { propertyMarkup, saidMarkup } from './property.ts';
 export { toldRecord } from './told.ts';
 export { leftOutOf, writeMarkup } from './write.ts';

@@ -187,6 +187,24 @@ const record: fc.Arbitrary<BusinessRecord> = fc.record({
       block: fc.record({
         lines: fc.constantFrom('several' as const, 'one' as const),
         labels: flag,
+        language: fc.constantFrom(
+          'country' as const,
+          'en' as const,
+          'de' as const,
+          'fr' as const,
+          'ja' as const,
+        ),
+        words: fc.constantFrom<Record<string, string>[]>({}, { closed: '<b>', Telephone: '"Ruf"' }),
+        telephone: fc.constantFrom(
+          'national' as const,
+          'international' as const,
+          'typed' as const,
+          'dots' as const,
+        ),
+        dates: fc.constantFrom('words' as const, 'figures' as const),
+        withoutParts: fc.constantFrom<string[][]>([], ['addressCountry'], ['postalCode', 'addressRegion']),
+        addressOrder: fc.constantFrom('country' as const, 'street-first' as const, 'country-first' as const),
+        guardEmail: flag,
         clock: fc.constantFrom('country' as const, '12' as const, '24' as const),
         closedDays: flag,
         joinDays: flag,
@@ -281,7 +299,7 @@ describe('all forms of one record say the same', () => {
     expect(card).toContain('mailto:desk@larkspurvane.example');
     expect(card).not.toContain('PM');
     expect(writeMarkup(larkspur, 'hours').text).toContain(
-      '<tr><th scope="row">Christmas Day 2026-12-25</th><td>closed</td></tr>',
+      '<tr><th scope="row">Christmas Day 25 December 2026</th><td>closed</td></tr>',
     );
   });
 });

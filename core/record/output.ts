@@ -14,6 +14,25 @@ export const outputSchema = z.object({
       lines: z.enum(['several', 'one']).default('several'),
       /** Whether "Telephone:" and the like stand before values. */
       labels: z.boolean().default(true),
+      /** The language of its words; `country` for the one that most people there read. */
+      language: z.enum(['country', 'en', 'de', 'fr', 'es', 'it', 'nl', 'ja']).default('country'),
+      /** Own words for what the language says, by the English ones. */
+      words: z
+        .record(z.string().max(40), z.string().max(80))
+        .refine((words) => Object.keys(words).length <= 60)
+        .default({}),
+      /** How numbers are written for people. */
+      telephone: z
+        .enum(['national', 'international', 'typed', 'brackets', 'dots', 'hyphens'])
+        .default('national'),
+      /** Dates with the month in words, or in the country's figures. */
+      dates: z.enum(['words', 'figures']).default('words'),
+      /** Parts of the address that visitors need not read. */
+      withoutParts: z.array(z.string().max(40)).max(5).default([]),
+      /** The address in the order of its country, street first, or from the country down to the street. */
+      addressOrder: z.enum(['country', 'street-first', 'country-first']).default('country'),
+      /** Whether the email is written so that harvesters have it harder. */
+      guardEmail: z.boolean().default(false),
       /** 12 or 24 hours; `country` for what the country is used to. */
       clock: z.enum(['country', '12', '24']).default('country'),
       closedDays: z.boolean().default(true),

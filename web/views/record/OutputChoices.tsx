@@ -1,10 +1,11 @@
 import { Box, Button, Checkbox, Popover, TextField } from '@mui/material';
-import { useState, type ReactNode } from 'react';
+import { useState } from 'react';
 import { knownFacts, usualOutput, type BusinessRecord, type Output } from '#core/record';
 import { Choice } from '../../parts/Choice.tsx';
-import { Hint, Line } from '../../parts/layout.tsx';
 import { Tick } from '../../parts/Tick.tsx';
 import { colour, typeSize } from '../../theme.ts';
+import { ChoiceHead, ChoiceRow } from './ChoiceRow.tsx';
+import { PeopleChoices } from './PeopleChoices.tsx';
 
 type Choices = Output['block'];
 
@@ -47,6 +48,13 @@ export function OutputChoices({
           <HoursChoices output={output} set={set} />
           <BlockChoices output={output} set={set} />
         </Box>
+        {anchor && (
+          <PeopleChoices
+            block={output.block}
+            record={getRecord()}
+            set={(next) => set({ block: { ...output.block, ...next } })}
+          />
+        )}
         {anchor && <ToldFacts output={output} set={set} record={getRecord()} />}
         {chosen && (
           <Button sx={{ mt: 1 }} onClick={() => change((own) => ({ ...own, output: null }))}>
@@ -77,23 +85,23 @@ function BlockTick({ output, set, name, label }: OutputProps & { name: keyof Cho
 
 const HoursChoices = ({ output, set }: OutputProps) => (
   <div>
-    <Head>Hours</Head>
-    <Row label="In JSON-LD">
+    <ChoiceHead>Hours</ChoiceHead>
+    <ChoiceRow label="In JSON-LD">
       <Choice
         label="Form of hours in JSON-LD"
         value={output.hoursForm}
         options={{ long: 'long form', short: 'short form (no dates, no closed days)' }}
         onChange={(hoursForm) => set({ hoursForm })}
       />
-    </Row>
-    <Row label="Clock">
+    </ChoiceRow>
+    <ChoiceRow label="Clock">
       <Choice
         label="Clock"
         value={output.block.clock}
         options={{ country: 'of the country', 12: '12 hours', 24: '24 hours' }}
         onChange={(clock) => set({ block: { ...output.block, clock } })}
       />
-    </Row>
+    </ChoiceRow>
     <BlockTick output={output} set={set} name="closedDays" label="Show closed days" />
     <BlockTick output={output} set={set} name="joinDays" label="Join days with equal hours" />
   </div>
@@ -101,15 +109,15 @@ const HoursChoices = ({ output, set }: OutputProps) => (
 
 const BlockChoices = ({ output, set }: OutputProps) => (
   <div>
-    <Head>Block</Head>
-    <Row label="Set in">
+    <ChoiceHead>Block</ChoiceHead>
+    <ChoiceRow label="Set in">
       <Choice
         label="Lines of the block"
         value={output.block.lines}
         options={{ several: 'several lines', one: 'one line' }}
         onChange={(lines) => set({ block: { ...output.block, lines } })}
       />
-    </Row>
+    </ChoiceRow>
     <BlockTick output={output} set={set} name="labels" label="Labels before values" />
     <BlockTick output={output} set={set} name="linkTelephone" label="Telephone as a link" />
     <BlockTick output={output} set={set} name="linkEmail" label="Email as a link" />
@@ -136,7 +144,7 @@ function ToldFacts({ output, set, record }: OutputProps & { record: BusinessReco
   };
   return (
     <>
-      <Head>Facts that are told</Head>
+      <ChoiceHead>Facts that are told</ChoiceHead>
       <Box component="table" sx={tableLook}>
         <thead>
           <tr>
@@ -175,14 +183,3 @@ const tableLook = {
   '& th': { fontWeight: 400, textAlign: 'left', pr: 2 },
   '& thead th': { fontSize: typeSize.small, color: colour.middle },
 } as const;
-
-const Head = ({ children }: { children: string }) => (
-  <Hint sx={{ fontWeight: 700, mt: 0.5 }}>{children}</Hint>
-);
-
-const Row = ({ label, children }: { label: string; children: ReactNode }) => (
-  <Line sx={{ gap: 1 }}>
-    <Box sx={{ width: 76, color: 'text.secondary' }}>{label}</Box>
-    {children}
-  </Line>
-);

@@ -3,8 +3,7 @@ import { styled } from '@mui/material/styles';
 import { SimpleTreeView } from '@mui/x-tree-view/SimpleTreeView';
 import { TreeItem } from '@mui/x-tree-view/TreeItem';
 import { useMemo, useState } from 'react';
-import type {
-  findTypes} from '#core/vocabulary';
+import type { findTypes } from '#core/vocabulary';
 import {
   describeType,
   subtypesOf,

@@ -1,0 +1,160 @@
+import { describe, expect, test } from '@jest/globals';
+import { days, readWeek, type Hours } from '#core/hours';
+import { emptyRecord, isFact, usualOutput, withFact, type BusinessRecord, type Output } from '#core/record';
+import { spokenIn } from './language.ts';
+import { blockLanguages, visibleTelephone, writeMarkup } from './index.ts';
+
+const week: Hours = {
+  Monday: '08:00-18:00',
+  Tuesday: '08:00-18:00',
+  Wednesday: '08:00-12:00, 14:00-18:00',
+  Thursday: '24 hours',
+  Friday: '18:00-02:00',
+  Saturday: '09:00-12:00',
+  Sunday: 'closed',
+};
+
+const record = (
+  facts: Readonly<Record<string, string>>,
+  block: Partial<Output['block']> = {},
+): BusinessRecord =>
+  Object.entries(facts).reduce<BusinessRecord>(
+    (made, [fact, text]) => (isFact(fact) ? withFact(made, fact, text) : made),
+    {
+      ...emptyRecord,
+      hours: week,
+      output: { ...usualOutput, block: { ...usualOutput.block, ...block } },
+    },
+  );
+
+const linesOf = (one: BusinessRecord, form: 'block' | 'hours' = 'block'): readonly string[] =>
+  writeMarkup(one, form)
+    .text.replace(/<\/t[hd]>/g, ' ')
+    .replace(/<[^>]*>/g, '')
+    .split('\n')
+    .map((line) => line.trim())
+    .filter(Boolean);
+
+describe.each(blockLanguages)('a block in %s', (language) => {
+  const spoken = spokenIn(language, '');
+
+  test('calls months as Unicode does, and days so that they are the same ones', () => {
+    for (let month = 1; month <= 12; month += 1) {
+      const date = new Date(Date.UTC(2026, month - 1, 2));
+      const usual = new Intl.DateTimeFormat(language, { dateStyle: 'long', timeZone: 'UTC' }).format(date);
+      const ours = spoken.date(`2026-${String(month).padStart(2, '0')}-02`);
+      // English figures follow its own order of day and month.
+      if (language === 'en') expect(usual.split(/\W+/).sort()).toEqual(ours.split(' ').sort());
+      else expect(ours).toBe(usual);
+    }
+    for (const [at, day] of days.entries()) {
+      const date = new Date(Date.UTC(2026, 10, 2 + at));
+      const usual = new Intl.DateTimeFormat(language, { weekday: 'short', timeZone: 'UTC' }).format(date);
+      expect(usual.replace('.', '')).toBe(spoken.hours.days[day].replace('.', ''));
+    }
+  });
+
+  test('shows hours that are read again as the same week', () => {
+    const shown = linesOf(record({ name: 'A' }, { language }), 'hours').slice(1);
+    expect(shown.length).toBeGreaterThan(4);
+    const { hours, faults } = readWeek(shown.join('; '));
+    expect(faults).toEqual([]);
+    expect(hours).toEqual(week);
+  });
+});
+
+const munich = {
+  name: 'Bäckerei Föhre',
+  'address.streetAddress': 'Am Tor 1',
+  'address.addressLocality': 'München',
+  'address.postalCode': '80331',
+  'address.addressCountry': 'DE',
+  telephone: '089 550123',
+  email: 'hallo@foehre.example',
+  foundingDate: '1987-04-30',
+};
+
+describe('what visitors read', () => {
+  test('is in the language of the country', () => {
+    expect(linesOf(record(munich))).toEqual([
+      'Bäckerei Föhre',
+      'Am Tor 1',
+      '80331 München',
+      'Deutschland',
+      'Telefon: 089 550123',
+      'E-Mail: hallo@foehre.example',
+      'Mo–Di: 08:00 – 18:00',
+      'Mi: 08:00 – 12:00, 14:00 – 18:00',
+      'Do: rund um die Uhr geöffnet',
+      'Fr: 18:00 – 02:00',
+      'Sa: 09:00 – 12:00',
+      'So: geschlossen',
+      'Gegründet: 30. April 1987',
+    ]);
+  });
+
+  test('in Japan begins with the postal code and goes from the region down to the street', () => {
+    const lines = linesOf(
+      record({
+        name: '青空クリニック',
+        'address.streetAddress': '銀座1-2-3',
+        'address.addressLocality': '中央区',
+        'address.addressRegion': '東京都',
+        'address.postalCode': '104-0061',
+        'address.addressCountry': 'JP',
+        telephone: '03-1234-5678',
+      }),
+    );
+    expect(lines.slice(0, 8)).toEqual([
+      '青空クリニック',
+      '〒104-0061',
+      '東京都中央区',
+      '銀座1-2-3',
+      '日本',
+      '電話：03-1234-5678',
+      '月–火：08:00 – 18:00',
+      '水：08:00 – 12:00, 14:00 – 18:00',
+    ]);
+  });
+
+  test('is in own words, without some parts, in another order, with dates in figures, where that is chosen', () => {
+    const chosen = record(munich, {
+      words: { closed: 'Ruhetag', Telephone: 'Ruf' },
+      withoutParts: ['addressCountry', 'postalCode'],
+      addressOrder: 'country-first',
+      dates: 'figures',
+    });
+    const lines = linesOf(chosen);
+    expect(lines.slice(1, 4)).toEqual(['München', 'Am Tor 1', 'Ruf: 089 550123']);
+    expect(lines).toContain('So: Ruhetag');
+    expect(lines.at(-1)).toBe('Gegründet: 30.04.1987');
+    // Machines are told all of it all the same.
+    expect(writeMarkup(chosen, 'microdata').text).toContain('<meta itemprop="postalCode" content="80331">');
+    expect(writeMarkup(chosen, 'rdfa').text).toContain('<meta property="addressCountry" content="DE">');
+  });
+
+  test.each([
+    ['national', '089 550123', '(360) 555-0142'],
+    ['international', '+49 89 550123', '+1 360 555 0142'],
+    ['typed', '089/55 01-23', '360.555.0142'],
+    ['brackets', '(089) 550123', '(360) 555-0142'],
+    ['dots', '089.550123', '360.555.0142'],
+    ['hyphens', '089-550123', '360-555-0142'],
+  ] as const)('has numbers %s', (telephone, german, american) => {
+    const shown = (country: string, typed: string): string =>
+      visibleTelephone(record({ telephone: typed, 'address.addressCountry': country }, { telephone }));
+    expect(shown('DE', '089/55 01-23')).toBe(german);
+    expect(shown('US', '360.555.0142')).toBe(american);
+  });
+
+  test('hides an email from simple harvesters, not from browsers', () => {
+    for (const form of ['microdata', 'rdfa', 'block'] as const) {
+      const { text } = writeMarkup(record(munich, { guardEmail: true }), form);
+      expect(text).not.toContain('foehre.example');
+      expect(text).not.toContain('hallo@');
+      expect(text.replace(/&#(\d+);/g, (_, code: string) => String.fromCodePoint(Number(code)))).toContain(
+        'href="mailto:hallo@foehre.example"',
+      );
+    }
+  });
+});
