@@ -5,6 +5,7 @@ export const larkspur = {
   legalName: 'Larkspur & Vane Veterinary Care LLC',
   types: ['VeterinaryCare', 'LocalBusiness'],
   additionalType: ['https://trades.example/small-animal-practice'],
+  pagePattern: 'https://larkspurvane.example/{town}/',
   description: 'Small animal surgery by the harbour, with a night clinic on Fridays.',
   foundingDate: '1987-04-30',
   slogan: 'Every creature, every hour',

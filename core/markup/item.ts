@@ -4,6 +4,7 @@ import {
   factHead,
   isFact,
   knownFacts,
+  madeId,
   type BusinessRecord,
   type FactGroup,
   type KnownFact,
@@ -42,7 +43,8 @@ export function businessItem(
   const around = aroundOf(record);
   const isLeftOut = (name: string): boolean => leftOut.includes(isFact(name) ? factHead(name) : name);
   const said = inOrder.flatMap(({ write }): readonly MarkupProperty[] => write(record, around, hoursForm));
-  const own = { types: markupTypes(record.types), id: plainText(record.id), properties: said };
+  const id = plainText(record.id) || (record.withheld.includes('id') ? '' : madeId(record));
+  const own = { types: markupTypes(record.types), id, properties: said };
   const item = leftOut.includes('kept') ? own : withKept(own, record);
   if (leftOut.length === 0) return item;
   return {

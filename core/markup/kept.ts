@@ -118,9 +118,11 @@ function mergedItem(base: JsonItem, ours: JsonItem, came: JsonItem): JsonItem {
 const valuesOf = (item: MarkupItem, name: string): Values =>
   name === '@type'
     ? item.types
-    : item.properties
-        .filter((one) => one.name === name)
-        .flatMap(({ values }) => values.map((value) => jsonOfMarkup(value)));
+    : name === '@id'
+      ? [item.id].filter(Boolean)
+      : item.properties
+          .filter((one) => one.name === name)
+          .flatMap(({ values }) => values.map((value) => jsonOfMarkup(value)));
 
 /** The property that a record writes, for those that say the same under another name. */
 const spokenFor: ReadonlyMap<string, string> = new Map(
@@ -138,7 +140,7 @@ export function withKept(item: MarkupItem, { kept }: BusinessRecord): MarkupItem
     const known = came.get(name);
     return known === undefined || same(known.was, valuesOf(item, name));
   };
-  let { types, properties } = item;
+  let { types, id, properties } = item;
   for (const [name, one] of came) {
     const spoken = spokenFor.get(name);
     const values =
@@ -146,6 +148,7 @@ export function withKept(item: MarkupItem, { kept }: BusinessRecord): MarkupItem
         ? valuesOf(item, name)
         : mergedValues(one.was, valuesOf(item, name), one.came);
     if (name === '@type') types = values.filter((value) => typeof value === 'string');
+    if (name === '@id') id = values.filter((value) => typeof value === 'string')[0] ?? '';
     if (name.startsWith('@')) continue;
     const facts = new Set(properties.flatMap((each) => (each.name === name ? each.facts : [])));
     const written = markupItemOfJson({ [name]: values }).properties.map((each): MarkupProperty => ({
@@ -157,7 +160,7 @@ export function withKept(item: MarkupItem, { kept }: BusinessRecord): MarkupItem
     const others = properties.filter((each) => each.name !== name);
     properties = at < 0 ? [...others, ...written] : others.toSpliced(at, 0, ...written);
   }
-  return { ...item, types, properties };
+  return { types, id, properties };
 }
 
 /**
@@ -165,8 +168,7 @@ export function withKept(item: MarkupItem, { kept }: BusinessRecord): MarkupItem
  * what is read of that in the item's own syntax, where that is another (elements have texts only).
  */
 export function keptOfItem(came: JsonItem, said: MarkupItem, read?: JsonItem): readonly Kept[] {
-  const names = new Set([...Object.keys(came), '@type', ...said.properties.map(({ name }) => name)]);
-  names.delete('@id');
+  const names = new Set([...Object.keys(came), '@type', '@id', ...said.properties.map(({ name }) => name)]);
   const differing = [...names].filter(
     (name) => !same(read ? jsonValues(read[name]) : valuesOf(said, name), jsonValues(came[name])),
   );

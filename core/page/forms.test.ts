@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { days } from '#core/hours';
-import { leftOutOf, markupForms, outputForms, toldRecord, writeMarkup } from '#core/markup';
+import { businessItem, leftOutOf, markupForms, outputForms, toldRecord, writeMarkup } from '#core/markup';
 import { takeIn } from '#core/proposal';
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import { emptyRecord, factRows, factText, usualOutput, type BusinessRecord } from '#core/record';
@@ -79,6 +79,7 @@ const record: fc.Arbitrary<BusinessRecord> = fc.record({
       was: fc.constant(''),
     }),
   ),
+  pagePattern: fc.constantFrom('', 'https://a.example/{town}/'),
   name,
   alternateName: many(text),
   legalName: text,
@@ -242,7 +243,9 @@ describe('all forms of one record say the same', () => {
         const read = readBack(writeMarkup(one, form).text);
         const told = toldRecord(one, leftOutOf(one, form));
         const made =
-          form === 'graph' ? { id: read.id, 'parentOrganization.id': read.parentOrganization.id } : {};
+          form === 'graph'
+            ? { id: read.id, 'parentOrganization.id': read.parentOrganization.id }
+            : { id: businessItem(one, { leftOut: leftOutOf(one, form) }).id };
         expect(facts(read)).toEqual({ ...facts(told), ...made });
       }),
       { numRuns: 150 },
@@ -255,12 +258,22 @@ describe('all forms of one record say the same', () => {
     expect(timeZone).not.toBe('');
     expect(once.pin).toEqual({ ...pin, origin: '', exactness: '' });
     for (const key of Object.keys(rest) as (keyof typeof rest)[])
-      if (!['telephone', 'mobile', 'messaging', 'faxNumber', 'contactPoint', 'department'].includes(key))
+      if (
+        ![
+          'pagePattern',
+          'telephone',
+          'mobile',
+          'messaging',
+          'faxNumber',
+          'contactPoint',
+          'department',
+        ].includes(key)
+      )
         expect({ [key]: once[key] }).toEqual({ [key]: rest[key] });
     expect(once.telephone).toBe('+1 360 555 0142');
     expect(takenIn(writeMarkup(once, 'jsonld').text)).toEqual(once);
     for (const { fact } of factRows.filter(
-      ({ fact }) => !/pin\.(origin|exactness)|timeZone|Menu|Cuisine|Reservations/.test(fact),
+      ({ fact }) => !/pin\.(origin|exactness)|timeZone|pagePattern|Menu|Cuisine|Reservations/.test(fact),
     ))
       expect([fact, factText(once, fact)]).not.toEqual([fact, '']);
   });

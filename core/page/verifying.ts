@@ -1,5 +1,13 @@
 import type { ReadItem } from '#core/item';
-import { branchId, isScript, leftOutOf, toldRecord, writeMarkup, type MarkupForm } from '#core/markup';
+import {
+  branchId,
+  businessItem,
+  isScript,
+  leftOutOf,
+  toldRecord,
+  writeMarkup,
+  type MarkupForm,
+} from '#core/markup';
 import { businessesIn, recordFromItem, type Reading } from '#core/reading';
 import { factRows, factText, type BusinessRecord, type Fact } from '#core/record';
 import { asciiMarkup, placedOn, type Placed } from './placing.ts';
@@ -41,9 +49,10 @@ export const othersBeside = (reading: Reading, form: MarkupForm): number =>
 export function prove(reading: Reading, form: MarkupForm, record: BusinessRecord): Proof {
   const [item] = beside(reading, form, true);
   if (!item) return { state: 'absent', misread: [] };
-  const told = toldRecord(record, leftOutOf(record, form));
-  // In a graph every item needs a name of its own; where the record has none it is made.
-  const [meant, read] = [form === 'graph' ? { ...told, id: branchId(record) } : told, recordFromItem(item)];
+  // Where the record has no name of its own for machines it is made; in a graph every item needs one.
+  const left = leftOutOf(record, form);
+  const id = form === 'graph' ? branchId(record) : businessItem(record, { leftOut: left }).id;
+  const [meant, read] = [{ ...toldRecord(record, left), id }, recordFromItem(item)];
   const misread = factRows.flatMap(({ fact }) => {
     const [one, other] = [factText(meant, fact), factText(read, fact)];
     return one === other ? [] : [{ fact, meant: one, read: other }];

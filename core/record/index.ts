@@ -1,4 +1,5 @@
 export * from './addresses.ts';
+export * from './bulk.ts';
 export * from './complete.ts';
 export { factGroups, groupLabels, type FactGroup, type Look, type RowSpec } from './descriptor.ts';
 export * from './entries.ts';
@@ -8,4 +9,5 @@ export * from './inherit.ts';
 export * from './judge.ts';
 export * from './merge.ts';
 export * from './output.ts';
+export * from './pattern.ts';
 export * from './record.ts';

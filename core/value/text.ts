@@ -35,6 +35,15 @@ export function textKind(name: string, special: Partial<TextKind> = {}, most = 2
   };
 }
 
+/** What a page-address pattern may name of a branch. */
+export const patternWords = ['name', 'code', 'street', 'town', 'region', 'postcode', 'country'] as const;
+
+/** The words of a pattern that stand for nothing, in their braces. */
+export const unknownPatternWords = (pattern: string): readonly string[] =>
+  [...pattern.matchAll(/\{([^{}]*)\}/g)].flatMap(([whole, word]) =>
+    patternWords.some((known) => known === word) ? [] : [whole],
+  );
+
 /** Some text of no form. */
 export const plain = textKind('text');
 export const shortPlain = textKind('text', {}, 200);
@@ -276,3 +285,22 @@ export function listOf(
     ...(links ? { links: (value, change) => value.map((entry) => change(entry, '')).filter(Boolean) } : {}),
   };
 }
+
+/** A web address with words in braces for facts of a branch. */
+export const pagePattern = textKind('text', {
+  // It says nothing to anybody: it makes addresses.
+  told: () => '',
+  read: () => '',
+  judge: (value) => {
+    if (!value.trim()) return [];
+    const unknown = unknownPatternWords(value);
+    if (unknown.length > 0)
+      return [
+        fault(
+          'value/placeholder',
+          `${unknown.join(', ')} stands for nothing. Write ${patternWords.map((word) => `{${word}}`).join(' ')}.`,
+        ),
+      ];
+    return judgeUrl(value.replace(/\{[^{}]*\}/g, 'x'));
+  },
+});

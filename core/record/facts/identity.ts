@@ -2,6 +2,7 @@ import {
   dateOrYear,
   gradeText,
   organization,
+  pagePattern,
   id,
   listOf,
   prose,
@@ -77,6 +78,12 @@ export const identity = {
     guideline: { why: 'Give the address of this branch’s own page.' },
     compared: { core: true },
     block: { card: true },
+  }),
+  pagePattern: fact('identity', pagePattern, {
+    label: 'Page-address pattern',
+    about: 'How the page addresses of branches are made: {name} {code} {street} {town} {region} {postcode}',
+    hint: 'https://example.com/{region}/{town}/',
+    property: '',
   }),
   description: fact('identity', prose, {
     label: 'Description',
