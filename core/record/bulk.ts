@@ -41,6 +41,7 @@ function replaced(text: string, change: Extract<BulkChange, { kind: 'replace' }>
 /** A branch's own record after a change of many; the very same where the change says nothing of it. */
 export function withBulk(own: BusinessRecord, defaults: BusinessRecord, change: BulkChange): BusinessRecord {
   if (change.kind === 'set') {
+    if (change.text.trim() === '') return own;
     const next = setOwn(own, defaults, change.fact, change.text);
     const isSame = factText(own, change.fact) === change.text && next.withheld === own.withheld;
     return isSame ? own : next;

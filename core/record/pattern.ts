@@ -21,15 +21,15 @@ const FACTS: Readonly<Record<(typeof patternWords)[number], Fact>> = {
  */
 export function addressFromPattern(pattern: string, record: BusinessRecord): string {
   if (!pattern.trim() || unknownPatternWords(pattern).length > 0) return '';
-  let isWhole = true;
-  const address = pattern.trim().replace(/\{([^{}]*)\}/g, (_, word: string) => {
+  const slugOf = (word: string): string => {
     const known = patternWords.find((one) => one === word);
-    const text = known ? plainText(factText(record, FACTS[known])) : '';
-    const slug = text ? fileName(text) : '';
-    isWhole &&= slug !== '' && slug !== 'unnamed';
-    return slug;
-  });
-  return isWhole && /^https?:$/.test(parseUrl(address)?.protocol ?? '') ? address : '';
+    const slug = fileName(known ? factText(record, FACTS[known]) : '');
+    return slug === 'unnamed' ? '' : slug;
+  };
+  const words = [...pattern.matchAll(/\{([^{}]*)\}/g)].map(([, word = '']) => word);
+  if (words.some((word) => slugOf(word) === '')) return '';
+  const address = pattern.trim().replace(/\{([^{}]*)\}/g, (_, word: string) => slugOf(word));
+  return /^https?:$/.test(parseUrl(address)?.protocol ?? '') ? address : '';
 }
 
 /** The name that machines know a branch by where none is set: its page with a fragment; '' without a page. */

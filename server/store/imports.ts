@@ -44,9 +44,9 @@ export async function importBranches(
     const told = [
       fresh.length > 0 && `${counted(fresh.length, 'branch', 'branches')} added`,
       updated > 0 && `${String(updated)} brought up to date`,
-      title && `from ${title}`,
-    ];
-    const changeId = await noteChange(transaction, clientId, told.filter(Boolean).join(', '), parts);
+    ].filter(Boolean);
+    const what = title ? `${told.join(', ')}: ${title}` : told.join(', ');
+    const changeId = await noteChange(transaction, clientId, what, parts);
     return { added: fresh.length, updated, firstId: (fresh[0] ?? parts[0])?.id ?? 0, changeId };
   });
 }

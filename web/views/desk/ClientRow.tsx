@@ -18,13 +18,13 @@ export function ClientRow({
   collapsed,
   onToggle,
   onName,
-  onImport,
+  onClient,
 }: {
   client: ClientSummary;
   collapsed: boolean;
   onToggle: () => void;
   onName: (naming: Naming) => void;
-  onImport: (client: ClientSummary) => void;
+  onClient: (over: 'import' | 'bulk', client: ClientSummary) => void;
 }) {
   return (
     <TableRow data-client={client.id} sx={{ backgroundColor: colour.light, height: ROW_HEIGHT }}>
@@ -56,7 +56,7 @@ export function ClientRow({
         </Link>
       </TableCell>
       <TableCell align="right">
-        <ClientMenu client={client} onName={onName} onImport={onImport} />
+        <ClientMenu client={client} onName={onName} onClient={onClient} />
       </TableCell>
     </TableRow>
   );
@@ -65,11 +65,11 @@ export function ClientRow({
 function ClientMenu({
   client: { id, name, ...rest },
   onName,
-  onImport,
+  onClient,
 }: {
   client: ClientSummary;
   onName: (naming: Naming) => void;
-  onImport: (client: ClientSummary) => void;
+  onClient: (over: 'import' | 'bulk', client: ClientSummary) => void;
 }) {
   const remove = useDeleteWithUndo();
   const navigate = useNavigate();
@@ -79,7 +79,8 @@ function ClientMenu({
       label={name}
       items={[
         ['Add branch', () => onName({ kind: 'branch', clientId: id })],
-        ['Branches from a spreadsheet …', () => onImport({ id, name, ...rest })],
+        ['Branches from a spreadsheet …', () => onClient('import', { id, name, ...rest })],
+        ['Facts of many branches …', () => onClient('bulk', { id, name, ...rest })],
         ['Changes that can be undone …', () => void navigate(`/trash?client=${id}`)],
         ['Save all of it as a zip', () => window.location.assign(linkTo('archive', { id }))],
         ['Rename', () => onName({ kind: 'rename', thing, name })],

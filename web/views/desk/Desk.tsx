@@ -10,13 +10,14 @@ import { DeskTable } from './DeskTable.tsx';
 import { Names, namingOf, type Naming } from './naming.tsx';
 
 const ArchiveDialog = lazy(() => import('./ArchiveDialog.tsx'));
+const BulkDialog = lazy(() => import('./BulkDialog.tsx'));
 const ImportDialog = lazy(() => import('./ImportDialog.tsx'));
 
 /** What lies over the desk. */
 type Over =
   | { readonly kind: 'names'; readonly naming: Naming }
   | { readonly kind: 'archive' }
-  | { readonly kind: 'import'; readonly client: ClientSummary };
+  | { readonly kind: 'import' | 'bulk'; readonly client: ClientSummary };
 
 /** Every client and branch as a row, each step of its chain with its state. */
 export function Desk() {
@@ -53,13 +54,14 @@ export function Desk() {
           made={made}
           onShown={shown}
           onName={(named) => setOver({ kind: 'names', naming: named })}
-          onImport={(client) => setOver({ kind: 'import', client })}
+          onClient={(kind, client) => setOver({ kind, client })}
         />
       )}
       {naming && <Names naming={naming} onMade={setMade} onClose={close} />}
       <Suspense>
         {over?.kind === 'archive' && <ArchiveDialog onMade={setMade} onClose={close} />}
         {over?.kind === 'import' && <ImportDialog client={over.client} onClose={close} />}
+        {over?.kind === 'bulk' && <BulkDialog client={over.client} onClose={close} />}
       </Suspense>
     </Column>
   );

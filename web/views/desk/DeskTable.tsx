@@ -30,7 +30,7 @@ const look = {
 
 interface Asking {
   readonly onName: (naming: Naming) => void;
-  readonly onImport: (client: ClientSummary) => void;
+  readonly onClient: (over: 'import' | 'bulk', client: ClientSummary) => void;
 }
 
 /** Clients and branches as one table, of which only the rows in sight are drawn. `made` is brought into sight and focused. */

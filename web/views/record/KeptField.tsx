@@ -13,16 +13,17 @@ const factProperties: ReadonlySet<string> = new Set(knownFacts.map(({ property }
 
 const NOT_SAID = '(not said)';
 
+const says = ({ value, was }: Entry): boolean => Boolean(value?.trim() || was);
+
 /** Any property of schema.org, and what came with markup and is written as it came. */
 export function KeptField({ row: { fact }, label, text, onSet }: FieldProps) {
   const types = useRecordInHand((record) => record.types.join(' '));
   const kept = readEntries(fact, text);
-  // A property just begun lives here until it says something: an empty one would say that it is not said.
-  const [begun, setBegun] = useState<readonly string[]>([]);
-  const lines: readonly Entry[] = [...kept, ...begun.map((property) => ({ property, value: '', was: '' }))];
+  // A line that says nothing yet, or nothing for a moment, lives here: kept, it would say that it is not said.
+  const [begun, setBegun] = useState<readonly Entry[]>(kept);
+  const lines = writeEntries(fact, begun.filter(says)) === text ? begun : kept;
   const set = (next: readonly Entry[]): void => {
-    const says = ({ value, was }: Entry): boolean => Boolean(value?.trim() || was);
-    setBegun(next.filter((one) => !says(one)).map(({ property = '' }) => property));
+    setBegun(next);
     onSet(fact, writeEntries(fact, next.filter(says)));
   };
   const came = kept.some(({ was, property }) => was || property === '@graph');

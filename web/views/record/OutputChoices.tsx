@@ -45,16 +45,18 @@ export function OutputChoices({
         slotProps={{ paper }}
       >
         <Box sx={{ display: 'grid', gridTemplateColumns: '1fr 1fr', columnGap: 2 }}>
-          <HoursChoices output={output} set={set} />
-          <BlockChoices output={output} set={set} />
+          <div>
+            <HoursChoices output={output} set={set} />
+            <BlockChoices output={output} set={set} />
+          </div>
+          {anchor && (
+            <PeopleChoices
+              block={output.block}
+              record={getRecord()}
+              set={(next) => set({ block: { ...output.block, ...next } })}
+            />
+          )}
         </Box>
-        {anchor && (
-          <PeopleChoices
-            block={output.block}
-            record={getRecord()}
-            set={(next) => set({ block: { ...output.block, ...next } })}
-          />
-        )}
         {anchor && <ToldFacts output={output} set={set} record={getRecord()} />}
         {chosen && (
           <Button sx={{ mt: 1 }} onClick={() => change((own) => ({ ...own, output: null }))}>

@@ -113,7 +113,7 @@ function ItemFields({ property, label, onChange, item }: ValueProps & { item: Js
           key={at}
           property={name}
           label={`${label}: ${name}`}
-          value={keptText(name, value)}
+          value={value === '' ? '' : keptText(name, value)}
           onChange={(text) =>
             set(
               lines.map((line, place) =>

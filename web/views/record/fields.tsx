@@ -3,6 +3,7 @@ import { factOf, type FactRow } from '#core/record';
 import { EntriesField } from './EntriesField.tsx';
 import { ImageHelp } from './ImageHelp.tsx';
 import { KeptField } from './KeptField.tsx';
+import { PageAddressField } from './PageAddressField.tsx';
 import { PriceHelp } from './PriceHelp.tsx';
 import { ProfileHelp } from './ProfileHelp.tsx';
 import { SpecialHours } from './SpecialHours.tsx';
@@ -40,6 +41,7 @@ const FIELDS: Readonly<Record<string, ComponentType<FieldProps>>> = {
 export function Field(props: FieldProps) {
   const { key } = props.row;
   const kind = factOf(key)?.kind;
+  if (key === 'url') return <PageAddressField {...props} />;
   const Control = FIELDS[kind?.name ?? ''] ?? (kind?.fields ? EntriesField : TextField);
   return <Control {...props} />;
 }
