@@ -64,6 +64,7 @@ const inn = {
       },
       checkinTime: '14:00',
       petsAllowed: true,
+      hasCredential: 'Licence 12',
       starRating: { '@type': 'Rating', ratingValue: 4 },
     },
     {
@@ -81,7 +82,7 @@ describe('markup written by hand', () => {
     await hand.click('menuitem', 'Start from a page or markup …');
     await hand.fill('[aria-label="Address, HTML or JSON-LD"]', JSON.stringify(inn));
     await hand.click('button', 'Read');
-    await hand.see('checkinTime', '[role=dialog]');
+    await hand.see('hasCredential', '[role=dialog]');
     await hand.click('button', 'Choose all');
     await hand.page.$$eval('[role=dialog] button', (buttons) => {
       buttons.find((button) => button.textContent.startsWith('Take'))?.click();
@@ -89,13 +90,13 @@ describe('markup written by hand', () => {
     await hand.page.waitForSelector('[role=dialog]', { hidden: true });
     expect(await shown()).toEqual(inn);
     await hand.fill(fact('address.streetAddress'), 'Am Tor 3');
-    await hand.fill('[aria-label$="checkinTime"]', '15:00');
+    await hand.fill('[aria-label$="hasCredential"]', 'Licence 13');
     await hand.see('All saved');
     const [hotel, site] = inn['@graph'];
     expect(await shown()).toEqual({
       ...inn,
       '@graph': [
-        { ...hotel, address: { ...hotel?.address, streetAddress: 'Am Tor 3' }, checkinTime: '15:00' },
+        { ...hotel, address: { ...hotel?.address, streetAddress: 'Am Tor 3' }, hasCredential: 'Licence 13' },
         site,
       ],
     });
@@ -110,18 +111,18 @@ describe('markup written by hand', () => {
     await hand.page.keyboard.press('ArrowDown');
     await hand.page.keyboard.press('Enter');
     await hand.page.waitForSelector('[aria-label="Add to Other properties"]');
-    await hand.fill('[aria-label="Add to Other properties"]', 'amenityFeature');
+    await hand.fill('[aria-label="Add to Other properties"]', 'containsPlace');
     await hand.page.keyboard.press('Enter');
-    await hand.click('button', 'LocationFeatureSpecification …');
-    const group = '[role=group][aria-label$="amenityFeature"]';
+    await hand.click('button', 'Place …');
+    const group = '[role=group][aria-label$="containsPlace"]';
     await hand.page.waitForSelector(group);
     await hand.fill(`${group} [aria-label^="Add to"]`, 'name');
     await hand.page.keyboard.press('Enter');
-    await hand.fill('[aria-label$="amenityFeature: name"]', 'Sauna');
+    await hand.fill('[aria-label$="containsPlace: name"]', 'Garden');
     await hand.see('All saved');
-    expect((await shown())['amenityFeature']).toEqual({
-      '@type': 'LocationFeatureSpecification',
-      name: 'Sauna',
+    expect((await shown())['containsPlace']).toEqual({
+      '@type': 'Place',
+      name: 'Garden',
     });
   });
 });

@@ -268,6 +268,8 @@ class Block {
   /** A text to read, or an address to follow. */
   #text(name: string, value: MarkupValue): string {
     const text = valueText(value);
+    if (value.kind === 'boolean')
+      return this.#syntax.said(name, text, escapeHtml(this.#spoken.say(text === 'true' ? 'yes' : 'no')));
     if (value.kind !== 'link' || !isLink(text)) return this.#span(name, text);
     return this.#led(text, this.#syntax.property(name), escapeHtml(this.#linkText(name, text)));
   }
@@ -336,7 +338,9 @@ class Block {
       } else if (isSilent) silent.push(...values.map((value) => this.#syntax.meta(name, valueText(value))));
       else if (name !== linkName || !named)
         for (const value of values) {
-          if (value === message || (value.kind === 'link' && name !== linkName))
+          // That a thing is so needs no word beside its name.
+          if (value.kind === 'boolean') silent.push(this.#syntax.meta(name, value.text));
+          else if (value === message || (value.kind === 'link' && name !== linkName))
             silent.push(this.#syntax.link(name, valueText(value)));
           else if (name === 'openingHoursSpecification') silent.push(this.#forMachines(name, value));
           else pieces.push(this.#piece(name, value, message && valueText(message)));

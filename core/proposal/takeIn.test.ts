@@ -21,10 +21,10 @@ function said(record: BusinessRecord): Record<string, unknown> {
 describe('what is taken in', () => {
   test('is kept where the record has no fact for it, and where it would say it otherwise', () => {
     const record = taken(
-      script({ '@type': 'Hotel', name: 'A', petsAllowed: true, telephone: ['030 1234567', '+49 30 99'] }),
+      script({ '@type': 'Hotel', name: 'A', hasCredential: true, telephone: ['030 1234567', '+49 30 99'] }),
     );
     expect(record.kept.map(({ property, value }) => `${property} ${value}`)).toEqual([
-      'petsAllowed true',
+      'hasCredential {"@value":true}',
       'telephone 030 1234567',
       'telephone +49 30 99',
     ]);

@@ -1,5 +1,6 @@
 import type { Descriptor } from './descriptor.ts';
 import { contact } from './facts/contact.ts';
+import { details } from './facts/details.ts';
 import { hours } from './facts/hours.ts';
 import { identity } from './facts/identity.ts';
 import { offer } from './facts/offer.ts';
@@ -7,7 +8,7 @@ import { place } from './facts/place.ts';
 import { other } from './facts/other.ts';
 import { profiles } from './facts/profiles.ts';
 
-const table = { ...identity, ...place, ...hours, ...contact, ...offer, ...profiles, ...other };
+const table = { ...identity, ...place, ...hours, ...contact, ...offer, ...profiles, ...details, ...other };
 type Table = typeof table;
 
 /** A key of the record that holds a fact, or several parts of one. */

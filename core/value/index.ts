@@ -1,4 +1,5 @@
 export * from './compound.ts';
+export * from './detail.ts';
 export { readEntries, writeEntries, type Entry } from './entries.ts';
 export * from './grade.ts';
 export * from './groups.ts';

@@ -4,7 +4,7 @@ import { coreOf, tokensOf, wordsOf, type TradeWord } from './trades/words.ts';
 import { businessTypes, describeType, isSubtype } from './vocabulary.ts';
 
 /** A type as the finder offers it. */
-export interface FoundType {
+interface FoundType {
   readonly name: string;
   /** The name as words: "Veterinary care". */
   readonly label: string;
