@@ -61,6 +61,7 @@ export const larkspur = {
   mobile: '360 555 0143',
   messaging: '+1 360 555 0144',
   messagingText: 'Hello, I should like an appointment',
+  messagingService: 'https://chat.example/{number}?text={text}',
   faxNumber: '(360) 555-0145',
   email: 'desk@larkspurvane.example',
   contactPage: 'https://larkspurvane.example/contact/',
@@ -73,8 +74,9 @@ export const larkspur = {
       name: 'Dentistry',
       url: 'https://larkspurvane.example/dentistry/',
       description: 'Scaling and extractions',
+      price: '90 USD',
     },
-    { name: 'Vaccination', url: '', description: '' },
+    { name: 'Vaccination', url: '', description: '', price: '' },
   ],
   department: [
     {

@@ -108,6 +108,8 @@ test('every place that has an address is looked at', () => {
   };
   expect(JSON.stringify(texts)).not.toContain('javascript');
   expect(new Set(refusedAddresses(record).map(({ fact }) => fact)).size).toBe(20);
-  expect(withoutRefused(record).makesOffer).toEqual([{ name: 'Check-up', url: '', description: address }]);
+  expect(withoutRefused(record).makesOffer).toEqual([
+    { name: 'Check-up', url: '', description: address, price: '' },
+  ]);
   expect(withoutRefused(larkspur)).toBe(larkspur);
 });

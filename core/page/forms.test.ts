@@ -158,7 +158,14 @@ const usual: fc.Arbitrary<Partial<BusinessRecord>> = fc.record({
   priceRange: fc.constantFrom('', '$$', '£20–60'),
   currenciesAccepted: fc.constantFrom('', 'USD, CAD'),
   paymentAccepted: text,
-  makesOffer: many(fc.record({ name, url, description: text })),
+  makesOffer: many(
+    fc.record({
+      name,
+      url,
+      description: text,
+      price: fc.constantFrom('', '25', '£25', '25,50 EUR', 'from 20', '$ 5', '12 zł'),
+    }),
+  ),
   department: many(fc.record({ name, type: fc.constantFrom('', 'Pharmacy'), telephone, url, hours: week })),
   hasMenu: url,
   servesCuisine: many(text),
@@ -278,6 +285,7 @@ describe('all forms of one record say the same', () => {
       if (
         ![
           'pagePattern',
+          'messagingService',
           'telephone',
           'mobile',
           'messaging',
@@ -290,7 +298,10 @@ describe('all forms of one record say the same', () => {
     expect(once.telephone).toBe('+1 360 555 0142');
     expect(takenIn(writeMarkup(once, 'jsonld').text)).toEqual(once);
     for (const { fact } of factRows.filter(
-      ({ fact }) => !/pin\.(origin|exactness)|timeZone|pagePattern|Menu|Cuisine|Reservations|star|check|pets|Rooms|DriveThrough|availableService/.test(fact),
+      ({ fact }) =>
+        !/pin\.(origin|exactness)|timeZone|pagePattern|Menu|Cuisine|Reservations|star|check|pets|Rooms|DriveThrough|availableService/.test(
+          fact,
+        ),
     ))
       expect([fact, factText(once, fact)]).not.toEqual([fact, '']);
   });

@@ -75,7 +75,7 @@ describe('what is taken in', () => {
     expect(record.makesOffer).toHaveLength(1);
     expect(said(record)['makesOffer']).toBeUndefined();
     expect(said(record)['hasOfferCatalog']).toMatchObject({ name: 'Tools' });
-    const changed = said({ ...record, makesOffer: [{ name: 'Locks', url: '', description: '' }] });
+    const changed = said({ ...record, makesOffer: [{ name: 'Locks', url: '', description: '', price: '' }] });
     expect(changed['hasOfferCatalog']).toBeUndefined();
     expect(changed['makesOffer']).toMatchObject({ itemOffered: { name: 'Locks' } });
   });

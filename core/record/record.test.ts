@@ -104,7 +104,7 @@ describe('entries', () => {
       .string({ unit: fc.constantFrom('a', ' ', '|', '\\', '\n', 'é') })
       .map((text) => `x${text}x`);
     fc.assert(
-      fc.property(fc.array(fc.record({ name: cell, url: cell, description: cell })), (entries) =>
+      fc.property(fc.array(fc.record({ name: cell, url: cell, description: cell, price: cell })), (entries) =>
         expect(readEntries('makesOffer', writeEntries('makesOffer', entries))).toEqual(entries),
       ),
     );

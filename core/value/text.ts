@@ -164,6 +164,31 @@ export function messageAddress(number: string, country: string, text: string): s
   return forms ? messagingAddress(forms, plainText(text)) : '';
 }
 
+/** The address of a messaging service, `{number}` standing for the digits of the number and `{text}` for the message. */
+export const messagingService = textKind('text', {
+  judge: (value) => {
+    const unknown = [...value.matchAll(/\{[^{}]*\}/g)].filter(
+      ([word]) => !/^\{(?:number|text)\}$/.test(word),
+    );
+    if (unknown.length > 0)
+      return [
+        fault(
+          'value/placeholder',
+          `${unknown.map(([word]) => word).join(', ')} stands for nothing. Write {number} and {text}.`,
+        ),
+      ];
+    return judgeUrl(value.replace(/\{[^{}]*\}/g, '1'));
+  },
+  told: (value, { country, text }) => {
+    const forms = machineForms(text('messaging'), country);
+    if (!forms || !plainText(value)) return '';
+    return plainText(value)
+      .replaceAll('{number}', forms.e164.replace(/\D/g, ''))
+      .replaceAll('{text}', encodeURIComponent(plainText(text('messagingText'))));
+  },
+  links: (value, change) => (change(value.replace(/\{[^{}]*\}/g, '1'), '') === '' ? '' : value),
+});
+
 export const email = textKind(
   'email',
   {

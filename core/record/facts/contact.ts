@@ -4,6 +4,7 @@ import {
   linkValue,
   property,
   textOf,
+  textsOf,
   type MarkupProperty,
   type ReadItem,
   type Said,
@@ -17,6 +18,7 @@ import {
   gradeText,
   messageAddress,
   messaging,
+  messagingService,
   telephone,
   telephoneText,
   textKind,
@@ -46,7 +48,14 @@ type Point = Entry<'contactType' | 'telephone' | 'email' | 'url'>;
 
 /** The contact points of an item: those of our own purposes are facts, others stay contact points. */
 const pointsOf = remembered((item: ReadItem) => {
-  const found = { mobile: '', messaging: '', messagingText: '', contactPage: '', others: [] as Point[] };
+  const found = {
+    mobile: '',
+    messaging: '',
+    messagingText: '',
+    messagingService: '',
+    contactPage: '',
+    others: [] as Point[],
+  };
   for (const one of itemsOf(item, 'contactPoint')) {
     const [contactType = '', number = '', mail = '', page = ''] = [
       'contactType',
@@ -57,7 +66,9 @@ const pointsOf = remembered((item: ReadItem) => {
     if (contactType === PURPOSE.mobile && !found.mobile && !mail && !page) found.mobile = number;
     else if (contactType === PURPOSE.messaging && !found.messaging && !mail) {
       found.messaging = number;
-      found.messagingText = messageOf(page);
+      const pages = textsOf(one, 'url');
+      found.messagingText = messageOf(pages.find((address) => /^sms:/i.test(address)) ?? '');
+      found.messagingService = pages.find((address) => /^https?:/i.test(address)) ?? '';
     } else if (contactType === PURPOSE.page && !found.contactPage && !number && !mail)
       found.contactPage = page;
     else if (contactType || number || mail || page)
@@ -174,9 +185,15 @@ export const contact = {
           PURPOSE.messaging,
           [
             ['telephone', telephone.write(value, around, '')],
-            ['url', [linkValue(messageAddress(value, around.country, around.text('messagingText')))]],
+            [
+              'url',
+              [
+                linkValue(messageAddress(value, around.country, around.text('messagingText'))),
+                linkValue(messagingService.told(around.text('messagingService'), around)),
+              ],
+            ],
           ],
-          ['messaging', 'messagingText'],
+          ['messaging', 'messagingText', 'messagingService'],
         ),
       read: (item) => pointsOf(item).messaging,
     },
@@ -197,6 +214,20 @@ export const contact = {
       told: (value, { country, text }) =>
         messageAddress(text('messaging'), country, '') ? plainText(value) : '',
     },
+  ),
+  messagingService: fact(
+    'contact',
+    messagingService,
+    {
+      label: 'Messaging address',
+      about: 'Address of a messaging service, with {number} and {text}',
+      hint: 'https://chat.example/{number}?text={text}',
+      headings: 'messaging url;messaging link;chat link;chat url;messenger link',
+      property: 'contactPoint',
+      goesWith: 'messaging',
+      block: { card: true },
+    },
+    { write: () => [], read: (item) => pointsOf(item).messagingService },
   ),
   faxNumber: fact('contact', telephone, {
     label: 'Fax',
