@@ -34,8 +34,10 @@ export const larkspur = {
     exactness: 'door' as const,
   },
   areaServed: [
-    { name: 'Port Ellery', url: 'https://places.example/port-ellery' },
-    { name: 'Tallow Bay', url: '' },
+    { name: 'Port Ellery', url: 'https://places.example/port-ellery', kind: '', radius: '' },
+    { name: 'Tallow Bay', url: '', kind: '', radius: '' },
+    { name: 'Around the harbour', url: '', kind: '', radius: '25' },
+    { name: 'Washington', url: '', kind: 'State', radius: '' },
   ],
   hasMap: 'https://maps.example/place/larkspur-vane-port-ellery',
   hours: {

@@ -41,6 +41,9 @@ interface Piece {
 const inOneLine = (pieces: readonly Piece[]): string =>
   pieces.map(({ html }) => html).join(pieces.some(({ goesOn }) => goesOn) ? ' ' : ', ');
 
+/** Properties of items whose values are for machines: visitors read the words for them. */
+const UNREAD = new Set(['openingHoursSpecification', 'geoMidpoint', 'geoRadius']);
+
 /** The fact that a property is made from. */
 const factBehind = ({ facts: [first = ''] }: MarkupProperty): KnownFact | undefined =>
   isFact(first) ? factOf(factHead(first)) : undefined;
@@ -342,7 +345,7 @@ class Block {
           if (value.kind === 'boolean') silent.push(this.#syntax.meta(name, value.text));
           else if (value === message || (value.kind === 'link' && name !== linkName))
             silent.push(this.#syntax.link(name, valueText(value)));
-          else if (name === 'openingHoursSpecification') silent.push(this.#forMachines(name, value));
+          else if (UNREAD.has(name)) silent.push(this.#forMachines(name, value));
           else pieces.push(this.#piece(name, value, message && valueText(message)));
         }
     }

@@ -121,13 +121,13 @@ test('the hours table has a row a day or group, and one for each exception', () 
 test('what is told of a record is what markup can carry', () => {
   const told = toldRecord(
     { ...larkspur, hours: { ...larkspur.hours, Sunday: 'by appointment' }, acceptsReservations: 'TRUE' },
-    ['slogan', 'pin'],
+    ['slogan', 'hasMap'],
   );
   expect(told).toMatchObject({
     timeZone: '',
     slogan: '',
     acceptsReservations: 'yes',
-    pin: emptyRecord.pin,
+    hasMap: '',
     telephone: '+1 360 555 0142',
   });
   expect(told.hours.Sunday).toBe('');

@@ -125,7 +125,14 @@ const usual: fc.Arbitrary<Partial<BusinessRecord>> = fc.record({
     origin: fc.constantFrom('' as const, 'dragged' as const),
     exactness: fc.constant('' as const),
   }),
-  areaServed: many(fc.record({ name, url })),
+  areaServed: many(
+    fc.record({
+      name,
+      url,
+      kind: fc.constantFrom('', 'Place', 'City', 'Nowhere'),
+      radius: fc.constantFrom('', '25', '2,5', 'far'),
+    }),
+  ),
   hasMap: url,
   hours: fc.record(
     Object.fromEntries(days.map((one) => [one, day])) as Record<(typeof days)[number], typeof day>,

@@ -49,6 +49,13 @@ export function readEntries<Key extends string>(keys: readonly Key[], text: stri
     });
 }
 
+/** A field of an entry. */
+export const field = (label: string, kind: EntryField['kind'], needed?: string): EntryField => ({
+  label,
+  kind,
+  ...(needed ? { needed } : {}),
+});
+
 /** What is particular to a kind of entries. */
 interface Particulars<Key extends string> {
   /** The item, or text, that an entry is said as. */

@@ -1,3 +1,4 @@
+export * from './areas.ts';
 export * from './compound.ts';
 export * from './detail.ts';
 export { readEntries, writeEntries, type Entry } from './entries.ts';
@@ -7,4 +8,5 @@ export * from './kind.ts';
 export * from './kept.ts';
 export * from './lists.ts';
 export * from './placeholder.ts';
+export * from './services.ts';
 export * from './text.ts';

@@ -22,7 +22,6 @@ import {
   textValue,
   valuesOf,
   type MarkupValue,
-  type ReadItem,
   type Said,
 } from '#core/item';
 import { readTelephone } from '#core/phone';
@@ -30,48 +29,11 @@ import { judgeRating } from '#core/price';
 import { plainText } from '#core/text';
 import { isDiscouraged, isSubtype, typeNamed } from '#core/vocabulary';
 import { specification, toldWeek, weekItems } from './compound.ts';
-import { entries, fieldsItem, type Entry } from './entries.ts';
-import type { EntryField, ValueKind } from './kind.ts';
+import { entries, field, fieldsItem, type Entry } from './entries.ts';
+import type { ValueKind } from './kind.ts';
+import { namedItem, namedOf } from './named.ts';
 import { date, email, listOf, number, plain, shortPlain, telephone, textKind, url } from './text.ts';
 import { specialHoursOf, weekOf } from './week.ts';
-
-const field = (label: string, kind: EntryField['kind'], needed?: string): EntryField => ({
-  label,
-  kind,
-  ...(needed ? { needed } : {}),
-});
-
-/** What something costs, and in which currency (ISO 4217): "25 GBP", "£25", "25.50". */
-function readPrice(typed: string): { readonly amount: string; readonly currency: string } {
-  const [, before = '', amount = '', behind = ''] =
-    /^\s*([^\d\s.,-]{0,4})\s*(\d{1,9}(?:[.,]\d{1,2})?)\s*([^\d\s.,-]{0,4})\s*$/u.exec(typed) ?? [];
-  const sign = before || behind;
-  const currency = CURRENCY[sign] ?? (/^[A-Z]{3}$/.test(sign) ? sign : '');
-  if (!amount || (sign && !currency)) return { amount: plainText(typed), currency: '' };
-  return { amount: amount.replace(',', '.'), currency };
-}
-
-/** Signs that stand for one currency alone; "$" is that of many countries. */
-const CURRENCY: Readonly<Record<string, string>> = {
-  '£': 'GBP',
-  '€': 'EUR',
-  '₹': 'INR',
-  '₩': 'KRW',
-  zł: 'PLN',
-  Kč: 'CZK',
-};
-
-const price = textKind(
-  'text',
-  {
-    judge: (value) =>
-      !value.trim() || /^\d+(?:\.\d{1,2})?$/.test(readPrice(value).amount)
-        ? []
-        : [fault('value/price-range', `“${value}” is no price. Write an amount and its currency: 25 GBP.`)],
-    told: (value) => Object.values(readPrice(value)).join(' ').trim(),
-  },
-  60,
-);
 
 /** The types to write: the record's own, with LocalBusiness beside them where none of them is one. */
 export function markupTypes(types: readonly string[]): readonly string[] {
@@ -96,41 +58,6 @@ export const types: ValueKind<string[]> = {
   read: (item) => item.types.filter((type) => typeNamed(type)),
   becomes: (value) => markupTypes(value).join(', '),
 };
-
-/** Values that are a text, or an item with a name and an address. */
-function namedOf(item: ReadItem, property: string): readonly { name: string; url: string }[] {
-  return valuesOf(item, property).flatMap((value) => {
-    const entry =
-      value.kind === 'text'
-        ? { name: value.text.trim(), url: '' }
-        : {
-            name: textOf(value.item, 'name').trim(),
-            url: (textOf(value.item, 'sameAs') || textOf(value.item, 'url')).trim(),
-          };
-    return entry.name || entry.url ? [entry] : [];
-  });
-}
-
-const namedItem = (type: string, { name, url: address }: Entry<'name' | 'url'>, facts: readonly string[]) =>
-  itemValue(
-    type,
-    [
-      ['name', [textValue(name)]],
-      ['sameAs', [linkValue(address)]],
-    ],
-    facts,
-  );
-
-/** Places with the address that says which is meant. */
-export const places = entries(
-  'entries',
-  { name: field('Place', plain), url: field('Address of the place', url) },
-  {
-    write: (entry, _, facts) =>
-      plainText(entry.url) ? namedItem('Place', entry, facts) : textValue(entry.name),
-    read: namedOf,
-  },
-);
 
 /** People with their profiles. */
 export const people = entries(
@@ -234,55 +161,6 @@ export const contactPoints = entries('entries', contactFields, {
   show: ({ contactType, telephone: typed, email: written }, { country }) =>
     joined(contactType, international(typed, country), written),
 });
-
-const serviceFields = {
-  name: field('Service', plain, 'A service needs its name.'),
-  url: field('Page', url),
-  description: field('In a sentence', plain),
-};
-const offerFields = { ...serviceFields, price: field('Price', price) };
-
-/** What can be had: services in offers (schema.org/Offer), with what they cost. */
-export const services = entries('entries', offerFields, {
-  write: ({ price: typed, ...entry }, around, facts) => {
-    // A price of nothing says nothing.
-    const isService = [entry.name, entry.url, entry.description].some((text) => plainText(text));
-    const { amount, currency } = readPrice(isService ? typed : '');
-    return itemValue(
-      'Offer',
-      [
-        ['itemOffered', [fieldsItem('Service', serviceFields)(entry, around, facts)]],
-        ['price', [textValue(amount)]],
-        ['priceCurrency', [textValue(currency)]],
-      ],
-      facts,
-    );
-  },
-  read: servicesOf,
-  tells: ({ name, url: page, description }) => Boolean(name || page || description),
-});
-
-/** Services of offers and of catalogues at any depth. */
-function servicesOf(item: ReadItem, property: string): readonly Entry<keyof typeof offerFields>[] {
-  const offers = [...itemsOf(item, property)];
-  const open = (catalog: ReadItem, depth: number): void => {
-    for (const element of itemsOf(catalog, 'itemListElement')) {
-      if (element.types.includes('OfferCatalog') && depth < 4) open(element, depth + 1);
-      else offers.push(element);
-    }
-  };
-  for (const catalog of itemsOf(item, 'hasOfferCatalog')) open(catalog, 0);
-  return offers.flatMap((offer) => {
-    const service = itemsOf(offer, 'itemOffered')[0] ?? offer;
-    const entry = {
-      name: textOf(service, 'name').trim(),
-      url: (textOf(service, 'url') || textOf(offer, 'url')).trim(),
-      description: textOf(service, 'description').trim(),
-      price: [textOf(offer, 'price'), textOf(offer, 'priceCurrency')].join(' ').trim(),
-    };
-    return entry.name || entry.url || entry.description ? [entry] : [];
-  });
-}
 
 const typeName = textKind(
   'type',
