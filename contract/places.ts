@@ -47,4 +47,6 @@ export const imageSizeSchema = z.object({
   height: z.number(),
   bytes: z.number(),
   format: z.string(),
+  /** SHA-256 of its bytes, in hexadecimal: tells the same picture at two addresses. */
+  digest: z.string(),
 });

@@ -1,2 +1,3 @@
 export * from './price.ts';
 export * from './rating.ts';
+export * from './scales.ts';

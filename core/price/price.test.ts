@@ -13,6 +13,9 @@ test('a price range follows from the average sale, in the sign of the country', 
   expect(priceRangesFor(35, 'US')).toEqual(['$$', '$20–70']);
   expect(priceRangesFor(250, 'GB')).toEqual(['££££', '£150–500']);
   expect(priceRangesFor(4, 'DE')).toEqual(['€', '€2–8']);
+  expect(priceRangesFor(35, 'US', 'rooms')?.[0]).toBe('$');
+  expect(priceRangesFor(70, 'US', 'meals')?.[0]).toBe('$$$$');
+  expect(priceRangesFor(4000, 'JP')?.[0]).toBe('¥¥');
   for (const nothing of [0, -1, NaN, Infinity]) expect(priceRangesFor(nothing, 'US')).toBeUndefined();
 });
 

@@ -1,5 +1,6 @@
 import currencies from 'currency-codes';
 import { fault, type Fault } from '#core/fault';
+import { priceScales, type PriceScale } from './scales.ts';
 
 /** The codes of a text like "USD, CAD". */
 const currencyCodes = (text: string): readonly string[] => text.split(/[\s,;/]+/).filter(Boolean);
@@ -34,11 +35,8 @@ export function judgePriceRange(text: string): readonly Fault[] {
   ];
 }
 
-/**
- * Where an average sale, in units of the currency, counts as cheap, usual or dear. Our own scale, for
- * currencies whose unit buys about as much as a dollar; what is usual differs by trade, so it is an offer only.
- */
-const STEPS = [20, 60, 200] as const;
+/** What a dollar is in round units of a currency, so that one scale serves all. */
+const UNITS: Readonly<Record<string, number>> = { '¥': 150, '₹': 80 };
 
 const SIGNS: Readonly<Record<string, string>> = {
   GB: '£',
@@ -55,10 +53,15 @@ const EURO = new Set(['AT', 'BE', 'DE', 'ES', 'FI', 'FR', 'GR', 'IE', 'IT', 'LU'
 const currencySign = (country: string): string => SIGNS[country] ?? (EURO.has(country) ? '€' : '$');
 
 /** A price range derived from the average sale: as signs, and as a range of amounts round it; undefined for no amount. */
-export function priceRangesFor(averageSale: number, country: string): readonly [string, string] | undefined {
+export function priceRangesFor(
+  averageSale: number,
+  country: string,
+  scale: PriceScale = 'general',
+): readonly [string, string] | undefined {
   if (!(averageSale > 0) || averageSale > 1e9) return undefined;
   const sign = currencySign(country);
-  const level = 1 + STEPS.filter((step) => averageSale >= step).length;
+  const unit = UNITS[sign] ?? 1;
+  const level = 1 + priceScales[scale].steps.filter((step) => averageSale >= step * unit).length;
   const round = (amount: number): number => {
     const step = 10 ** Math.max(0, Math.floor(Math.log10(amount)) - 1) * (amount >= 10 ? 5 : 1);
     return Math.max(1, Math.round(amount / step) * step);

@@ -1,3 +1,4 @@
+import { createHash } from 'node:crypto';
 import { Router } from 'express';
 import sharp from 'sharp';
 import { api } from '#contract';
@@ -50,7 +51,8 @@ export function placeRoutes(search: AddressSearch | undefined, fetcher: Fetcher)
           `${url} answers with status ${String(status)}, and what it sends is no picture.`,
         );
       });
-    return { width, height, bytes: bytes.length, format };
+    const digest = createHash('sha256').update(bytes).digest('hex');
+    return { width, height, bytes: bytes.length, format, digest };
   });
   return router;
 }

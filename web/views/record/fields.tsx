@@ -42,6 +42,13 @@ export function Field(props: FieldProps) {
   const { key } = props.row;
   const kind = factOf(key)?.kind;
   if (key === 'url') return <PageAddressField {...props} />;
+  if (key === 'logo')
+    return (
+      <>
+        <TextField {...props} />
+        <ImageHelp {...props} />
+      </>
+    );
   const Control = FIELDS[kind?.name ?? ''] ?? (kind?.fields ? EntriesField : TextField);
   return <Control {...props} />;
 }
