@@ -27,6 +27,8 @@ export const larkspur = {
     postalCode: '98299',
     addressCountry: 'US',
   },
+  extendedAddress: 'Second floor',
+  postOfficeBoxNumber: '142',
   pin: {
     latitude: '48.51234',
     longitude: '-122.61230',

@@ -1,4 +1,3 @@
-import { addressLines, addressParts, countryCode } from '#core/address';
 import {
   closedSpan,
   days,
@@ -25,10 +24,11 @@ import {
 } from '#core/record';
 import { escapeHtml, plainText } from '#core/text';
 import { businessItem } from './item.ts';
-import { addressInOrder, asReferences, clockFor, spokenOf, telephoneFor, withoutThese } from './display.ts';
+import { writeAddress } from './addressBlock.ts';
+import { asReferences, clockFor, spokenOf, telephoneFor } from './display.ts';
 import { besidesOf } from './kept.ts';
 import type { Spoken } from './language.ts';
-import { dayAddress, microdata, plainHtml, type HtmlSyntax } from './syntax.ts';
+import { dayAddress, microdata, plainHtml, spanOf, type HtmlSyntax } from './syntax.ts';
 import { MarkupWriter, type Markup } from './writer.ts';
 
 /** A stretch of a line: its HTML, and whether it goes on the sentence before it rather than following a comma. */
@@ -198,41 +198,11 @@ class Block {
   }
 
   #address(): void {
-    const { address } = this.#record;
-    const writer = this.#writer;
-    const tag = this.#oneLine ? 'span' : 'address';
-    writer.add(`  <${tag}${this.#syntax.item(['PostalAddress'], '', 'address')}${this.#class('address')}>\n`);
-    const { withoutParts, addressOrder } = this.#output.block;
-    const lines = addressInOrder(
-      addressLines(withoutThese(address, withoutParts), true),
-      addressOrder,
-      withoutParts,
-    );
-    for (const [at, line] of lines.entries()) {
-      writer.add('    ');
-      for (const { part, text } of line) {
-        if (part === 'addressCountry') {
-          const code = countryCode(address.addressCountry) || plainText(address.addressCountry);
-          const shown = escapeHtml(this.#spoken.country(code));
-          writer.add(this.#syntax.said(part, code, shown), [`address.${part}`]);
-        } else if (part) writer.add(this.#span(part, plainText(text)), [`address.${part}`]);
-        else writer.add(escapeHtml(text));
-      }
-      writer.add(at < lines.length - 1 ? (this.#oneLine ? ', \n' : '<br>\n') : '\n');
-    }
-    // What visitors need not read is still told to machines.
-    for (const part of addressParts)
-      if (withoutParts.includes(part) && address[part].trim()) {
-        const told = part === 'addressCountry' ? countryCode(address[part]) || address[part] : address[part];
-        const meta = this.#syntax.meta(part, plainText(told));
-        if (meta) writer.add(`    ${meta}\n`, [`address.${part}`]);
-      }
-    writer.add(`  </${tag}>${this.#oneLine ? ' ' : ''}\n`);
+    writeAddress(this.#writer, this.#record, this.#syntax, this.#oneLine, this.#class('address'));
   }
 
   #span(name: string, text: string): string {
-    const attribute = this.#syntax.property(name);
-    return attribute ? `<span${attribute}>${escapeHtml(text)}</span>` : escapeHtml(text);
+    return spanOf(this.#syntax, name, text);
   }
 
   /** A telephone number as visitors of its country write it; `address` is what is dialled, '' for no link. */

@@ -66,5 +66,11 @@ export const plainHtml: HtmlSyntax = {
   link: () => '',
 };
 
+/** A text that visitors read as a property; the bare text where the syntax has no properties. */
+export function spanOf(syntax: HtmlSyntax, name: string, text: string): string {
+  const attribute = syntax.property(name);
+  return attribute ? `<span${attribute}>${escapeHtml(text)}</span>` : escapeHtml(text);
+}
+
 /** The address of a day as schema.org names it. */
 export const dayAddress = (day: string): string => SCHEMA + day;

@@ -1,5 +1,5 @@
 import { jsonOfMarkup, readOfJson, type ReadItem } from '#core/item';
-import { emptyRecord, knownFacts, recordOf, type BusinessRecord } from '#core/record';
+import { emptyRecord, factHead, isFact, knownFacts, recordOf, type BusinessRecord } from '#core/record';
 import { businessItem } from './item.ts';
 import { keptNames, keptNodes } from './kept.ts';
 
@@ -11,8 +11,9 @@ export function toldRecord(record: BusinessRecord, leftOut: readonly string[] = 
   const came = leftOut.includes('kept') ? new Set<string>() : keptNames(record);
   // What is written as it came is read back so too.
   const asRead = came.size > 0 ? recordOf(itemRead(record)) : undefined;
-  return knownFacts.reduce((told, { key, property, alsoRead = [], withTold }): BusinessRecord => {
-    if (leftOut.includes(key)) return told;
+  return knownFacts.reduce((told, { key, property, alsoRead = [], goesWith, withTold }): BusinessRecord => {
+    const isLeftOut = (name = ''): boolean => leftOut.includes(isFact(name) ? factHead(name) : name);
+    if (isLeftOut(key) || isLeftOut(goesWith)) return told;
     const isAsCame = [property, ...alsoRead].some((name) => came.has(name));
     return asRead && isAsCame ? { ...told, [key]: asRead[key] } : withTold(told, record);
   }, emptyRecord);

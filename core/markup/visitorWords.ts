@@ -45,6 +45,7 @@ const german: Words = {
   appointment: 'nach Vereinbarung',
   colon: ': ',
   said: {
+    'PO box': 'Postfach',
     Stars: 'Sterne',
     'Check-in': 'Anreise ab',
     'Check-out': 'Abreise bis',
@@ -106,6 +107,7 @@ const french: Words = {
   appointment: 'sur rendez-vous',
   colon: '\u00a0: ',
   said: {
+    'PO box': 'BP',
     Stars: 'Étoiles',
     'Check-in': 'Arrivée à partir de',
     'Check-out': 'Départ avant',
@@ -167,6 +169,7 @@ const spanish: Words = {
   appointment: 'con cita previa',
   colon: ': ',
   said: {
+    'PO box': 'Apartado',
     Stars: 'Estrellas',
     'Check-in': 'Entrada desde',
     'Check-out': 'Salida hasta',
@@ -228,6 +231,7 @@ const italian: Words = {
   appointment: 'su appuntamento',
   colon: ': ',
   said: {
+    'PO box': 'Casella postale',
     Stars: 'Stelle',
     'Check-in': 'Arrivo dalle',
     'Check-out': 'Partenza entro',
@@ -289,6 +293,7 @@ const dutch: Words = {
   appointment: 'op afspraak',
   colon: ': ',
   said: {
+    'PO box': 'Postbus',
     Stars: 'Sterren',
     'Check-in': 'Inchecken vanaf',
     'Check-out': 'Uitchecken tot',
@@ -350,6 +355,7 @@ const japanese: Words = {
   appointment: '要予約',
   colon: '：',
   said: {
+    'PO box': '私書箱',
     Stars: '星',
     'Check-in': 'チェックイン',
     'Check-out': 'チェックアウト',

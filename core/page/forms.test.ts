@@ -73,6 +73,8 @@ const flag = fc.boolean();
 
 /** What certain trades say of themselves. */
 const details = fc.record({
+  extendedAddress: text,
+  postOfficeBoxNumber: fc.constantFrom('', '142'),
   starRating: fc.constantFrom('', '4', '4.5', 'four'),
   checkinTime: fc.constantFrom('', '14:00', 'noon'),
   petsAllowed: fc.constantFrom('', 'yes', 'no', 'Dogs only', 'TRUE'),

@@ -41,6 +41,7 @@ import { emptyPin, pinSchema, readDegrees, readPin, writeDegrees, type Pin } fro
 import { plainText } from '#core/text';
 import { gradeAddressPart, gradeHours, gradePin } from './grade.ts';
 import type { ValueKind } from './kind.ts';
+import { textKind } from './text.ts';
 import { judgeText } from './placeholder.ts';
 import { weekOf } from './week.ts';
 
@@ -79,12 +80,26 @@ const noAddress = {
   part: 'streetAddress',
 };
 
+/** What an address may say besides its parts: facts of their own, called as the properties are. */
+const besideAddress = ['extendedAddress', 'postOfficeBoxNumber'] as const;
+
+/** One of them: told only where there is an address. */
+export const addressDetail = textKind(
+  'words',
+  {
+    told: (value, { text }) =>
+      addressParts.some((part) => text(`address.${part}`).trim()) ? plainText(value) : '',
+  },
+  200,
+);
+
 /** A postal address (schema.org/PostalAddress) in its country's form. */
 export const address = partsKind<Address>('address', addressSchema.default(emptyAddress), emptyAddress, {
   judge: (value, { text }) => {
     const isNowhere = isEmptyAddress(value) && text('areaServed') === '';
     // A business that comes to its customers may keep its street to itself.
-    const comes = text('areaServed') !== '' && !value.streetAddress.trim();
+    const comes =
+      !value.streetAddress.trim() && (text('areaServed') !== '' || text('postOfficeBoxNumber') !== '');
     return [
       ...(isNowhere ? [noAddress] : []),
       ...judgeAddress(value).filter(({ part }) => !(comes && part === 'streetAddress')),
@@ -95,13 +110,20 @@ export const address = partsKind<Address>('address', addressSchema.default(empty
     ...emptyAddress,
     ...Object.fromEntries(addressParts.map((part) => [part, partText(value, part)])),
   }),
-  write: (value, _, fact) =>
+  write: (value, { text }, fact) =>
     isEmptyAddress(value)
       ? []
       : [
           itemValue(
             'PostalAddress',
-            addressParts.map((part): Said => [part, [textValue(partText(value, part))], [`${fact}.${part}`]]),
+            [
+              ...addressParts.map((part): Said => [
+                part,
+                [textValue(partText(value, part))],
+                [`${fact}.${part}`],
+              ]),
+              ...besideAddress.map((name): Said => [name, [textValue(text(name))], [name]]),
+            ],
             [],
           ),
         ],

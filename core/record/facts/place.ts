@@ -1,7 +1,13 @@
 import { countryCode, countryName, type Address } from '#core/address';
+import { itemsOf, textOf, type ReadItem } from '#core/item';
 import { distance, distanceText, readPin } from '#core/pin';
-import { address, pin, places, townInWords, url } from '#core/value';
+import { address, addressDetail, pin, places, townInWords, url } from '#core/value';
 import { fact, partedFact } from '../descriptor.ts';
+
+const besideAddress = (item: ReadItem, name: string): string => {
+  const [address] = itemsOf(item, 'address');
+  return address ? textOf(address, name).trim() : '';
+};
 
 /** Where it is. */
 export const place = {
@@ -83,6 +89,34 @@ export const place = {
         addressCountry: ({ addressCountry }: Address) => countryName(countryCode(addressCountry)),
       },
     },
+  ),
+  extendedAddress: fact(
+    'place',
+    addressDetail,
+    {
+      label: 'Second line',
+      about: 'Building, floor or unit, under the street',
+      headings: 'address line 2;street 2;second line;suite;unit;adresszusatz;complement d adresse',
+      property: 'address',
+      goesWith: 'address.streetAddress',
+      facts: ['extendedAddress'],
+      block: { card: true },
+    },
+    { write: () => [], read: (item) => besideAddress(item, 'extendedAddress') },
+  ),
+  postOfficeBoxNumber: fact(
+    'place',
+    addressDetail,
+    {
+      label: 'PO box',
+      about: 'The number of the box at the post office',
+      headings: 'po box;post office box;postfach;boite postale;apartado;casella postale',
+      property: 'address',
+      goesWith: 'address.addressLocality',
+      facts: ['postOfficeBoxNumber'],
+      block: { card: true },
+    },
+    { write: () => [], read: (item) => besideAddress(item, 'postOfficeBoxNumber') },
   ),
   pin: partedFact(
     'place',
