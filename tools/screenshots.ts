@@ -132,6 +132,32 @@ await take('import', '/', async () => {
   await input?.uploadFile(file);
   await page.waitForSelector('[data-row="changes"]');
 });
+await take('record-kept', `/branches/${branchId('Marl Cross')}/record`, async () => {
+  await page.type('[aria-label="Add fact"]', 'Other properties');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  for (const [name, value] of [
+    ['hasCredential', 'Registered since 1974'],
+    ['acceptedPaymentMethod', 'Cash'],
+  ] as const) {
+    await page.waitForSelector('[aria-label="Add to Other properties"]');
+    await page.type('[aria-label="Add to Other properties"]', name);
+    await page.keyboard.press('Enter');
+    await page.type(`[aria-label$="${name}"]`, value);
+  }
+  await page.locator('::-p-aria([name="Choices"][role="button"])').click();
+});
+await take('branches', '/', async () => {
+  await page
+    .locator('::-p-aria([name="Actions for Larkspur & Vane Veterinary Care"][role="button"])')
+    .click();
+  await page.locator('::-p-aria([name="Facts of many branches …"][role="menuitem"])').click();
+  await page.waitForSelector('[role=dialog] select');
+  await page.select('[role=dialog] select', 'replace');
+  await page.locator('::-p-aria([name="Find"][role="textbox"])').fill('(360) 555');
+  await page.locator('::-p-aria([name="Replace by"][role="textbox"])').fill('360-555');
+  await page.waitForSelector('[aria-label="What would change"]');
+});
 await take('trash', '/', async () => {
   const request = { method: 'DELETE', headers: { Origin: address } };
   const clientId = await clientOf('Quay Street');

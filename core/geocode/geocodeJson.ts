@@ -19,6 +19,8 @@ const hitSchema = z.object({
       state: z.string().optional(),
       /** ISO 3166-1 alpha-2 or a name. */
       country: z.string().optional(),
+      /** An address that says which place is meant, such as GeoNames has. */
+      reference: z.string().optional(),
     }),
   }),
 });

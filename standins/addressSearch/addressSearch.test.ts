@@ -77,6 +77,13 @@ describe('the address search', () => {
     expect((await labels(q, country))[0]).toBe(label);
   });
 
+  test('says by an address which town is meant, where the gazetteer has one', async () => {
+    const [berlin] = await search('Berlin', 'DE');
+    expect(berlin?.properties.geocoding.reference).toBe('https://sws.geonames.org/2950159/');
+    const [home] = await search('Port Ellery', 'US');
+    expect(home?.properties.geocoding.reference).toBeUndefined();
+  });
+
   test('answers nonsense with nothing, and points with the nearest door or town', async () => {
     expect(await labels('qqqqqqzz')).toEqual([]);
     expect(await labels('')).toEqual([]);

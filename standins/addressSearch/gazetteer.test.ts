@@ -14,6 +14,7 @@ const place = (name: string, rest: Partial<Locality> = {}): Locality => ({
   latitude: 10,
   longitude: 20,
   population: 100,
+  reference: '',
   ...rest,
 });
 

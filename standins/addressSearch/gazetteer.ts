@@ -15,6 +15,8 @@ export interface Locality {
   readonly latitude: number;
   readonly longitude: number;
   readonly population: number;
+  /** An address that says which place is meant; '' where none is known. */
+  readonly reference: string;
 }
 
 interface Keyed {
@@ -163,7 +165,7 @@ function qualifier(words: string): (place: Locality) => boolean {
 }
 
 function asHit(place: Locality): Hit {
-  const { kind, name, town, region, country, latitude, longitude } = place;
+  const { kind, name, town, region, country, latitude, longitude, reference } = place;
   const parts = [
     kind === 'postcode' ? `${name} ${town}` : name,
     region && regionLabel(region, country),
@@ -177,6 +179,7 @@ function asHit(place: Locality): Hit {
     state: region,
     country,
     ...(kind === 'postcode' ? { postcode: name } : {}),
+    ...(reference ? { reference } : {}),
   });
 }
 

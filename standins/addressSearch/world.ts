@@ -6,11 +6,12 @@ import type { Street } from './streets.ts';
 
 /** Towns of the world, postal codes of the United States and the first halves of Canada's. */
 export function worldPlaces(): readonly Locality[] {
-  const towns = cities.map(({ name, country, adminCode, population, loc }): Locality => {
+  const towns = cities.map(({ cityId, name, country, adminCode, population, loc }): Locality => {
     const [longitude, latitude] = loc.coordinates;
     // Elsewhere the package knows regions by numbers that nobody writes.
     const region = country === 'US' ? adminCode : '';
-    return { kind: 'town', name, town: '', region, country, latitude, longitude, population };
+    const reference = `https://sws.geonames.org/${String(cityId)}/`;
+    return { kind: 'town', name, town: '', region, country, latitude, longitude, population, reference };
   });
   const codes = Object.values(zipcodes.codes).map(
     ({ zip, latitude, longitude, city, state, country }): Locality => {
@@ -25,6 +26,7 @@ export function worldPlaces(): readonly Locality[] {
         latitude,
         longitude,
         population: 0,
+        reference: '',
       };
     },
   );
@@ -41,7 +43,7 @@ export function placesOfStreets(streets: readonly Street[]): readonly Locality[]
     properties: { town, region, postcode, country },
     geometry,
   } of streets) {
-    const shared = { region, country, population: 3000 };
+    const shared = { region, country, population: 3000, reference: '' };
     for (const place of [
       { kind: 'town' as const, name: town, town: '', ...shared },
       { kind: 'postcode' as const, name: postcode, town, ...shared },

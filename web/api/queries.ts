@@ -94,6 +94,10 @@ export const usePlaces = (words: string, country: string) =>
     retry: false,
   });
 
+/** Places of a name, once. */
+export const findPlaces = (words: string, country: string) =>
+  ask('places', {}, { query: { q: words, country } });
+
 export const useHolidays = (country: string, region: string, year: number) =>
   useQuery({ ...queryOf('holidays', {}, { country, region, year }), enabled: country !== '' });
 

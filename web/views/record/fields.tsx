@@ -1,5 +1,6 @@
 import type { ComponentType } from 'react';
 import { factOf, type FactRow } from '#core/record';
+import { AreaHelp } from './AreaHelp.tsx';
 import { EntriesField } from './EntriesField.tsx';
 import { ImageHelp } from './ImageHelp.tsx';
 import { KeptField } from './KeptField.tsx';
@@ -42,6 +43,12 @@ export function Field(props: FieldProps) {
   const { key } = props.row;
   const kind = factOf(key)?.kind;
   if (key === 'url') return <PageAddressField {...props} />;
+  if (key === 'areaServed')
+    return (
+      <EntriesField {...props}>
+        <AreaHelp {...props} />
+      </EntriesField>
+    );
   if (key === 'logo')
     return (
       <>
