@@ -195,7 +195,7 @@ describe('the helps of the sheet', () => {
     const records: BusinessRecord[] = [];
     render(
       <Sheet
-        first={{ ...emptyRecord, makesOffer: [{ name: 'Wheel class', url: '', description: '' }] }}
+        first={{ ...emptyRecord, makesOffer: [{ name: 'Wheel class', url: '', description: '', price: '' }] }}
         onRecord={(record) => records.push(record)}
       />,
     );
