@@ -1,4 +1,5 @@
 import MiniSearch from 'minisearch';
+import { editDistance } from './nearest.ts';
 import { english } from './trades/english.ts';
 import { coreOf, tokensOf, wordsOf, type TradeWord } from './trades/words.ts';
 import { businessTypes, describeType, isSubtype } from './vocabulary.ts';
@@ -61,25 +62,6 @@ const found: ReadonlyMap<string, FoundType> = new Map(
 /** Finds types by the words of the trades, best first. */
 type FindTypes = (question: string, most?: number) => readonly FoundType[];
 
-/** How far two texts are apart in single letters, as far as `most`. */
-function lettersApart(one: string, other: string, most: number): number {
-  if (Math.abs(one.length - other.length) > most) return most + 1;
-  let row = Array.from({ length: other.length + 1 }, (_, at) => at);
-  for (let at = 1; at <= one.length; at += 1) {
-    const next = [at];
-    for (let to = 1; to <= other.length; to += 1)
-      next.push(
-        Math.min(
-          (row[to] ?? 0) + 1,
-          (next[to - 1] ?? 0) + 1,
-          (row[to - 1] ?? 0) + (one[at - 1] === other[to - 1] ? 0 : 1),
-        ),
-      );
-    row = next;
-  }
-  return row[other.length] ?? most + 1;
-}
-
 interface Question {
   readonly text: string;
   readonly tokens: readonly string[];
@@ -108,7 +90,7 @@ function answer({ text, tokens, core }: Question, word: TradeWord): number {
 /** Whether a question is a word but for a slip of the keys. */
 function isSlip({ text }: Question, word: TradeWord): boolean {
   const most = text.length > 7 ? 2 : text.length > 4 ? 1 : 0;
-  return most > 0 && lettersApart(text, word.text, most) <= most;
+  return most > 0 && editDistance(text, word.text, most + 1) <= most;
 }
 
 function finder(languages: readonly Readonly<Record<string, string>>[]): FindTypes {

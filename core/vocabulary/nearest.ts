@@ -61,7 +61,8 @@ function bits(letters: number): number {
 }
 
 /** Levenshtein distance of two texts in UTF-16 code units; `limit` or more is answered with `limit`. */
-function editDistance(a: string, b: string, limit: number): number {
+export function editDistance(a: string, b: string, limit: number): number {
+  if (Math.abs(a.length - b.length) >= limit) return limit;
   let previous = Array.from({ length: b.length + 1 }, (_, column) => column);
   for (let row = 1; row <= a.length; row += 1) {
     const current = [row];
