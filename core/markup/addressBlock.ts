@@ -6,6 +6,9 @@ import type { Spoken } from './language.ts';
 import { spanOf, type HtmlSyntax } from './syntax.ts';
 import type { MarkupWriter } from './writer.ts';
 
+/** A stretch of a line: its HTML, and the fact that it says. */
+type Written = readonly [html: string, fact?: string];
+
 /** The address as the block has it: its parts in the order that was chosen, its second line and box under the street. */
 export function writeAddress(
   writer: MarkupWriter,
@@ -24,25 +27,20 @@ export function writeAddress(
     addressOrder,
     withoutParts,
   );
-  const details = detailsOf(record, syntax, spoken);
+  const written = lines.map((line): readonly Written[] =>
+    line.map(({ part, text }) => {
+      if (!part) return [escapeHtml(text)];
+      if (part !== 'addressCountry') return [spanOf(syntax, part, plainText(text)), `address.${part}`];
+      const code = countryCode(address.addressCountry) || plainText(address.addressCountry);
+      return [syntax.said(part, code, escapeHtml(spoken.country(code))), `address.${part}`];
+    }),
+  );
   const street = lines.findIndex((line) => line.some(({ part }) => part === 'streetAddress'));
-  const end = oneLine ? ', \n' : '<br>\n';
-  const beside = (): void => {
-    for (const [name, html] of details) writer.add(`    ${html}${end}`, [name]);
-  };
-  if (street < 0) beside();
-  for (const [at, line] of lines.entries()) {
+  const all = written.toSpliced(street + 1, 0, ...detailsOf(record, syntax, spoken).map((one) => [one]));
+  for (const [at, line] of all.entries()) {
     writer.add('    ');
-    for (const { part, text } of line) {
-      if (part === 'addressCountry') {
-        const code = countryCode(address.addressCountry) || plainText(address.addressCountry);
-        const shown = escapeHtml(spoken.country(code));
-        writer.add(syntax.said(part, code, shown), [`address.${part}`]);
-      } else if (part) writer.add(spanOf(syntax, part, plainText(text)), [`address.${part}`]);
-      else writer.add(escapeHtml(text));
-    }
-    writer.add(at < lines.length - 1 || (at === street && details.length > 0) ? end : '\n');
-    if (at === street) beside();
+    for (const [html, fact] of line) writer.add(html, fact ? [fact] : []);
+    writer.add(at < all.length - 1 ? (oneLine ? ', \n' : '<br>\n') : '\n');
   }
   // What visitors need not read is still told to machines.
   for (const part of addressParts)
@@ -55,18 +53,12 @@ export function writeAddress(
 }
 
 /** The second line and the box, as visitors read them. */
-function detailsOf(
-  record: BusinessRecord,
-  syntax: HtmlSyntax,
-  spoken: Spoken,
-): readonly (readonly [name: string, html: string])[] {
+function detailsOf(record: BusinessRecord, syntax: HtmlSyntax, spoken: Spoken): readonly Written[] {
   const { extendedAddress, postOfficeBoxNumber } = record;
   const [line, box] = [plainText(extendedAddress), plainText(postOfficeBoxNumber)];
   const word = escapeHtml(spoken.say('PO box'));
-  return [
-    ...(line ? [['extendedAddress', spanOf(syntax, 'extendedAddress', line)] as const] : []),
-    ...(box
-      ? [['postOfficeBoxNumber', `${word} ${spanOf(syntax, 'postOfficeBoxNumber', box)}`] as const]
-      : []),
-  ];
+  const found: Written[] = [];
+  if (line) found.push([spanOf(syntax, 'extendedAddress', line), 'extendedAddress']);
+  if (box) found.push([`${word} ${spanOf(syntax, 'postOfficeBoxNumber', box)}`, 'postOfficeBoxNumber']);
+  return found;
 }

@@ -133,6 +133,18 @@ describe('what visitors read', () => {
     expect(writeMarkup(chosen, 'rdfa').text).toContain('<meta property="addressCountry" content="DE">');
   });
 
+  test('has the second line and the box under the street, wherever that stands', () => {
+    const more = { ...munich, extendedAddress: 'Hinterhaus', postOfficeBoxNumber: '12' };
+    const lines = (addressOrder: 'country' | 'country-first'): string =>
+      linesOf(record(more, { addressOrder })).slice(1, 6).join(' / ');
+    expect(lines('country')).toBe('Am Tor 1 / Hinterhaus / Postfach 12 / 80331 München / Deutschland');
+    expect(lines('country-first')).toBe('Deutschland / 80331 München / Am Tor 1 / Hinterhaus / Postfach 12');
+    const { text } = writeMarkup(record(more, { addressOrder: 'country-first' }), 'block');
+    expect(text).not.toMatch(/<br>\s*<\/address>/);
+    const boxed = { ...more, 'address.streetAddress': '' };
+    expect(linesOf(record(boxed)).slice(1, 4)).toEqual(['Hinterhaus', 'Postfach 12', '80331 München']);
+  });
+
   test.each([
     ['national', '089 550123', '(360) 555-0142'],
     ['international', '+49 89 550123', '+1 360 555 0142'],
