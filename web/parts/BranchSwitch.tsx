@@ -1,4 +1,4 @@
-import { Autocomplete, InputBase } from '@mui/material';
+import { Autocomplete } from '@mui/material';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import type { Branch } from '#contract';
@@ -6,6 +6,7 @@ import { useSearch } from '../api/queries.ts';
 import { useLateEnter } from './lateEnter.ts';
 import { viewPath, type BranchView } from './place.ts';
 import { typeSize } from '../theme.ts';
+import { pickInput } from './pickInput.tsx';
 
 /** The branch in hand, to be exchanged for another of its client by typing. */
 export default function BranchSwitch({ branch, view }: { branch: Branch; view: BranchView }) {
@@ -34,22 +35,15 @@ export default function BranchSwitch({ branch, view }: { branch: Branch; view: B
       onChange={(_, next) => void navigate(viewPath(next.id, view))}
       noOptionsText="No branch of this client is called so."
       sx={{ flex: '0 1 210px', minWidth: 96 }}
-      renderInput={({ slotProps, ...parameters }) => {
-        const { input, htmlInput } = slotProps as { input: object; htmlInput: object };
-        return (
-          <InputBase
-            {...parameters}
-            {...input}
-            inputProps={{ ...htmlInput, 'aria-label': 'Branch' }}
-            sx={{
-              fontWeight: 600,
-              fontSize: typeSize.text,
-              color: 'text.primary',
-              '& .MuiInputBase-input': { p: 0, py: 0.25 },
-            }}
-          />
-        );
-      }}
+      renderInput={pickInput({
+        inputProps: { 'aria-label': 'Branch' },
+        sx: {
+          fontWeight: 600,
+          fontSize: typeSize.text,
+          color: 'text.primary',
+          '& .MuiInputBase-input': { p: 0, py: 0.25 },
+        },
+      })}
     />
   );
 }

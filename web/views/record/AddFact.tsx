@@ -1,9 +1,10 @@
-import { Autocomplete, Box, InputBase } from '@mui/material';
+import { Autocomplete, Box } from '@mui/material';
 import { memo, useContext, useState } from 'react';
 import { factRows, wantedOf, type Fact } from '#core/record';
 import { colour, typeSize } from '../../theme.ts';
 import { isShown } from './rows.ts';
 import { RecordContext } from './useRecordInHand.ts';
+import { pickInput } from '../../parts/pickInput.tsx';
 
 /** Finds a fact that takes no room in the sheet yet. Which those are is asked only while it is open. */
 export const AddFact = memo(function AddFact({
@@ -50,24 +51,17 @@ export const AddFact = memo(function AddFact({
           </Box>
         </li>
       )}
-      renderInput={({ slotProps, ...parameters }) => {
-        const { input, htmlInput } = slotProps as { input: object; htmlInput: object };
-        return (
-          <InputBase
-            {...parameters}
-            {...input}
-            placeholder="Add fact …"
-            inputProps={{ ...htmlInput, 'aria-label': 'Add fact' }}
-            sx={{
-              px: 1,
-              border: `1px solid ${colour.line}`,
-              borderRadius: '3px',
-              backgroundColor: '#fff',
-              '& .MuiInputBase-input': { py: 0.3, px: 0 },
-            }}
-          />
-        );
-      }}
+      renderInput={pickInput({
+        placeholder: 'Add fact …',
+        inputProps: { 'aria-label': 'Add fact' },
+        sx: {
+          px: 1,
+          border: `1px solid ${colour.line}`,
+          borderRadius: '3px',
+          backgroundColor: '#fff',
+          '& .MuiInputBase-input': { py: 0.3, px: 0 },
+        },
+      })}
     />
   );
 });

@@ -1,7 +1,8 @@
-import { Autocomplete, InputBase } from '@mui/material';
+import { Autocomplete } from '@mui/material';
 import { useState } from 'react';
 import { propertiesOf } from '#core/vocabulary';
 import { typeSize } from '../../theme.ts';
+import { pickInput } from '../../parts/pickInput.tsx';
 
 /** Finds a property by its name; those that belong to the types come first, the most particular on top. */
 export function AddProperty({
@@ -32,18 +33,11 @@ export function AddProperty({
         if (name?.trim()) onAdd(name.trim());
       }}
       slotProps={{ popper: { style: { width: 260 } } }}
-      renderInput={({ slotProps, ...parameters }) => {
-        const { input, htmlInput } = slotProps as { input: object; htmlInput: object };
-        return (
-          <InputBase
-            {...parameters}
-            {...input}
-            placeholder="Add a property …"
-            inputProps={{ ...htmlInput, 'aria-label': label }}
-            sx={{ fontSize: typeSize.text, px: 0.5, '& .MuiInputBase-input': { p: 0, py: 0.25 } }}
-          />
-        );
-      }}
+      renderInput={pickInput({
+        placeholder: 'Add a property …',
+        inputProps: { 'aria-label': label },
+        sx: { fontSize: typeSize.text, px: 0.5, '& .MuiInputBase-input': { p: 0, py: 0.25 } },
+      })}
     />
   );
 }

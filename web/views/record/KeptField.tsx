@@ -1,7 +1,7 @@
 import { Box } from '@mui/material';
 import { useState } from 'react';
 import { knownFacts, readEntries, writeEntries } from '#core/record';
-import type { Entry } from '#core/value';
+import { BESIDES, type Entry } from '#core/value';
 import { typeSize } from '../../theme.ts';
 import { AddProperty } from './AddProperty.tsx';
 import type { FieldProps } from './fieldProps.ts';
@@ -26,7 +26,7 @@ export function KeptField({ row: { fact }, label, text, onSet }: FieldProps) {
     setBegun(next);
     onSet(fact, writeEntries(fact, next.filter(says)));
   };
-  const came = kept.some(({ was, property }) => was || property === '@graph');
+  const came = kept.some(({ was, property }) => was || property === BESIDES);
   return (
     <Box role="group" aria-labelledby={`label-${fact}`} id={`fact-${fact}`} sx={{ py: 0.25 }}>
       {came && (

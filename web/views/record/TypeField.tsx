@@ -1,10 +1,11 @@
-import { Autocomplete, Box, Button, InputBase } from '@mui/material';
+import { Autocomplete, Box, Button } from '@mui/material';
 import { lazy, Suspense, useMemo, useState, type KeyboardEvent } from 'react';
 import { findTypes, typeCaution, typeLabel } from '#core/vocabulary';
 import { useFindTypes } from './useFindTypes.ts';
 import type { FieldProps } from './fieldProps.ts';
 import { inputLook } from './TextField.tsx';
 import { typeSize } from '../../theme.ts';
+import { pickInput } from '../../parts/pickInput.tsx';
 
 type RowAttributes = React.HTMLAttributes<HTMLLIElement> & { key: React.Key };
 
@@ -53,18 +54,11 @@ export function TypeField({ row: { fact }, text, onSet, describedBy }: FieldProp
         )}
         noOptionsText="Nothing fits these words. Take the nearest general type (LocalBusiness fits every business) and describe the trade with “More about the type”."
         slotProps={{ chip: { size: 'small', sx: { borderRadius: '3px', height: 20 } } }}
-        renderInput={({ slotProps, ...parameters }) => {
-          const { input, htmlInput } = slotProps as { input: object; htmlInput: object };
-          return (
-            <InputBase
-              {...parameters}
-              {...input}
-              inputProps={{ ...htmlInput, 'aria-describedby': describedBy }}
-              placeholder={types.length === 0 ? 'Type a trade: vet, plombier, Bäckerei …' : ''}
-              sx={{ ...inputLook, flexWrap: 'wrap', gap: 0.5 }}
-            />
-          );
-        }}
+        renderInput={pickInput({
+          placeholder: types.length === 0 ? 'Type a trade: vet, plombier, Bäckerei …' : '',
+          inputProps: { 'aria-describedby': describedBy },
+          sx: { ...inputLook, flexWrap: 'wrap', gap: 0.5 },
+        })}
       />
       <Button onClick={() => setBrowsing(true)} sx={{ py: 0, mt: 0.5 }}>
         Tree …

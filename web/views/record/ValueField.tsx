@@ -1,7 +1,7 @@
 import { Box, InputBase } from '@mui/material';
 import { useState } from 'react';
 import { jsonValues, type JsonItem, type JsonValue } from '#core/item';
-import { keptJson, keptText } from '#core/value';
+import { BESIDES, keptJson, keptText } from '#core/value';
 import { expectedOf } from '#core/vocabulary';
 import { TextButton } from '../../parts/TextButton.tsx';
 import { colour, typeSize } from '../../theme.ts';
@@ -142,7 +142,7 @@ export function PropertyLine({ onRemove, ...props }: ValueProps & { onRemove: ()
       }}
     >
       <Box component="span" sx={{ py: 0.5, overflowWrap: 'anywhere', fontSize: typeSize.note }}>
-        {property === '@graph' ? 'beside it' : property}
+        {property === BESIDES ? 'beside it' : property}
       </Box>
       <ValueField {...props} />
       <TextButton quiet aria-label={`Remove ${label}`} title="Remove" onClick={onRemove}>

@@ -1,10 +1,11 @@
-import { Autocomplete, Box, InputBase } from '@mui/material';
+import { Autocomplete, Box } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { instantAt, isTimeZone, openAt, openText } from '#core/hours';
 import { colour, typeSize } from '../../theme.ts';
 import type { FieldProps } from './fieldProps.ts';
 import { inputLook } from './TextField.tsx';
 import { useRecordInHand } from './useRecordInHand.ts';
+import { pickInput } from '../../parts/pickInput.tsx';
 
 const zones: readonly string[] = Intl.supportedValuesOf('timeZone');
 
@@ -24,18 +25,11 @@ export function ZoneField({ row: { fact }, text, onSet, describedBy }: FieldProp
         options={zones}
         inputValue={text}
         onInputChange={(_, typed) => onSet(fact, typed)}
-        renderInput={({ slotProps, ...parameters }) => {
-          const { input, htmlInput } = slotProps as { input: object; htmlInput: object };
-          return (
-            <InputBase
-              {...parameters}
-              {...input}
-              inputProps={{ ...htmlInput, 'aria-describedby': describedBy }}
-              placeholder="America/Los_Angeles"
-              sx={inputLook}
-            />
-          );
-        }}
+        renderInput={pickInput({
+          placeholder: 'America/Los_Angeles',
+          inputProps: { 'aria-describedby': describedBy },
+          sx: inputLook,
+        })}
       />
       {isTimeZone(text) && (
         <Box

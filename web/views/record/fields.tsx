@@ -13,50 +13,48 @@ import { TypeField } from './TypeField.tsx';
 import type { FieldProps } from './fieldProps.ts';
 import { ZoneField } from './ZoneField.tsx';
 
-/** The control for the values of a kind. A kind that is not named here is edited as a text, or entry by entry. */
-const FIELDS: Readonly<Record<string, ComponentType<FieldProps>>> = {
+/** A text with help under it. */
+const helped =
+  (Help: ComponentType<FieldProps>): ComponentType<FieldProps> =>
+  (props) => (
+    <>
+      <TextField {...props} />
+      <Help {...props} />
+    </>
+  );
+
+/** Entries with help beside their “Add”. */
+const helpedEntries =
+  (Help: ComponentType<FieldProps>): ComponentType<FieldProps> =>
+  (props) => (
+    <EntriesField {...props}>
+      <Help {...props} />
+    </EntriesField>
+  );
+
+/** The controls for facts whose kinds others share. */
+const BY_FACT: Readonly<Record<string, ComponentType<FieldProps>>> = {
+  url: PageAddressField,
+  areaServed: helpedEntries(AreaHelp),
+  logo: helped(ImageHelp),
+};
+
+/** The controls for the values of a kind. What is not named is edited as a text, or entry by entry. */
+const BY_KIND: Readonly<Record<string, ComponentType<FieldProps>>> = {
   types: TypeField,
   timeZone: ZoneField,
   exceptions: SpecialHours,
   kept: KeptField,
-  images: (props) => (
-    <EntriesField {...props}>
-      <ImageHelp {...props} />
-    </EntriesField>
-  ),
-  priceRange: (props) => (
-    <>
-      <TextField {...props} />
-      <PriceHelp {...props} />
-    </>
-  ),
-  profiles: (props) => (
-    <>
-      <TextField {...props} />
-      <ProfileHelp {...props} />
-    </>
-  ),
+  images: helpedEntries(ImageHelp),
+  priceRange: helped(PriceHelp),
+  profiles: helped(ProfileHelp),
 };
 
 /** The control for a fact's value. */
 export function Field(props: FieldProps) {
   const { key } = props.row;
   const kind = factOf(key)?.kind;
-  if (key === 'url') return <PageAddressField {...props} />;
-  if (key === 'areaServed')
-    return (
-      <EntriesField {...props}>
-        <AreaHelp {...props} />
-      </EntriesField>
-    );
-  if (key === 'logo')
-    return (
-      <>
-        <TextField {...props} />
-        <ImageHelp {...props} />
-      </>
-    );
-  const Control = FIELDS[kind?.name ?? ''] ?? (kind?.fields ? EntriesField : TextField);
+  const Control = BY_FACT[key] ?? BY_KIND[kind?.name ?? ''] ?? (kind?.fields ? EntriesField : TextField);
   return <Control {...props} />;
 }
 
