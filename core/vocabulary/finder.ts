@@ -71,6 +71,9 @@ interface Question {
 /** Points from which on nobody need suspect a slip of the keys. */
 const SURE = 63;
 
+/** Points of a word that answers wholly, but for words that say nothing of the trade. */
+const WHOLE = 87;
+
 /** How well a word answers a question, up to 100; 0 where it does not. */
 function answer({ text, tokens, core }: Question, word: TradeWord): number {
   if (word.text === text) return 100;
@@ -113,7 +116,12 @@ function finder(languages: readonly Readonly<Record<string, string>>[]): FindTyp
       for (const [at, word] of words.entries())
         if (isSlip(asked, word)) best.set(word.type, Math.max(best.get(word.type) ?? 0, SURE - at / 1e5));
     for (const { name } of found.values()) if (name.toLowerCase() === named) best.set(name, 200);
-    const apt = [...best].sort(([, a], [, b]) => b - a).map(([name]) => name);
+    // Where a whole word answers, words that only begin so are none: "vet" is no beginning of "vetreria".
+    const least = Math.max(0, ...best.values()) >= WHOLE ? WHOLE - 30 : 0;
+    const apt = [...best]
+      .filter(([, points]) => points >= least)
+      .sort(([, a], [, b]) => b - a)
+      .map(([name]) => name);
     const others = apt.length < 8 ? described(question).filter((name) => !best.has(name)) : [];
     return [...apt, ...others].flatMap((name) => found.get(name) ?? []).slice(0, most);
   };

@@ -75,6 +75,14 @@ describe('the type finder', () => {
     expect(findTypes('qqqqqqqq')).toEqual([]);
   });
 
+  test('takes no beginning of a longer word where a whole word answers', async () => {
+    const find = await loadFindTypes();
+    expect(find('vet', 3).map(({ name }) => name)).not.toContain('ClothingStore');
+    expect(find('vet', 1)[0]?.name).toBe('VeterinaryCare');
+    // While somebody is still typing, beginnings are all there is.
+    expect(find('veterin', 1)[0]?.name).toBe('VeterinaryCare');
+  });
+
   test('answers what people ask: the right type first in 90 %, among three in 98 %', async () => {
     const find = await loadFindTypes();
     expect(questions.length).toBeGreaterThanOrEqual(400);
