@@ -26,7 +26,7 @@ export interface HtmlText {
   readonly end: number;
 }
 
-type HtmlNode = HtmlElement | HtmlText;
+export type HtmlNode = HtmlElement | HtmlText;
 
 /** A page as a tree below a nameless root element. */
 export interface HtmlDocument {

@@ -193,5 +193,5 @@ test.each([
   ['<p>x</html>', '</html>'],
   ['<p>x', ''],
 ])('what goes to the end of the body of %j stands before %j', (source, behind) =>
-  expect(source.slice(insertionPoint(readDocument(source), 'body-end'))).toBe(behind),
+  expect(source.slice(insertionPoint(readDocument(source), { at: 'body-end' }))).toBe(behind),
 );

@@ -155,6 +155,6 @@ function correctShown(
 function addMarkup(_: Finding, { items, record, reading }: KnownBranch): readonly Edit[] {
   const { document, source } = reading;
   if (items.length > 0 || !record.name || !document?.elements.some(isWritten)) return [];
-  const at = insertionPoint(document, 'head');
+  const at = insertionPoint(document, { at: 'head' });
   return [{ start: at, end: at, text: withBreaks(`${jsonLd(record).text}\n`, source) }];
 }
