@@ -1,4 +1,4 @@
-import type { MarkupForm } from '#core/markup';
+import type { OutputForm } from '#core/markup';
 import { binaryBytes, binaryText, decodeText } from '#core/text';
 import type { Placement } from './placements.ts';
 import { place, remove } from './placing.ts';
@@ -8,27 +8,30 @@ export type BytesResult =
 
 /**
  * Places markup on a page as it lies on disk. Every byte that is not placed or replaced stays, whatever the
- * page's encoding: text the encoding cannot carry is written as escapes.
+ * page's encoding: text the encoding cannot carry is written as escapes. `without` are elements, by their number on
+ * the page, that go.
  */
 export function placeInBytes(
   bytes: Uint8Array,
-  form: MarkupForm,
+  form: OutputForm,
   markup: string,
   at?: Placement,
+  without: readonly number[] = [],
 ): BytesResult {
   const { encoding } = decodeText(bytes);
   if (encoding.startsWith('utf-16')) {
-    const result = place(readUtf16(bytes, encoding), form, markup, at);
+    const result = place(readUtf16(bytes, encoding), form, markup, at, 'unicode', without);
     return result.ok ? { ok: true, bytes: writeUtf16(result.source, encoding) } : result;
   }
   // One character a byte: offsets are byte offsets, and what is not touched goes through unchanged.
   const carried = encoding === 'utf-8' ? binaryText(new TextEncoder().encode(markup)) : markup;
-  const result = place(binaryText(bytes), form, carried, at, encoding === 'utf-8' ? 'unicode' : 'ascii');
+  const carries = encoding === 'utf-8' ? 'unicode' : 'ascii';
+  const result = place(binaryText(bytes), form, carried, at, carries, without);
   return result.ok ? { ok: true, bytes: binaryBytes(result.source) } : result;
 }
 
 /** The page without what was placed, byte for byte as it was before. */
-export function removeFromBytes(bytes: Uint8Array, form?: MarkupForm): Uint8Array {
+export function removeFromBytes(bytes: Uint8Array, form?: OutputForm): Uint8Array {
   const { encoding } = decodeText(bytes);
   if (encoding.startsWith('utf-16')) return writeUtf16(remove(readUtf16(bytes, encoding), form), encoding);
   return binaryBytes(remove(binaryText(bytes), form));

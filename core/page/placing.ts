@@ -1,11 +1,12 @@
-import { isScript, markupForms, type MarkupForm } from '#core/markup';
+import { isScript, outputForms, type OutputForm } from '#core/markup';
 import { insertionPoint, isWritten, readDocument, type HtmlDocument } from '#core/html';
-import { usualPlacement, type Placement } from './placements.ts';
+import { findSpot, usualPlacement, type Placement } from './placements.ts';
+import { keepsPage } from './keeping.ts';
 import { applyEdits, asciiHtml, asciiJson, type Edit } from '#core/text';
 
 /** Markup of ours on a page, with its marks, as offsets of the source. */
 export interface Placed {
-  readonly form: MarkupForm;
+  readonly form: OutputForm;
   readonly start: number;
   readonly end: number;
   /** The markup between the marks. */
@@ -16,8 +17,8 @@ export type PlacingResult =
   | { readonly ok: true; readonly source: string; readonly edits: readonly Edit[] }
   | { readonly ok: false; readonly message: string };
 
-const mark = (form: MarkupForm, end: 'begin' | 'end'): string => `<!-- zinc-post ${form} ${end} -->`;
-const MARK = new RegExp(`^ zinc-post (${markupForms.join('|')}) (begin|end) $`);
+const mark = (form: OutputForm, end: 'begin' | 'end'): string => `<!-- zinc-post ${form} ${end} -->`;
+const MARK = new RegExp(`^ zinc-post (${outputForms.join('|')}) (begin|end) $`);
 
 /** The markup that was placed on a page, in the order of the source. Marks without a partner are passed over. */
 export function placedOn(source: string, document: HtmlDocument = readDocument(source)): readonly Placed[] {
@@ -25,7 +26,7 @@ export function placedOn(source: string, document: HtmlDocument = readDocument(s
   const open = new Map<string, { start: number; end: number }>();
   for (const { text, start, end } of document.comments) {
     const [, named, which] = MARK.exec(text) ?? [];
-    const form = markupForms.find((one) => one === named);
+    const form = outputForms.find((one) => one === named);
     if (!form) continue;
     const begun = open.get(form);
     if (which === 'begin') open.set(form, { start, end });
@@ -46,14 +47,16 @@ export function placedOn(source: string, document: HtmlDocument = readDocument(s
 /**
  * The source with markup between marks of ours: in the head, or at the end of the body. Markup of the same
  * form that was placed before is replaced. Every other character stays as it is. `carries` says what the
- * page's encoding can hold: `ascii` writes everything else as escapes.
+ * page's encoding can hold: `ascii` writes everything else as escapes. `without` are elements, by their number on
+ * the page, that go.
  */
 export function place(
   source: string,
-  form: MarkupForm,
+  form: OutputForm,
   markup: string,
   at: Placement = usualPlacement[form],
   carries: 'unicode' | 'ascii' = 'unicode',
+  without: readonly number[] = [],
 ): PlacingResult {
   if (!isScript(form) && at === 'head') {
     return {
@@ -66,11 +69,18 @@ export function place(
   if (!document.elements.some(isWritten)) {
     return { ok: false, message: 'This is no HTML page: it has not one element. Nothing was changed.' };
   }
+  const found = findSpot(document, at);
+  if (!found.ok) return found;
   const newline = source.includes('\r\n') ? '\r\n' : '\n';
   const safe = carries === 'unicode' ? markup : asciiMarkup(markup, form);
   const region = [mark(form, 'begin'), ...safe.split('\n'), mark(form, 'end'), ''].join(newline);
-  const offset = insertionPoint(document, at);
-  const edits = [...removals(source, document, form), { start: offset, end: offset, text: region }];
+  const offset = insertionPoint(document, found.spot);
+  const gone = without.flatMap((at) => document.elements[at] ?? []);
+  const edits = [
+    ...removals(source, document, form),
+    ...gone.map(({ start, end }) => ({ start, end, text: '' })),
+    { start: offset, end: offset, text: region },
+  ];
   const inside = edits.find(({ start, end }) => start < offset && offset < end);
   if (inside)
     return {
@@ -78,19 +88,21 @@ export function place(
       message:
         'The marks of an earlier placement enclose the end of the head or body. Remove that placement first.',
     };
-  return { ok: true, source: applyEdits(source, edits), edits };
+  const placed = applyEdits(source, edits);
+  const lost = keepsPage(document, edits, placed, region, found.spot);
+  return lost ? { ok: false, message: lost } : { ok: true, source: placed, edits };
 }
 
 /** Markup in ASCII only, for a page whose encoding cannot carry every character. */
-export const asciiMarkup = (markup: string, form: MarkupForm): string =>
+export const asciiMarkup = (markup: string, form: OutputForm): string =>
   isScript(form) ? asciiJson(markup) : asciiHtml(markup);
 
 /** The source without the markup that was placed: of one form, or of all. */
-export function remove(source: string, form?: MarkupForm): string {
+export function remove(source: string, form?: OutputForm): string {
   return applyEdits(source, removals(source, readDocument(source), form));
 }
 
-function removals(source: string, document: HtmlDocument, form: MarkupForm | undefined): Edit[] {
+function removals(source: string, document: HtmlDocument, form: OutputForm | undefined): Edit[] {
   return placedOn(source, document)
     .filter((placed) => !form || placed.form === form)
     .map(({ start, end }) => ({ start, end, text: '' }));

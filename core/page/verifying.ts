@@ -4,11 +4,12 @@ import {
   businessItem,
   isScript,
   leftOutOf,
+  markupForms,
   toldRecord,
   writeMarkup,
-  type MarkupForm,
+  type OutputForm,
 } from '#core/markup';
-import { businessesIn, recordFromItem, type Reading } from '#core/reading';
+import { businessesIn, readSource, recordFromItem, type Reading } from '#core/reading';
 import { factRows, factText, type BusinessRecord, type Fact } from '#core/record';
 import { asciiMarkup, placedOn, type Placed } from './placing.ts';
 
@@ -26,11 +27,11 @@ export type Proof =
   | { readonly state: 'absent'; readonly misread: readonly Misread[] };
 
 /** What of ours, in one form, stands on a page. */
-const ours = ({ source, document }: Reading, form: MarkupForm): Placed | undefined =>
+const ours = ({ source, document }: Reading, form: OutputForm): Placed | undefined =>
   document && placedOn(source, document).find((placed) => placed.form === form);
 
 /** The businesses a machine reads on a page in the syntax of a form, by whether they stand within our marks. */
-function beside(reading: Reading, form: MarkupForm, within: boolean): ReadItem[] {
+function beside(reading: Reading, form: OutputForm, within: boolean): ReadItem[] {
   const region = ours(reading, form);
   const syntax = isScript(form) ? 'jsonld' : form;
   return businessesIn(reading.items).filter(
@@ -42,11 +43,12 @@ function beside(reading: Reading, form: MarkupForm, within: boolean): ReadItem[]
 }
 
 /** How many businesses a page carries besides what we placed on it, in the same syntax: a machine reads both. */
-export const othersBeside = (reading: Reading, form: MarkupForm): number =>
+export const othersBeside = (reading: Reading, form: OutputForm): number =>
   beside(reading, form, false).length;
 
 /** Compares what a machine reads of what was placed on a page with what the record says now. */
-export function prove(reading: Reading, form: MarkupForm, record: BusinessRecord): Proof {
+export function prove(reading: Reading, form: OutputForm, record: BusinessRecord): Proof {
+  if (!isForMachines(form)) return { state: isSeen(reading, form) ? 'proved' : 'absent', misread: [] };
   const [item] = beside(reading, form, true);
   if (!item) return { state: 'absent', misread: [] };
   // Where the record has no name of its own for machines it is made; in a graph every item needs one.
@@ -60,8 +62,17 @@ export function prove(reading: Reading, form: MarkupForm, record: BusinessRecord
   return { state: misread.length === 0 ? 'proved' : 'misread', misread };
 }
 
+const isForMachines = (form: OutputForm): boolean => markupForms.some((one) => one === form);
+
+/** Whether visitors see all of what was placed for them. */
+function isSeen(reading: Reading, form: OutputForm): boolean {
+  const region = ours(reading, form);
+  const meant = region && readSource(region.text).visible?.text;
+  return meant ? (reading.visible?.text.includes(meant) ?? false) : false;
+}
+
 /** Whether what was placed is, to the letter, what the record yields now. */
-export function isCurrent(reading: Reading, form: MarkupForm, record: BusinessRecord): boolean {
+export function isCurrent(reading: Reading, form: OutputForm, record: BusinessRecord): boolean {
   const region = ours(reading, form);
   if (!region) return false;
   const placed = region.text.replace(/\r\n/g, '\n');
