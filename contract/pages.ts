@@ -1,9 +1,14 @@
 import * as z from 'zod';
-import { markupForms } from '#core/markup';
-import { placements } from '#core/page';
+import { outputForms } from '#core/markup';
+import { readPlacement, type Placement } from '#core/page';
 import { factRows, type Fact } from '#core/record';
 
-export const formSchema = z.enum(markupForms);
+export const formSchema = z.enum(outputForms);
+
+/** Where markup stands: an end of head or body, or at an element, as `after:#footer`. */
+export const whereSchema = z.custom<Placement>(
+  (at) => typeof at === 'string' && at.length <= 400 && readPlacement(at) === at,
+);
 
 const facts: readonly string[] = factRows.map(({ fact }) => fact);
 const factSchema = z.custom<Fact>((fact) => typeof fact === 'string' && facts.includes(fact));
@@ -59,7 +64,7 @@ export type AddedPages = z.infer<typeof addedPagesSchema>;
 export const placementInputSchema = z.object({
   branchId: z.number().int().positive(),
   form: formSchema,
-  at: z.enum(placements),
+  at: whereSchema,
   /** Whether it is meant although the page is another branch's own. */
   foreign: z.boolean().default(false),
 });

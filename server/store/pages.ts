@@ -2,7 +2,7 @@ import { literal, Op, type Transaction } from 'sequelize';
 import * as z from 'zod';
 import type { AddedPages, Page, PlacedChoice, PlacementInput } from '#contract';
 import { foldUrl, originsOf, pageUrl } from '#core/link';
-import type { MarkupForm } from '#core/markup';
+import type { OutputForm } from '#core/markup';
 import type { Placement } from '#core/page';
 import type { BusinessRecord } from '#core/record';
 import { notFound, Refusal } from '../problem.ts';
@@ -255,7 +255,7 @@ async function placedAgain(
 
 async function placedOrRefused(
   bytes: Uint8Array,
-  form: MarkupForm,
+  form: OutputForm,
   record: BusinessRecord,
   at: Placement,
   worker: PageWorker,
@@ -337,7 +337,7 @@ export async function placeOnPage(
 /** Takes what was placed off a page again: the source is then byte for byte what it was before. */
 export async function removeFromPage(
   pageId: number,
-  form: MarkupForm,
+  form: OutputForm,
   worker: PageWorker,
 ): Promise<{ page: Page; changeId: number }> {
   const changeId = await changePage(

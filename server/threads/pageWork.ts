@@ -1,6 +1,6 @@
 /** What is done with one page's bytes: pure computation, for a thread of the server's or for a script. */
 import type { Page, PagePlacement } from '#contract';
-import { writeMarkup, type MarkupForm } from '#core/markup';
+import { writeMarkup, type OutputForm } from '#core/markup';
 import { isCurrent, placeInBytes, placedOn, prove, removeFromBytes, type Placement } from '#core/page';
 import { readSource, type Reading } from '#core/reading';
 import type { Syntax } from '#core/item';
@@ -9,7 +9,7 @@ import { decodeText } from '#core/text';
 
 /** What was placed on a page, and what it should say now. */
 export interface PlacedMarkup {
-  readonly form: MarkupForm;
+  readonly form: OutputForm;
   readonly record: BusinessRecord;
 }
 
@@ -17,7 +17,7 @@ export interface ReadPage {
   readonly encoding: string;
   readonly items: Page['items'];
   /** Which forms stand on the page between marks of ours. */
-  readonly forms: readonly MarkupForm[];
+  readonly forms: readonly OutputForm[];
   /** One for each placed markup, in the same order. */
   readonly states: readonly Pick<PagePlacement, 'state' | 'misread'>[];
 }
@@ -38,7 +38,7 @@ export function readPage(bytes: Uint8Array, placed: readonly PlacedMarkup[]): Re
 
 function stateOf(
   reading: Reading,
-  form: MarkupForm,
+  form: OutputForm,
   record: BusinessRecord,
 ): Pick<PagePlacement, 'state' | 'misread'> {
   const { state, misread } = prove(reading, form, record);
@@ -53,7 +53,7 @@ export type PlacedPage =
 /** The page with a record's markup, read back: only markup that a machine finds there counts as placed. */
 export function placeOn(
   bytes: Uint8Array,
-  form: MarkupForm,
+  form: OutputForm,
   record: BusinessRecord,
   at: Placement,
 ): PlacedPage {
@@ -75,12 +75,12 @@ export interface PageWorker {
   readonly read: (bytes: Uint8Array, placed: readonly PlacedMarkup[]) => Promise<ReadPage>;
   readonly place: (
     bytes: Uint8Array,
-    form: MarkupForm,
+    form: OutputForm,
     record: BusinessRecord,
     at: Placement,
   ) => Promise<PlacedPage>;
   /** Without what was placed: of one form, or all of it. */
-  readonly remove: (bytes: Uint8Array, form?: MarkupForm) => Promise<Uint8Array>;
+  readonly remove: (bytes: Uint8Array, form?: OutputForm) => Promise<Uint8Array>;
 }
 
 /** Works on the caller's own thread: for scripts, which keep nobody waiting. */

@@ -11,7 +11,7 @@ import {
   type StampInput,
   type Trashed,
 } from '#contract';
-import type { MarkupForm } from '#core/markup';
+import type { OutputForm } from '#core/markup';
 import { ask, askText, fileBody, queryOf, refresh } from './request.ts';
 
 /** Which clients and branches the desk shows, and in which order. */
@@ -160,7 +160,7 @@ export const usePlace = () =>
     ask('place', { id }, { body: input }),
   );
 export const useRemovePlaced = () =>
-  usePageChange(({ pageId: id, form }: { pageId: number; form: MarkupForm }) =>
+  usePageChange(({ pageId: id, form }: { pageId: number; form: OutputForm }) =>
     ask('removePlaced', { id, form }),
   );
 

@@ -6,7 +6,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import type { MarkupForm } from '#core/markup';
+import type { OutputForm } from '#core/markup';
 import type { Placement } from '#core/page';
 import { bytes, id, kept, number, string, table, worked } from './columns.ts';
 
@@ -30,7 +30,7 @@ export class PlacementRow extends Model<
   declare id: CreationOptional<number>;
   declare pageId: number;
   declare branchId: number;
-  declare form: MarkupForm;
+  declare form: OutputForm;
   /** Where it stands. */
   declare at: Placement;
   /** How it stands on its page, see `carried.ts`. */

@@ -1,7 +1,7 @@
 import { Button } from '@mui/material';
 import { useMemo, useState } from 'react';
 import type { Branch, Page } from '#contract';
-import { writeMarkup, type MarkupForm } from '#core/markup';
+import { writeMarkup, type OutputForm } from '#core/markup';
 import { othersBeside, place, remove, type Placement, type PlacingResult } from '#core/page';
 import { readSource } from '#core/reading';
 import { refusalOfAddresses } from '#core/record';
@@ -22,7 +22,7 @@ const CHOICES = {
   head: { form: 'jsonld', at: 'head' },
   body: { form: 'jsonld', at: 'body-end' },
   block: { form: 'microdata', at: 'body-end' },
-} as const satisfies Readonly<Record<string, { form: MarkupForm; at: Placement }>>;
+} as const satisfies Readonly<Record<string, { form: OutputForm; at: Placement }>>;
 type Chosen = keyof typeof CHOICES;
 const LABELS: Readonly<Record<Chosen, string>> = {
   head: 'JSON-LD in the head',
@@ -31,7 +31,7 @@ const LABELS: Readonly<Record<Chosen, string>> = {
 };
 
 /** The acts that place a branch's markup on a page and take it off again, each with its way back. */
-function usePlacing(branch: Branch, page: Page, form: MarkupForm, at: Placement) {
+function usePlacing(branch: Branch, page: Page, form: OutputForm, at: Placement) {
   const [placing, removing] = [usePlace(), useRemovePlaced()];
   const complain = useComplain();
   const offerUndo = useOfferUndo();
@@ -135,7 +135,7 @@ function Outcome({
   result,
 }: {
   source: string | undefined;
-  form: MarkupForm;
+  form: OutputForm;
   result: PlacingResult | undefined;
 }) {
   if (!result) return <Loading />;
