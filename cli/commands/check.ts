@@ -1,5 +1,3 @@
-import { readdir, realpath, stat } from 'node:fs/promises';
-import { join, sep } from 'node:path';
 import { limits } from '#core/limits';
 import {
   checkReading,
@@ -31,6 +29,7 @@ import {
   save,
   type Command,
 } from './command.ts';
+import { filesOf, isAddress } from './pages.ts';
 
 const usage = `zinc check SOURCE… [--url URL] [--record RECORD] [--json | --sarif] [--report FILE.html|FILE.csv]
            [--profile ${profileNames.join('|')}] [--ignore CODE]… [--sitemap SITEMAP]
@@ -91,8 +90,6 @@ function ignoreOf(code: string): Ignore {
   return { code, page: '', excerpt: '', reason: 'ignored on the command line' };
 }
 
-const isAddress = (source: string): boolean => /^https?:\/\//i.test(source);
-
 /** The pages that a sitemap names: a file or an address. */
 async function pagesOf(sitemap: string): Promise<readonly string[]> {
   const { sitemapPages } = await import('#outside/sitemaps.ts');
@@ -104,43 +101,6 @@ async function pagesOf(sitemap: string): Promise<readonly string[]> {
   const [problem] = problems;
   if (urls.length === 0) throw new CannotRun(`${sitemap}: ${problem ?? 'it names no page.'}`);
   return urls.slice(0, limits.sitePages);
-}
-
-/** The pages and JSON-LD files below a folder, in the order of their names; anything else is itself. */
-async function filesOf(path: string): Promise<readonly string[]> {
-  if (path === '-' || isAddress(path)) return [path];
-  const found = await stat(path).catch(() => undefined);
-  if (!found?.isDirectory()) return [path];
-  const files = (await filesBelow(path)).sort();
-  if (files.length === 0) throw new CannotRun(`${path} holds no page.`);
-  return files.slice(0, limits.sitePages);
-}
-
-/** Folders deeper than this are passed over. */
-const DEEPEST = 40;
-
-/** The pages below a folder. Links to folders are not followed, nor links to files that lie outside of it. */
-async function filesBelow(root: string): Promise<string[]> {
-  const { isPagePath } = await import('#outside/zip.ts');
-  const real = await realpath(root);
-  const isInside = async (path: string): Promise<boolean> => {
-    const target = await realpath(path).catch(() => undefined);
-    const leads = target !== undefined && (await stat(target)).isFile() && target.startsWith(real + sep);
-    if (!leads)
-      process.stderr.write(`zinc: ${path} leads out of ${root}, or nowhere, and is not followed.\n`);
-    return leads;
-  };
-  const walk = async (folder: string, depth: number): Promise<string[]> => {
-    const found: string[] = [];
-    for (const entry of await readdir(folder, { withFileTypes: true })) {
-      const path = join(folder, entry.name);
-      if (entry.isDirectory() && depth < DEEPEST) found.push(...(await walk(path, depth + 1)));
-      else if (!isPagePath(entry.name) && !/\.json(ld)?$/i.test(entry.name)) continue;
-      else if (entry.isFile() || (entry.isSymbolicLink() && (await isInside(path)))) found.push(path);
-    }
-    return found;
-  };
-  return walk(root, 0);
 }
 
 async function fetchOrRead(path: string, url: string | undefined): Promise<Source> {

@@ -1,16 +1,19 @@
-import { limits } from '#core/limits';
 import { removeFromBytes } from '#core/page';
-import { CannotRun, deliver, readBytes, readWords, type Command } from './command.ts';
+import { CannotRun, readWords, type Command } from './command.ts';
+import { changePages } from './pages.ts';
 
-const usage = 'zinc remove PAGE [--out FILE]';
+const usage = 'zinc remove PAGE|FOLDER… [--out FILE|DIR]';
 
 export const command: Command = {
   usage,
   run: async (words) => {
     const { values, positionals } = readWords(words, { out: { type: 'string' } }, usage);
-    const [page] = positionals;
-    if (!page) throw new CannotRun(usage);
-    await deliver(removeFromBytes(await readBytes(page, limits.pageBytes)), values.out);
-    return 0;
+    if (positionals.length === 0) throw new CannotRun(usage);
+    return changePages(positionals, values.out, (bytes) => ({
+      ok: true,
+      bytes: removeFromBytes(bytes),
+      proved: true,
+      told: [],
+    }));
   },
 };

@@ -1,0 +1,110 @@
+/** The pages that a command is given: files, folders, addresses, standard input. */
+import { mkdir, readdir, realpath, stat } from 'node:fs/promises';
+import { dirname, join, relative, sep } from 'node:path';
+import { limits } from '#core/limits';
+import { reason } from '#outside/reason.ts';
+import { CannotRun, deliver, readBytes, save } from './command.ts';
+
+export const isAddress = (source: string): boolean => /^https?:\/\//i.test(source);
+
+/** The pages and JSON-LD files below a folder, in the order of their names; anything else is itself. */
+export async function filesOf(path: string): Promise<readonly string[]> {
+  if (path === '-' || isAddress(path)) return [path];
+  if (!(await isFolder(path))) return [path];
+  const files = (await filesBelow(path)).sort();
+  if (files.length === 0) throw new CannotRun(`${path} holds no page.`);
+  return files.slice(0, limits.sitePages);
+}
+
+const isFolder = async (path: string): Promise<boolean> =>
+  (await stat(path).catch(() => undefined))?.isDirectory() ?? false;
+
+/** Folders deeper than this are passed over. */
+const DEEPEST = 40;
+
+/** The pages below a folder. Links to folders are not followed, nor links to files that lie outside of it. */
+async function filesBelow(root: string): Promise<string[]> {
+  const { isPagePath } = await import('#outside/zip.ts');
+  const real = await realpath(root);
+  const isInside = async (path: string): Promise<boolean> => {
+    const target = await realpath(path).catch(() => undefined);
+    const leads = target !== undefined && (await stat(target)).isFile() && target.startsWith(real + sep);
+    if (!leads)
+      process.stderr.write(`zinc: ${path} leads out of ${root}, or nowhere, and is not followed.\n`);
+    return leads;
+  };
+  const walk = async (folder: string, depth: number): Promise<string[]> => {
+    const found: string[] = [];
+    for (const entry of await readdir(folder, { withFileTypes: true })) {
+      const path = join(folder, entry.name);
+      if (entry.isDirectory() && depth < DEEPEST) found.push(...(await walk(path, depth + 1)));
+      else if (!isPagePath(entry.name) && !/\.json(ld)?$/i.test(entry.name)) continue;
+      else if (entry.isFile() || (entry.isSymbolicLink() && (await isInside(path)))) found.push(path);
+    }
+    return found;
+  };
+  return walk(root, 0);
+}
+
+/** What a command does with one page: the page as it will be, or why it stays as it was. */
+export type Changed =
+  | {
+      readonly ok: true;
+      readonly bytes: Uint8Array;
+      readonly proved: boolean;
+      readonly told: readonly string[];
+    }
+  | { readonly ok: false; readonly message: string };
+
+/**
+ * Changes pages one by one. One page goes to `out`, or to standard output; of several pages, or of a folder, each goes
+ * below the folder `out` under the name it had. One bad page stops no other. The exit status: 0 all done and proved, 1
+ * not all of them.
+ */
+export async function changePages(
+  sources: readonly string[],
+  out: string | undefined,
+  change: (bytes: Uint8Array) => Changed,
+): Promise<number> {
+  const [only = ''] = sources;
+  if (sources.length === 1 && !(await isFolder(only))) {
+    const changed = change(await readBytes(only, limits.pageBytes));
+    if (!changed.ok) throw new CannotRun(changed.message);
+    await deliver(changed.bytes, out);
+    for (const line of changed.told) process.stderr.write(`zinc: ${line}\n`);
+    return changed.proved ? 0 : 1;
+  }
+  if (!out) throw new CannotRun('Name a folder for the pages with --out DIR.');
+  let undone = 0;
+  for (const source of sources)
+    for (const path of (await filesOf(source)).filter((one) => !/\.json(ld)?$/i.test(one)))
+      if (!(await changeInto(path, join(out, nameBelow(source, path)), change))) undone += 1;
+  return undone === 0 ? 0 : 1;
+}
+
+/** A page's path below the folder it was found in; of a page that was named itself, its name. */
+const nameBelow = (source: string, path: string): string =>
+  source === path ? (path.split(sep).at(-1) ?? path) : relative(source, path);
+
+async function changeInto(
+  path: string,
+  target: string,
+  change: (bytes: Uint8Array) => Changed,
+): Promise<boolean> {
+  const tell = (line: string): void => void process.stderr.write(`zinc: ${path}: ${line}\n`);
+  try {
+    const changed = change(await readBytes(path, limits.pageBytes));
+    if (!changed.ok) {
+      tell(changed.message);
+      return false;
+    }
+    await mkdir(dirname(target), { recursive: true });
+    await save(target, changed.bytes);
+    changed.told.forEach(tell);
+    return changed.proved;
+  } catch (error) {
+    if (!(error instanceof CannotRun) && !(error instanceof Error && 'code' in error)) throw error;
+    tell(error instanceof CannotRun ? error.message : reason(error));
+    return false;
+  }
+}
