@@ -48,7 +48,6 @@ describe('a place at an element', () => {
     const result = placedAt(page, readPlacement(typed) ?? 'head');
     expect(result.ok ? '' : result.message).toContain(reason);
   });
-  });
 
   test('needs a side and a selector', () => {
     expect(['inside:', 'beside:#f', 'foot', 'after'].map(readPlacement)).toEqual(Array(4).fill(undefined));
