@@ -38,7 +38,7 @@ const floors = [
   ['markup', 'reading', 'geocode', 'step'],
   ['agreement', 'photo'],
   ['mending'],
-  ['checking', 'proposal'],
+  ['checking', 'proposal', 'weaving'],
   ['reporting', 'page', 'intake'],
 ];
 const tests = '\\.test\\.tsx?$';

@@ -139,7 +139,8 @@ export class VisitorSearch {
         return number ? [{ text: part, e164: number.e164, at: { start, end: start + part.length } }] : [];
       };
       const whole = read(text, index);
-      if (whole.length > 0 || !text.includes('/')) return whole;
+      if (whole.length > 0) return whole;
+      if (!text.includes('/')) return behindOthers(text, index, read);
       // Two numbers with a stroke between them.
       let at = 0;
       return text.split('/').flatMap((part) => {
@@ -227,6 +228,16 @@ export class VisitorSearch {
     }
     return undefined;
   }
+}
+
+/** A number that follows other figures on one line: a postal code, a house number. */
+function behindOthers<T>(text: string, index: number, read: (part: string, start: number) => T[]): T[] {
+  for (const gap of text.matchAll(/[\s\u00a0](?:[\u2010-\u2013-]\s)?(?=[+(\d])/g)) {
+    const at = gap.index + gap[0].length;
+    const found = read(text.slice(at), index + at);
+    if (found.length > 0) return found;
+  }
+  return [];
 }
 
 /** What other hours than those of the door are of, in the languages that hours are read in. */

@@ -1,5 +1,13 @@
 export { attributeSpan, behindTagName } from './attribute.ts';
-export { isWritten, textContent, type HtmlDocument, type HtmlElement } from './document.ts';
+export {
+  isWritten,
+  textContent,
+  type HtmlDocument,
+  type HtmlElement,
+  type HtmlNode,
+  type HtmlText,
+} from './document.ts';
 export { insertionPoint, type Spot } from './insertion.ts';
 export { selectElements } from './select.ts';
 export { readDocument } from './readDocument.ts';
+export { textOffsets } from './textOffsets.ts';

@@ -47,14 +47,24 @@ function named({ properties }: MarkupItem, name: string): readonly MarkupPropert
   return address?.kind === 'item' ? address.item.properties.filter((property) => property.name === name) : [];
 }
 
-function element(html: HtmlSyntax, name: string, value: MarkupValue): string {
+/** A property as `propertyMarkup` has it in HTML, but without a word that visitors could read. */
+export const silentMarkup = (record: BusinessRecord, name: string, syntax: 'microdata' | 'rdfa'): string =>
+  named(items.short(record), name)
+    .flatMap(({ values }) =>
+      values.map((value) => element(syntax === 'microdata' ? microdata : rdfa, name, value, true)),
+    )
+    .join('');
+
+function element(html: HtmlSyntax, name: string, value: MarkupValue, isSilent = false): string {
   if (value.kind === 'link') return html.link(name, value.text);
   if (value.kind !== 'item')
-    return shown.has(name)
+    return shown.has(name) && !isSilent
       ? `<span${html.property(name)}>${escapeHtml(value.text)}</span>`
       : html.meta(name, value.text);
   const { types, id, properties } = value.item;
-  const inside = properties.flatMap((one) => one.values.map((inner) => element(html, one.name, inner)));
+  const inside = properties.flatMap((one) =>
+    one.values.map((inner) => element(html, one.name, inner, isSilent)),
+  );
   return `<span${html.item(types, id, name)}>${inside.join('')}</span>`;
 }
 

@@ -1,11 +1,22 @@
-import type { HtmlDocument, HtmlElement } from '#core/html';
+import type { HtmlDocument, HtmlElement, HtmlText } from '#core/html';
 
 /** What a visitor can read on a page. */
 export interface VisibleText {
   /** White space collapsed as browsers do; blocks on lines of their own. */
   readonly text: string;
-  /** For each piece of `text`: its offset there and in the source, in rising order. */
-  readonly pieces: readonly { readonly at: number; readonly start: number; readonly end: number }[];
+  /** What it is put together of, in rising order. */
+  readonly pieces: readonly VisiblePiece[];
+}
+
+/** One text of the page, white space at its ends put aside. */
+export interface VisiblePiece {
+  /** Its offset in the visible text. */
+  readonly at: number;
+  /** Its offsets in the source. */
+  readonly start: number;
+  readonly end: number;
+  readonly node: HtmlText;
+  readonly parent: HtmlElement;
 }
 
 const UNSEEN = new Set([
@@ -24,7 +35,8 @@ const UNSEEN = new Set([
   'video',
   'canvas',
 ]);
-const INLINE = new Set([
+/** Elements that break no line. */
+export const INLINE: ReadonlySet<string> = new Set([
   'a',
   'abbr',
   'b',
@@ -61,7 +73,7 @@ const INLINE = new Set([
 ]); // a br breaks the line, so it is none of these
 
 /** Whether a visitor sees nothing of an element, as far as its name and attributes tell. */
-function isUnseen({ name, attributes }: HtmlElement): boolean {
+export function isUnseen({ name, attributes }: HtmlElement): boolean {
   if (UNSEEN.has(name) || attributes['hidden'] !== undefined) return true;
   const style = attributes['style'];
   return style !== undefined && /display\s*:\s*none|visibility\s*:\s*hidden/i.test(style);
@@ -69,7 +81,7 @@ function isUnseen({ name, attributes }: HtmlElement): boolean {
 
 /** The text a visitor sees, as far as the HTML alone tells: style sheets are not read. */
 export function visibleText({ root }: HtmlDocument): VisibleText {
-  const pieces: { at: number; start: number; end: number }[] = [];
+  const pieces: VisiblePiece[] = [];
   let text = '';
   let gap = '';
   const walk = (node: HtmlElement): void => {
@@ -80,7 +92,7 @@ export function visibleText({ root }: HtmlDocument): VisibleText {
         const collapsed = collapseSpace(written);
         if (collapsed === '') continue;
         if (text !== '') text += gap;
-        pieces.push({ at: text.length, start: child.start, end: child.end });
+        pieces.push({ at: text.length, start: child.start, end: child.end, node: child, parent: node });
         text += collapsed;
         gap = isSpace(written.charCodeAt(written.length - 1)) ? ' ' : '';
       } else if (!isUnseen(child)) {
@@ -115,17 +127,19 @@ export function sourceOf(
   start: number,
   end: number,
 ): { start: number; end: number } {
-  const holds = (offset: number): number => {
-    let low = 0;
-    let high = pieces.length - 1;
-    while (low < high) {
-      const middle = (low + high + 1) >> 1;
-      if ((pieces[middle]?.at ?? 0) <= offset) low = middle;
-      else high = middle - 1;
-    }
-    return low;
-  };
-  const first = pieces[holds(start)];
-  const last = pieces[holds(Math.max(start, end - 1))];
+  const first = pieces[pieceAt(pieces, start)];
+  const last = pieces[pieceAt(pieces, Math.max(start, end - 1))];
   return { start: first?.start ?? 0, end: last?.end ?? 0 };
+}
+
+/** The number of the piece that holds an offset of the visible text; of the last one that begins before it. */
+export function pieceAt(pieces: VisibleText['pieces'], offset: number): number {
+  let low = 0;
+  let high = pieces.length - 1;
+  while (low < high) {
+    const middle = (low + high + 1) >> 1;
+    if ((pieces[middle]?.at ?? 0) <= offset) low = middle;
+    else high = middle - 1;
+  }
+  return low;
 }

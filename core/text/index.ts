@@ -1,3 +1,4 @@
+export * from './bytePlaces.ts';
 export * from './counted.ts';
 export * from './edit.ts';
 export * from './encoding.ts';
