@@ -1,0 +1,3 @@
+export type { Difference } from './differences.ts';
+export { isWoven, unweave, unweaving } from './marks.ts';
+export { weave, wovenSyntaxes, type FactPlace, type WeaveResult, type WovenSyntax } from './weaving.ts';

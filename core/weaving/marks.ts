@@ -1,0 +1,80 @@
+import { behindTagName, isWritten, readDocument, type HtmlDocument, type HtmlElement } from '#core/html';
+import { applyEdits, type Edit } from '#core/text';
+
+/**
+ * What is woven into a page carries this attribute, so that it can be taken out again byte for byte: behind the
+ * attributes that an element of the page was given, on a wrapper of ours whose content stays, or on an element that is
+ * ours altogether.
+ */
+const MARK = 'data-zinc-post';
+const marked = (as: 'woven' | 'wrapper' | 'element'): string => ` ${MARK}="${as}"`;
+
+/** Collects what is woven into a source, and puts it in its order. */
+export class Weft {
+  readonly #attributes = new Map<HtmlElement, string>();
+  readonly #insertions: { readonly at: number; readonly rank: number; readonly text: string }[] = [];
+
+  /** Gives an element of the page attributes, written as ` name="value"`. */
+  attributes(element: HtmlElement, written: string): void {
+    this.#attributes.set(element, (this.#attributes.get(element) ?? '') + written);
+  }
+
+  /** Puts an element round a stretch of the source; of several round the same, `depth` 0 is the outermost. */
+  wrap({ start, end }: { start: number; end: number }, name: string, written: string, depth: number): void {
+    this.#insertions.push(
+      { at: start, rank: 100 + depth, text: `<${name}${written}${marked('wrapper')}>` },
+      { at: end, rank: -depth, text: `</${name}>` },
+    );
+  }
+
+  /** Puts an element that nobody sees behind an offset. */
+  hide(at: number, written: string, html: string): void {
+    this.#insertions.push({
+      at,
+      rank: 50,
+      text: `<span hidden${written}${marked('element')}>${html}</span>`,
+    });
+  }
+
+  edits(source: string): readonly Edit[] {
+    const given = [...this.#attributes].map(([element, written]) => ({
+      at: behindTagName(source, element),
+      rank: 0,
+      text: written + marked('woven'),
+    }));
+    return [...given, ...this.#insertions]
+      .sort((a, b) => a.at - b.at || a.rank - b.rank)
+      .map(({ at, text }) => ({ start: at, end: at, text }));
+  }
+}
+
+const GIVEN =
+  /^(?: (?:itemprop|itemscope|itemtype|itemid|itemref|id|vocab|typeof|property|resource|content)(?:="[^"]*")?)* data-zinc-post="woven"/;
+
+/** The edits that take out what was woven into a page; none where nothing was. */
+export function unweaving(source: string, document: HtmlDocument = readDocument(source)): readonly Edit[] {
+  if (!source.includes(MARK)) return [];
+  const seen = new Set<number>();
+  return document.elements.flatMap((element): Edit[] => {
+    const mark = element.attributes[MARK];
+    // Misnested formatting makes two elements of one tag.
+    if (mark === undefined || !isWritten(element) || seen.has(element.start)) return [];
+    seen.add(element.start);
+    const { start, contentStart, contentEnd, end } = element;
+    if (mark === 'element') return [{ start, end, text: '' }];
+    if (mark === 'wrapper')
+      return [
+        { start, end: contentStart, text: '' },
+        { start: contentEnd, end, text: '' },
+      ];
+    const behind = behindTagName(source, element);
+    const given = GIVEN.exec(source.slice(behind, contentStart))?.[0].length ?? 0;
+    return given > 0 ? [{ start: behind, end: behind + given, text: '' }] : [];
+  });
+}
+
+/** Whether something is woven into a page. */
+export const isWoven = (source: string): boolean => unweaving(source).length > 0;
+
+/** The page without what was woven into it. */
+export const unweave = (source: string): string => applyEdits(source, unweaving(source));

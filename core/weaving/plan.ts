@@ -1,0 +1,270 @@
+import { VisitorSearch, type RowFact } from '#core/agreement';
+import { isWritten, textContent, type HtmlElement } from '#core/html';
+import type { MarkupItem } from '#core/item';
+import { businessItem, microdataSyntax, rdfaSyntax, silentMarkup, type HtmlSyntax } from '#core/markup';
+import type { Reading } from '#core/reading';
+import type { BusinessRecord } from '#core/record';
+import { escapeHtml, type Edit } from '#core/text';
+import { addressHolder, type Holder } from './address.ts';
+import { carrierOf, commonParent, isPhrasing, type Carrier } from './carrier.ts';
+import type { Find } from './finding.ts';
+import { linksOf } from './linked.ts';
+import { Weft } from './marks.ts';
+
+/** A fact that a machine will read. */
+export interface Woven {
+  readonly fact: RowFact;
+}
+
+export interface Plan {
+  readonly edits: readonly Edit[];
+  readonly woven: readonly Woven[];
+}
+
+interface Held {
+  readonly find: Find;
+  readonly carrier: Carrier;
+}
+
+/** How deep wrappers of one stretch stand in each other, outermost first. */
+const DEPTH = { address: 0, part: 2 } as const;
+
+/**
+ * What has to be written into a page so that a machine reads the finds as one business. The element round all of them
+ * becomes the item; where the page has none, an element that nobody sees refers to them.
+ */
+export function plan(
+  reading: Reading,
+  record: BusinessRecord,
+  syntax: 'microdata' | 'rdfa',
+  finds: readonly Find[],
+): Plan {
+  const { source, visible, document } = reading;
+  if (!visible || !document) return { edits: [], woven: [] };
+  const held = finds.flatMap((find): Held[] => {
+    const carrier = carrierOf({ source, pieces: visible.pieces }, find.start, find.end);
+    return carrier ? [{ find, carrier }] : [];
+  });
+  const loom = new Loom(reading, record, syntax, rootOf(held));
+  loom.finds(held);
+  if (loom.root) loom.links(linksOf(document, loom.item, reading.base, loom.root));
+  loom.silent(['geo']);
+  const seen = new VisitorSearch(visible, document).findHours(record.hours);
+  if (seen?.agreement === 'exact') loom.silent(['openingHours']);
+  loom.close(held);
+  return { edits: loom.weft.edits(source), woven: held.map(({ find: { fact } }) => ({ fact })) };
+}
+
+/** The element that becomes the item; undefined where none was written that may. */
+function rootOf(held: readonly Held[]): HtmlElement | undefined {
+  let root = commonParent(
+    held.map(({ carrier: { element, parent, link } }) => (link ? parent : (element?.parent ?? parent))),
+  );
+  while (root && (!isWritten(root) || root.name === 'a')) root = root.parent ?? undefined;
+  return root?.name && root.name !== 'html' ? root : undefined;
+}
+
+/** Elements of microdata whose value is in an attribute, or that cannot be given one. */
+const VALUED = new Set(
+  'a area audio embed iframe img link meta object source track video data meter time'.split(' '),
+);
+const TABLE_PARTS = new Set(['table', 'tbody', 'thead', 'tfoot', 'tr', 'colgroup']);
+
+class Loom {
+  readonly weft = new Weft();
+  readonly item: MarkupItem;
+  readonly root: HtmlElement | undefined;
+  readonly #reading: Reading;
+  readonly #record: BusinessRecord;
+  readonly #syntax: 'microdata' | 'rdfa';
+  readonly #html: HtmlSyntax;
+  readonly #id: string;
+  /** What stands in the element that nobody sees. */
+  readonly #hidden: string[] = [];
+  /** The ids that the item refers to. */
+  readonly #referred: string[] = [];
+  #holder: Holder | undefined;
+
+  constructor(
+    reading: Reading,
+    record: BusinessRecord,
+    syntax: 'microdata' | 'rdfa',
+    root: HtmlElement | undefined,
+  ) {
+    this.#reading = reading;
+    this.#record = record;
+    this.#syntax = syntax;
+    this.#html = syntax === 'microdata' ? microdataSyntax : rdfaSyntax;
+    this.item = businessItem(record);
+    this.#id = this.item.id || (root || syntax === 'microdata' ? '' : '#business');
+    this.root = root;
+    if (root) this.weft.attributes(root, this.#html.item(this.item.types, this.#id));
+  }
+
+  finds(held: readonly Held[]): void {
+    const parts = held.filter(({ find }) => find.inAddress);
+    const others = held.filter(({ find }) => !find.inAddress);
+    for (const one of others) this.#mark(one, this.root === undefined);
+    if (parts.length === 0) return;
+    const item = this.#html.item(['PostalAddress'], '', 'address');
+    this.#holder = addressHolder(
+      parts.map(({ carrier }) => carrier),
+      others.map(({ carrier }) => carrier),
+      this.root,
+    );
+    const country = parts.some(({ find: { fact } }) => fact === 'address.addressCountry')
+      ? ''
+      : silentMarkup(this.#record, 'addressCountry', this.#syntax);
+    // Some readers lose an item that is referred to: there the address stands inside what refers.
+    const canHold = this.root !== undefined || this.#syntax === 'rdfa';
+    if (canHold && this.#holder && this.#hold(this.#holder, item)) {
+      for (const one of parts) this.#mark(one, false);
+      // A machine does not know the country by the look of a postal code.
+      const host = parts.find(({ carrier: { link } }) => !link);
+      if (country && host) this.weft.hide(host.carrier.end, '', country);
+      return;
+    }
+    this.#holder = undefined;
+    const metas = parts.map(({ find: { property, told } }) => this.#html.meta(property, told));
+    if (country) metas.push(country);
+    this.#hidden.push(`<span${item}>${metas.join('')}</span>`);
+  }
+
+  /** Makes the holder of an address an item; false where it cannot be one. */
+  #hold({ element, start, end }: Holder, item: string): boolean {
+    if (element && this.root) {
+      this.weft.attributes(element, item);
+      return true;
+    }
+    if (element && !element.children.every(isPhrasing)) return false;
+    this.#wrap({ start, end }, 'span', item, DEPTH.address, this.root === undefined);
+    return true;
+  }
+
+  /** Puts an element round a stretch; one that stands apart from the item is tied to it. */
+  #wrap(
+    range: { start: number; end: number },
+    name: string,
+    written: string,
+    depth: number,
+    isApart: boolean,
+  ): void {
+    if (!isApart) {
+      this.weft.wrap(range, name, written, depth);
+    } else if (this.#syntax === 'rdfa') {
+      this.weft.wrap(range, 'span', ` vocab="https://schema.org/" resource="${escapeHtml(this.#id)}"`, depth);
+      this.weft.wrap(range, name, written, depth + 1);
+    } else {
+      const id = this.#freeId();
+      this.#referred.push(id);
+      this.weft.wrap(range, name, ` id="${id}"${written}`, depth);
+    }
+  }
+
+  #freeId(): string {
+    const taken = new Set(this.#reading.document?.elements.map(({ attributes }) => attributes['id']));
+    let number = this.#referred.length + 1;
+    while (taken.has(`business-${String(number)}`) || this.#referred.includes(`business-${String(number)}`))
+      number += 1;
+    return `business-${String(number)}`;
+  }
+
+  #mark(held: Held, isApart: boolean): void {
+    const isMarked =
+      this.#syntax === 'microdata' ? this.#markMicrodata(held, isApart) : this.#markRdfa(held, isApart);
+    if (isMarked) return;
+    const { property, told, inAddress } = held.find;
+    // Inside an address everything has its own element; what runs across several is said beside them.
+    if (inAddress) this.weft.hide(held.carrier.start, '', this.#html.meta(property, told));
+    else this.#hidden.push(this.#html.meta(property, told));
+  }
+
+  /** Whether an element's own text is a value for every reader: some take comments for text. */
+  #canSay({ name, contentStart, contentEnd }: HtmlElement): boolean {
+    return !VALUED.has(name) && !this.#reading.source.slice(contentStart, contentEnd).includes('<!--');
+  }
+
+  #markMicrodata({ find: { property, told, text }, carrier }: Held, isApart: boolean): boolean {
+    const { element, start, end, canWrap } = carrier;
+    const given = this.#html.property(property);
+    if (element && !isApart && this.#canSay(element) && textContent(element) === told) {
+      this.weft.attributes(element, given);
+      return true;
+    }
+    if (!canWrap) return false;
+    const isSaid =
+      text === told && !UNEVEN.test(this.#reading.source.slice(start, end).replace(/<[^>]*>/g, ''));
+    if (isSaid) this.#wrap({ start, end }, 'span', given, DEPTH.part, isApart);
+    else this.#wrap({ start, end }, 'data', `${given} value="${escapeHtml(told)}"`, DEPTH.part, isApart);
+    return true;
+  }
+
+  #markRdfa({ find: { property, told, text }, carrier }: Held, isApart: boolean): boolean {
+    const { element, link, isWholeLink, roundLink, start, end, canWrap } = carrier;
+    const said = `${this.#html.property(property)} content="${escapeHtml(told)}"`;
+    // A link would become the subject of what stands in it, so that the element goes round it.
+    if (link) {
+      if (!isWholeLink) return false;
+      if (roundLink && roundLink !== this.root && !isApart) this.weft.attributes(roundLink, said);
+      else this.#wrap(link, 'span', said, DEPTH.part, isApart);
+      return true;
+    }
+    const plain = this.#html.property(property);
+    if (element && !isApart && this.#canSay(element)) {
+      this.weft.attributes(element, textContent(element) === told ? plain : said);
+      return true;
+    }
+    if (!canWrap) return false;
+    const isSaid =
+      text === told && !UNEVEN.test(this.#reading.source.slice(start, end).replace(/<[^>]*>/g, ''));
+    this.#wrap({ start, end }, 'span', isSaid ? plain : said, DEPTH.part, isApart);
+    return true;
+  }
+
+  links(linked: ReturnType<typeof linksOf>): void {
+    const isHeld = ({ start }: HtmlElement): boolean =>
+      this.#holder !== undefined && start >= this.#holder.start && start < this.#holder.end;
+    let hasUrl = false;
+    for (const { element, property } of linked) {
+      // A picture in a link would be said of where the link leads.
+      const isOfLink = this.#syntax === 'rdfa' && element.name === 'img' && hasLinkRound(element);
+      if (isHeld(element) || isOfLink) continue;
+      this.weft.attributes(element, this.#html.property(property));
+      hasUrl ||= property === 'url';
+    }
+    if (!hasUrl) this.silent(['url']);
+  }
+
+  /** Properties that nobody reads. */
+  silent(names: readonly string[]): void {
+    for (const name of names) this.#hidden.push(silentMarkup(this.#record, name, this.#syntax));
+  }
+
+  /** Writes what nobody sees, where it disturbs no neighbour. */
+  close(held: readonly Held[]): void {
+    const html = this.#hidden.join('');
+    const apart = this.#html.item(this.item.types, this.#id);
+    const refers = this.#referred.length > 0 ? ` itemref="${this.#referred.join(' ')}"` : '';
+    if (this.root && html === '') return;
+    const isFree = ({ carrier: { link, start } }: Held): boolean =>
+      !link && !(this.#holder && start >= this.#holder.start && start < this.#holder.end);
+    const free = held.filter(isFree);
+    const host = free.find(({ carrier: { parent } }) => parent.children.length === 1) ?? free[0];
+    const at = host?.carrier.end ?? this.#besideHolder();
+    if (at !== undefined) this.weft.hide(at, this.root ? '' : apart + refers, html);
+  }
+
+  #besideHolder(): number | undefined {
+    if (this.root) return TABLE_PARTS.has(this.root.name) ? undefined : this.root.contentEnd;
+    const holder = this.#holder;
+    return holder?.element ? holder.element.end : holder?.end;
+  }
+}
+
+/** White space that a visitor does not read as it is written. */
+const UNEVEN = /\s\s|[\t\n\r\f]/;
+
+function hasLinkRound(element: HtmlElement): boolean {
+  for (let one = element.parent; one; one = one.parent) if (one.name === 'a') return true;
+  return false;
+}
