@@ -1,6 +1,7 @@
 import { isScript, outputForms, type OutputForm } from '#core/markup';
 import { insertionPoint, isWritten, readDocument, type HtmlDocument } from '#core/html';
 import { findSpot, usualPlacement, type Placement } from './placements.ts';
+import { unweaving } from '#core/weaving';
 import { keepsPage } from './keeping.ts';
 import { applyEdits, asciiHtml, asciiJson, type Edit } from '#core/text';
 
@@ -97,9 +98,14 @@ export function place(
 export const asciiMarkup = (markup: string, form: OutputForm): string =>
   isScript(form) ? asciiJson(markup) : asciiHtml(markup);
 
-/** The source without the markup that was placed: of one form, or of all. */
-export function remove(source: string, form?: OutputForm): string {
-  return applyEdits(source, removals(source, readDocument(source), form));
+/** The source without the markup that was placed: of one form, or all of it, what was woven into text included. */
+export const remove = (source: string, form?: OutputForm): string =>
+  applyEdits(source, removalOf(source, form));
+
+/** The edits that take out what was placed. */
+export function removalOf(source: string, form?: OutputForm): readonly Edit[] {
+  const document = readDocument(source);
+  return [...removals(source, document, form), ...(form ? [] : unweaving(source, document))];
 }
 
 function removals(source: string, document: HtmlDocument, form: OutputForm | undefined): Edit[] {
