@@ -5,6 +5,7 @@ const commands: Readonly<Record<string, () => Promise<{ readonly command: Comman
   markup: () => import('./commands/markup.ts'),
   check: () => import('./commands/check.ts'),
   place: () => import('./commands/place.ts'),
+  weave: () => import('./commands/weave.ts'),
   remove: () => import('./commands/remove.ts'),
   stamp: () => import('./commands/stamp.ts'),
   read: () => import('./commands/read.ts'),

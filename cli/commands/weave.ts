@@ -1,0 +1,85 @@
+import { factLabel, isFact, type BusinessRecord } from '#core/record';
+import { readSource } from '#core/reading';
+import { carriedBy, decodeText, editBytes } from '#core/text';
+import { weave, wovenSyntaxes, type WeaveResult, type WovenSyntax } from '#core/weaving';
+import { limits } from '#core/limits';
+import { CannotRun, oneOf, readBytes, readRecord, readWords, save, type Command } from './command.ts';
+import { changePages, type Changed } from './pages.ts';
+
+const usage = `zinc weave PAGE|FOLDER… --record RECORD [--syntax ${wovenSyntaxes.join('|')}] [--correct] [--out FILE|DIR] [--json]
+           --correct also puts right what visitors read otherwise than the record says`;
+
+export const command: Command = {
+  usage,
+  run: async (words) => {
+    const options = {
+      record: { type: 'string' },
+      syntax: { type: 'string', default: 'microdata' },
+      correct: { type: 'boolean', default: false },
+      out: { type: 'string' },
+      json: { type: 'boolean' },
+    } as const;
+    const { values, positionals } = readWords(words, options, usage);
+    if (positionals.length === 0) throw new CannotRun(usage);
+    const syntax = oneOf(values.syntax, wovenSyntaxes, '--syntax');
+    const weaving = { record: await readRecord(values.record), syntax, corrects: values.correct };
+    const [page = ''] = positionals;
+    if (!values.json)
+      return changePages(positionals, values.out, (bytes) => changed(weaveBytes(bytes, weaving)));
+    if (positionals.length > 1) throw new CannotRun('Take one page with --json.');
+    const { result, bytes } = weaveBytes(await readBytes(page, limits.pageBytes), weaving);
+    if (values.out && result.ok) await save(values.out, bytes);
+    process.stdout.write(`${JSON.stringify(forMachines(page, result, values.out === undefined))}\n`);
+    return result.ok ? statusOf(result) : 2;
+  },
+};
+
+interface Weaving {
+  readonly record: BusinessRecord;
+  readonly syntax: WovenSyntax;
+  readonly corrects: boolean;
+}
+
+interface WovenBytes {
+  readonly result: WeaveResult;
+  readonly bytes: Uint8Array;
+}
+
+function weaveBytes(bytes: Uint8Array, weaving: Weaving): WovenBytes {
+  const { text, encoding } = decodeText(bytes);
+  const result = weave(readSource(text), weaving.record, weaving.syntax, carriedBy(encoding));
+  const mends = weaving.corrects ? result.differing.flatMap(({ edits }) => edits ?? []) : [];
+  if (mends.length > 0) return weaveBytes(editBytes(bytes, mends), { ...weaving, corrects: false });
+  return { result, bytes: result.ok ? editBytes(bytes, result.edits) : bytes };
+}
+
+const statusOf = ({ differing, ambiguous }: WeaveResult): number =>
+  differing.length + ambiguous.length > 0 ? 1 : 0;
+
+const labelOf = (fact: string): string => (isFact(fact) ? factLabel(fact) : fact);
+
+function changed({ result, bytes }: WovenBytes): Changed {
+  const told = [
+    ...result.ambiguous.map(
+      ({ fact, places }) =>
+        `${labelOf(fact)} stands ${String(places.length)} times, on lines ${places.map(({ place }) => place.line).join(', ')}; which one is meant cannot be told.`,
+    ),
+    ...result.differing.map(
+      ({ fact, shown, meant, place }) =>
+        `line ${String(place.line)}: visitors read “${shown}”, the record says ${labelOf(fact)} “${meant}”.`,
+    ),
+  ];
+  if (!result.ok) return { ok: false, message: [result.message, ...told].join('\nzinc: ') };
+  const woven = result.woven.map(({ fact }) => labelOf(fact)).join(', ');
+  return {
+    ok: true,
+    bytes,
+    proved: statusOf(result) === 0,
+    told: [`Woven and read back: ${woven}.`, ...told],
+  };
+}
+
+function forMachines(page: string, result: WeaveResult, withSource: boolean): unknown {
+  const { edits, source, ...said } = result.ok ? result : { ...result, edits: [], source: '' };
+  return { page, ...said, edits: edits.length, ...(withSource && result.ok ? { source } : {}) };
+}
