@@ -12,7 +12,7 @@ const textOf = (bytes: Uint8Array): string => decodeText(bytes).text;
 
 function woven({ bytes, record }: Shape, syntax: (typeof wovenSyntaxes)[number]) {
   const { text, encoding } = decodeText(bytes);
-  const result = weave(readSource(text), record, syntax, carriedBy(encoding));
+  const result = weave(readSource(text), record, { syntax, carries: carriedBy(encoding) });
   return { result, bytes: result.ok ? editBytes(bytes, result.edits) : bytes };
 }
 

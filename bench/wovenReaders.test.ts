@@ -19,7 +19,7 @@ import {
 
 const pages = wovenSyntaxes.flatMap((syntax) =>
   shapes.flatMap(({ name, bytes, record }) => {
-    const result = weave(readSource(decodeText(bytes).text), record, syntax);
+    const result = weave(readSource(decodeText(bytes).text), record, { syntax });
     return result.ok ? [{ name, syntax, source: result.source }] : [];
   }),
 );

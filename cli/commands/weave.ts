@@ -1,13 +1,15 @@
 import { factLabel, isFact, type BusinessRecord } from '#core/record';
 import { readSource } from '#core/reading';
 import { carriedBy, decodeText, editBytes } from '#core/text';
-import { weave, wovenSyntaxes, type WeaveResult, type WovenSyntax } from '#core/weaving';
+import { weave, wovenSyntaxes, type WeaveResult, type WeaveChoices } from '#core/weaving';
 import { limits } from '#core/limits';
 import { CannotRun, oneOf, readBytes, readRecord, readWords, save, type Command } from './command.ts';
 import { changePages, type Changed } from './pages.ts';
 
-const usage = `zinc weave PAGE|FOLDER… --record RECORD [--syntax ${wovenSyntaxes.join('|')}] [--correct] [--out FILE|DIR] [--json]
-           --correct also puts right what visitors read otherwise than the record says`;
+const usage = `zinc weave PAGE|FOLDER… --record RECORD [--syntax ${wovenSyntaxes.join('|')}] [--existing keep|replace]
+           [--correct] [--every-word] [--out FILE|DIR] [--json]
+           --correct also puts right what visitors read otherwise than the record says; --every-word marks every word
+           in place, though a letter may move by a pixel`;
 
 export const command: Command = {
   usage,
@@ -15,14 +17,22 @@ export const command: Command = {
     const options = {
       record: { type: 'string' },
       syntax: { type: 'string', default: 'microdata' },
+      existing: { type: 'string', default: 'keep' },
       correct: { type: 'boolean', default: false },
+      'every-word': { type: 'boolean', default: false },
       out: { type: 'string' },
       json: { type: 'boolean' },
     } as const;
     const { values, positionals } = readWords(words, options, usage);
     if (positionals.length === 0) throw new CannotRun(usage);
     const syntax = oneOf(values.syntax, wovenSyntaxes, '--syntax');
-    const weaving = { record: await readRecord(values.record), syntax, corrects: values.correct };
+    const weaving: Weaving = {
+      record: await readRecord(values.record),
+      syntax,
+      corrects: values.correct,
+      splits: values['every-word'],
+      replaces: oneOf(values.existing, ['keep', 'replace'], '--existing') === 'replace',
+    };
     const [page = ''] = positionals;
     if (!values.json)
       return changePages(positionals, values.out, (bytes) => changed(weaveBytes(bytes, weaving)));
@@ -34,9 +44,8 @@ export const command: Command = {
   },
 };
 
-interface Weaving {
+interface Weaving extends WeaveChoices {
   readonly record: BusinessRecord;
-  readonly syntax: WovenSyntax;
   readonly corrects: boolean;
 }
 
@@ -47,14 +56,17 @@ interface WovenBytes {
 
 function weaveBytes(bytes: Uint8Array, weaving: Weaving): WovenBytes {
   const { text, encoding } = decodeText(bytes);
-  const result = weave(readSource(text), weaving.record, weaving.syntax, carriedBy(encoding));
+  const result = weave(readSource(text), weaving.record, {
+    ...weaving,
+    carries: carriedBy(encoding),
+  });
   const mends = weaving.corrects ? result.differing.flatMap(({ edits }) => edits ?? []) : [];
   if (mends.length > 0) return weaveBytes(editBytes(bytes, mends), { ...weaving, corrects: false });
   return { result, bytes: result.ok ? editBytes(bytes, result.edits) : bytes };
 }
 
 const statusOf = ({ differing, ambiguous }: WeaveResult): number =>
-  differing.length + ambiguous.length > 0 ? 1 : 0;
+  differing.some(({ isSpelling }) => !isSpelling) || ambiguous.length > 0 ? 1 : 0;
 
 const labelOf = (fact: string): string => (isFact(fact) ? factLabel(fact) : fact);
 

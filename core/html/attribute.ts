@@ -41,3 +41,21 @@ export function attributeSpan(
   }
   return undefined;
 }
+
+/** Where the names of an element's attributes are written, each name once; none for an element without a start tag. */
+export function attributeNames(
+  source: string,
+  { start, contentStart }: HtmlElement,
+): readonly { readonly name: string; readonly start: number }[] {
+  const found: { name: string; start: number }[] = [];
+  ATTRIBUTE.lastIndex = behindTagName(source, { start, contentStart });
+  while (ATTRIBUTE.lastIndex < contentStart - 1) {
+    const match = ATTRIBUTE.exec(source);
+    if (!match) return found;
+    const [written, name = ''] = match;
+    const at = match.index + written.indexOf(name);
+    if (!found.some((one) => one.name === name.toLowerCase()))
+      found.push({ name: name.toLowerCase(), start: at });
+  }
+  return found;
+}

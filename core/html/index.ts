@@ -1,4 +1,4 @@
-export { attributeSpan, behindTagName } from './attribute.ts';
+export { attributeNames, attributeSpan, behindTagName } from './attribute.ts';
 export {
   isWritten,
   textContent,

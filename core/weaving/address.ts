@@ -1,4 +1,4 @@
-import { isWritten, type HtmlElement, type HtmlNode } from '#core/html';
+import { isWritten, type HtmlElement, type HtmlNode, type HtmlText } from '#core/html';
 import { commonParent, isInside, isPhrasing, type Carrier } from './carrier.ts';
 
 /** What holds the parts of an address and nothing else: an element of the page, or a stretch to be wrapped. */
@@ -11,6 +11,7 @@ export function addressHolder(
   parts: readonly Carrier[],
   others: readonly Carrier[],
   root: HtmlElement | undefined,
+  splits: boolean,
 ): Holder | undefined {
   const common = commonParent(
     parts.map(({ element, parent, link }) => (link ? parent : (element?.parent ?? parent))),
@@ -25,9 +26,24 @@ export function addressHolder(
   const [first, last] = [touched[0], touched.at(-1)];
   if (!first || !last) return undefined;
   const between = common.children.slice(common.children.indexOf(first), common.children.indexOf(last) + 1);
-  const start = first.kind === 'element' ? first.start : Math.min(...parts.map((part) => part.start));
-  const end = last.kind === 'element' ? last.end : Math.max(...parts.map((part) => part.end));
+  const edge = (child: HtmlNode): { readonly start: number; readonly end: number } =>
+    child.kind === 'element' ? child : edgeOf(child, parts, splits);
+  const [{ start }, { end }] = [edge(first), edge(last)];
   return between.every(isPhrasing) && isFree({ start, end }) ? { element: undefined, start, end } : undefined;
+}
+
+/** What is wrapped of a text that holds parts: all of it, or no more than the parts where it may be cut. */
+function edgeOf(
+  text: HtmlText,
+  parts: readonly Carrier[],
+  splits: boolean,
+): { readonly start: number; readonly end: number } {
+  if (!splits) return text;
+  const inside = parts.filter((part) => overlaps(text, part));
+  return {
+    start: Math.min(...inside.map((part) => part.start)),
+    end: Math.max(...inside.map((part) => part.end)),
+  };
 }
 
 const TOO_WIDE = new Set(['body', 'html']);

@@ -1,5 +1,5 @@
 import { isWritten, textOffsets, type HtmlElement, type HtmlNode } from '#core/html';
-import { INLINE, isUnseen, pieceAt, type Reading, type VisiblePiece } from '#core/reading';
+import { INLINE, isUnseen, pieceAt, type VisiblePiece, type VisibleText } from '#core/reading';
 
 /** What carries a stretch of visible text, as offsets of the source. */
 export interface Carrier {
@@ -16,14 +16,29 @@ export interface Carrier {
   readonly isWholeLink: boolean;
   /** The element that holds the link and nothing else. */
   readonly roundLink: HtmlElement | undefined;
-  /** Whether a wrapper may stand round it. */
-  readonly canWrap: boolean;
+  /**
+   * What an element of ours may stand round: whole texts, since browsers round where a text begins, so that one that
+   * is cut in two may move by a part of a pixel.
+   */
+  readonly wrap: { readonly start: number; readonly end: number } | undefined;
+  /** Behind the text that it is the end of, or a part of. */
+  readonly behind: number;
 }
 
-type Shown = Pick<Reading, 'source'> & { readonly pieces: readonly VisiblePiece[] };
+/** A page's source with what visitors see of it; `splits` allows texts to be cut. */
+export interface Shown {
+  readonly source: string;
+  readonly visible: VisibleText;
+  readonly splits: boolean;
+}
 
 /** The carrier of a stretch of the visible text (offsets there); undefined where the source does not hold it as it reads. */
-export function carrierOf({ source, pieces }: Shown, start: number, end: number): Carrier | undefined {
+export function carrierOf(
+  { source, visible, splits }: Shown,
+  start: number,
+  end: number,
+): Carrier | undefined {
+  const { text, pieces } = visible;
   const [first, last] = [pieces[pieceAt(pieces, start)], pieces[pieceAt(pieces, end - 1)]];
   if (!first || !last) return undefined;
   const from = sourceOffset(source, first, start - first.at);
@@ -41,16 +56,31 @@ export function carrierOf({ source, pieces }: Shown, start: number, end: number)
     isWholeLink: link !== undefined && isInside(common, link) && whole(link) === link,
     roundLink: whole(link?.parent),
   };
-  const { element } = around;
-  if (first.node === last.node) return { ...around, start: from, end: until, canWrap: true };
+  const isWhole = first.at === start && endOf(pieces, pieceAt(pieces, end - 1)) === end;
+  const isLineStart = start === 0 || text[start - 1] === '\n';
+  const isLineEnd = end === text.length || text[end] === '\n';
+  const cut = {
+    start: isLineStart || splits ? from : first.node.start,
+    end: isLineEnd || splits ? until : last.node.end,
+  };
+  const wrap = isWhole || splits ? wrapOf(around.element, common, [first, last], cut) : undefined;
+  const behind = Math.max(last.node.end, wrap?.end ?? 0);
+  return { ...around, start: from, end: until, wrap, behind };
+}
+
+/** What may be wrapped: the inside of an element, a text, or a run of an element's children. */
+function wrapOf(
+  element: HtmlElement | undefined,
+  common: HtmlElement,
+  [first, last]: readonly [VisiblePiece, VisiblePiece],
+  cut: { readonly start: number; readonly end: number },
+): Carrier['wrap'] {
+  if (first.node === last.node && !element) return cut;
   if (element)
-    return {
-      ...around,
-      start: element.contentStart,
-      end: element.contentEnd,
-      canWrap: element.children.every(isPhrasing),
-    };
-  return { ...around, ...run(common, first, last, from, until) };
+    return element.children.every(isPhrasing)
+      ? { start: element.contentStart, end: element.contentEnd }
+      : undefined;
+  return run(common, first, last, cut);
 }
 
 /** The element whose visible text is exactly this stretch. */
@@ -84,9 +114,8 @@ function run(
   common: HtmlElement,
   first: VisiblePiece,
   last: VisiblePiece,
-  from: number,
-  until: number,
-): Pick<Carrier, 'start' | 'end' | 'canWrap'> {
+  cut: { readonly start: number; readonly end: number },
+): Carrier['wrap'] {
   const childOf = (piece: VisiblePiece): HtmlNode => {
     let child: HtmlNode = piece.node;
     let above = piece.parent;
@@ -99,10 +128,10 @@ function run(
   const [one, other] = [childOf(first), childOf(last)];
   const [begin, finish] = [common.children.indexOf(one), common.children.indexOf(other)];
   const between = common.children.slice(begin, finish + 1);
+  if (begin < 0 || !between.every(isPhrasing)) return undefined;
   return {
-    start: one.kind === 'element' ? one.start : from,
-    end: other.kind === 'element' ? other.end : until,
-    canWrap: begin >= 0 && between.every(isPhrasing),
+    start: one.kind === 'element' ? one.start : cut.start,
+    end: other.kind === 'element' ? other.end : cut.end,
   };
 }
 

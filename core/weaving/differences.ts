@@ -15,6 +15,8 @@ export interface Difference {
   /** The record's own, as it is written for people. */
   readonly meant: string;
   readonly place: Place;
+  /** Whether it is the same in another spelling, and no other fact. */
+  readonly isSpelling: boolean;
   /** What puts the text right, and the link behind it; null where it runs over several elements. */
   readonly edits: readonly Edit[] | null;
 }
@@ -28,7 +30,7 @@ export function differences(
   const { source, visible, lines } = reading;
   if (!visible) return [];
   return finds.flatMap((find): Difference[] => {
-    const carrier = carrierOf({ source, pieces: visible.pieces }, find.start, find.end);
+    const carrier = carrierOf({ source, visible, splits: false }, find.start, find.end);
     if (!carrier) return [];
     const { start, end, link } = carrier;
     const meant = meantFor(record, find.fact);
@@ -40,6 +42,7 @@ export function differences(
       edits.push({ start: href.start, end: href.end, text: `tel:${dialled}` });
     return [
       {
+        isSpelling: find.agreement === 'written-differently',
         fact: find.fact,
         shown: find.text,
         meant,
@@ -49,6 +52,11 @@ export function differences(
     ];
   });
 }
+
+/** Finds that say a fact in another spelling. Numbers are written in many ways, all of them right. */
+export const misspelt = (finds: readonly Find[]): readonly Find[] =>
+  finds.filter(({ fact, agreement }) => agreement === 'written-differently' && !NUMBERS.has(fact));
+const NUMBERS: ReadonlySet<string> = new Set(['telephone', 'faxNumber', 'address.addressCountry']);
 
 const meantFor = (record: BusinessRecord, fact: RowFact): string =>
   fact === 'telephone' ? visibleTelephone(record) : isFact(fact) ? factText(record, fact).trim() : '';

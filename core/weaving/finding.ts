@@ -18,6 +18,7 @@ interface Sought {
 /** A fact as it stands in the visible text (offsets there, end exclusive). */
 export interface Find extends Omit<Sought, 'look'> {
   readonly text: string;
+  readonly agreement: Seen['agreement'];
   readonly start: number;
   readonly end: number;
 }
@@ -161,19 +162,11 @@ function clusterAt(text: string, anchor: number, sought: readonly Sought[]): Clu
 }
 
 const findOf = (
-  { fact, property, inAddress, told }: Sought,
-  { text }: Seen,
+  { look: _, ...sought }: Sought,
+  { text, agreement }: Seen,
   start: number,
   end: number,
-): Find => ({
-  fact,
-  property,
-  inAddress,
-  told,
-  text,
-  start,
-  end,
-});
+): Find => ({ ...sought, text, agreement, start, end });
 
 const masked = (text: string, start: number, end: number): string =>
   text.slice(0, start) + '\uFFFC'.repeat(end - start) + text.slice(end);

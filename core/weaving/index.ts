@@ -1,3 +1,10 @@
 export type { Difference } from './differences.ts';
 export { isWoven, unweave, unweaving } from './marks.ts';
-export { weave, wovenSyntaxes, type FactPlace, type WeaveResult, type WovenSyntax } from './weaving.ts';
+export {
+  weave,
+  wovenSyntaxes,
+  type FactPlace,
+  type WeaveChoices,
+  type WeaveResult,
+  type WovenSyntax,
+} from './weaving.ts';

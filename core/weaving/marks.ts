@@ -1,4 +1,11 @@
-import { behindTagName, isWritten, readDocument, type HtmlDocument, type HtmlElement } from '#core/html';
+import {
+  attributeNames,
+  behindTagName,
+  isWritten,
+  readDocument,
+  type HtmlDocument,
+  type HtmlElement,
+} from '#core/html';
 import { applyEdits, type Edit } from '#core/text';
 
 /**
@@ -19,7 +26,7 @@ export class Weft {
     this.#attributes.set(element, (this.#attributes.get(element) ?? '') + written);
   }
 
-  /** Puts an element round a stretch of the source; of several round the same, `depth` 0 is the outermost. */
+  /** Puts an element round a stretch of the source; of several round the same, `depth` 0 is the outermost, 2 a part inside. */
   wrap({ start, end }: { start: number; end: number }, name: string, written: string, depth: number): void {
     this.#insertions.push(
       { at: start, rank: 100 + depth, text: `<${name}${written}${marked('wrapper')}>` },
@@ -27,11 +34,11 @@ export class Weft {
     );
   }
 
-  /** Puts an element that nobody sees behind an offset. */
-  hide(at: number, written: string, html: string): void {
+  /** Puts an element that nobody sees behind what ends at an offset: also behind its wrapper, or inside that. */
+  hide(at: number, written: string, html: string, isInside = false): void {
     this.#insertions.push({
       at,
-      rank: 50,
+      rank: isInside ? -1.5 : 50,
       text: `<span hidden${written}${marked('element')}>${html}</span>`,
     });
   }
@@ -48,6 +55,38 @@ export class Weft {
   }
 }
 
+/** What is put before the names of attributes that somebody else's markup is silenced by. */
+const SILENT = 'data-was-';
+/** The attributes that make an item of HTML elements, by syntax. */
+const MARKING: Readonly<Record<'microdata' | 'rdfa', ReadonlySet<string>>> = {
+  microdata: new Set(['itemscope', 'itemtype', 'itemprop', 'itemid', 'itemref']),
+  rdfa: new Set(['vocab', 'typeof', 'property', 'resource', 'prefix', 'about']),
+};
+
+/** The edits that silence the markup in some stretches of the source: its attributes get other names. */
+export function silencing(
+  document: HtmlDocument,
+  stretches: readonly { readonly start: number; readonly end: number }[],
+  syntax: 'microdata' | 'rdfa',
+): readonly Edit[] {
+  const isIn = (element: HtmlElement): boolean =>
+    stretches.some(({ start, end }) => element.start >= start && element.start < end);
+  return document.elements
+    .filter((element) => isWritten(element) && isIn(element))
+    .flatMap((element) => attributeNames(document.source, element))
+    .flatMap((one) =>
+      MARKING[syntax].has(one.name) ? [{ start: one.start, end: one.start, text: SILENT }] : [],
+    );
+}
+
+/** The edits that give silenced attributes their names again. */
+const sounding = (source: string, element: HtmlElement): readonly Edit[] =>
+  attributeNames(source, element).flatMap(({ name, start }) =>
+    Object.values(MARKING).some((names) => name.startsWith(SILENT) && names.has(name.slice(SILENT.length)))
+      ? [{ start, end: start + SILENT.length, text: '' }]
+      : [],
+  );
+
 const GIVEN =
   /^(?: (?:itemprop|itemscope|itemtype|itemid|itemref|id|vocab|typeof|property|resource|content)(?:="[^"]*")?)* data-zinc-post="woven"/;
 
@@ -55,7 +94,10 @@ const GIVEN =
 export function unweaving(source: string, document: HtmlDocument = readDocument(source)): readonly Edit[] {
   if (!source.includes(MARK)) return [];
   const seen = new Set<number>();
-  return document.elements.flatMap((element): Edit[] => {
+  const silenced = source.includes(SILENT)
+    ? document.elements.filter(isWritten).flatMap((element) => sounding(source, element))
+    : [];
+  const taken = document.elements.flatMap((element): Edit[] => {
     const mark = element.attributes[MARK];
     // Misnested formatting makes two elements of one tag.
     if (mark === undefined || !isWritten(element) || seen.has(element.start)) return [];
@@ -71,6 +113,7 @@ export function unweaving(source: string, document: HtmlDocument = readDocument(
     const given = GIVEN.exec(source.slice(behind, contentStart))?.[0].length ?? 0;
     return given > 0 ? [{ start: behind, end: behind + given, text: '' }] : [];
   });
+  return [...taken, ...silenced];
 }
 
 /** Whether something is woven into a page. */

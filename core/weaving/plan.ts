@@ -14,6 +14,8 @@ import { Weft } from './marks.ts';
 /** A fact that a machine will read. */
 export interface Woven {
   readonly fact: RowFact;
+  /** Whether its own text is marked; otherwise it is said beside that, where cutting a text would move it. */
+  readonly inPlace: boolean;
 }
 
 export interface Plan {
@@ -38,21 +40,25 @@ export function plan(
   record: BusinessRecord,
   syntax: 'microdata' | 'rdfa',
   finds: readonly Find[],
+  splits: boolean,
 ): Plan {
   const { source, visible, document } = reading;
   if (!visible || !document) return { edits: [], woven: [] };
   const held = finds.flatMap((find): Held[] => {
-    const carrier = carrierOf({ source, pieces: visible.pieces }, find.start, find.end);
+    const carrier = carrierOf({ source, visible, splits }, find.start, find.end);
     return carrier ? [{ find, carrier }] : [];
   });
-  const loom = new Loom(reading, record, syntax, rootOf(held));
+  const loom = new Loom(reading, record, syntax, rootOf(held), splits);
   loom.finds(held);
   if (loom.root) loom.links(linksOf(document, loom.item, reading.base, loom.root));
   loom.silent(['geo']);
   const seen = new VisitorSearch(visible, document).findHours(record.hours);
   if (seen?.agreement === 'exact') loom.silent(['openingHours']);
   loom.close(held);
-  return { edits: loom.weft.edits(source), woven: held.map(({ find: { fact } }) => ({ fact })) };
+  return {
+    edits: loom.weft.edits(source),
+    woven: held.map(({ find: { fact } }) => ({ fact, inPlace: loom.inPlace.has(fact) })),
+  };
 }
 
 /** The element that becomes the item; undefined where none was written that may. */
@@ -73,12 +79,15 @@ const TABLE_PARTS = new Set(['table', 'tbody', 'thead', 'tfoot', 'tr', 'colgroup
 class Loom {
   readonly weft = new Weft();
   readonly item: MarkupItem;
+  /** The facts whose own text is marked. */
+  readonly inPlace = new Set<RowFact>();
   readonly root: HtmlElement | undefined;
   readonly #reading: Reading;
   readonly #record: BusinessRecord;
   readonly #syntax: 'microdata' | 'rdfa';
   readonly #html: HtmlSyntax;
   readonly #id: string;
+  readonly #splits: boolean;
   /** What stands in the element that nobody sees. */
   readonly #hidden: string[] = [];
   /** The ids that the item refers to. */
@@ -90,7 +99,9 @@ class Loom {
     record: BusinessRecord,
     syntax: 'microdata' | 'rdfa',
     root: HtmlElement | undefined,
+    splits: boolean,
   ) {
+    this.#splits = splits;
     this.#reading = reading;
     this.#record = record;
     this.#syntax = syntax;
@@ -104,30 +115,37 @@ class Loom {
   finds(held: readonly Held[]): void {
     const parts = held.filter(({ find }) => find.inAddress);
     const others = held.filter(({ find }) => !find.inAddress);
-    for (const one of others) this.#mark(one, this.root === undefined);
+    for (const one of others)
+      if (!this.#mark(one, this.root === undefined))
+        this.#hidden.push(this.#html.meta(one.find.property, one.find.told));
     if (parts.length === 0) return;
     const item = this.#html.item(['PostalAddress'], '', 'address');
-    this.#holder = addressHolder(
+    // Some readers lose an item that is referred to: there the address stands inside what refers.
+    const canHold = this.root !== undefined || this.#syntax === 'rdfa';
+    const holder = addressHolder(
       parts.map(({ carrier }) => carrier),
       others.map(({ carrier }) => carrier),
       this.root,
+      this.#splits,
     );
-    const country = parts.some(({ find: { fact } }) => fact === 'address.addressCountry')
-      ? ''
-      : silentMarkup(this.#record, 'addressCountry', this.#syntax);
-    // Some readers lose an item that is referred to: there the address stands inside what refers.
-    const canHold = this.root !== undefined || this.#syntax === 'rdfa';
-    if (canHold && this.#holder && this.#hold(this.#holder, item)) {
-      for (const one of parts) this.#mark(one, false);
-      // A machine does not know the country by the look of a postal code.
-      const host = parts.find(({ carrier: { link } }) => !link);
-      if (country && host) this.weft.hide(host.carrier.end, '', country);
+    // A machine does not know the country by the look of a postal code.
+    const hasCountry = parts.some(({ find: { fact } }) => fact === 'address.addressCountry');
+    const country = hasCountry ? '' : silentMarkup(this.#record, 'addressCountry', this.#syntax);
+    const meta = ({ find: { property, told } }: Held): string => this.#html.meta(property, told);
+    if (!canHold || !holder || !this.#hold(holder, item)) {
+      this.#hidden.push(`<span${item}>${parts.map(meta).join('')}${country}</span>`);
       return;
     }
-    this.#holder = undefined;
-    const metas = parts.map(({ find: { property, told } }) => this.#html.meta(property, told));
-    if (country) metas.push(country);
-    this.#hidden.push(`<span${item}>${metas.join('')}</span>`);
+    this.#holder = holder;
+    const beside = parts.filter((one) => !this.#mark(one, false)).map(meta);
+    this.#hideInHolder(holder, parts, beside.join('') + country);
+  }
+
+  #hideInHolder({ element, end }: Holder, parts: readonly Held[], html: string): void {
+    if (html === '') return;
+    const host = this.root && element && parts.find(({ carrier: { link } }) => !link);
+    if (host) this.weft.hide(host.carrier.behind, '', html);
+    else this.weft.hide(element?.contentEnd ?? end, '', html, true);
   }
 
   /** Makes the holder of an address an item; false where it cannot be one. */
@@ -169,14 +187,12 @@ class Loom {
     return `business-${String(number)}`;
   }
 
-  #mark(held: Held, isApart: boolean): void {
+  /** Marks the text of a find; false where it can only be said beside it. */
+  #mark(held: Held, isApart: boolean): boolean {
     const isMarked =
       this.#syntax === 'microdata' ? this.#markMicrodata(held, isApart) : this.#markRdfa(held, isApart);
-    if (isMarked) return;
-    const { property, told, inAddress } = held.find;
-    // Inside an address everything has its own element; what runs across several is said beside them.
-    if (inAddress) this.weft.hide(held.carrier.start, '', this.#html.meta(property, told));
-    else this.#hidden.push(this.#html.meta(property, told));
+    if (isMarked) this.inPlace.add(held.find.fact);
+    return isMarked;
   }
 
   /** Whether an element's own text is a value for every reader: some take comments for text. */
@@ -184,23 +200,28 @@ class Loom {
     return !VALUED.has(name) && !this.#reading.source.slice(contentStart, contentEnd).includes('<!--');
   }
 
+  /** Whether a machine reads the text of a stretch as a visitor does. */
+  #isEven({ start, end }: { start: number; end: number }): boolean {
+    const written = this.#reading.source.slice(start, end);
+    return !written.includes('<!--') && !UNEVEN.test(written.replace(/<[^>]*>/g, ''));
+  }
+
   #markMicrodata({ find: { property, told, text }, carrier }: Held, isApart: boolean): boolean {
-    const { element, start, end, canWrap } = carrier;
+    const { element, wrap } = carrier;
     const given = this.#html.property(property);
     if (element && !isApart && this.#canSay(element) && textContent(element) === told) {
       this.weft.attributes(element, given);
       return true;
     }
-    if (!canWrap) return false;
-    const isSaid =
-      text === told && !UNEVEN.test(this.#reading.source.slice(start, end).replace(/<[^>]*>/g, ''));
-    if (isSaid) this.#wrap({ start, end }, 'span', given, DEPTH.part, isApart);
-    else this.#wrap({ start, end }, 'data', `${given} value="${escapeHtml(told)}"`, DEPTH.part, isApart);
+    if (!wrap) return false;
+    const isSaid = text === told && this.#isEven(wrap);
+    if (isSaid) this.#wrap(wrap, 'span', given, DEPTH.part, isApart);
+    else this.#wrap(wrap, 'data', `${given} value="${escapeHtml(told)}"`, DEPTH.part, isApart);
     return true;
   }
 
   #markRdfa({ find: { property, told, text }, carrier }: Held, isApart: boolean): boolean {
-    const { element, link, isWholeLink, roundLink, start, end, canWrap } = carrier;
+    const { element, link, isWholeLink, roundLink, wrap } = carrier;
     const said = `${this.#html.property(property)} content="${escapeHtml(told)}"`;
     // A link would become the subject of what stands in it, so that the element goes round it.
     if (link) {
@@ -210,14 +231,13 @@ class Loom {
       return true;
     }
     const plain = this.#html.property(property);
-    if (element && !isApart && this.#canSay(element)) {
-      this.weft.attributes(element, textContent(element) === told ? plain : said);
+    if (element && !isApart && !VALUED.has(element.name)) {
+      this.weft.attributes(element, this.#canSay(element) && textContent(element) === told ? plain : said);
       return true;
     }
-    if (!canWrap) return false;
-    const isSaid =
-      text === told && !UNEVEN.test(this.#reading.source.slice(start, end).replace(/<[^>]*>/g, ''));
-    this.#wrap({ start, end }, 'span', isSaid ? plain : said, DEPTH.part, isApart);
+    if (!wrap) return false;
+    const isSaid = text === told && this.#isEven(wrap);
+    this.#wrap(wrap, 'span', isSaid ? plain : said, DEPTH.part, isApart);
     return true;
   }
 
@@ -250,7 +270,7 @@ class Loom {
       !link && !(this.#holder && start >= this.#holder.start && start < this.#holder.end);
     const free = held.filter(isFree);
     const host = free.find(({ carrier: { parent } }) => parent.children.length === 1) ?? free[0];
-    const at = host?.carrier.end ?? this.#besideHolder();
+    const at = host?.carrier.behind ?? this.#besideHolder();
     if (at !== undefined) this.weft.hide(at, this.root ? '' : apart + refers, html);
   }
 
@@ -262,7 +282,7 @@ class Loom {
 }
 
 /** White space that a visitor does not read as it is written. */
-const UNEVEN = /\s\s|[\t\n\r\f]/;
+const UNEVEN = /^\s|\s\s|[\t\n\r\f]|\s$/;
 
 function hasLinkRound(element: HtmlElement): boolean {
   for (let one = element.parent; one; one = one.parent) if (one.name === 'a') return true;

@@ -1,12 +1,12 @@
-import type { RowFact } from '#core/agreement';
+import { likeness, type RowFact } from '#core/agreement';
 import { plainItem, type ReadItem } from '#core/item';
 import { toldRecord } from '#core/markup';
 import { businessesIn, readSource, recordFromItem, sourceOf, type Reading } from '#core/reading';
 import { factText, isFact, refusalOfAddresses, type BusinessRecord } from '#core/record';
 import { applyEdits, asciiHtml, type Edit, type Place } from '#core/text';
-import { differences, type Difference } from './differences.ts';
+import { differences, misspelt, type Difference } from './differences.ts';
 import { findFacts, type Find } from './finding.ts';
-import { isWoven, unweave } from './marks.ts';
+import { isWoven, silencing, unweave } from './marks.ts';
 import { plan, type Woven } from './plan.ts';
 
 /** The syntaxes that can be woven into text. */
@@ -18,6 +18,22 @@ export interface FactPlace {
   readonly fact: RowFact;
   readonly text: string;
   readonly place: Place;
+}
+
+/** A fact that a machine reads now; `inPlace` where its own text is marked, else it is said beside that. */
+export interface WovenFact extends FactPlace {
+  readonly inPlace: boolean;
+}
+
+/** How a page is woven. */
+export interface WeaveChoices {
+  readonly syntax: WovenSyntax;
+  /** What the page's encoding can hold. */
+  readonly carries?: 'unicode' | 'ascii';
+  /** Whether texts may be cut, so that every word is marked in place, though a letter may move by a pixel. */
+  readonly splits?: boolean;
+  /** Whether somebody else's markup of the same branch in the same syntax is silenced first. */
+  readonly replaces?: boolean;
 }
 
 interface Remarks {
@@ -34,7 +50,7 @@ export type WeaveResult =
       readonly ok: true;
       readonly source: string;
       readonly edits: readonly Edit[];
-      readonly woven: readonly FactPlace[];
+      readonly woven: readonly WovenFact[];
     })
   | (Remarks & { readonly ok: false; readonly message: string });
 
@@ -44,17 +60,22 @@ const NOTHING: Remarks = { differing: [], ambiguous: [], unseen: [] };
  * Marks the page's own text that says the record's facts, so that a machine reads it: attributes on elements that stand
  * there, an element round a text that has none. Nothing that visitors see is added or moved. A page that says too
  * little, or that would be read otherwise than meant, gives a message. What was woven before is taken out first.
- * `carries` says what the page's encoding can hold.
  */
-export function weave(
-  page: Reading,
-  record: BusinessRecord,
-  syntax: WovenSyntax,
-  carries: 'unicode' | 'ascii' = 'unicode',
-): WeaveResult {
+export function weave(page: Reading, record: BusinessRecord, choices: WeaveChoices): WeaveResult {
   const refused = refusalOfAddresses(record);
   if (refused) return { ...NOTHING, ok: false, message: refused };
   const reading = isWoven(page.source) ? readSource(unweave(page.source), page.address) : page;
+  return weaveInto(reading, reading.source, record, choices);
+}
+
+/** Weaves into a page; `original` is what taking it out again has to give. */
+function weaveInto(
+  reading: Reading,
+  original: string,
+  record: BusinessRecord,
+  choices: WeaveChoices,
+): WeaveResult {
+  const { syntax, carries = 'unicode', splits = false, replaces = false } = choices;
   const { source, document, visible, lines } = reading;
   if (!document || !visible)
     return { ...NOTHING, ok: false, message: 'This is no HTML page, so there is no text to weave into.' };
@@ -64,7 +85,7 @@ export function weave(
     return { fact: find.fact, text: find.text, place: lines.place(at.start, at.end) };
   };
   const remarks: Remarks = {
-    differing: differences(reading, record, found.differing),
+    differing: differences(reading, record, [...found.differing, ...misspelt(found.finds)]),
     ambiguous: found.ambiguous.map(({ fact, places }) => ({ fact, places: places.map(placeOf) })),
     unseen: found.unseen,
   };
@@ -72,18 +93,36 @@ export function weave(
   const lacking = lack(found.finds);
   if (lacking) return no(lacking);
   const there = sameSyntax(reading.items, syntax);
+  const stands = (find: Find): boolean => {
+    const { start, end } = placeOf(find).place;
+    return there !== undefined && there.place.start <= start && end <= there.place.end;
+  };
+  const isSame = there && (likeness(record, recordFromItem(there)) >= ALIKE || found.finds.some(stands));
+  if (there && replaces && isSame) {
+    // A stray property would belong to what is woven round it.
+    const strays = syntax === 'microdata' ? reading.strays.map(({ place }) => place) : [];
+    const silent = silencing(document, [there.place, ...strays], syntax);
+    const quiet = readSource(applyEdits(source, silent), reading.address);
+    const result = weaveInto(quiet, original, record, { ...choices, replaces: false });
+    return result.ok ? { ...result, edits: [...silent, ...movedBack(result.edits, silent)] } : result;
+  }
   if (there)
     return no(
-      `The page carries a business in ${syntax} already (line ${String(there.place.line)}). Two would be read as two. Nothing was changed.`,
+      `The page carries “${recordFromItem(there).name}” in ${syntax} already (line ${String(there.place.line)}). A machine would read two businesses. Nothing was changed.`,
     );
-  const planned = plan(reading, record, syntax, found.finds);
+  const planned = plan(reading, record, syntax, found.finds, splits);
   const edits = planned.edits.map((edit) =>
     carries === 'unicode' ? edit : { ...edit, text: asciiHtml(edit.text) },
   );
   const woven = applyEdits(source, edits);
-  const wrong = misreading(reading, woven, record, syntax, planned.woven);
+  const wrong =
+    unweave(woven) === original
+      ? misreading(reading, woven, record, syntax, planned.woven)
+      : 'It could not be taken out again. Nothing was changed.';
   if (wrong) return no(wrong);
-  return { ...remarks, ok: true, source: woven, edits, woven: found.finds.map(placeOf) };
+  const inPlace = new Set(planned.woven.flatMap((one) => (one.inPlace ? [one.fact] : [])));
+  const wovenFacts = found.finds.map((find) => ({ ...placeOf(find), inPlace: inPlace.has(find.fact) }));
+  return { ...remarks, ok: true, source: woven, edits, woven: wovenFacts };
 }
 
 /** Why what was found is too little to be a business for a machine; '' where it is enough. */
@@ -95,6 +134,22 @@ function lack(finds: readonly Find[]): string {
     return 'Neither street, telephone nor email of this branch stand on this page. Nothing was changed.';
   return '';
 }
+
+/** Enough in common to be one branch, see `likeness`. */
+const ALIKE = 3;
+
+/** Insertions into a source that was made by others (all of them insertions), as insertions into what it was made of. */
+const movedBack = (edits: readonly Edit[], others: readonly Edit[]): readonly Edit[] => {
+  const ordered = others.toSorted((a, b) => a.start - b.start);
+  return edits.map(({ start, text }) => {
+    let added = 0;
+    for (const other of ordered) {
+      if (other.start + added >= start) break;
+      added += other.text.length;
+    }
+    return { start: start - added, end: start - added, text };
+  });
+};
 
 const sameSyntax = (items: readonly ReadItem[], syntax: WovenSyntax): ReadItem | undefined =>
   businessesIn(items).find((item) => item.syntax === syntax);
@@ -108,7 +163,6 @@ function misreading(
   facts: readonly Woven[],
 ): string {
   const STAYS = 'Nothing was changed.';
-  if (unweave(woven) !== before.source) return `It could not be taken out again. ${STAYS}`;
   const after = readSource(woven, before.address);
   if (after.visible?.text !== before.visible?.text) return `Visitors would read another text. ${STAYS}`;
   const [business] = businessesIn(after.items).filter((item) => item.syntax === syntax);

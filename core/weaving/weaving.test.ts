@@ -1,0 +1,206 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { plainItem } from '#core/item';
+import { readSource } from '#core/reading';
+import { applyEdits } from '#core/text';
+import { larkspur } from '#sample';
+import { unweave, weave, type WeaveChoices, type WeaveResult } from './index.ts';
+
+const NAME = 'Larkspur &amp; Vane Veterinary Care';
+const ADDRESS = '<span>214 Quay Street</span>, <span>Port Ellery</span>, <span>WA</span> <span>98299</span>';
+const footer = (inside: string): string => `<html><body><footer>${inside}</footer></body></html>`;
+const usual = footer(`<b>${NAME}</b><div>${ADDRESS}</div><a href="tel:+13605550142">(360) 555-0142</a>`);
+
+const woven = (page: string, choices: Partial<WeaveChoices> = {}): WeaveResult =>
+  weave(readSource(page), larkspur, { syntax: 'microdata', ...choices });
+const sourceOf = (result: WeaveResult): string => {
+  if (!result.ok) throw new Error(result.message);
+  return result.source;
+};
+const read = (source: string) => readSource(source).items.map((item) => plainItem(item).properties);
+
+describe('what a page says already', () => {
+  test('is marked where it stands, and nowhere else', () => {
+    const source = sourceOf(woven(usual));
+    expect(source).toContain('<b itemprop="name" data-zinc-post="woven">Larkspur');
+    expect(source).toContain('<span itemprop="streetAddress" data-zinc-post="woven">214 Quay Street');
+    expect(source).toContain('<div itemprop="address" itemscope');
+    expect(source.replace(/<[^>]*>/g, '')).toBe(usual.replace(/<[^>]*>/g, ''));
+    expect(unweave(source)).toBe(usual);
+  });
+
+  test('is read as one business, with what only machines need', () => {
+    for (const syntax of ['microdata', 'rdfa'] as const)
+      expect(read(sourceOf(woven(usual, { syntax })))).toMatchObject([
+        {
+          name: ['Larkspur & Vane Veterinary Care'],
+          telephone: ['+1 360 555 0142'],
+          url: ['https://larkspurvane.example/port-ellery/'],
+          address: [{ properties: { streetAddress: ['214 Quay Street'], addressCountry: ['US'] } }],
+          geo: [{ properties: { latitude: ['48.51234'] } }],
+        },
+      ]);
+  });
+
+  test('is told fact by fact, and what is not shown too', () => {
+    const result = woven(usual);
+    expect(result.ok && result.woven.map(({ fact }) => fact)).toEqual([
+      'address.streetAddress',
+      'address.postalCode',
+      'telephone',
+      'name',
+      'address.addressLocality',
+      'address.addressRegion',
+    ]);
+    expect(result.unseen).toContain('email');
+  });
+
+  test('links and pictures that lead where the record says are marked too', () => {
+    const linked = usual.replace(
+      '</footer>',
+      '<a href="https://social.example/larkspurvane">us</a><img src="https://larkspurvane.example/images/logo.png" alt=""></footer>',
+    );
+    const [item] = read(sourceOf(woven(linked)));
+    expect(item).toMatchObject({
+      sameAs: ['https://social.example/larkspurvane'],
+      logo: ['https://larkspurvane.example/images/logo.png'],
+    });
+  });
+
+  test('hours that visitors read are told to machines', () => {
+    const hours =
+      'Mon 8am-6pm, Tue 8am-6pm, Wed 8am-12pm and 2pm-6pm, Thu 8am-6pm, Fri 6pm-2am, Sat 24 hours, Sun closed';
+    const source = sourceOf(woven(usual.replace('</footer>', `<p>${hours}</p></footer>`)));
+    expect(source).toContain('itemprop="openingHours"');
+    expect(sourceOf(woven(usual))).not.toContain('openingHours');
+  });
+
+  test('woven again is the same', () => {
+    const once = sourceOf(woven(usual));
+    expect(sourceOf(woven(once))).toBe(once);
+  });
+});
+
+describe('a text', () => {
+  const inLine = footer(`<p>${NAME}, 214 Quay Street, Port Ellery, WA 98299, (360) 555-0142</p>`);
+
+  test('that would have to be cut is left whole, and said beside', () => {
+    const result = woven(inLine);
+    expect(sourceOf(result)).toContain(
+      `>${NAME}, 214 Quay Street, Port Ellery, WA 98299, (360) 555-0142<span hidden`,
+    );
+    expect(result.ok && result.woven.every(({ inPlace }) => !inPlace)).toBe(true);
+  });
+
+  test('is cut where every word is wanted in place', () => {
+    const source = sourceOf(woven(inLine, { splits: true }));
+    expect(source).toContain('<span itemprop="addressRegion" data-zinc-post="wrapper">WA</span>');
+    expect(unweave(source)).toBe(inLine);
+  });
+});
+
+describe('what differs', () => {
+  test('an old number is offered with its link', () => {
+    const page = usual.replace('+13605550142', '+13605550199').replace('555-0142', '555-0199');
+    const { differing } = woven(page);
+    expect(differing).toMatchObject([
+      { fact: 'telephone', shown: '(360) 555-0199', meant: '(360) 555-0142', isSpelling: false },
+    ]);
+    expect(applyEdits(page, differing[0]?.edits ?? [])).toBe(usual);
+  });
+
+  test('another spelling is offered, and told from another fact', () => {
+    expect(woven(usual.replace('Quay Street', 'Quay St.')).differing).toMatchObject([
+      { fact: 'address.streetAddress', shown: '214 Quay St.', meant: '214 Quay Street', isSpelling: true },
+    ]);
+  });
+
+  test('a name that stands in several places far off is asked about', () => {
+    const far = '<p>lorem ipsum dolor</p>'.repeat(40);
+    const result = woven(footer(`<p>${NAME}</p><p>${NAME}</p>${far}<p>${ADDRESS}</p>`));
+    expect(result.ok).toBe(false);
+    expect(result.ambiguous).toMatchObject([{ fact: 'name', places: [{}, {}] }]);
+  });
+});
+
+describe('is refused', () => {
+  test.each([
+    [
+      'a page of another business',
+      footer('<p>Bread &amp; Co, 1 Mill Lane</p>'),
+      'does not stand on this page',
+    ],
+    ['a page without an address or number', footer(`<p>${NAME}</p>`), 'Neither street'],
+    ['what is no page', '{"@type":"Thing"}', 'no HTML page'],
+    [
+      'a page that carries a business already',
+      footer(
+        `<div itemscope itemtype="https://schema.org/Store"><b itemprop="name">${NAME}</b></div><p>${ADDRESS}</p>`,
+      ),
+      'already (line 1)',
+    ],
+  ])('%s', (_, page, message) => {
+    const result = woven(page);
+    expect(result.ok ? '' : result.message).toContain(message);
+  });
+
+  test('but markup of the same branch can be silenced, and gets its voice back', () => {
+    const marked = footer(
+      `<div itemscope itemtype="https://schema.org/Store"><b itemprop="name">${NAME}</b><p itemprop=address>${ADDRESS}</p></div><p itemprop="email">x</p>`,
+    );
+    const source = sourceOf(woven(marked, { replaces: true }));
+    expect(read(source)).toHaveLength(1);
+    expect(source).toContain('data-was-itemprop="email"');
+    expect(unweave(source)).toBe(marked);
+  });
+});
+
+test('no page comes back from weaving other than it was', () => {
+  const part = fc.constantFrom(
+    NAME,
+    '214 Quay Street',
+    'Port Ellery',
+    'WA',
+    '98299',
+    '(360) 555-0142',
+    ', ',
+    '<br>',
+    '<p>',
+    '</p>',
+    '<b>',
+    '</b>',
+    '<a href="tel:1">',
+    '</a>',
+    '<table>',
+    '<td>',
+    '</table>',
+    '<i>',
+    '</i>',
+    '\r\n',
+    ' ',
+    '&nbsp;',
+    '<!-- x -->',
+    '<div style="display:none">',
+    '</div>',
+    '<span itemprop="name">',
+    '</span>',
+    '<ul>',
+    '<li>',
+    'é',
+  );
+  fc.assert(
+    fc.property(
+      fc.array(part, { maxLength: 40 }),
+      fc.constantFrom('microdata' as const, 'rdfa' as const),
+      fc.boolean(),
+      (parts, syntax, splits) => {
+        const page = `<body>${parts.join('')}`;
+        const result = woven(page, { syntax, splits, replaces: true });
+        if (!result.ok) return;
+        expect(unweave(result.source)).toBe(page);
+        expect(readSource(result.source).visible?.text).toBe(readSource(page).visible?.text);
+      },
+    ),
+    { numRuns: 300 },
+  );
+});
