@@ -29,7 +29,7 @@ describe('placing', () => {
       place(sourceOf(place(page, 'jsonld', jsonLd(larkspur).text)), 'microdata', napBlock(larkspur).text),
     );
     expect(placed).toMatch(
-      /<\/title>\n<!-- zinc-post jsonld begin -->\n<script[\s\S]*<\/script>\n<!-- zinc-post jsonld end -->\n {2}<\/head>/,
+      /<\/title>\n<!-- zinc-post jsonld begin [0-9a-f]{8} -->\n<script[\s\S]*<\/script>\n<!-- zinc-post jsonld end -->\n {2}<\/head>/,
     );
     expect(placed).toMatch(/<!-- zinc-post microdata end -->\n {2}<\/body>/);
     expect(placedOn(placed).map(({ form }) => form)).toEqual(['jsonld', 'microdata']);

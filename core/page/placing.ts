@@ -3,7 +3,7 @@ import { insertionPoint, isWritten, readDocument, type HtmlDocument } from '#cor
 import { findSpot, usualPlacement, type Placement } from './placements.ts';
 import { unweaving } from '#core/weaving';
 import { keepsPage } from './keeping.ts';
-import { applyEdits, asciiHtml, asciiJson, type Edit } from '#core/text';
+import { applyEdits, asciiHtml, asciiJson, shortDigest, type Edit } from '#core/text';
 
 /** Markup of ours on a page, with its marks, as offsets of the source. */
 export interface Placed {
@@ -12,33 +12,43 @@ export interface Placed {
   readonly end: number;
   /** The markup between the marks. */
   readonly text: string;
+  /** Whether it is as we placed it; undefined where the marks do not say what that was. */
+  readonly isIntact: boolean | undefined;
 }
 
 export type PlacingResult =
   | { readonly ok: true; readonly source: string; readonly edits: readonly Edit[] }
   | { readonly ok: false; readonly message: string };
 
-const mark = (form: OutputForm, end: 'begin' | 'end'): string => `<!-- zinc-post ${form} ${end} -->`;
-const MARK = new RegExp(`^ zinc-post (${outputForms.join('|')}) (begin|end) $`);
+/** The marks round a placement; the first says the digest of what stands between them. */
+const marksRound = (form: OutputForm, lines: readonly string[]): readonly string[] => [
+  `<!-- zinc-post ${form} begin ${shortDigest(lines.join('\n').trim())} -->`,
+  ...lines,
+  `<!-- zinc-post ${form} end -->`,
+];
+const MARK = new RegExp(`^ zinc-post (${outputForms.join('|')}) (begin|end)(?: ([0-9a-f]{8}))? $`);
 
 /** The markup that was placed on a page, in the order of the source. Marks without a partner are passed over. */
 export function placedOn(source: string, document: HtmlDocument = readDocument(source)): readonly Placed[] {
   const found: Placed[] = [];
-  const open = new Map<string, { start: number; end: number }>();
+  const open = new Map<string, { start: number; end: number; digest: string | undefined }>();
   for (const { text, start, end } of document.comments) {
-    const [, named, which] = MARK.exec(text) ?? [];
+    const [, named, which, said] = MARK.exec(text) ?? [];
     const form = outputForms.find((one) => one === named);
     if (!form) continue;
     const begun = open.get(form);
-    if (which === 'begin') open.set(form, { start, end });
+    if (which === 'begin') open.set(form, { start, end, digest: said });
     else if (begun) {
       open.delete(form);
       const newline = /^\r?\n/.exec(source.slice(end, end + 2))?.[0].length ?? 0;
+      const inside = source.slice(begun.end, start).trim();
+      const digest = shortDigest(inside.replaceAll('\r\n', '\n'));
       found.push({
         form,
         start: begun.start,
         end: end + newline,
-        text: source.slice(begun.end, start).trim(),
+        text: inside,
+        isIntact: begun.digest === undefined ? undefined : begun.digest === digest,
       });
     }
   }
@@ -74,7 +84,7 @@ export function place(
   if (!found.ok) return found;
   const newline = source.includes('\r\n') ? '\r\n' : '\n';
   const safe = carries === 'unicode' ? markup : asciiMarkup(markup, form);
-  const region = [mark(form, 'begin'), ...safe.split('\n'), mark(form, 'end'), ''].join(newline);
+  const region = [...marksRound(form, safe.split('\n')), ''].join(newline);
   const offset = insertionPoint(document, found.spot);
   const gone = without.flatMap((at) => document.elements[at] ?? []);
   const edits = [

@@ -1,5 +1,6 @@
 export * from './bytePlaces.ts';
 export * from './counted.ts';
+export * from './digest.ts';
 export * from './edit.ts';
 export * from './encoding.ts';
 export * from './escape.ts';
