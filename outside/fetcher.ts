@@ -113,6 +113,8 @@ type Answer =
 
 /** The header fields that are kept with what was fetched. */
 const KEPT = [
+  'age',
+  'cache-status',
   'content-type',
   'content-language',
   'content-security-policy',
@@ -124,6 +126,7 @@ const KEPT = [
   'location',
   'retry-after',
   'server',
+  'x-cache',
   'x-robots-tag',
 ];
 
@@ -134,6 +137,8 @@ function requestOptions(url: URL, standin: string | undefined, signal: AbortSign
     'User-Agent': `${robotName}/0.1 (+page reader)`,
     Accept: 'text/html,*/*;q=0.5',
     'Accept-Encoding': acceptedCodings,
+    // What is judged is the page as it is now, not a copy that somebody stored.
+    'Cache-Control': 'no-cache',
   };
   // Each request has a connection of its own, so that one that a host holds on to holds up nothing else.
   const shared = { path: url.pathname + url.search, signal, agent: false };
