@@ -6,6 +6,7 @@ const commands: Readonly<Record<string, () => Promise<{ readonly command: Comman
   check: () => import('./commands/check.ts'),
   place: () => import('./commands/place.ts'),
   weave: () => import('./commands/weave.ts'),
+  verify: () => import('./commands/verify.ts'),
   remove: () => import('./commands/remove.ts'),
   stamp: () => import('./commands/stamp.ts'),
   read: () => import('./commands/read.ts'),

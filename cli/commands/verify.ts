@@ -1,0 +1,74 @@
+import { createHash } from 'node:crypto';
+import { limits } from '#core/limits';
+import { judgeLive } from '#core/page';
+import { readSource } from '#core/reading';
+import type { BusinessRecord } from '#core/record';
+import { decodeText } from '#core/text';
+import { reason } from '#outside/reason.ts';
+import type { LivePage } from '#outside/livePage.ts';
+import { CannotRun, readBytes, readRecord, readWords, type Command } from './command.ts';
+import { filesOf, isAddress } from './pages.ts';
+
+const usage = `zinc verify URL… --record RECORD [--json]
+           a URL may also be a file or a folder; exit status 0 as intended, 1 not, 2 could not be read`;
+
+export const command: Command = {
+  usage,
+  run: async (words) => {
+    const options = { record: { type: 'string' }, json: { type: 'boolean' } } as const;
+    const { values, positionals } = readWords(words, options, usage);
+    if (positionals.length === 0) throw new CannotRun(usage);
+    const record = await readRecord(values.record);
+    const verify = await verifier(record);
+    const sources = (await Promise.all(positionals.map(filesOf))).flat();
+    const pages: LivePage[] = [];
+    for (const source of sources) pages.push(await verify(source));
+    process.stdout.write(values.json ? `${JSON.stringify({ pages })}\n` : pages.map(inLines).join(''));
+    if (pages.some(({ state }) => state !== 'as-intended' && state !== 'unreachable')) return 1;
+    return pages.some(({ state }) => state === 'unreachable') ? 2 : 0;
+  },
+};
+
+async function verifier(record: BusinessRecord): Promise<(source: string) => Promise<LivePage>> {
+  const { guardedFetcher } = await import('#outside/fetcher.ts');
+  const { robotsOf } = await import('#outside/robots.ts');
+  const { verifyLive } = await import('#outside/livePage.ts');
+  const fetcher = guardedFetcher(process.env['ZINC_STANDIN_HOST'] ?? undefined);
+  const robots = robotsOf(fetcher);
+  return (source) =>
+    isAddress(source) ? verifyLive(source, record, { fetcher, robots }) : verifyFile(source, record);
+}
+
+/** A page that lies here, as it would be read were it sent. */
+async function verifyFile(path: string, record: BusinessRecord): Promise<LivePage> {
+  const answer = {
+    url: path,
+    finalUrl: path,
+    redirects: [],
+    status: 0,
+    robots: '',
+    digest: '',
+    problem: '',
+    time: new Date().toISOString(),
+  };
+  try {
+    const bytes = await readBytes(path, limits.pageBytes);
+    const judged = judgeLive(readSource(decodeText(bytes).text), record, { asked: '', headers: {} });
+    return { ...answer, ...judged, digest: createHash('sha256').update(bytes).digest('hex') };
+  } catch (error) {
+    const problem = error instanceof CannotRun ? error.message : reason(error);
+    return { ...answer, state: 'unreachable', differing: [], missing: [], causes: [], problem };
+  }
+}
+
+function inLines({ url, finalUrl, state, problem, robots, differing, missing, causes }: LivePage): string {
+  const lines = [
+    `${url}: ${state.replaceAll('-', ' ')}${problem ? `. ${problem}` : ''}`,
+    ...(finalUrl === url ? [] : [`  read at ${finalUrl}`]),
+    ...differing.map(({ label, meant, live }) => `  ${label} reads “${live}”, meant “${meant}”`),
+    ...(missing.length > 0 ? [`  not said: ${missing.map(({ label }) => label).join(', ')}`] : []),
+    ...causes.map(({ message }) => `  ${message}`),
+    ...(robots ? [`  ${robots}`] : []),
+  ];
+  return `${lines.join('\n')}\n`;
+}

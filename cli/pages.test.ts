@@ -1,0 +1,165 @@
+/** What the command line does with pages: place, weave, verify, remove. */
+import { spawn, spawnSync } from 'node:child_process';
+import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { dirname, join } from 'node:path';
+import { afterAll, describe, expect, test } from '@jest/globals';
+import { jsonLd, napBlock } from '#core/markup';
+import { larkspur } from '#sample';
+
+const zinc = join(import.meta.dirname, '../bin/zinc');
+const folder = mkdtempSync(join(tmpdir(), 'zinc-pages-'));
+const file = (name: string, content: string): string => {
+  mkdirSync(dirname(join(folder, name)), { recursive: true });
+  writeFileSync(join(folder, name), content);
+  return join(folder, name);
+};
+const run = (words: readonly string[]): { status: number | null; out: string; err: string } => {
+  const { status, stdout, stderr } = spawnSync(zinc, words, { cwd: folder, encoding: 'utf8' });
+  return { status, out: stdout, err: stderr };
+};
+const text = (path: string): string => readFileSync(path, 'utf8');
+
+const markup = jsonLd(larkspur).text;
+const record = file('record.json', markup.replace(/<\/?script[^>]*>/g, ''));
+const plain = file(
+  'plain.html',
+  '<html><head><title>x</title></head><body>\n<p id="p">y</p>\n</body></html>\n',
+);
+const shown = file(
+  'shown.html',
+  '<html><body><footer><b>Larkspur &amp; Vane Veterinary Care</b><br><i>214 Quay Street</i><br>Port Ellery, WA 98299<br><a href="tel:+13605550142">(360) 555-0142</a></footer></body></html>\n',
+);
+
+afterAll(() => {
+  rmSync(folder, { recursive: true });
+});
+
+describe('zinc place', () => {
+  test('takes places at elements and presets', () => {
+    const preset = file('preset.json', JSON.stringify({ form: 'card', at: 'after:#p' }));
+    const { status, out } = run(['place', plain, '--record', record, '--preset', preset]);
+    expect(status).toBe(0);
+    expect(out.indexOf('zinc-post card')).toBeGreaterThan(out.indexOf('</p>'));
+    expect(run(['place', plain, '--record', record, '--at', 'before:#none']).err).toContain('No element');
+    expect(run(['place', plain, '--record', record, '--at', 'beside:#p'])).toMatchObject({ status: 2 });
+    const bad = file('bad.json', '{"form":"poster"}');
+    expect(run(['place', plain, '--record', record, '--preset', bad]).err).toContain('is no preset: form');
+  });
+
+  test('tells, adopts or replaces what stands there already', () => {
+    const there = file('there.html', `<html><body>${markup}</body></html>`);
+    expect(run(['place', there, '--record', record])).toMatchObject({
+      status: 0,
+      err: expect.stringContaining('stands on this page too and says the same') as unknown,
+    });
+    const adopted = run(['place', there, '--record', record, '--existing', 'adopt']);
+    expect([adopted.status, adopted.out]).toEqual([0, text(there)]);
+    const replaced = run(['place', there, '--record', record, '--existing', 'replace']);
+    expect(replaced.out.match(/ld\+json/g)).toHaveLength(1);
+  });
+
+  test('works on folders, and one bad page stops no other', () => {
+    file('site/a.html', text(plain));
+    file('site/sub/b.html', text(plain));
+    file('site/c.html', 'no page');
+    const out = join(folder, 'placed');
+    const placed = run(['place', join(folder, 'site'), '--record', record, '--out', out]);
+    expect(placed.status).toBe(1);
+    expect(placed.err).toContain('c.html: This is no HTML page');
+    expect(text(join(out, 'sub/b.html'))).toContain('ld+json');
+    const back = join(folder, 'back');
+    expect(run(['remove', out, '--out', back]).status).toBe(0);
+    expect(text(join(back, 'a.html'))).toBe(text(plain));
+    expect(run(['place', join(folder, 'site'), '--record', record]).err).toContain('--out DIR');
+  });
+});
+
+describe('zinc weave', () => {
+  test.each(['microdata', 'rdfa'])('marks the text of a page as %s, and remove gives it back', (syntax) => {
+    const out = join(folder, 'woven.html');
+    const { status, err } = run(['weave', shown, '--record', record, '--syntax', syntax, '--out', out]);
+    expect([status, err]).toEqual([0, expect.stringContaining('Woven and read back: Street')]);
+    expect(text(out).replace(/<[^>]*>/g, '')).toBe(text(shown).replace(/<[^>]*>/g, ''));
+    expect(run(['verify', out, '--record', record]).status).toBe(0);
+    expect(run(['remove', out]).out).toBe(text(shown));
+  });
+
+  test('offers what visitors read otherwise, and corrects it when asked', () => {
+    const old = file('old.html', text(shown).replace('555-0142', '555-0199').replace('5550142', '5550199'));
+    const { status, out } = run(['weave', old, '--record', record, '--json']);
+    expect(status).toBe(1);
+    expect(JSON.parse(out)).toMatchObject({
+      ok: true,
+      differing: [{ fact: 'telephone', shown: '(360) 555-0199', meant: '(360) 555-0142' }],
+    });
+    const corrected = run(['weave', old, '--record', record, '--correct']);
+    expect(corrected.status).toBe(0);
+    expect(
+      corrected.out.replace(
+        / ?<span hidden.*?<\/span><\/span>| (itemprop|item\w+|data-zinc-post)(="[^"]*")?/g,
+        '',
+      ),
+    ).toContain('<a href="tel:+13605550142">');
+  });
+
+  test('says why a page is left as it is', () => {
+    expect(run(['weave', plain, '--record', record])).toMatchObject({ status: 2, out: '' });
+    expect(JSON.parse(run(['weave', plain, '--record', record, '--json']).out)).toMatchObject({ ok: false });
+  });
+});
+
+describe('zinc verify', () => {
+  test('tells pages that are as intended from those that are not, and from those that cannot be read', async () => {
+    const pages: Readonly<Record<string, string>> = {
+      '/good/': `<html><body>${markup}</body></html>`,
+      '/old/': `<html><body>${markup.replace('360 555 0142', '360 555 0199')}</body></html>`,
+      '/text/': `<html><body>${napBlock(larkspur).text.replaceAll('<', '&lt;')}</body></html>`,
+    };
+    const server = createServer((request, response) => {
+      const page = pages[request.url ?? ''];
+      response.writeHead(page ? 200 : 404, { 'content-type': 'text/html' }).end(page ?? 'no');
+    });
+    await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
+    const { port } = server.address() as AddressInfo;
+    const verify = (...names: string[]) =>
+      new Promise<{ status: number | null; out: string }>((resolve) => {
+        const words = [
+          'verify',
+          ...names.map((name) => `http://x.example/${name}`),
+          '--record',
+          record,
+          '--json',
+        ];
+        const child = spawn(zinc, words, {
+          env: { ...process.env, ZINC_STANDIN_HOST: `127.0.0.1:${String(port)}` },
+        });
+        let out = '';
+        child.stdout.on('data', (chunk: Buffer) => (out += chunk.toString()));
+        child.on('exit', (status) => resolve({ status, out }));
+      });
+    try {
+      const answers = await Promise.all([
+        verify('good/'),
+        verify('good/', 'old/', 'none/'),
+        verify('none/'),
+        verify('text/'),
+      ]);
+      expect(answers.map(({ status }) => status)).toEqual([0, 1, 2, 1]);
+      expect(JSON.parse(answers[1].out)).toMatchObject({
+        pages: [
+          { state: 'as-intended', status: 200 },
+          { state: 'out-of-date', differing: [{ fact: 'telephone', live: '+1 360 555 0199' }] },
+          { state: 'unreachable', problem: 'The host answers with status 404.' },
+        ],
+      });
+      expect(JSON.parse(answers[3].out)).toMatchObject({
+        pages: [{ state: 'absent', causes: [{ code: 'escaped-tags' }] }],
+      });
+    } finally {
+      server.close();
+    }
+  });
+});
