@@ -79,3 +79,6 @@ export function countryNamed(text: string): string {
   );
   return byOwnName.get(text.trim().toLowerCase()) ?? '';
 }
+
+/** The alpha-3 code of an alpha-2 code (ISO 3166-1); '' for anything else. */
+export const threeLetterCode = (alpha2: string): string => countries.alpha2ToAlpha3(alpha2) ?? '';

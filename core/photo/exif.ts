@@ -15,6 +15,14 @@ export interface ExifChanges {
   readonly ifd0: readonly FieldMaker[];
   readonly exif: readonly FieldMaker[];
   readonly gps: readonly FieldMaker[];
+  /** Tags that go, by directory, and whether the thumbnail goes: their bytes are overwritten with zeros. */
+  readonly removes?: {
+    readonly ifd0: ReadonlySet<number>;
+    readonly exif: ReadonlySet<number>;
+    /** All of an earlier position. */
+    readonly gps: boolean;
+    readonly thumbnail: boolean;
+  };
 }
 
 export type ExifResult =
@@ -37,6 +45,8 @@ const BYTES_OF_TYPE: Readonly<Record<number, number>> = {
 };
 
 interface Entry {
+  /** Where the entry begins in the block. */
+  readonly at: number;
   readonly tag: number;
   readonly type: number;
   readonly count: number;
@@ -64,7 +74,8 @@ const MAX_ENTRIES = 2000;
 /**
  * Merges fields into an Exif block (a TIFF structure without the "Exif\0\0" identifier). Every byte of the
  * old block stays where it was, so that maker notes and thumbnails keep their offsets; new directories are
- * put behind it. Fields that are not set are kept. `undefined` begins a new block.
+ * put behind it. Fields that are not set are kept; of those that are removed no byte stays. `undefined` begins a new
+ * block.
  */
 export function mergeExif(old: Uint8Array | undefined, changes: ExifChanges): ExifResult {
   if (!old) return writeBlock(newHeader(), false, undefined, changes);
@@ -95,6 +106,7 @@ function readIfd(view: DataView, at: number, littleEndian: boolean): Ifd | undef
     const offset = size > 4 ? view.getUint32(entry + 8, littleEndian) : undefined;
     if (offset !== undefined && offset + size > view.byteLength) return undefined;
     entries.push({
+      at: entry,
       tag: view.getUint16(entry, littleEndian),
       type,
       count: values,
@@ -125,19 +137,72 @@ function writeBlock(
   if (exif === 'damaged' || gps === 'damaged') return DAMAGED;
   const keep = keptLength(old, view, littleEndian, ifd0, exif);
   const writer = new BlockWriter(old, keep, littleEndian);
-  const pointers: FieldMaker[] = [];
-  for (const [tag, ifd, fields] of [
-    [tagNumbers.exifIfd, exif, changes.exif],
-    [tagNumbers.gpsIfd, gps, changes.gps],
-  ] as const) {
-    if (fields.length === 0 && (!ifd || pointer(tag) < keep)) continue;
-    const at = writer.writeIfd(ifd, fields, 0);
-    pointers.push((little) => long(tag, at, little));
+  const { removes } = changes;
+  const thumbnail = ifd0 && removes?.thumbnail ? readIfd(view, ifd0.next, littleEndian) : undefined;
+  if (removes) {
+    writer.wipe(
+      [
+        ...goneOf(ifd0, removes.ifd0),
+        ...goneOf(exif, removes.exif),
+        ...(removes.gps ? goneOf(gps, 'all') : []),
+        ...(thumbnail ? [...goneOf(thumbnail, 'all'), ...pictureOf(thumbnail, littleEndian)] : []),
+      ],
+      [...keptOf(ifd0, removes.ifd0), ...keptOf(exif, removes.exif)],
+    );
   }
-  return {
-    ok: true,
-    block: writer.done(writer.writeIfd(ifd0, [...changes.ifd0, ...pointers], ifd0?.next ?? 0)),
-  };
+  const pointers: FieldMaker[] = [];
+  for (const [tag, ifd, fields, gone] of [
+    [tagNumbers.exifIfd, without(exif, removes?.exif), exifFields(exif, changes.exif), removes?.exif.size],
+    [tagNumbers.gpsIfd, removes?.gps ? undefined : gps, changes.gps, 0],
+  ] as const) {
+    if (fields.length === 0 && !gone && (!ifd || pointer(tag) < keep)) continue;
+    const at = writer.writeIfd(ifd, fields, 0);
+    pointers.push(long(tag, at));
+  }
+  const first = without(
+    ifd0,
+    removes && new Set([...removes.ifd0, ...(removes.gps ? [tagNumbers.gpsIfd] : [])]),
+  );
+  const next = removes?.thumbnail ? 0 : (ifd0?.next ?? 0);
+  return { ok: true, block: writer.done(writer.writeIfd(first, [...changes.ifd0, ...pointers], next)) };
+}
+
+/** An Exif directory says its version (Exif 2.32, 4.6.5 "ExifVersion"). */
+function exifFields(exif: Ifd | undefined, fields: readonly FieldMaker[]): readonly FieldMaker[] {
+  const hasVersion = exif?.entries.some(({ tag }) => tag === tagNumbers.exifVersion);
+  return fields.length === 0 || hasVersion
+    ? fields
+    : [...fields, undefinedBytes(tagNumbers.exifVersion, [0x30, 0x32, 0x33, 0x32])];
+}
+
+const without = (ifd: Ifd | undefined, tags: ReadonlySet<number> | undefined): Ifd | undefined =>
+  ifd && tags ? { ...ifd, entries: ifd.entries.filter(({ tag }) => !tags.has(tag)) } : ifd;
+
+interface Stretch {
+  readonly start: number;
+  readonly size: number;
+}
+
+/** Where the values of entries lie that go. */
+const goneOf = (ifd: Ifd | undefined, tags: ReadonlySet<number> | 'all'): readonly Stretch[] =>
+  (ifd?.entries ?? [])
+    .filter(({ tag }) => tags === 'all' || tags.has(tag))
+    .map(({ offset, size, at }) =>
+      offset === undefined ? { start: at + 8, size: 4 } : { start: offset, size },
+    );
+
+const keptOf = (ifd: Ifd | undefined, tags: ReadonlySet<number>): readonly Stretch[] =>
+  (ifd?.entries ?? []).flatMap(({ tag, offset, size }) =>
+    offset === undefined || tags.has(tag) ? [] : [{ start: offset, size }],
+  );
+
+/** The thumbnail that a directory names (Exif 2.32, 4.6.4 "JPEGInterchangeFormat"). */
+function pictureOf({ entries }: Ifd, littleEndian: boolean): readonly Stretch[] {
+  const [start, size] = [0x0201, 0x0202].map((tag) => {
+    const entry = entries.find((one) => one.tag === tag);
+    return entry ? new DataView(entry.raw.buffer, entry.raw.byteOffset, 4).getUint32(0, littleEndian) : 0;
+  });
+  return start && size ? [{ start, size }] : [];
 }
 
 /**
@@ -188,6 +253,14 @@ class BlockWriter {
     this.#block.set(old.subarray(0, keep));
     this.#position = keep;
     this.#append(MARK_BYTES);
+  }
+
+  /** Overwrites stretches with zeros, as far as nothing that is kept lies there. */
+  wipe(gone: readonly Stretch[], kept: readonly Stretch[]): void {
+    for (const { start, size } of gone) {
+      const isShared = kept.some((one) => one.start < start + size && start < one.start + one.size);
+      if (!isShared) this.#block.fill(0, Math.min(start, this.#keep), Math.min(start + size, this.#keep));
+    }
   }
 
   /** Puts data behind what is there, at an even offset as TIFF wants it; the offset. */
@@ -314,8 +387,24 @@ export const rationals =
     return { tag, type: 5, count: values.length, data };
   };
 
-function long(tag: number, value: number, littleEndian: boolean): ExifField {
-  const data = new Uint8Array(4);
-  new DataView(data.buffer).setUint32(0, value, littleEndian);
-  return { tag, type: 4, count: 1, data };
-}
+/** One unsigned number of 32 bits. */
+export const long =
+  (tag: number, value: number): FieldMaker =>
+  (littleEndian) => {
+    const data = new Uint8Array(4);
+    new DataView(data.buffer).setUint32(0, value, littleEndian);
+    return { tag, type: 4, count: 1, data };
+  };
+
+/** One unsigned number of 16 bits. */
+export const short =
+  (tag: number, value: number): FieldMaker =>
+  (littleEndian) => {
+    const data = new Uint8Array(2);
+    new DataView(data.buffer).setUint16(0, value, littleEndian);
+    return { tag, type: 3, count: 1, data };
+  };
+
+export const undefinedBytes =
+  (tag: number, values: readonly number[]): FieldMaker =>
+  () => ({ tag, type: 7, count: values.length, data: Uint8Array.from(values) });

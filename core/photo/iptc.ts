@@ -1,3 +1,6 @@
+import { md5 } from '@noble/hashes/legacy.js';
+import { concat } from './bytes.ts';
+
 /** One data set of IPTC IIM 4.2 (record:number), value in bytes. */
 export interface IptcDataSet {
   readonly record: number;
@@ -20,9 +23,12 @@ const MAX_BYTES: Readonly<Record<number, number>> = {
   120: 2000,
 };
 
+/** The longest value of a data set of record 2, in bytes. */
+export const longestIptc = (number: number): number => MAX_BYTES[number] ?? 2000;
+
 export const PHOTOSHOP = 'Photoshop 3.0\0';
 const IPTC_RESOURCE = 0x0404;
-/** A digest of the IPTC data that other programs keep; it is wrong as soon as the data changes. */
+/** The MD5 of the IPTC data, by which other programs see whether it was changed behind their back. */
 const DIGEST_RESOURCE = 0x0425;
 
 interface Resource {
@@ -38,11 +44,13 @@ export type IptcResult =
 /**
  * Sets data sets of record 2 in the image resources of an APP13 payload (without the "Photoshop 3.0"
  * identifier). Other resources and data sets are kept. Text is UTF-8, which data set 1:90 declares; kept
- * text of another encoding is converted. Values are cut at their longest length, at a whole character.
+ * text of another encoding is converted. Values are cut at their longest length, at a whole character. Of image
+ * resources those in `removes` go.
  */
 export function mergeIptc(
   old: Uint8Array,
   changes: readonly { readonly number: number; readonly texts: readonly string[] }[],
+  removes: ReadonlySet<number> = new Set(),
 ): IptcResult {
   const resources = readResources(old);
   if (!resources)
@@ -62,18 +70,17 @@ export function mergeIptc(
     ...kept.filter(({ record }) => record === 1),
     { record: 2, number: 0, value: Uint8Array.of(0, 4) },
     ...changes.flatMap(({ number, texts }) =>
-      texts
-        .filter(Boolean)
-        .map((text) => ({ record: 2, number, value: cutUtf8(text, MAX_BYTES[number] ?? 2000) })),
+      texts.filter(Boolean).map((text) => ({ record: 2, number, value: cutUtf8(text, longestIptc(number)) })),
     ),
     ...kept
       .filter(({ record }) => record !== 1)
       .map((one) => (isUtf8 || one.record !== 2 ? one : { ...one, value: toUtf8(one.value) })),
   ];
-  const iptc = resource(IPTC_RESOURCE, writeDataSets(sets));
+  const written = writeDataSets(sets);
+  const iptc = resource(IPTC_RESOURCE, written);
   const others = resources
-    .filter(({ id }) => id !== IPTC_RESOURCE && id !== DIGEST_RESOURCE)
-    .map(({ bytes }) => bytes);
+    .filter(({ id }) => id !== IPTC_RESOURCE && !removes.has(id))
+    .map(({ id, bytes }) => (id === DIGEST_RESOURCE ? resource(DIGEST_RESOURCE, md5(written)) : bytes));
   return { ok: true, data: concat([iptc, ...others]) };
 }
 
@@ -168,14 +175,4 @@ function toUtf8(value: Uint8Array): Uint8Array {
   } catch {
     return new TextEncoder().encode(new TextDecoder('windows-1252').decode(value));
   }
-}
-
-export function concat(parts: readonly Uint8Array[]): Uint8Array {
-  const bytes = new Uint8Array(parts.reduce((sum, part) => sum + part.length, 0));
-  let at = 0;
-  for (const part of parts) {
-    bytes.set(part, at);
-    at += part.length;
-  }
-  return bytes;
 }

@@ -105,3 +105,20 @@ export function replaceSegments(
     ...segments.slice(at).filter((one) => !isOld(one)),
   ];
 }
+
+/** Width and height in pixels, as the frame header says (ITU-T T.81, B.2.2); undefined where it has none. */
+export function frameSize(
+  image: Uint8Array,
+): { readonly width: number; readonly height: number } | undefined {
+  let at = 0;
+  while (image[at] === 0xff && image[at + 1] !== SOS) {
+    const marker = image[at + 1] ?? 0;
+    const word = (offset: number): number => ((image[at + offset] ?? 0) << 8) | (image[at + offset + 1] ?? 0);
+    // Frame headers are SOF0 to SOF15, without the markers of tables among them.
+    if (marker >= 0xc0 && marker <= 0xcf && ![0xc4, 0xc8, 0xcc].includes(marker))
+      return { height: word(5), width: word(7) };
+    at += 2 + word(2);
+    while (image[at] === 0xff && image[at + 1] === 0xff) at += 1;
+  }
+  return undefined;
+}

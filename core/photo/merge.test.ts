@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { ascii, mergeExif, type ExifChanges } from './exif.ts';
-import { concat, cutUtf8, mergeIptc, readDataSets } from './iptc.ts';
+import { concat } from './bytes.ts';
+import { cutUtf8, mergeIptc, readDataSets } from './iptc.ts';
 import { readJpeg, writeJpeg } from './jpeg.ts';
 import { readXml } from './xml.ts';
 import { mergeXmp, newPacket, type XmpProperty } from './xmp.ts';

@@ -1,0 +1,148 @@
+import { concat, latin1, startsWith } from './bytes.ts';
+import type { ContainerReading, NewBlocks } from './container.ts';
+import { PHOTOSHOP } from './iptc.ts';
+import {
+  APP1,
+  APP13,
+  frameSize,
+  hasIdentifier,
+  MAX_SEGMENT_DATA,
+  readJpeg,
+  replaceSegments,
+  writeJpeg,
+  type JpegSegment,
+} from './jpeg.ts';
+import { readPng } from './png.ts';
+import { readWebp } from './webp.ts';
+import { XMP_IDENTIFIER } from './xmp.ts';
+
+/** The formats of pictures, with how they are treated: written into, or with a sidecar beside them. */
+export const formats = {
+  JPEG: 'written',
+  PNG: 'written',
+  WebP: 'written',
+  TIFF: 'sidecar',
+  GIF: 'sidecar',
+  HEIC: 'sidecar',
+  AVIF: 'sidecar',
+} as const;
+export type PictureFormat = keyof typeof formats;
+
+/** The endings that files of a format have, lower case. */
+const ENDINGS: Readonly<Record<PictureFormat, readonly string[]>> = {
+  JPEG: ['jpg', 'jpeg', 'jpe', 'jfif'],
+  PNG: ['png', 'apng'],
+  WebP: ['webp'],
+  TIFF: ['tif', 'tiff'],
+  GIF: ['gif'],
+  HEIC: ['heic', 'heif'],
+  AVIF: ['avif'],
+};
+
+/** The format that a file's first bytes say, whatever it is called; undefined where they are of none of these. */
+export function formatOf(bytes: Uint8Array): PictureFormat | undefined {
+  if (bytes[0] === 0xff && bytes[1] === 0xd8) return 'JPEG';
+  if (startsWith(bytes, '\x89PNG')) return 'PNG';
+  if (startsWith(bytes, 'RIFF') && startsWith(bytes, 'WEBP', 8)) return 'WebP';
+  if (startsWith(bytes, 'II*\0') || startsWith(bytes, 'MM\0*')) return 'TIFF';
+  if (startsWith(bytes, 'GIF8')) return 'GIF';
+  if (!startsWith(bytes, 'ftyp', 4)) return undefined;
+  const brands = latin1(bytes.subarray(8, 40));
+  if (/avi[fs]/.test(brands)) return 'AVIF';
+  return /hei[cxms]|hev[cx]|mif1|msf1/.test(brands) ? 'HEIC' : undefined;
+}
+
+/** Whether a file's name says another format than its bytes. */
+export function isDisguised(name: string, format: PictureFormat): boolean {
+  const ending = /\.([a-z0-9]+)$/i.exec(name)?.[1]?.toLowerCase() ?? '';
+  return ending !== '' && !ENDINGS[format].includes(ending) && Object.values(ENDINGS).flat().includes(ending);
+}
+
+/** Whether a name ends as that of a picture does. */
+export const isPictureName = (name: string): boolean =>
+  Object.values(ENDINGS).some((endings) =>
+    endings.some((ending) => name.toLowerCase().endsWith(`.${ending}`)),
+  );
+
+/** Takes a picture apart into its metadata and the rest. Any other format, and a damaged file, give a message. */
+export function readContainer(bytes: Uint8Array): ContainerReading {
+  switch (formatOf(bytes)) {
+    case 'PNG':
+      return readPng(bytes);
+    case 'WebP':
+      return readWebp(bytes);
+    default:
+      return readJpegBlocks(bytes);
+  }
+}
+
+const EXIF_IDENTIFIER = 'Exif\0\0';
+const isExif = (one: JpegSegment): boolean => one.marker === APP1 && hasIdentifier(one, EXIF_IDENTIFIER);
+const isXmp = (one: JpegSegment): boolean => one.marker === APP1 && hasIdentifier(one, XMP_IDENTIFIER);
+const isPhotoshop = (one: JpegSegment): boolean => one.marker === APP13 && hasIdentifier(one, PHOTOSHOP);
+
+function readJpegBlocks(bytes: Uint8Array): ContainerReading {
+  const read = readJpeg(bytes);
+  if (!read.ok) return read;
+  const { segments, image } = read.jpeg;
+  const behind = (segment: JpegSegment | undefined, identifier: string): Uint8Array | undefined =>
+    segment?.data.subarray(identifier.length);
+  const resources = segments.filter(isPhotoshop).map((one) => one.data.subarray(PHOTOSHOP.length));
+  return {
+    ok: true,
+    container: {
+      format: 'JPEG',
+      takesIptc: true,
+      size: frameSize(image),
+      blocks: {
+        exif: behind(segments.find(isExif), EXIF_IDENTIFIER),
+        xmp: behind(segments.find(isXmp), XMP_IDENTIFIER),
+        resources: resources.length > 0 ? concat(resources) : undefined,
+      },
+      image: [image],
+      write: (blocks) => {
+        const long = tooLong(blocks);
+        if (long) return { ok: false, message: long };
+        return { ok: true, parts: writeJpeg({ segments: withBlocks(segments, blocks), image }) };
+      },
+    },
+  };
+}
+
+/** Why a block does not fit into one segment (ITU-T T.81, B.1.1.4); ''. */
+function tooLong({ exif, xmp }: NewBlocks): string {
+  const [long] = [
+    exif && exif.length + EXIF_IDENTIFIER.length > MAX_SEGMENT_DATA ? 'Exif' : '',
+    xmp && xmp.length + XMP_IDENTIFIER.length > MAX_SEGMENT_DATA ? 'XMP' : '',
+  ].filter(Boolean);
+  return long
+    ? `The photo has no room left for ${long}: a JPEG holds at most 64 KB of it. Nothing was written.`
+    : '';
+}
+
+function withBlocks(
+  segments: readonly JpegSegment[],
+  { exif, xmp, resources }: NewBlocks,
+): readonly JpegSegment[] {
+  const afterJfif = segments.findLastIndex(({ marker }) => marker === 0xe0) + 1;
+  const withIdentifier = (identifier: string, data: Uint8Array): Uint8Array =>
+    concat([new TextEncoder().encode(identifier), data]);
+  let all = segments;
+  // Of several segments of a kind the first one is read by everybody; the others stay.
+  const one = (
+    isOld: (segment: JpegSegment) => boolean,
+    fresh: readonly JpegSegment[],
+    index: number,
+  ): void => {
+    const old = all.find(isOld);
+    all = replaceSegments(all, (segment) => segment === old, fresh, index);
+  };
+  if (exif) one(isExif, [{ marker: APP1, data: withIdentifier(EXIF_IDENTIFIER, exif) }], afterJfif);
+  if (xmp) one(isXmp, [{ marker: APP1, data: withIdentifier(XMP_IDENTIFIER, xmp) }], afterJfif + 1);
+  if (!resources) return all;
+  const room = MAX_SEGMENT_DATA - PHOTOSHOP.length;
+  const fresh: JpegSegment[] = [];
+  for (let at = 0; at < resources.length; at += room)
+    fresh.push({ marker: APP13, data: withIdentifier(PHOTOSHOP, resources.subarray(at, at + room)) });
+  return replaceSegments(all, isPhotoshop, fresh, afterJfif + 2);
+}

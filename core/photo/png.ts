@@ -1,0 +1,137 @@
+import { unzlibSync } from 'fflate';
+import { concat, latin1, startsWith } from './bytes.ts';
+import type { ContainerReading, NewBlocks } from './container.ts';
+
+/** A chunk of a PNG (PNG 3rd edition, 5.3 "Chunk layout"). */
+interface Chunk {
+  readonly type: string;
+  readonly data: Uint8Array;
+  /** The whole chunk with length and CRC, as it stands. */
+  readonly bytes: Uint8Array;
+}
+
+const SIGNATURE = '\x89PNG\r\n\x1A\n';
+const XMP_KEYWORD = 'XML:com.adobe.xmp\0';
+/** An XMP packet that unpacks to more than this is made to exhaust whoever reads it, bytes. */
+const MOST_XMP = 16 * 1024 * 1024;
+
+/**
+ * Takes a PNG apart (also an animated one, or one of 16 bits or interlaced). Every chunk that is no Exif and no XMP
+ * stays, byte for byte, its CRC included; what stands behind the last one stays too.
+ */
+export function readPng(bytes: Uint8Array): ContainerReading {
+  if (!startsWith(bytes, SIGNATURE)) return { ok: false, message: 'This is no PNG picture.' };
+  const chunks: Chunk[] = [];
+  const view = new DataView(bytes.buffer, bytes.byteOffset, bytes.byteLength);
+  let at = SIGNATURE.length;
+  while (at + 12 <= bytes.length && chunks.at(-1)?.type !== 'IEND') {
+    const length = view.getUint32(at);
+    const end = at + 12 + length;
+    if (length > 0x7fffffff || end > bytes.length) return { ok: false, message: CUT_OFF };
+    chunks.push({
+      type: latin1(bytes.subarray(at + 4, at + 8)),
+      data: bytes.subarray(at + 8, at + 8 + length),
+      bytes: bytes.subarray(at, end),
+    });
+    at = end;
+  }
+  const isWhole =
+    chunks[0]?.type === 'IHDR' &&
+    chunks.at(-1)?.type === 'IEND' &&
+    chunks.some(({ type }) => type === 'IDAT');
+  if (!isWhole) return { ok: false, message: CUT_OFF };
+  const trailing = bytes.subarray(at);
+  const [exif, xmp] = [chunks.find(isExif), chunks.find(isXmp)];
+  return {
+    ok: true,
+    container: {
+      format: 'PNG',
+      takesIptc: false,
+      size: undefined,
+      blocks: {
+        exif: exif && withoutIdentifier(exif.data),
+        xmp: xmp && packetOf(xmp),
+        resources: undefined,
+      },
+      image: [...chunks.filter((one) => !isExif(one) && !isXmp(one)).map((one) => one.bytes), trailing],
+      write: (blocks) => ({
+        ok: true,
+        parts: [bytes.subarray(0, SIGNATURE.length), ...written(chunks, blocks), trailing],
+      }),
+    },
+  };
+}
+
+const CUT_OFF =
+  'The file ends in the middle of the picture. It was probably cut off while being copied; copy it again.';
+
+const isExif = ({ type }: Chunk): boolean => type === 'eXIf';
+/** XMP stands in iTXt by the standard; some programs write it packed as zTXt, or as tEXt. */
+const isXmp = ({ type, data }: Chunk): boolean => TEXTS.has(type) && startsWith(data, XMP_KEYWORD);
+const TEXTS = new Set(['iTXt', 'zTXt', 'tEXt']);
+
+/** Some programs write "Exif\0\0" in front, as a JPEG has it. */
+export const withoutIdentifier = (block: Uint8Array): Uint8Array =>
+  startsWith(block, 'Exif\0\0') ? block.subarray(6) : block;
+
+/** The packet behind the keyword: in iTXt there are a flag, a method, a language and a keyword between (11.3.3.4). */
+function packetOf({ type, data }: Chunk): Uint8Array {
+  const behind = XMP_KEYWORD.length;
+  if (type === 'tEXt') return data.subarray(behind);
+  if (type === 'zTXt') return unpacked(data.subarray(behind + 1));
+  const language = data.indexOf(0, behind + 2);
+  const keyword = language < 0 ? -1 : data.indexOf(0, language + 1);
+  if (keyword < 0) return new Uint8Array();
+  const text = data.subarray(keyword + 1);
+  return data[behind] === 1 ? unpacked(text) : text;
+}
+
+/** What is packed by zlib; nothing where it cannot be unpacked: it stays as it is then, and is told as broken. */
+function unpacked(packed: Uint8Array): Uint8Array {
+  try {
+    return unzlibSync(packed, { out: new Uint8Array(Math.min(MOST_XMP, packed.length * 1032 + 64)) });
+  } catch {
+    return new Uint8Array();
+  }
+}
+
+/** The chunks with new ones where the old ones stood, or else before the image (eXIf has to stand there, 11.3.4.5). */
+function written(chunks: readonly Chunk[], { exif, xmp }: NewBlocks): Uint8Array[] {
+  const fresh = (isOld: (chunk: Chunk) => boolean, make: () => Uint8Array) => {
+    const old = chunks.findIndex(isOld);
+    return { isOld, make, at: old >= 0 ? old : chunks.findIndex(({ type }) => type === 'IDAT') };
+  };
+  const changes = [
+    ...(exif ? [fresh(isExif, () => chunk('eXIf', exif))] : []),
+    ...(xmp ? [fresh(isXmp, () => chunk('iTXt', concat([ascii(`${XMP_KEYWORD}\0\0\0\0`), xmp])))] : []),
+  ];
+  return chunks.flatMap((one, at) => [
+    ...changes.filter((change) => change.at === at).map(({ make }) => make()),
+    ...(changes.some(({ isOld }) => isOld(one)) ? [] : [one.bytes]),
+  ]);
+}
+
+const ascii = (text: string): Uint8Array => Uint8Array.from(text, (character) => character.charCodeAt(0));
+
+function chunk(type: string, data: Uint8Array): Uint8Array {
+  const bytes = new Uint8Array(12 + data.length);
+  const view = new DataView(bytes.buffer);
+  view.setUint32(0, data.length);
+  bytes.set(ascii(type), 4);
+  bytes.set(data, 8);
+  view.setUint32(8 + data.length, crc(bytes.subarray(4, 8 + data.length)));
+  return bytes;
+}
+
+const CRC_TABLE = Uint32Array.from({ length: 256 }, (_, byte) => {
+  let value = byte;
+  for (let bit = 0; bit < 8; bit += 1) value = value & 1 ? 0xedb88320 ^ (value >>> 1) : value >>> 1;
+  return value >>> 0;
+});
+
+/** The CRC of type and data (5.5 "CRC algorithm"). */
+function crc(bytes: Uint8Array): number {
+  let value = 0xffffffff;
+  for (const byte of bytes) value = (CRC_TABLE[(value ^ byte) & 0xff] ?? 0) ^ (value >>> 8);
+  return (value ^ 0xffffffff) >>> 0;
+}
