@@ -2,6 +2,8 @@
 export const limits = {
   /** A page or pasted source, bytes. */
   pageBytes: 16 * 1024 * 1024,
+  /** Photos that are stamped in one go. */
+  photosInSet: 10_000,
   /** A photo, bytes. */
   photoBytes: 100 * 1024 * 1024,
   /** Pixels of a picture that is decoded. */

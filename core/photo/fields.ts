@@ -19,6 +19,18 @@ export interface Wordings {
   readonly alt: string;
 }
 
+/** Words that are written besides, '' for what is not. */
+export interface MoreWords {
+  readonly headline: string;
+  readonly subject: string;
+  readonly author: string;
+  readonly copyright: string;
+  /** The comment, where it is not name, address, telephone and page on lines of their own. */
+  readonly comment: string | undefined;
+  /** Where the picture was taken, where that is not the branch's pin. */
+  readonly point: Point | undefined;
+}
+
 /** The fields that words are typed for. */
 export type WordField = keyof Wordings;
 
@@ -54,10 +66,9 @@ export function wordingsFor(
 }
 
 /** Everything that is written into a photo. '' or undefined is not written, and what the photo has stays. */
-export interface StampFields extends Wordings {
-  readonly point: Point | undefined;
+export interface StampFields extends Wordings, Omit<MoreWords, 'comment'> {
   readonly business: string;
-  /** Name, address, telephone and page on lines of their own. */
+  /** Name, address, telephone and page on lines of their own, or what was chosen instead. */
   readonly contactBlock: string;
   readonly street: string;
   readonly town: string;
@@ -67,22 +78,33 @@ export interface StampFields extends Wordings {
   /** ISO 3166-1 alpha-2. */
   readonly countryCode: string;
   readonly telephone: string;
+  readonly email: string;
   readonly url: string;
 }
 
 /** What a record and the words for a photo put into it. */
-export function stampFields(record: BusinessRecord, wordings: Wordings): StampFields {
+export function stampFields(
+  record: BusinessRecord,
+  wordings: Wordings,
+  more: Partial<MoreWords> = {},
+): StampFields {
   const { address } = record;
   const code = countryCode(address.addressCountry);
   const telephone = visibleTelephone(record);
   return {
     ...wordings,
-    point: readPin(record.pin).point,
+    headline: more.headline ?? wordings.title,
+    subject: more.subject ?? '',
+    author: more.author ?? '',
+    copyright: more.copyright ?? '',
+    point: more.point ?? readPin(record.pin).point,
     business: record.name.trim(),
-    contactBlock: [record.name, addressText(address), telephone, record.url]
-      .map((line) => line.trim())
-      .filter(Boolean)
-      .join('\n'),
+    contactBlock:
+      more.comment ??
+      [record.name, addressText(address), telephone, record.url]
+        .map((line) => line.trim())
+        .filter(Boolean)
+        .join('\n'),
     street: address.streetAddress.trim(),
     town: address.addressLocality.trim(),
     region: address.addressRegion.trim(),
@@ -90,6 +112,7 @@ export function stampFields(record: BusinessRecord, wordings: Wordings): StampFi
     country: code ? countryName(code) : address.addressCountry.trim(),
     countryCode: code,
     telephone,
+    email: record.email.trim(),
     url: record.url.trim(),
   };
 }

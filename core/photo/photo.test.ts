@@ -12,8 +12,8 @@ import {
   readCarried,
   readJpeg,
   sameImage,
-  jpegStamper,
   stampFields,
+  stampPicture,
   type StampFields,
   type StampResult,
 } from './index.ts';
@@ -25,10 +25,10 @@ afterAll(() => rmSync(folder, { recursive: true }));
 
 const sameBytes = (a: Uint8Array, b: Uint8Array): boolean => Buffer.compare(a, b) === 0;
 const provePhoto = (stamped: Uint8Array, original: Uint8Array, what: StampFields) =>
-  prove(stamped, original, what, sameBytes);
+  prove(stamped, original, { fields: what }, sameBytes);
 const picture = () =>
   sharp({ create: { width: 320, height: 200, channels: 3, background: '#6b767d' } }).jpeg();
-const stampJpeg = (bytes: Uint8Array, what: StampFields): StampResult => jpegStamper(what)(bytes);
+const stampJpeg = (bytes: Uint8Array, what: StampFields): StampResult => stampPicture(bytes, what);
 const fields = stampFields(larkspur, {
   title: 'Recovery ward — Port Ellery',
   caption: 'Zoë checks a “patient”',
@@ -128,7 +128,7 @@ describe('stamping', () => {
       'IPTC:Headline': fields.title,
       'IPTC:Caption-Abstract': fields.caption,
       'IPTC:Keywords': fields.keywords,
-      'IPTC:Country-PrimaryLocationCode': 'US',
+      'IPTC:Country-PrimaryLocationCode': 'USA',
       'XMP-dc:Title': fields.title,
       'XMP-dc:Description': fields.caption,
       'XMP-dc:Subject': fields.keywords,

@@ -1,12 +1,12 @@
-import { readCarried, type Carried } from './carried.ts';
-import { cutUtf8 } from './iptc.ts';
-import { readJpeg } from './jpeg.ts';
-import type { StampFields } from './fields.ts';
+import { readContainer } from './formats.ts';
+import { agree, fieldPlaces, type FieldPlace, type Where } from './places.ts';
+import type { Stamping } from './stamp.ts';
+import { readTags, type Tags } from './tags.ts';
 
 /** One value that was meant to be in the file, and what an independent reader found. */
 export interface ProofLine {
   readonly field: string;
-  readonly where: 'Exif' | 'IPTC' | 'XMP' | 'image';
+  readonly where: Where | 'image';
   readonly meant: string;
   readonly read: string;
   readonly agrees: boolean;
@@ -17,86 +17,60 @@ export interface PhotoProof {
   readonly lines: readonly ProofLine[];
 }
 
-/** Half a centimetre: coordinates that read closer than this are the same. */
-const DEGREES_TOLERANCE = 5e-8;
+/** What was meant to be written, and what was not. */
+export type Meant = Pick<Stamping, 'fields'> & Partial<Pick<Stamping, 'left' | 'removed' | 'format'>>;
 
 /**
- * Reads a stamped file again with a reader that is not ours and compares every field, and the image data
- * byte for byte with that of the original.
+ * Reads a stamped file again with a reader that is not ours and compares every field in all its places, and the
+ * image data byte for byte with that of the original. Fields that were to go must be gone.
  */
 export function provePhoto(
   stamped: Uint8Array,
   original: Uint8Array,
-  fields: StampFields,
+  stamping: Meant,
   sameBytes: SameBytes,
 ): PhotoProof {
-  const read = readCarried(stamped);
   const same = sameImage(stamped, original, sameBytes);
-  const lines: ProofLine[] = [
-    {
-      field: 'image data',
-      where: 'image',
-      meant: 'untouched',
-      read: same ? 'untouched' : 'changed',
-      agrees: same,
-    },
-  ];
-  if (read) lines.push(...compare(read, fields));
-  else lines.push({ field: 'metadata', where: 'Exif', meant: 'readable', read: '', agrees: false });
+  const image: ProofLine = {
+    field: 'image data',
+    where: 'image',
+    meant: 'untouched',
+    read: same ? 'untouched' : 'changed',
+    agrees: same,
+  };
+  const tags = readTags(stamped);
+  const lines = tags
+    ? [image, ...compareFields(tags, stamping)]
+    : [image, { field: 'metadata', where: 'Exif' as const, meant: 'readable', read: '', agrees: false }];
   return { proved: lines.every(({ agrees }) => agrees), lines };
 }
 
-function compare(read: Carried, fields: StampFields): readonly ProofLine[] {
-  const lines: ProofLine[] = [];
-  const text = (field: string, where: ProofLine['where'], meant: string, found: string): void => {
-    if (meant) lines.push({ field, where, meant, read: found, agrees: meant === found });
-  };
-  const degrees = (
-    field: string,
-    where: ProofLine['where'],
-    meant: number | undefined,
-    found: number | undefined,
-  ): void => {
-    if (meant === undefined) return;
-    lines.push({
-      field,
-      where,
-      meant: String(meant),
-      read: found === undefined ? '' : found.toFixed(7),
-      agrees: found !== undefined && Math.abs(meant - found) <= DEGREES_TOLERANCE,
-    });
-  };
-  const cut = (value: string, bytes: number): string => new TextDecoder().decode(cutUtf8(value, bytes));
-  degrees('latitude', 'Exif', fields.point?.latitude, read.latitude);
-  degrees('longitude', 'Exif', fields.point?.longitude, read.longitude);
-  degrees('latitude', 'XMP', fields.point?.latitude, read.xmp.latitude);
-  degrees('longitude', 'XMP', fields.point?.longitude, read.xmp.longitude);
-  text('title', 'Exif', fields.title, read.exif.title);
-  text('title', 'IPTC', cut(fields.title, 64), read.iptc.title);
-  text('title', 'XMP', fields.title, read.xmp.title);
-  text('caption', 'Exif', fields.caption, read.exif.caption);
-  text('caption', 'IPTC', cut(fields.caption, 2000), read.iptc.caption);
-  text('caption', 'XMP', fields.caption, read.xmp.caption);
-  text(
-    'keywords',
-    'IPTC',
-    fields.keywords.map((word) => cut(word, 64)).join(', '),
-    read.iptc.keywords.join(', '),
-  );
-  text('keywords', 'XMP', fields.keywords.join(', '), read.xmp.keywords.join(', '));
-  text('alternative text', 'XMP', fields.alt, read.xmp.alt);
-  text('town', 'IPTC', cut(fields.town, 32), read.iptc.town);
-  text('town', 'XMP', fields.town, read.xmp.town);
-  text('contact', 'Exif', fields.contactBlock, read.exif.comment);
-  text('contact', 'XMP', fields.contactBlock, read.xmp.comment);
-  return lines;
+/** Every field that was written, or that was to go, as it reads in each of its places. */
+export function compareFields(
+  tags: Tags,
+  { fields, left = [], removed = [], format = 'JPEG' }: Meant,
+): readonly ProofLine[] {
+  const isThere = ({ where }: FieldPlace): boolean =>
+    !left.includes(where) && (where !== 'IPTC' || format === 'JPEG');
+  return fieldPlaces.filter(isThere).flatMap((place): ProofLine[] => {
+    const { field, where, label } = place;
+    const meant = place.meant(fields);
+    if (!meant && !removed.includes(field)) return [];
+    const read = place.read(tags);
+    return [{ field: label, where, meant, read, agrees: agree(place, meant, read) }];
+  });
 }
 
 /** Tells whether two stretches of memory hold the same bytes. The edges pass in what their platform does fastest. */
 export type SameBytes = (a: Uint8Array, b: Uint8Array) => boolean;
 
-/** Whether two JPEGs have the same bytes from the frame header to the end of the file. */
+/** Whether two pictures have the same image data, stretch by stretch, with all that is no metadata. */
 export function sameImage(a: Uint8Array, b: Uint8Array, sameBytes: SameBytes): boolean {
-  const [one, other] = [readJpeg(a), readJpeg(b)];
-  return one.ok && other.ok && sameBytes(one.jpeg.image, other.jpeg.image);
+  const [one, other] = [readContainer(a), readContainer(b)];
+  if (!one.ok || !other.ok) return false;
+  const [before, after] = [one.container.image, other.container.image];
+  return (
+    before.length === after.length &&
+    before.every((stretch, at) => sameBytes(stretch, after[at] ?? new Uint8Array()))
+  );
 }

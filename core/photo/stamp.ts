@@ -10,124 +10,200 @@ import {
   type ExifChanges,
   type FieldMaker,
 } from './exif.ts';
+import type { Container, NewBlocks } from './container.ts';
+import { requiredExif } from './exifRequired.ts';
 import { tagNumbers } from './exifTags.ts';
 import type { StampFields } from './fields.ts';
-import { concat, mergeIptc, PHOTOSHOP } from './iptc.ts';
+import { readContainer, type PictureFormat } from './formats.ts';
+import { mergeIptc } from './iptc.ts';
+import { personalExif, personalIfd0, personalXmp, thumbnailResources } from './personal.ts';
 import {
-  APP1,
-  APP13,
-  hasIdentifier,
-  MAX_SEGMENT_DATA,
-  readJpeg,
-  replaceSegments,
-  writeJpeg,
-  type JpegSegment,
-} from './jpeg.ts';
-import { mergeXmp, newPacket, XMP_IDENTIFIER, type XmpProperty } from './xmp.ts';
+  carriedText,
+  iptcCountry,
+  otherText,
+  stampFieldNames,
+  type Policy,
+  type StampField,
+  type Where,
+} from './places.ts';
+import { removalOf, removedFields } from './removal.ts';
+import { readTags, type Tags } from './tags.ts';
+import { mergeXmp, newPacket, type XmpProperty } from './xmp.ts';
 
-export type StampResult =
-  | { readonly ok: true; readonly parts: readonly [Uint8Array, Uint8Array] }
-  | { readonly ok: false; readonly message: string };
+export interface StampOptions {
+  /** `always` where nothing is said. */
+  readonly policies?: Readonly<Partial<Record<StampField, Policy>>>;
+  /** Whether what says something of a person or a device goes. */
+  readonly removesPersonal?: boolean;
+}
 
-const EXIF_IDENTIFIER = 'Exif\0\0';
+/** A picture with what was written into it. */
+export interface Stamping {
+  readonly ok: true;
+  /** The file in stretches, in order. Its image is the memory of the original. */
+  readonly parts: readonly Uint8Array[];
+  readonly format: PictureFormat;
+  /** What was written: without the fields that the picture had, where those stay. */
+  readonly fields: StampFields;
+  /** The fields that the picture had and kept. */
+  readonly kept: readonly StampField[];
+  readonly removed: readonly StampField[];
+  /** What other values the picture had. */
+  readonly replaced: readonly { readonly field: StampField; readonly was: string }[];
+  /** The metadata that are broken, and stay as they are. */
+  readonly left: readonly Where[];
+}
+
+export type StampResult = Stamping | { readonly ok: false; readonly message: string };
 
 /**
- * Makes the function that writes these fields into JPEGs as Exif, IPTC IIM and XMP. It yields the file in two
- * pieces: the new head, and the image data as it was (the same memory). Everything that is not being set is
- * kept. A file that cannot be stamped without losing something gives a message.
+ * Writes fields into a JPEG, PNG or WebP as Exif, XMP and, in a JPEG, IPTC IIM. Everything that is not being set is
+ * kept. A block that is broken stays as it is and is told; a file that cannot be written without losing something
+ * gives a message.
  */
-export function jpegStamper(fields: StampFields): (bytes: Uint8Array) => StampResult {
-  const steps = [exifStep(fields), xmpStep(fields), iptcStep(fields)];
-  return (bytes) => {
-    const read = readJpeg(bytes);
-    if (!read.ok) return read;
-    let segments: readonly JpegSegment[] = read.jpeg.segments;
-    const afterJfif = segments.findLastIndex(({ marker }) => marker === 0xe0) + 1;
-    for (const [at, step] of steps.entries()) {
-      const result = step(segments, afterJfif + at);
-      if (!result.ok) return result;
-      segments = result.segments;
-    }
-    return { ok: true, parts: writeJpeg({ segments, image: read.jpeg.image }) };
+export function stampPicture(
+  bytes: Uint8Array,
+  wanted: StampFields,
+  options: StampOptions = {},
+): StampResult {
+  const read = readContainer(bytes);
+  if (!read.ok) return read;
+  const { container } = read;
+  const tags = readTags(bytes);
+  const { fields, kept } = effective(tags, wanted, options.policies ?? {});
+  const removed = removedFields(options.policies ?? {});
+  const { blocks, left } = merged(container, fields, removed, options);
+  if (Object.keys(blocks).length === 0)
+    return { ok: false, message: 'All metadata of this photo are damaged, so nothing was written into it.' };
+  const written = container.write(blocks);
+  if (!written.ok) return written;
+  const replaced = tags ? replacedIn(tags, fields) : [];
+  return {
+    ok: true,
+    parts: written.parts,
+    format: container.format,
+    fields,
+    kept,
+    removed,
+    replaced,
+    left,
   };
 }
 
-type StepResult =
-  | { readonly ok: true; readonly segments: readonly JpegSegment[] }
-  | { readonly ok: false; readonly message: string };
-
-/** Writes one kind of metadata; a new segment of it stands at `index`. */
-type Step = (segments: readonly JpegSegment[], index: number) => StepResult;
-
-const tooLong = (what: string): StepResult => ({
-  ok: false,
-  message: `The photo has no room left for ${what}: a JPEG holds at most 64 KB of it. Nothing was written.`,
-});
-
-const bytesOf = (text: string): Uint8Array => new TextEncoder().encode(text);
-
-function exifStep(fields: StampFields): Step {
-  const changes = exifChanges(fields);
-  const identifier = bytesOf(EXIF_IDENTIFIER);
-  return (segments, index) => {
-    const old = segments.find(
-      (segment) => segment.marker === APP1 && hasIdentifier(segment, EXIF_IDENTIFIER),
-    );
-    const result = mergeExif(old?.data.slice(identifier.length), changes);
-    if (!result.ok) return result;
-    const data = concat([identifier, result.block]);
-    if (data.length > MAX_SEGMENT_DATA) return tooLong('Exif');
-    return {
-      ok: true,
-      segments: replaceSegments(segments, (segment) => segment === old, [{ marker: APP1, data }], index),
-    };
-  };
+/** The fields without those that a picture has already, where these are written into empty ones only. */
+function effective(
+  tags: Tags | undefined,
+  wanted: StampFields,
+  by: NonNullable<StampOptions['policies']>,
+): { fields: StampFields; kept: readonly StampField[] } {
+  const asked = stampFieldNames.filter((field) => by[field] === 'empty' || by[field] === 'remove');
+  if (asked.length === 0) return { fields: wanted, kept: [] };
+  const kept = asked.filter((field) => by[field] === 'empty' && tags && carriedText(tags, field) !== '');
+  const off = [...kept, ...asked.filter((field) => by[field] === 'remove')];
+  return { fields: off.reduce(withoutField, wanted), kept };
 }
 
-function xmpStep(fields: StampFields): Step {
+/** What a picture says otherwise in the fields that are written. */
+const replacedIn = (tags: Tags, fields: StampFields): Stamping['replaced'] =>
+  stampFieldNames.flatMap((field) => {
+    const was = otherText(tags, field, fields);
+    return was ? [{ field, was }] : [];
+  });
+
+function withoutField(fields: StampFields, field: StampField): StampFields {
+  switch (field) {
+    case 'coordinates':
+      return { ...fields, point: undefined };
+    case 'keywords':
+      return { ...fields, keywords: [] };
+    case 'comment':
+      return { ...fields, contactBlock: '' };
+    case 'country':
+      return { ...fields, country: '', countryCode: '' };
+    case 'contact':
+      return { ...fields, postalCode: '', telephone: '', email: '', url: '' };
+    default:
+      return { ...fields, [field]: '' };
+  }
+}
+
+const saysSomething = ({ ifd0, exif, gps }: ExifChanges): boolean =>
+  ifd0.length + exif.length + gps.length > 0;
+
+function merged(
+  { blocks: old, takesIptc, size }: Container,
+  fields: StampFields,
+  removed: readonly StampField[],
+  { removesPersonal = false }: StampOptions,
+): { blocks: NewBlocks; left: readonly Where[] } {
+  const gone = removalOf(removed);
+  const left: Where[] = [];
+  const block = (
+    where: Where,
+    result: { ok: true; bytes: Uint8Array } | { ok: false },
+  ): Uint8Array | undefined => {
+    if (!result.ok) left.push(where);
+    return result.ok ? result.bytes : undefined;
+  };
+  const said = exifChanges(fields);
+  const required = size && !old.exif ? requiredExif(size) : { ifd0: [], exif: [] };
+  const changes = {
+    ...said,
+    ifd0: [...said.ifd0, ...required.ifd0],
+    exif: [...said.exif, ...required.exif],
+  };
+  const exif = mergeExif(old.exif, {
+    ...changes,
+    removes: {
+      ifd0: new Set([...gone.ifd0, ...(removesPersonal ? personalIfd0 : [])]),
+      exif: new Set([...gone.exif, ...(removesPersonal ? personalExif : [])]),
+      gps: gone.gps || removesPersonal,
+      thumbnail: removesPersonal,
+    },
+  });
   const properties = xmpProperties(fields);
-  const fresh = bytesOf(XMP_IDENTIFIER + newPacket(properties));
-  return (segments, index) => {
-    const old = segments.find((segment) => segment.marker === APP1 && hasIdentifier(segment, XMP_IDENTIFIER));
-    let data = fresh;
-    if (old) {
-      const result = mergeXmp(new TextDecoder().decode(old.data.subarray(XMP_IDENTIFIER.length)), properties);
-      if (!result.ok) return result;
-      data = bytesOf(XMP_IDENTIFIER + result.packet);
-    }
-    if (data.length > MAX_SEGMENT_DATA) return tooLong('XMP');
-    return {
-      ok: true,
-      segments: replaceSegments(segments, (segment) => segment === old, [{ marker: APP1, data }], index),
-    };
+  const names = [...gone.xmp, ...(removesPersonal ? personalXmp : [])];
+  const xmp = old.xmp
+    ? mergeXmp(new TextDecoder().decode(old.xmp), properties, names)
+    : ({ ok: true, packet: newPacket(properties) } as const);
+  const resources = takesIptc
+    ? mergeIptc(
+        old.resources ?? new Uint8Array(),
+        [...iptcChanges(fields), ...gone.iptc.map((number) => ({ number, texts: [] }))],
+        removesPersonal ? thumbnailResources : undefined,
+      )
+    : undefined;
+  const written = {
+    // A new block of nothing would be none.
+    exif:
+      old.exif || saysSomething(said)
+        ? block('Exif', exif.ok ? { ok: true, bytes: exif.block } : exif)
+        : undefined,
+    xmp: block('XMP', xmp.ok ? { ok: true, bytes: new TextEncoder().encode(xmp.packet) } : xmp),
+    resources: resources && block('IPTC', resources.ok ? { ok: true, bytes: resources.data } : resources),
   };
+  return { blocks: Object.fromEntries(Object.entries(written).filter(([, bytes]) => bytes)), left };
 }
 
-function iptcStep(fields: StampFields): Step {
-  const changes = iptcChanges(fields);
-  const identifier = bytesOf(PHOTOSHOP);
-  const isPhotoshop = (segment: JpegSegment): boolean =>
-    segment.marker === APP13 && hasIdentifier(segment, PHOTOSHOP);
-  const room = MAX_SEGMENT_DATA - identifier.length;
-  return (segments, index) => {
-    const old = segments.filter(isPhotoshop).map(({ data }) => data.subarray(identifier.length));
-    const result = mergeIptc(concat(old), changes);
-    if (!result.ok) return result;
-    const fresh: JpegSegment[] = [];
-    for (let at = 0; at < result.data.length; at += room)
-      fresh.push({ marker: APP13, data: concat([identifier, result.data.subarray(at, at + room)]) });
-    return { ok: true, segments: replaceSegments(segments, isPhotoshop, fresh, index) };
-  };
+/** The packet of a sidecar (XMP Specification Part 3, 1.1): the old one with the fields set, or a new one. */
+export function sidecarPacket(
+  fields: StampFields,
+  old?: string,
+): { ok: true; packet: string } | { ok: false; message: string } {
+  const properties = xmpProperties(fields);
+  return old === undefined ? { ok: true, packet: newPacket(properties) } : mergeXmp(old, properties, []);
 }
 
 const isAscii = (text: string): boolean => /^[\u0000-\u007F]*$/.test(text);
 
 function exifChanges(fields: StampFields): ExifChanges {
   const ifd0: FieldMaker[] = [];
-  if (fields.caption)
-    ifd0.push((isAscii(fields.caption) ? ascii : utf8)(tagNumbers.imageDescription, fields.caption));
+  const words = (tag: number, text: string): FieldMaker => (isAscii(text) ? ascii : utf8)(tag, text);
+  if (fields.caption) ifd0.push(words(tagNumbers.imageDescription, fields.caption));
   if (fields.title) ifd0.push(utf16(tagNumbers.xpTitle, fields.title));
-  if (fields.caption || fields.title) ifd0.push(utf16(tagNumbers.xpSubject, fields.caption || fields.title));
+  if (fields.subject) ifd0.push(utf16(tagNumbers.xpSubject, fields.subject));
+  if (fields.author) ifd0.push(words(tagNumbers.artist, fields.author));
+  if (fields.copyright) ifd0.push(words(tagNumbers.copyright, fields.copyright));
   if (fields.contactBlock) ifd0.push(utf16(tagNumbers.xpComment, fields.contactBlock));
   if (fields.keywords.length > 0) ifd0.push(utf16(tagNumbers.xpKeywords, fields.keywords.join(';')));
   const exif = fields.contactBlock ? [comment(tagNumbers.userComment, fields.contactBlock)] : [];
@@ -168,13 +244,15 @@ function xmpCoordinate(degrees: number, positive: string, negative: string): str
 function iptcChanges(fields: StampFields): { number: number; texts: readonly string[] }[] {
   const all: [number, readonly string[]][] = [
     [5, [fields.title]],
-    [105, [fields.title]],
+    [105, [fields.headline]],
     [120, [fields.caption]],
     [25, fields.keywords],
+    [80, [fields.author]],
+    [116, [fields.copyright]],
     [90, [fields.town]],
     [95, [fields.region]],
     [101, [fields.country]],
-    [100, [fields.countryCode]],
+    [100, [iptcCountry(fields.countryCode)]],
     [92, [fields.street]],
   ];
   return all.flatMap(([number, texts]) => (texts.some(Boolean) ? [{ number, texts }] : []));
@@ -194,7 +272,10 @@ function xmpProperties(fields: StampFields): readonly XmpProperty[] {
   text('dc', 'description', fields.caption, 'alt');
   if (fields.keywords.length > 0)
     found.push({ prefix: 'dc', name: 'subject', value: { kind: 'bag', texts: fields.keywords } });
-  text('photoshop', 'Headline', fields.title);
+  text('photoshop', 'Headline', fields.headline);
+  if (fields.author)
+    found.push({ prefix: 'dc', name: 'creator', value: { kind: 'seq', texts: [fields.author] } });
+  text('dc', 'rights', fields.copyright, 'alt');
   text('photoshop', 'City', fields.town);
   text('photoshop', 'State', fields.region);
   text('photoshop', 'Country', fields.country);
@@ -224,6 +305,7 @@ function xmpProperties(fields: StampFields): readonly XmpProperty[] {
     ['Iptc4xmpCore:CiAdrPcode', fields.postalCode],
     ['Iptc4xmpCore:CiAdrCtry', fields.country],
     ['Iptc4xmpCore:CiTelWork', fields.telephone],
+    ['Iptc4xmpCore:CiEmailWork', fields.email],
     ['Iptc4xmpCore:CiUrlWork', fields.url],
   ]);
   struct('structs', 'Iptc4xmpExt', 'LocationShown', [

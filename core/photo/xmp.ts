@@ -30,10 +30,16 @@ export type XmpResult =
 
 /**
  * Sets properties in an XMP packet. Everything else in the packet stays as it is, to the letter; old values
- * of the properties that are set are taken out, whatever prefix or form they had.
+ * of the properties that are set are taken out, whatever prefix or form they had, and so are those in `removes`
+ * (namespace and name in one).
  */
-export function mergeXmp(old: string, properties: readonly XmpProperty[]): XmpResult {
-  const found = locate(old, new Set(properties.map(({ prefix, name }) => namespaces[prefix] + name)));
+export function mergeXmp(
+  old: string,
+  properties: readonly XmpProperty[],
+  removes: readonly string[] = [],
+): XmpResult {
+  const set = properties.map(({ prefix, name }) => namespaces[prefix] + name);
+  const found = locate(old, new Set([...set, ...removes]));
   if (!found)
     return { ok: false, message: 'The XMP data of this photo is damaged, so nothing was written into it.' };
   const block = description(properties, found.about);

@@ -7,16 +7,32 @@ export function freeName(name: string, taken: Set<string>): string {
   return free;
 }
 
-/** A text as a file name: lower case, ASCII, words joined by hyphens, at most 60 characters. */
-export function fileName(text: string): string {
+/** Letters that have no plain one inside them, as they are written without. */
+const PLAIN: Readonly<Record<string, string>> = {
+  ß: 'ss',
+  æ: 'ae',
+  œ: 'oe',
+  ø: 'o',
+  ł: 'l',
+  đ: 'd',
+  ð: 'd',
+  þ: 'th',
+  ı: 'i',
+  ħ: 'h',
+};
+
+/** A text as a file name: lower case, ASCII, words joined by hyphens, at most so many characters. */
+export function fileName(text: string, most = 60): string {
   const plain = text
     .normalize('NFKD')
     .replace(/[\u0300-\u036f]/g, '')
-    .toLowerCase();
+    .toLowerCase()
+    .replace(/[^\u0000-\u007F]/g, (letter) => PLAIN[letter] ?? ' ');
   return (
     plain
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-|-$/g, '')
-      .slice(0, 60) || 'unnamed'
+      .slice(0, most)
+      .replace(/-$/, '') || 'unnamed'
   );
 }

@@ -1,0 +1,290 @@
+/** Pictures of every format and shape: what is written is read back by others, and the image stays as it was. */
+import { execFileSync, spawnSync } from 'node:child_process';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import sharp from 'sharp';
+import { larkspur } from '#sample';
+import {
+  concat,
+  formatOf,
+  isDisguised,
+  provePhoto,
+  readContainer,
+  readTags,
+  sameImage,
+  sidecarPacket,
+  stampFields,
+  stampPicture,
+  tagTexts,
+  wrappedPacket,
+  type StampOptions,
+  type Stamping,
+} from './index.ts';
+
+const folder = mkdtempSync(join(tmpdir(), 'zinc-formats-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+
+const same = (a: Uint8Array, b: Uint8Array): boolean => Buffer.compare(a, b) === 0;
+const fields = stampFields(
+  larkspur,
+  { title: 'Tür & “Hof”', caption: 'Ein Hof\nin Köln', keywords: ['vet', '犬'], alt: 'A door' },
+  { subject: 'door', author: 'Zoë Vane', copyright: '© 2026 Zoë Vane', headline: 'Door' },
+);
+
+function stamped(bytes: Uint8Array, options: StampOptions = {}): Stamping {
+  const result = stampPicture(bytes, fields, options);
+  if (!result.ok) throw new Error(result.message);
+  return result;
+}
+
+const canvas = (channels: 3 | 4 = 3) =>
+  sharp({ create: { width: 33, height: 21, channels, background: { r: 90, g: 60, b: 30, alpha: 0.5 } } });
+const camera = {
+  IFD0: { Make: 'Maker', Model: 'One', Artist: 'Ann' },
+  IFD2: {
+    DateTimeOriginal: '2025:03:02 10:11:12',
+    BodySerialNumber: 'SN-4711',
+    CameraOwnerName: 'Bob Owner',
+  },
+  IFD3: {
+    GPSLatitudeRef: 'N',
+    GPSLatitude: '51/1 30/1 0/1',
+    GPSLongitudeRef: 'W',
+    GPSLongitude: '0/1 7/1 0/1',
+  },
+};
+const packet =
+  '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description rdf:about="" xmlns:GPano="http://ns.google.com/photos/1.0/panorama/" GPano:ProjectionType="equirectangular" xmlns:dc="http://purl.org/dc/elements/1.1/"><dc:title><rdf:Alt><rdf:li xml:lang="x-default">Old</rdf:li></rdf:Alt></dc:title></rdf:Description></rdf:RDF></x:xmpmeta>';
+
+/** How pictures are made, each by its name. */
+const made: Readonly<Record<string, () => Promise<Uint8Array>>> = {
+  jpeg: () => canvas().jpeg().toBuffer(),
+  'jpeg progressive': () => canvas().jpeg({ progressive: true }).toBuffer(),
+  'jpeg of grey': () => canvas().greyscale().jpeg().toBuffer(),
+  'jpeg in CMYK': () => canvas().toColourspace('cmyk').jpeg().toBuffer(),
+  'jpeg with colour profile': () => canvas().withIccProfile('p3').jpeg().toBuffer(),
+  'jpeg of a camera': () => canvas().jpeg().withExif(camera).toBuffer(),
+  'jpeg with XMP': () => canvas().jpeg().withXmp(packet).toBuffer(),
+  'jpeg with something behind it': async () =>
+    Buffer.concat([await canvas().jpeg().toBuffer(), Buffer.from('MPF or a film')]),
+  png: () => canvas().png().toBuffer(),
+  'png with alpha': () => canvas(4).png().toBuffer(),
+  'png interlaced': () => canvas().png({ progressive: true }).toBuffer(),
+  'png of 16 bits': () => canvas().toColourspace('rgb16').png().toBuffer(),
+  'png with a palette': () => canvas().png({ palette: true }).toBuffer(),
+  'png of a camera': () => canvas().png().withExif(camera).toBuffer(),
+  'png with XMP': () => canvas().png().withXmp(packet).toBuffer(),
+  'png with something behind it': async () =>
+    Buffer.concat([await canvas().png().toBuffer(), Buffer.from('tail')]),
+  'png with text of others': async () =>
+    withChunk(await canvas().png().toBuffer(), 'tEXt', 'Comment\0of others'),
+  webp: () => canvas().webp().toBuffer(),
+  'webp lossless': () => canvas().webp({ lossless: true }).toBuffer(),
+  'webp with alpha': () => canvas(4).webp().toBuffer(),
+  'webp lossless with alpha': () => canvas(4).webp({ lossless: true }).toBuffer(),
+  'webp of a camera': () => canvas().webp().withExif(camera).toBuffer(),
+  'webp with XMP': () => canvas().webp().withXmp(packet).toBuffer(),
+  'webp animated': () => animated('webp'),
+};
+
+/** Two frames, one above the other. */
+const animated = (format: 'webp' | 'gif') =>
+  sharp(Buffer.alloc(20 * 40 * 3, 99).fill(10, 0, 1200), {
+    raw: { width: 20, height: 40, channels: 3, pageHeight: 20 },
+  })
+    .toFormat(format, { delay: [100, 100] })
+    .toBuffer();
+
+function withChunk(png: Uint8Array, type: string, text: string): Uint8Array {
+  const data = Buffer.from(text, 'latin1');
+  const head = Buffer.alloc(8);
+  head.writeUInt32BE(data.length);
+  head.write(type, 4, 'latin1');
+  // Its check sum is wrong, as that of many a file in the world.
+  return Buffer.concat([png.subarray(0, 33), head, data, Buffer.from([1, 2, 3, 4]), png.subarray(33)]);
+}
+
+let pictures: readonly (readonly [name: string, bytes: Uint8Array])[] = [];
+beforeAll(async () => {
+  pictures = await Promise.all(
+    Object.entries(made).map(async ([name, make]) => [name, new Uint8Array(await make())] as const),
+  );
+});
+
+describe('every picture', () => {
+  test('is proved: each field in all its places, and the image as it was', () => {
+    for (const [name, bytes] of pictures) {
+      const result = stamped(bytes);
+      const { proved, lines } = provePhoto(concat(result.parts), bytes, result, same);
+      expect([name, lines.filter(({ agrees }) => !agrees), proved]).toEqual([name, [], true]);
+      expect(lines.length).toBeGreaterThan(name.startsWith('jpeg') ? 30 : 20);
+    }
+  });
+
+  test('shows the same pixels', async () => {
+    for (const [name, bytes] of pictures) {
+      const pixels = (picture: Uint8Array) => sharp(picture, { animated: true }).raw().toBuffer();
+      expect([name, same(await pixels(bytes), await pixels(concat(stamped(bytes).parts)))]).toEqual([
+        name,
+        true,
+      ]);
+    }
+  });
+
+  test('stamped again with the same is the same file', () => {
+    for (const [name, bytes] of pictures) {
+      const once = concat(stamped(bytes).parts);
+      expect([name, same(once, concat(stamped(once).parts))]).toEqual([name, true]);
+    }
+  });
+
+  test('keeps what others wrote', () => {
+    for (const [name, bytes] of pictures) {
+      const read = tagTexts(
+        readTags(concat(stamped(bytes).parts)) ?? { exif: {}, iptc: {}, xmp: {}, gps: {}, file: {} },
+      );
+      if (name.includes('camera'))
+        expect(read['Exif']).toMatchObject({ Make: 'Maker', BodySerialNumber: 'SN-4711' });
+      if (name.includes('XMP'))
+        expect(Buffer.from(concat(stamped(bytes).parts)).toString('latin1')).toContain('equirectangular');
+      if (name.includes('text of others'))
+        expect(Buffer.from(concat(stamped(bytes).parts)).toString('latin1')).toContain(
+          'Comment\0of others\x01\x02\x03\x04',
+        );
+    }
+  });
+
+  test('tells what it replaced', () => {
+    const [, bytes] = pictures.find(([name]) => name === 'jpeg of a camera') ?? ['', new Uint8Array()];
+    expect(stamped(bytes).replaced).toEqual([
+      { field: 'coordinates', was: '51.5000000' },
+      { field: 'author', was: 'Ann' },
+    ]);
+  });
+});
+
+describe('a field', () => {
+  const named = (name: string): Uint8Array => pictures.find(([one]) => one === name)?.[1] ?? new Uint8Array();
+
+  test('that a picture has is kept where only empty ones are written', () => {
+    const { fields: written, kept } = stamped(named('jpeg of a camera'), {
+      policies: { author: 'empty', coordinates: 'empty', title: 'empty' },
+    });
+    expect(kept).toEqual(['coordinates', 'author']);
+    expect(written).toMatchObject({ author: '', point: undefined, title: fields.title });
+  });
+
+  test('that is removed is gone from all its places', () => {
+    for (const name of ['jpeg of a camera', 'png of a camera', 'webp of a camera']) {
+      const first = concat(stamped(named(name)).parts);
+      const again = stamped(first, {
+        policies: { title: 'remove', keywords: 'remove', comment: 'remove', coordinates: 'remove' },
+      });
+      const { proved, lines } = provePhoto(concat(again.parts), first, again, same);
+      expect([name, lines.filter(({ agrees }) => !agrees), proved]).toEqual([name, [], true]);
+      expect(lines.filter(({ field, read }) => field === 'title' && read === '')).toHaveLength(
+        name.startsWith('jpeg') ? 3 : 2,
+      );
+    }
+  });
+
+  test('of a person or a device leaves no byte behind', () => {
+    for (const name of ['jpeg of a camera', 'png of a camera', 'webp of a camera']) {
+      const result = Buffer.from(concat(stamped(named(name), { removesPersonal: true }).parts));
+      expect(result.includes('SN-4711')).toBe(false);
+      expect(result.includes('Bob Owner')).toBe(false);
+      const { Make, DateTimeOriginal } = readTags(result)?.exif ?? {};
+      expect([Make, DateTimeOriginal]).toMatchObject([{ description: 'Maker' }, {}]);
+      expect(sameImage(result, named(name), same)).toBe(true);
+    }
+  });
+});
+
+describe('broken metadata', () => {
+  test('stay as they are, are told, and the others are written', () => {
+    const exif = Buffer.from('Exif\0\0II*\0\xff\xff\xff\x7f', 'latin1');
+    const head = Buffer.from([0xff, 0xd8, 0xff, 0xe1, 0, exif.length + 2]);
+    const [, jpeg] = pictures.find(([name]) => name === 'jpeg') ?? ['', new Uint8Array()];
+    const broken = Buffer.concat([head, exif, jpeg.subarray(2)]);
+    const result = stamped(broken);
+    expect(result.left).toEqual(['Exif']);
+    const written = Buffer.from(concat(result.parts));
+    expect(written.includes(exif)).toBe(true);
+    expect(provePhoto(written, broken, result, same).proved).toBe(true);
+  });
+
+  test('a picture that is cut off, or none, is refused with the reason', () => {
+    for (const [name, bytes] of pictures.filter(([one]) => !/behind|animated/.test(one)))
+      expect([name, stampPicture(bytes.subarray(0, -25), fields)]).toMatchObject([name, { ok: false }]);
+    expect(stampPicture(Buffer.from('GIF89a'), fields)).toMatchObject({ ok: false });
+    expect(stampPicture(new Uint8Array(), fields)).toMatchObject({ ok: false });
+  });
+});
+
+test('a format is told by its bytes, whatever the name says', async () => {
+  expect(
+    await Promise.all([animated('gif'), canvas().tiff().toBuffer(), canvas().avif().toBuffer()]).then((all) =>
+      all.map(formatOf),
+    ),
+  ).toEqual(['GIF', 'TIFF', 'AVIF']);
+  expect(formatOf(Buffer.from('\0\0\0\x18ftypheic', 'latin1'))).toBe('HEIC');
+  expect(formatOf(Buffer.from('%PDF-1.4'))).toBeUndefined();
+  expect([
+    isDisguised('a.JPG', 'PNG'),
+    isDisguised('a.png', 'PNG'),
+    isDisguised('a', 'PNG'),
+    isDisguised('a.cr2', 'TIFF'),
+  ]).toEqual([true, false, false, false]);
+});
+
+test('a sidecar says the fields, and keeps what stood in one before', () => {
+  for (const old of [undefined, packet]) {
+    const result = sidecarPacket(fields, old);
+    if (!result.ok) throw new Error(result.message);
+    const tags = readTags(wrappedPacket(Buffer.from(result.packet)));
+    expect(tags && tagTexts(tags)['XMP']).toMatchObject({
+      title: fields.title,
+      AltTextAccessibility: 'A door',
+    });
+    expect(result.packet.includes('equirectangular')).toBe(old !== undefined);
+  }
+});
+
+const hasExiftool = spawnSync('exiftool', ['-ver']).status === 0;
+(hasExiftool ? test : test.skip)('exiftool warns of nothing that it did not warn of before', () => {
+  const warnings = (bytes: Uint8Array): number => {
+    const file = join(folder, 'validate');
+    writeFileSync(file, bytes);
+    const told = execFileSync('exiftool', ['-a', '-validate', '-warning', '-error', file], {
+      encoding: 'utf8',
+    });
+    return told.split('\n').filter((line) => /^(Warning|Error)/.test(line)).length;
+  };
+  for (const [name, bytes] of pictures) {
+    expect([name, warnings(concat(stamped(bytes).parts)) <= warnings(bytes)]).toEqual([name, true]);
+  }
+});
+
+test('nothing that is mutated makes it fail, and what is written has the same image', () => {
+  let seed = 2026;
+  const random = (below: number): number => {
+    seed = (seed * 1103515245 + 12345) & 0x7fffffff;
+    return seed % below;
+  };
+  let written = 0;
+  for (let round = 0; round < 3000; round += 1) {
+    const [, original] = pictures[round % pictures.length] ?? ['', new Uint8Array()];
+    const bytes = Uint8Array.from(original);
+    for (let change = 0; change <= random(4); change += 1)
+      bytes[random(Math.min(bytes.length, 700))] = random(256);
+    const result = stampPicture(bytes, fields, { removesPersonal: round % 3 === 0 });
+    if (!result.ok) continue;
+    written += 1;
+    const parts = concat(result.parts);
+    expect(readContainer(parts).ok).toBe(true);
+    expect(sameImage(parts, bytes, same)).toBe(true);
+  }
+  expect(written).toBeGreaterThan(1000);
+});

@@ -1,0 +1,93 @@
+import { tagNumbers } from './exifTags.ts';
+import { partOf, textOf, valueOf, type Tags } from './tags.ts';
+
+/** What of a picture's metadata says something of a person or a device. */
+export interface Personal {
+  readonly what: string;
+  readonly value: string;
+}
+
+/** Tags of Exif that name an owner or a device; maker notes hold serial numbers of their own (Exif 2.32, 4.6.5). */
+export const personalExif: ReadonlySet<number> = new Set([
+  tagNumbers.cameraOwnerName,
+  tagNumbers.bodySerialNumber,
+  tagNumbers.lensSerialNumber,
+  tagNumbers.imageUniqueId,
+  tagNumbers.makerNote,
+]);
+export const personalIfd0: ReadonlySet<number> = new Set([tagNumbers.hostComputer]);
+
+/** Image resources that hold a small copy of the picture as it once was. */
+export const thumbnailResources: ReadonlySet<number> = new Set([0x0409, 0x040c]);
+
+const EXIF = 'http://ns.adobe.com/exif/1.0/';
+const AUX = 'http://ns.adobe.com/exif/1.0/aux/';
+const EXIF_EX = 'http://cipa.jp/exif/1.0/';
+const IPTC_EXT = 'http://iptc.org/std/Iptc4xmpExt/2008-02-29/';
+
+/** Properties of XMP, whole names: owner, serial numbers, faces, thumbnails, and the place where it was taken. */
+export const personalXmp: readonly string[] = [
+  `${AUX}OwnerName`,
+  `${AUX}SerialNumber`,
+  `${AUX}LensSerialNumber`,
+  `${EXIF_EX}CameraOwnerName`,
+  `${EXIF_EX}BodySerialNumber`,
+  `${EXIF_EX}LensSerialNumber`,
+  `${EXIF}ImageUniqueID`,
+  'http://www.metadataworkinggroup.com/schemas/regions/Regions',
+  'http://ns.microsoft.com/photo/1.2/RegionInfo',
+  'http://ns.adobe.com/xap/1.0/Thumbnails',
+  `${IPTC_EXT}PersonInImage`,
+  `${IPTC_EXT}PersonInImageWDetails`,
+  `${IPTC_EXT}LocationCreated`,
+  ...[
+    'Latitude',
+    'Longitude',
+    'Altitude',
+    'AltitudeRef',
+    'TimeStamp',
+    'DestLatitude',
+    'DestLongitude',
+    'ImgDirection',
+    'ImgDirectionRef',
+    'Speed',
+    'SpeedRef',
+    'Track',
+    'TrackRef',
+    'AreaInformation',
+    'ProcessingMethod',
+    'DOP',
+    'MapDatum',
+    'VersionID',
+  ].map((name) => `${EXIF}GPS${name}`),
+];
+
+/** What a picture holds of this, for people to see before it goes. */
+export function personalIn(tags: Tags): readonly Personal[] {
+  const { exif, xmp, gps } = tags;
+  const text = (what: string, value: string): Personal[] =>
+    value.trim() ? [{ what, value: value.trim() }] : [];
+  const has = (what: string, tag: unknown, value: string): Personal[] => (tag ? [{ what, value }] : []);
+  return [
+    ...text(
+      'owner',
+      textOf(exif['CameraOwnerName']) || textOf(xmp['OwnerName']) || textOf(xmp['CameraOwnerName']),
+    ),
+    ...text(
+      'serial number',
+      textOf(exif['BodySerialNumber']) || textOf(xmp['SerialNumber']) || textOf(xmp['BodySerialNumber']),
+    ),
+    ...text('lens serial number', textOf(exif['LensSerialNumber']) || textOf(xmp['LensSerialNumber'])),
+    ...text('computer', textOf(exif['HostComputer'])),
+    ...text('number of the picture', textOf(exif['ImageUniqueID'])),
+    ...has('maker note', exif['MakerNote'], 'there'),
+    ...has('faces', xmp['Regions'] ?? xmp['RegionInfo'] ?? xmp['PersonInImage'], 'marked'),
+    ...has('thumbnail', exif['JPEGInterchangeFormat'] ?? xmp['Thumbnails'], 'there'),
+    ...text('place where it was taken', partOf(xmp['LocationCreated'], 'City')),
+    ...has(
+      'position',
+      valueOf(exif['GPSLatitude']) ?? gps['Latitude'],
+      [gps['Latitude'], gps['Longitude']].filter((one) => one !== undefined).join(', ') || 'there',
+    ),
+  ];
+}

@@ -1,0 +1,163 @@
+import { describe, expect, test } from '@jest/globals';
+import { larkspur } from '#sample';
+import {
+  commentOf,
+  planSet,
+  readWords,
+  stampSchema,
+  usualStamp,
+  wordingFaults,
+  type OwnWords,
+  type StampSettings,
+} from './index.ts';
+import { subjectOf } from './set.ts';
+
+const settings = (input: unknown): StampSettings => stampSchema.parse(input);
+const plan = (input: unknown, own: readonly OwnWords[], names: readonly string[] = []) =>
+  planSet(
+    larkspur,
+    settings(input),
+    own.map((words, at) => ({
+      name: names[at] ?? `IMG_000${String(at)}.JPG`,
+      own: words,
+      date: '2025-03-02',
+    })),
+    '2026',
+  );
+
+describe('wordings', () => {
+  test('are filled in with facts and with what is the picture’s own', () => {
+    const [first] = plan(
+      {
+        wordings: {
+          title: '{subject} in {town}',
+          caption: '{title}, {date}',
+          keywords: ['{town}', '{subject}', 'vet', 'VET'],
+        },
+      },
+      [{ subject: 'A cat' }],
+    );
+    expect(first?.fields).toMatchObject({
+      title: 'A cat in Port Ellery',
+      headline: 'A cat in Port Ellery',
+      caption: 'A cat in Port Ellery, 2025-03-02',
+      keywords: ['Port Ellery', 'A cat', 'vet'],
+      subject: 'A cat',
+      copyright: '© 2025 Larkspur & Vane Veterinary Care',
+    });
+  });
+
+  test('vary over the set, and no two titles are alike', () => {
+    const lists = { lists: { service: ['Dentistry', 'Surgery'] } };
+    const all = plan({ ...lists, wordings: { title: '{service}' } }, [
+      {},
+      {},
+      {},
+      { title: 'Surgery 2' },
+      {},
+    ]);
+    expect(all.map(({ fields }) => fields.title)).toEqual([
+      'Dentistry',
+      'Surgery',
+      'Dentistry 2',
+      'Surgery 2',
+      'Dentistry 3',
+    ]);
+  });
+
+  test('never overwrite what was typed for one picture', () => {
+    const [first] = plan({ wordings: { title: 'T', alt: 'A', caption: 'C' } }, [{ title: 'Own', alt: '' }]);
+    expect(first?.fields).toMatchObject({ title: 'Own', alt: '', caption: 'C' });
+  });
+
+  test('lose what leads up to nothing', () => {
+    const [first] = plan({ wordings: { title: '{subject} – {town}', caption: '{town}, {subject}' } }, [{}]);
+    expect(first?.fields).toMatchObject({ title: 'Port Ellery', caption: 'Port Ellery' });
+  });
+
+  test('with an unknown placeholder are told with its place', () => {
+    expect(wordingFaults('A {twon} and {town}')).toEqual([{ word: 'twon', start: 2, end: 8 }]);
+    expect(stampSchema.safeParse({ wordings: { title: '{x}' } }).error?.issues[0]?.message).toContain(
+      '{x} (at character 1)',
+    );
+  });
+});
+
+describe('file names', () => {
+  test('are lower case, ASCII, joined by hyphens, and unique; the ending stays', () => {
+    const all = plan({ wordings: { fileName: '{title}-{town}-{number}' } }, [
+      { title: 'Eye test' },
+      { title: 'Größe & Maß' },
+      {},
+    ]);
+    expect(all.map(({ name }) => name)).toEqual([
+      'eye-test-port-ellery-1.jpg',
+      'grosse-mass-port-ellery-2.jpg',
+      'port-ellery-3.jpg',
+    ]);
+    expect(plan({ wordings: { fileName: 'same' } }, [{}, {}]).map(({ name }) => name)).toEqual([
+      'same.jpg',
+      'same-2.jpg',
+    ]);
+    expect(plan({ wordings: { fileName: '犬' } }, [{}])[0]?.name).toBe('photo-1.jpg');
+  });
+
+  test('stay as they are where nothing was said, but for doubles', () => {
+    expect(plan({}, [{}, {}], ['A b.JPG', 'a B.jpg']).map(({ name }) => name)).toEqual([
+      'A b.JPG',
+      'a B-2.jpg',
+    ]);
+    expect(plan({}, [{ name: 'Front Door.jpg' }, { name: '../../etc/x' }]).map(({ name }) => name)).toEqual([
+      'front-door.jpg',
+      'etc-x.jpg',
+    ]);
+  });
+
+  test('may say what the picture shows', () => {
+    expect(
+      [
+        'shop-front.jpg',
+        'IMG_2031.JPG',
+        'DSC00012.jpg',
+        'Reception desk 2.png',
+        'P1010001.jpg',
+        '20250302_101112.jpg',
+        'b.png',
+      ].map(subjectOf),
+    ).toEqual(['shop front', '', '', 'Reception desk', '', '', '']);
+  });
+});
+
+test('comment, author and lists are chosen', () => {
+  const one = settings({
+    comment: { facts: ['telephone', 'name'], lines: 'one' },
+    author: { is: 'website' },
+  });
+  expect(commentOf(one, larkspur)).toBe('(360) 555-0142, Larkspur & Vane Veterinary Care');
+  expect(commentOf(usualStamp, larkspur).split('\n')).toHaveLength(4);
+  const [first] = plan({ author: { is: 'website' }, copyright: '' }, [{}]);
+  expect(first?.fields).toMatchObject({ author: larkspur.url, copyright: '' });
+});
+
+describe('a table of words', () => {
+  test('is read in any order of its headings', () => {
+    expect(readWords('Title;FILE;keywords;latitude;longitude\nFront;A.jpg;"x, y";48.5;-122.6\n')).toEqual({
+      ok: true,
+      words: new Map([
+        ['a.jpg', { title: 'Front', keywords: ['x', 'y'], point: { latitude: 48.5, longitude: -122.6 } }],
+      ]),
+    });
+  });
+
+  test.each([
+    ['file,titel\na,b', 'no heading “titel”'],
+    ['title\nx', 'heading “file” is needed'],
+    ['file,title\na.jpg,x\nA.JPG,y', 'Row 3: a.jpg is named a second time'],
+    ['file,latitude\na.jpg,north', 'Row 2: “north, ” are no coordinates'],
+    ['file,title\n,x', 'Row 2: no file is named'],
+    ['', 'empty'],
+  ])('%j is refused: %s', (text, message) => {
+    const read = readWords(text);
+    expect(read.ok ? '' : read.message).toContain(message);
+  });
+});

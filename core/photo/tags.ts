@@ -1,0 +1,108 @@
+import ExifReader from 'exifreader';
+import { readJpeg } from './jpeg.ts';
+import { readXml } from './xml.ts';
+
+type Group = Readonly<Record<string, unknown>>;
+
+/** What a reader that is not ours finds in a picture, by kind of metadata. */
+export interface Tags {
+  readonly exif: Group;
+  readonly iptc: Group;
+  readonly xmp: Group;
+  readonly gps: Group;
+  readonly file: Group;
+}
+
+/** Hands XMP to the reader as a tree; what is not well-formed is not carried. */
+const domParser = {
+  parseFromString: (source: string) => ({
+    ...(readXml(source) ?? { childNodes: [] }),
+    getElementsByTagName: () => [],
+  }),
+} as unknown as NonNullable<Parameters<typeof ExifReader.loadView>[1]>['domParser'];
+
+/** Far enough into the image for its frame header, which tells width and height. */
+const FRAME_HEADER_BYTES = 4096;
+
+/** Reads the tags of a picture of any format; undefined where the reader cannot make sense of the file. */
+export function readTags(bytes: Uint8Array): Tags | undefined {
+  try {
+    const head = metadataHead(bytes);
+    const view = new DataView(head.buffer, head.byteOffset, head.byteLength);
+    const read = ExifReader.loadView(view, { expanded: true, domParser }) as unknown as Partial<
+      Record<string, Group>
+    >;
+    const { exif = {}, iptc = {}, xmp = {}, gps = {}, file = {} } = read;
+    return { exif, iptc, xmp, gps, file };
+  } catch {
+    return undefined; // the reader throws for every kind of file it does not know
+  }
+}
+
+/** The part of a JPEG that holds metadata: the reader would copy the whole picture. Other formats stay whole. */
+function metadataHead(bytes: Uint8Array): Uint8Array {
+  const read = readJpeg(bytes);
+  if (!read.ok) return bytes;
+  return bytes.slice(0, bytes.length - read.jpeg.image.length + FRAME_HEADER_BYTES);
+}
+
+export const numberOf = (value: unknown): number | undefined =>
+  typeof value === 'number' && Number.isFinite(value) ? value : undefined;
+
+export const valueOf = (tag: unknown): unknown =>
+  tag && typeof tag === 'object' && 'value' in tag ? tag.value : undefined;
+
+/** A text, closing NULs put aside; '' for none. */
+export function textOf(tag: unknown): string {
+  if (!tag || typeof tag !== 'object') return '';
+  if ('description' in tag && typeof tag.description === 'string') return tag.description.replace(/\0+$/, '');
+  const value = valueOf(tag);
+  return typeof value === 'string' ? value : '';
+}
+
+/** The texts of a tag that may stand several times, or hold several. */
+export function listOf(tag: unknown): readonly string[] {
+  if (Array.isArray(tag)) return tag.map(textOf);
+  const value = valueOf(tag);
+  if (Array.isArray(value) && value.every((entry) => entry && typeof entry === 'object'))
+    return value.map(textOf);
+  const text = textOf(tag);
+  return text ? [text] : [];
+}
+
+/** A field of a structure of XMP, the first where there are several structures. */
+export function partOf(tag: unknown, name: string): string {
+  const value = valueOf(tag);
+  const struct: unknown = Array.isArray(value) ? value[0] : value;
+  return struct && typeof struct === 'object' && name in struct
+    ? textOf((struct as Record<string, unknown>)[name])
+    : '';
+}
+
+/** A coordinate of XMP, "48,30.7404N", as decimal degrees. */
+export function xmpDegrees(tag: unknown): number | undefined {
+  const value = valueOf(tag);
+  const [, degrees, minutes, side] =
+    /^(\d+),(\d+(?:\.\d+)?)([NSEW])$/.exec(typeof value === 'string' ? value : '') ?? [];
+  if (!side) return undefined;
+  return (Number(degrees) + Number(minutes) / 60) * (side === 'S' || side === 'W' ? -1 : 1);
+}
+
+const GROUPS = { exif: 'Exif', gps: 'position', iptc: 'IPTC', xmp: 'XMP', file: 'file' } as const;
+/** Longer texts are cut for people, UTF-16 code units. */
+const LONGEST = 400;
+
+/** Every tag as a text, by kind of metadata; those without a text are left out. */
+export function tagTexts(tags: Tags): Readonly<Record<string, Readonly<Record<string, string>>>> {
+  const kinds = Object.keys(GROUPS) as (keyof typeof GROUPS)[];
+  return Object.fromEntries(
+    kinds.flatMap((kind) => {
+      const texts = Object.entries(tags[kind]).flatMap(([name, tag]) => {
+        const said = Array.isArray(tag) ? '' : textOf(tag);
+        const text = typeof tag === 'number' ? String(tag) : (said || listOf(tag).join(', ')).trim();
+        return text && !name.startsWith('_') ? [[name, text.slice(0, LONGEST)] as const] : [];
+      });
+      return texts.length > 0 ? [[GROUPS[kind], Object.fromEntries(texts)]] : [];
+    }),
+  );
+}
