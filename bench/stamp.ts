@@ -14,7 +14,7 @@ import sharp from 'sharp';
 import { jsonLd } from '#core/markup';
 import { stampFields } from '#core/photo';
 import type { BusinessRecord } from '#core/record';
-import { FileStamper } from '#outside/stamper.ts';
+import { stampFile } from '#outside/stamper.ts';
 import { median, type Figure } from './ratio.ts';
 
 const PHOTOS = 200;
@@ -83,7 +83,6 @@ function stampingWork(
   to: string,
 ) {
   const fields = stampFields(record, { ...TEXTS, keywords: ['vet', 'harbour'], alt: '' });
-  const stamper = new FileStamper(fields);
   const recordFile = join(folder, 'record.json');
   writeFileSync(recordFile, jsonLd(record).text);
   execFileSync(zinc, ['help'], { stdio: 'ignore' }); // bundles itself where its sources have changed
@@ -92,7 +91,7 @@ function stampingWork(
   return {
     stamping: (): void => {
       for (const photo of photos)
-        if (!stamper.stamp(photo, join(to, basename(photo))).proved)
+        if (!stampFile(photo, join(to, basename(photo)), fields).proved)
           throw new Error(`${photo} was not proved`);
     },
     copying: (): void => {

@@ -1,15 +1,38 @@
-import { closeSync, fstatSync, openSync, readSync, renameSync, rmSync, statSync, writeSync } from 'node:fs';
+import { createHash } from 'node:crypto';
+import {
+  closeSync,
+  existsSync,
+  fstatSync,
+  openSync,
+  readFileSync,
+  readSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeSync,
+} from 'node:fs';
 import { basename, dirname, join } from 'node:path';
 import { limits, megabytes } from '#core/limits';
 import {
-  jpegStamper,
+  compareFields,
+  formatOf,
+  formats,
+  isDisguised,
+  isPictureName,
   provePhoto,
   readCarried,
+  readContainer,
   readJpeg,
+  readTags,
+  sidecarPacket,
+  stampPicture,
+  wrappedPacket,
   type Carried,
+  type PictureFormat,
   type ProofLine,
   type StampFields,
-  type StampResult,
+  type StampOptions,
+  type Stamping,
 } from '#core/photo';
 import { reason } from './reason.ts';
 
@@ -18,10 +41,20 @@ export interface Stamped {
   readonly photo: string;
   /** The file that was written; null where none was. */
   readonly out: string | null;
+  /** The file of XMP beside it; null where none was written. */
+  readonly sidecar: string | null;
+  readonly format: PictureFormat | null;
   readonly proved: boolean;
   readonly message: string;
+  /** What somebody should know besides: another format than the name says, broken metadata that stay, fields kept. */
+  readonly remarks: readonly string[];
   /** Every field as it was meant and as it reads back. */
   readonly lines: readonly ProofLine[];
+}
+
+export interface FileStampOptions extends StampOptions {
+  /** Whether a file of XMP stands beside pictures that are written into, too. */
+  readonly sidecar?: boolean;
 }
 
 const sameBytes = (a: Uint8Array, b: Uint8Array): boolean => Buffer.compare(a, b) === 0;
@@ -34,98 +67,194 @@ const COPY_BYTES = 256 * 1024;
 /** Not a failure of ours: the photo cannot be stamped, and this says why. */
 class Refused extends Error {}
 
+const COPY_BUFFER = Buffer.allocUnsafeSlow(COPY_BYTES);
+
 /**
- * Stamps files one after the other. Of a photo only the two ends are looked at; the middle of the image goes
- * from file to file through one small buffer that stays in the processor's cache.
+ * Writes a photo stamped beside its new place, reads that again, compares, and renames it. Of a JPEG only the two ends
+ * are looked at; the middle of the image goes from file to file through one small buffer that stays in the processor's
+ * cache. A format that cannot be written into is copied, with a sidecar beside it.
  */
-export class FileStamper {
-  readonly #fields: StampFields;
-  readonly #stampJpeg: (bytes: Uint8Array) => StampResult;
-  readonly #buffer = Buffer.allocUnsafeSlow(COPY_BYTES);
-
-  constructor(fields: StampFields) {
-    this.#fields = fields;
-    this.#stampJpeg = jpegStamper(fields);
+export function stampFile(
+  photo: string,
+  out: string,
+  fields: StampFields,
+  options: FileStampOptions = {},
+): Stamped {
+  const nothing = { photo, out: null, sidecar: null, format: null, proved: false, remarks: [], lines: [] };
+  let file: number | undefined;
+  try {
+    // Opening a pipe would wait for somebody to write into it.
+    if (!statSync(photo).isFile()) throw new Refused('it is no file.');
+    file = openSync(photo, 'r');
+    const { size, dev, ino } = fstatSync(file);
+    const there = statSync(out, { throwIfNoEntry: false });
+    if (there?.dev === dev && there.ino === ino)
+      throw new Refused('The stamped photo would replace the original. Name another folder with --out.');
+    if (size > limits.photoBytes)
+      throw new Refused(`it has ${megabytes(size)}; at most ${megabytes(limits.photoBytes)} are taken.`);
+    return stampOpen({ photo, out, from: file, size, fields, options });
+  } catch (error) {
+    if (error instanceof Refused) return { ...nothing, message: error.message };
+    if (error instanceof Error && 'code' in error)
+      return { ...nothing, message: `cannot be read or written: ${reason(error)}` };
+    throw error;
+  } finally {
+    if (file !== undefined) closeSync(file);
   }
+}
 
-  /** Writes a photo stamped beside its new place, reads that again, compares, and renames it. */
-  stamp(photo: string, out: string): Stamped {
-    let file: number | undefined;
-    try {
-      // Opening a pipe would wait for somebody to write into it.
-      if (!statSync(photo).isFile()) throw new Refused('it is no file.');
-      file = openSync(photo, 'r');
-      const { size, dev, ino } = fstatSync(file);
-      const there = statSync(out, { throwIfNoEntry: false });
-      if (there?.dev === dev && there.ino === ino)
-        throw new Refused('The stamped photo would replace the original. Name another folder with --out.');
-      if (size > limits.photoBytes)
-        throw new Refused(`it has ${megabytes(size)}; at most ${megabytes(limits.photoBytes)} are taken.`);
-      const { proved, lines } = this.#write(file, size, out);
-      return {
-        photo,
-        out,
-        proved,
-        message: proved ? 'proved' : 'written, but not all reads back as meant',
-        lines,
-      };
-    } catch (error) {
-      if (error instanceof Refused)
-        return { photo, out: null, proved: false, message: error.message, lines: [] };
-      if (error instanceof Error && 'code' in error)
-        return {
-          photo,
-          out: null,
-          proved: false,
-          message: `cannot be read or written: ${reason(error)}`,
-          lines: [],
-        };
-      throw error;
-    } finally {
-      if (file !== undefined) closeSync(file);
-    }
-  }
+interface Work {
+  readonly photo: string;
+  readonly out: string;
+  readonly from: number;
+  readonly size: number;
+  readonly fields: StampFields;
+  readonly options: FileStampOptions;
+}
 
-  #write(from: number, size: number, out: string): { proved: boolean; lines: readonly ProofLine[] } {
-    let ends = readEnds(from, size, HEAD_BYTES);
-    let result = this.#stampJpeg(ends);
-    if (!result.ok && ends.length < size) {
-      ends = readEnds(from, size, size); // metadata longer than the head: the whole photo is needed
-      result = this.#stampJpeg(ends);
-    }
-    if (!result.ok) throw new Refused(result.message);
-    const [head, image] = result.parts;
-    const imageStart = ends.length - image.length;
-    const beside = join(dirname(out), `.${basename(out)}.${String(process.pid)}.part`);
-    const file = openSync(beside, 'w+');
-    try {
-      writeAll(file, head);
-      this.#copy(from, file, imageStart, size);
-      const growth = head.length - imageStart;
-      const written = readEnds(
-        file,
-        fstatSync(file).size,
-        ends.length < size ? HEAD_BYTES + growth : size + growth,
-      );
-      const proof = provePhoto(written, ends, this.#fields, sameBytes);
-      renameSync(beside, out);
-      return proof;
-    } catch (error) {
-      rmSync(beside, { force: true });
-      throw error;
-    } finally {
-      closeSync(file);
-    }
-  }
+function stampOpen(work: Work): Stamped {
+  const { photo, out, from, size, options } = work;
+  const format = formatOf(readEnds(from, Math.min(size, 64), 64));
+  if (!format) throw new Refused(refusalOf(photo));
+  const remarks = isDisguised(photo, format) ? [`It is a ${format}, whatever its name says.`] : [];
+  if (formats[format] === 'sidecar') return { ...withSidecar(work, format), remarks };
+  const { stamping, proof } = format === 'JPEG' ? writeEnds(work) : writeWhole(work);
+  const sidecar = options.sidecar ? writeSidecar(photo, out, stamping.fields) : undefined;
+  const lines = [...proof.lines, ...(sidecar?.lines ?? [])];
+  const proved = lines.every(({ agrees }) => agrees);
+  return {
+    photo,
+    out,
+    sidecar: sidecar?.path ?? null,
+    format,
+    proved,
+    message: proved ? 'proved' : 'written, but not all reads back as meant',
+    remarks: [...remarks, ...remarksOn(stamping)],
+    lines,
+  };
+}
 
-  #copy(from: number, to: number, start: number, end: number): void {
-    for (let at = start; at < end;) {
-      const count = readSync(from, this.#buffer, 0, Math.min(this.#buffer.length, end - at), at);
-      if (count === 0) throw new Refused('the file became shorter while it was read.');
-      writeAll(to, this.#buffer.subarray(0, count));
-      at += count;
-    }
+/** Why a file is no picture that can be stamped, in the words of its name. */
+function refusalOf(photo: string): string {
+  const ending = /\.[a-z0-9]{1,8}$/i.exec(photo)?.[0] ?? '';
+  if (isPictureName(photo))
+    return 'Its bytes are those of no picture, whatever its name says. Nothing was written.';
+  return `${ending ? `A ${ending} file` : 'This'} cannot be stamped: JPEG, PNG and WebP are written into, TIFF, GIF, HEIC and AVIF get a file beside them.`;
+}
+
+function remarksOn({ left, kept, removed, replaced }: Stamping): string[] {
+  return [
+    ...left.map((where) => `Its ${where} data are broken and stay as they are.`),
+    ...replaced.map(({ field, was }) => `Replaced its ${field}, which was “${was}”.`),
+    ...(kept.length > 0 ? [`Kept what it had: ${kept.join(', ')}.`] : []),
+    ...(removed.length > 0 ? [`Removed: ${removed.join(', ')}.`] : []),
+  ];
+}
+
+type Written = { readonly stamping: Stamping; readonly proof: ReturnType<typeof provePhoto> };
+
+/** A JPEG, of which only the ends are read. */
+function writeEnds({ from, size, out, fields, options }: Work): Written {
+  let ends = readEnds(from, size, HEAD_BYTES);
+  let result = stampPicture(ends, fields, options);
+  if (!result.ok && ends.length < size) {
+    ends = readEnds(from, size, size); // metadata longer than the head: the whole photo is needed
+    result = stampPicture(ends, fields, options);
   }
+  if (!result.ok) throw new Refused(result.message);
+  const stamping = result;
+  const [head = new Uint8Array(), image = new Uint8Array()] = stamping.parts;
+  const imageStart = ends.length - image.length;
+  return beside(out, (file) => {
+    writeAll(file, head);
+    copy(from, file, imageStart, size);
+    const growth = head.length - imageStart;
+    const most = ends.length < size ? HEAD_BYTES + growth : size + growth;
+    return {
+      stamping,
+      proof: provePhoto(readEnds(file, fstatSync(file).size, most), ends, stamping, sameBytes),
+    };
+  });
+}
+
+function writeWhole({ from, size, out, fields, options }: Work): Written {
+  const original = readEnds(from, size, size);
+  const stamping = stampPicture(original, fields, options);
+  if (!stamping.ok) throw new Refused(stamping.message);
+  return beside(out, (file) => {
+    for (const part of stamping.parts) writeAll(file, part);
+    const { size: written } = fstatSync(file);
+    return { stamping, proof: provePhoto(readEnds(file, written, written), original, stamping, sameBytes) };
+  });
+}
+
+/** A format that is not written into: the file as it is, and its fields in a file beside it. */
+function withSidecar(
+  { photo, out, from, size, fields }: Work,
+  format: PictureFormat,
+): Omit<Stamped, 'remarks'> {
+  beside(out, (file) => copy(from, file, 0, size));
+  const { path, lines } = writeSidecar(photo, out, fields);
+  const proved = lines.every(({ agrees }) => agrees);
+  const message = proved
+    ? 'proved, in a file of XMP beside it'
+    : 'written beside it, but not all reads back as meant';
+  return { photo, out, sidecar: path, format, proved, message, lines };
+}
+
+const sidecarOf = (photo: string): string => photo.replace(/\.[^./\\]*$/, '') + '.xmp';
+
+/** Writes the file of XMP beside a picture; one that stands beside the original is kept, with the fields set. */
+function writeSidecar(
+  photo: string,
+  out: string,
+  fields: StampFields,
+): { path: string; lines: readonly ProofLine[] } {
+  const [old, path] = [sidecarOf(photo), sidecarOf(out)];
+  const there =
+    existsSync(old) && statSync(old).size < limits.pageBytes ? readFileSync(old, 'utf8') : undefined;
+  const result = sidecarPacket(fields, there);
+  if (!result.ok) throw new Refused(`${basename(old)} stands beside it and is broken; nothing was written.`);
+  beside(path, (file) => writeAll(file, Buffer.from(result.packet)));
+  const tags = readTags(wrappedPacket(readFileSync(path)));
+  const meant = { fields, left: ['Exif', 'IPTC'], removed: [], format: 'PNG' } as const;
+  const lines = tags ? compareFields(tags, meant) : [];
+  const unread = { field: 'sidecar', where: 'XMP', meant: 'readable', read: '', agrees: false } as const;
+  return { path, lines: lines.length > 0 ? lines : [unread] };
+}
+
+/** Writes a file beside its place and renames it when it is whole. */
+function beside<T>(out: string, work: (file: number) => T): T {
+  const part = join(dirname(out), `.${basename(out)}.${String(process.pid)}.part`);
+  const file = openSync(part, 'w+');
+  try {
+    const result = work(file);
+    renameSync(part, out);
+    return result;
+  } catch (error) {
+    rmSync(part, { force: true });
+    throw error;
+  } finally {
+    closeSync(file);
+  }
+}
+
+function copy(from: number, to: number, start: number, end: number): void {
+  for (let at = start; at < end;) {
+    const count = readSync(from, COPY_BUFFER, 0, Math.min(COPY_BUFFER.length, end - at), at);
+    if (count === 0) throw new Refused('the file became shorter while it was read.');
+    writeAll(to, COPY_BUFFER.subarray(0, count));
+    at += count;
+  }
+}
+
+/** SHA-256 of what in a picture's file is no metadata, hexadecimal; '' where it cannot be taken apart. */
+export function imageDigest(path: string): string {
+  const read = readContainer(readFileSync(path));
+  if (!read.ok) return '';
+  const hash = createHash('sha256');
+  for (const stretch of read.container.image) hash.update(stretch);
+  return hash.digest('hex');
 }
 
 /** The first `head` and the last TAIL_BYTES bytes of a file, one behind the other; all of a shorter file. */
@@ -149,6 +278,26 @@ function writeAll(file: number, bytes: Uint8Array): void {
   for (let at = 0; at < bytes.length;) at += writeSync(file, bytes, at, bytes.length - at);
 }
 
+/** The day a picture was taken, RFC 3339 full-date; '' where it does not say, or cannot be read. */
+export function takenOn(path: string): string {
+  try {
+    if (!statSync(path).isFile()) return '';
+    const file = openSync(path, 'r');
+    try {
+      const { size } = fstatSync(file);
+      const head = readEnds(file, size, HEAD_BYTES);
+      const isShort = formatOf(head) === 'JPEG' || size > limits.photoBytes;
+      const { taken = '' } = readCarried(isShort ? head : readEnds(file, size, size)) ?? {};
+      const [, year, month, day] = /^(\d{4})[:-](\d\d)[:-](\d\d)/.exec(taken) ?? [];
+      return year && month && day && year !== '0000' ? `${year}-${month}-${day}` : '';
+    } finally {
+      closeSync(file);
+    }
+  } catch {
+    return ''; // stamping it will say why
+  }
+}
+
 export type PhotoReading =
   | { readonly ok: true; readonly size: number; readonly carried: Carried | undefined }
   | { readonly ok: false; readonly message: string };
@@ -159,13 +308,15 @@ export function readPhoto(path: string): PhotoReading {
   try {
     const { size } = fstatSync(file);
     let bytes = readEnds(file, size, HEAD_BYTES);
-    let read = readJpeg(bytes);
-    // Only a JPEG whose metadata are longer than its head needs to be read whole.
-    if (!read.ok && bytes.length < size && bytes[0] === 0xff && bytes[1] === 0xd8) {
-      bytes = readEnds(file, size, size);
-      read = readJpeg(bytes);
-    }
-    if (!read.ok) return read;
+    const format = formatOf(bytes);
+    if (!format) return { ok: false, message: NO_PICTURE };
+    if (format === 'JPEG') {
+      const read = readJpeg(bytes);
+      // Only a JPEG whose metadata are longer than its head needs to be read whole.
+      if (!read.ok && bytes.length < size) bytes = readEnds(file, size, size);
+    } else bytes = readEnds(file, size, size);
+    const read = formats[format] === 'written' ? readContainer(bytes) : undefined;
+    if (read && !read.ok) return read;
     const carried = readCarried(bytes);
     const pixels = (carried?.width ?? 0) * (carried?.height ?? 0);
     if (pixels > limits.photoPixels)
@@ -178,3 +329,5 @@ export function readPhoto(path: string): PhotoReading {
     closeSync(file);
   }
 }
+
+const NO_PICTURE = 'This is no picture of a kind that is taken: JPEG, PNG, WebP, TIFF, GIF, HEIC or AVIF.';

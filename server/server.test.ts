@@ -338,7 +338,7 @@ describe('photos', () => {
       provePhoto(
         body as Buffer,
         originals[0] ?? Buffer.alloc(0),
-        fields,
+        { fields },
         (a, b) => Buffer.compare(a, b) === 0,
       ).proved,
     ).toBe(true);

@@ -2,7 +2,7 @@
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
 import type { ProofLine, StampFields } from '#core/photo';
-import { FileStamper } from '#outside/stamper.ts';
+import { stampFile } from '#outside/stamper.ts';
 import { folderPhotoStore } from '../gateways/photoStore.ts';
 
 export type StampOutcome =
@@ -23,9 +23,6 @@ export async function stampPhoto(
   const store = folderPhotoStore(location);
   const original = await store.file(originalKey);
   if (!original) return { ok: false, message: 'The original is no longer in the photo store.' };
-  const { out, proved, lines, message } = new FileStamper(fields).stamp(
-    original,
-    join(location, `${randomUUID()}.part`),
-  );
+  const { out, proved, lines, message } = stampFile(original, join(location, `${randomUUID()}.part`), fields);
   return out === null ? { ok: false, message } : { ok: true, key: await store.take(out), proved, lines };
 }
