@@ -338,7 +338,7 @@ describe('zinc stamp and read', () => {
       out,
       '--json',
     ]);
-    expect(result).toEqual({
+    expect(result).toMatchObject({
       photos: [{ photo, out: join(out, 'front.jpg'), proved: true, message: 'proved', lines: [] }],
     });
     expect(json(['read', join(out, 'front.jpg'), '--json'])).toMatchObject({
@@ -368,7 +368,7 @@ describe('zinc stamp and read', () => {
     ]) as { photos: { proved: boolean; message: string }[] };
     expect(photos.map(({ proved }) => proved)).toEqual([false, false, false, false, true]);
     expect(photos.map(({ message }) => message)).toEqual([
-      expect.stringContaining('no JPEG'),
+      expect.stringContaining('those of no picture'),
       expect.stringContaining('cut off'),
       expect.stringContaining('no such file'),
       expect.stringContaining('300 MB'),

@@ -17,10 +17,11 @@ export const command: Command = {
     const [file] = positionals;
     if (!file) throw new CannotRun(usage);
     const bytes = await readBytes(file, limits.photoBytes);
-    const found = isPicture(bytes)
-      ? { photo: await readPhoto(bytes, file) }
-      : readPage(bytes, file, values.url);
-    process.stdout.write(`${JSON.stringify(found, null, values.json ? undefined : 2)}\n`);
+    const found = isPicture(bytes) ? await readPhoto(bytes, file) : readPage(bytes, file, values.url);
+    const isForPeople = !values.json && 'photo' in found;
+    process.stdout.write(
+      isForPeople ? inGroups(found) : `${JSON.stringify(found, null, values.json ? undefined : 2)}\n`,
+    );
     return 0;
   },
 };
@@ -30,11 +31,30 @@ function readPage(bytes: Uint8Array, file: string, url: string | undefined): { i
   return { items: readSource(decodeText(bytes).text, url).items.map(plainItem) };
 }
 
-async function readPhoto(bytes: Uint8Array, file: string): Promise<unknown> {
-  const { readCarried } = await import('#core/photo');
-  const carried = readCarried(bytes);
-  if (!carried) throw new CannotRun(`${file} is a picture, but its metadata cannot be read.`);
-  return carried;
+interface PhotoRead {
+  readonly photo: unknown;
+  /** Every field that a reader finds, by kind of metadata. */
+  readonly groups: Readonly<Record<string, Readonly<Record<string, string>>>>;
+  /** What says something of a person or a device. */
+  readonly personal: readonly { readonly what: string; readonly value: string }[];
+}
+
+async function readPhoto(bytes: Uint8Array, file: string): Promise<PhotoRead> {
+  const { personalIn, readCarried, readTags, tagTexts } = await import('#core/photo');
+  const [photo, tags] = [readCarried(bytes), readTags(bytes)];
+  if (!photo || !tags) throw new CannotRun(`${file} is a picture, but its metadata cannot be read.`);
+  return { photo, groups: tagTexts(tags), personal: personalIn(tags) };
+}
+
+function inGroups({ groups, personal }: PhotoRead): string {
+  const lines = Object.entries(groups).flatMap(([group, fields]) => [
+    group,
+    ...Object.entries(fields).map(([name, text]) => `  ${name}: ${text.replaceAll('\n', '\n    ')}`),
+  ]);
+  const said = personal.map(({ what, value }) => `  ${what}: ${value}`);
+  return [...lines, ...(said.length > 0 ? ['Says something of a person or a device', ...said] : []), ''].join(
+    '\n',
+  );
 }
 
 /** Whether the first bytes are those of JPEG, PNG, RIFF (WebP), TIFF, GIF or an ISO media file (HEIC, AVIF). */

@@ -1,0 +1,155 @@
+/** What the command line does with whole sets of photos. */
+import { spawnSync } from 'node:child_process';
+import {
+  existsSync,
+  mkdirSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import sharp from 'sharp';
+import { jsonLd } from '#core/markup';
+import { larkspur } from '#sample';
+
+const zinc = join(import.meta.dirname, '../bin/zinc');
+const folder = mkdtempSync(join(tmpdir(), 'zinc-stamp-'));
+const photos = join(folder, 'photos');
+const record = join(folder, 'record.json');
+const file = (name: string, content: string | Uint8Array): string => {
+  writeFileSync(join(folder, name), content);
+  return join(folder, name);
+};
+const run = (words: readonly string[]): { status: number | null; out: string; err: string } => {
+  const { status, stdout, stderr } = spawnSync(zinc, ['stamp', ...words, '--record', record], {
+    cwd: folder,
+    encoding: 'utf8',
+    timeout: 60_000,
+  });
+  return { status, out: stdout, err: stderr };
+};
+const read = (path: string): Record<string, Record<string, Record<string, string>>> =>
+  JSON.parse(spawnSync(zinc, ['read', path, '--json'], { encoding: 'utf8' }).stdout) as ReturnType<
+    typeof read
+  >;
+
+beforeAll(async () => {
+  mkdirSync(join(photos, 'more'), { recursive: true });
+  const picture = sharp({ create: { width: 30, height: 20, channels: 3, background: '#456' } });
+  const jpeg = picture
+    .jpeg()
+    .withExif({ IFD0: { Artist: 'Ann' }, IFD2: { BodySerialNumber: 'SN-4711' } } as never);
+  file('record.json', jsonLd(larkspur).text);
+  file('photos/IMG_1.jpg', await jpeg.toBuffer());
+  file('photos/IMG_2.png', await picture.png().toBuffer());
+  file('photos/IMG_3.webp', await picture.webp().toBuffer());
+  file('photos/IMG_4.gif', await picture.gif().toBuffer());
+  file('photos/more/IMG_5.jpg', await picture.png().toBuffer());
+  file('photos/more/IMG_6.jpg', 'no picture');
+  file('photos/readme.txt', 'no picture at all');
+});
+
+afterAll(() => {
+  rmSync(folder, { recursive: true });
+});
+
+describe('zinc stamp', () => {
+  test('takes folders, words, wordings and names; one bad file stops no other', () => {
+    const words = file(
+      'words.csv',
+      'file,subject,alt\nimg_1.JPG,Eye test,A chart\nimg_3.webp,Frames,\nnone.jpg,x,\n',
+    );
+    const out = join(folder, 'out');
+    const result = run([
+      photos,
+      '--words',
+      words,
+      '--title',
+      '{subject} at {name}',
+      '--name',
+      '{subject}-{town}-{number}',
+      '--out',
+      out,
+    ]);
+    expect(result.status).toBe(1);
+    expect(result.err).toContain('none.jpg in');
+    expect(readdirSync(out).sort()).toEqual([
+      'eye-test-port-ellery-1.jpg',
+      'frames-port-ellery-3.webp',
+      'port-ellery-2.png',
+      'port-ellery-4.gif',
+      'port-ellery-4.xmp',
+      'port-ellery-5.jpg',
+    ]);
+    expect(result.out).toMatch(/IMG_6.jpg: Its bytes are those of no picture/);
+    expect(result.out).toMatch(/IMG_5.jpg → .*: proved\n {2}It is a PNG, whatever its name says/);
+    expect(read(join(out, 'eye-test-port-ellery-1.jpg'))['groups']).toMatchObject({
+      Exif: { XPSubject: 'Eye test', Artist: 'Ann' },
+      XMP: { title: 'Eye test at Larkspur & Vane Veterinary Care', AltTextAccessibility: 'A chart' },
+    });
+  });
+
+  test('writes into empty fields only, removes what is personal, and writes sidecars, as asked', () => {
+    const out = join(folder, 'out2');
+    const photo = join(photos, 'IMG_1.jpg');
+    const stamp = file(
+      'stamp.json',
+      JSON.stringify({ author: { is: 'name', name: 'Zoë' }, when: { author: 'always' } }),
+    );
+    expect(run([photo, '--stamp', stamp, '--remove-personal', '--sidecar', '--out', out]).status).toBe(0);
+    const { groups } = read(join(out, 'IMG_1.jpg'));
+    expect(groups).toMatchObject({ Exif: { Artist: 'Zoë' }, IPTC: { 'By-line': 'Zoë' } });
+    expect(readFileSync(join(out, 'IMG_1.jpg')).includes('SN-4711')).toBe(false);
+    expect(existsSync(join(out, 'IMG_1.xmp'))).toBe(true);
+    const empty = run([
+      photo,
+      '--stamp',
+      stamp,
+      '--only-empty',
+      '--title',
+      'T',
+      '--out',
+      join(folder, 'out3'),
+    ]);
+    expect(empty.out).toContain('proved');
+    expect(read(join(folder, 'out3', 'IMG_1.jpg'))['groups']).toMatchObject({ XMP: { title: 'T' } });
+  });
+
+  test('several processes do the same as one', () => {
+    const [one, two] = [join(folder, 'one'), join(folder, 'two')];
+    const words = [photos, '--title', '{town} {number}', '--name', '{title}', '--json'];
+    const [alone, together] = [
+      run([...words, '--jobs', '1', '--out', one]),
+      run([...words, '--jobs', '3', '--out', two]),
+    ];
+    expect(together.out.replaceAll(two, one)).toBe(alone.out);
+    expect(readdirSync(two)).toEqual(readdirSync(one));
+    expect(JSON.parse(alone.out)).toMatchObject({
+      photos: [
+        { proved: true, title: 'Port Ellery 1', digest: expect.stringMatching(/^[0-9a-f]{64}$/) as unknown },
+        {},
+        {},
+        {},
+        {},
+        {},
+      ],
+    });
+  });
+
+  test.each([
+    [['--title', '{twon}'], 'no placeholder {twon}'],
+    [['--stamp', 'bad.json'], 'is no stamp: wordings.title'],
+    [['--words', 'bad.csv'], 'no heading “titel”'],
+    [['--jobs', '0'], '--jobs takes'],
+  ])('%j cannot be meant', (words, message) => {
+    file('bad.json', '{"wordings":{"title":"{x}"}}');
+    file('bad.csv', 'file,titel\n');
+    const { status, err } = run([photos, ...words, '--out', join(folder, 'never')]);
+    expect([status, err]).toEqual([2, expect.stringContaining(message)]);
+    expect(existsSync(join(folder, 'never'))).toBe(false);
+  });
+});
