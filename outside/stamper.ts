@@ -315,8 +315,9 @@ export function readPhoto(path: string): PhotoReading {
       // Only a JPEG whose metadata are longer than its head needs to be read whole.
       if (!read.ok && bytes.length < size) bytes = readEnds(file, size, size);
     } else bytes = readEnds(file, size, size);
-    const read = formats[format] === 'written' ? readContainer(bytes) : undefined;
-    if (read && !read.ok) return read;
+    if (formats[format] === 'sidecar') return { ok: false, message: notWritten(format) };
+    const read = readContainer(bytes);
+    if (!read.ok) return read;
     const carried = readCarried(bytes);
     const pixels = (carried?.width ?? 0) * (carried?.height ?? 0);
     if (pixels > limits.photoPixels)
@@ -330,4 +331,6 @@ export function readPhoto(path: string): PhotoReading {
   }
 }
 
-const NO_PICTURE = 'This is no picture of a kind that is taken: JPEG, PNG, WebP, TIFF, GIF, HEIC or AVIF.';
+const NO_PICTURE = 'This is no picture of a kind that is taken: JPEG, PNG or WebP.';
+const notWritten = (format: PictureFormat): string =>
+  `A ${format} cannot be written into; “zinc stamp” puts a file of XMP beside it. JPEG, PNG and WebP are taken here.`;

@@ -5,7 +5,7 @@ import { readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
 import { reason } from '#outside/reason.ts';
-import type { LivePage } from '#outside/livePage.ts';
+import type { LivePage, LiveReaders } from '#outside/livePage.ts';
 import { CannotRun, readBytes, readRecord, readWords, type Command } from './command.ts';
 import { filesOf, isAddress } from './pages.ts';
 
@@ -32,11 +32,12 @@ export const command: Command = {
 async function verifier(record: BusinessRecord): Promise<(source: string) => Promise<LivePage>> {
   const { guardedFetcher } = await import('#outside/fetcher.ts');
   const { robotsOf } = await import('#outside/robots.ts');
-  const { verifyLive } = await import('#outside/livePage.ts');
+  const { judgeSent, verifyLive } = await import('#outside/livePage.ts');
   const fetcher = guardedFetcher(process.env['ZINC_STANDIN_HOST'] ?? undefined);
   const robots = robotsOf(fetcher);
+  const judge: LiveReaders['judge'] = (sent, one) => Promise.resolve(judgeSent(sent, one));
   return (source) =>
-    isAddress(source) ? verifyLive(source, record, { fetcher, robots }) : verifyFile(source, record);
+    isAddress(source) ? verifyLive(source, record, { fetcher, robots, judge }) : verifyFile(source, record);
 }
 
 /** A page that lies here, as it would be read were it sent. */

@@ -1,7 +1,13 @@
 import { factLabel, isFact, type BusinessRecord } from '#core/record';
-import { readSource } from '#core/reading';
-import { carriedBy, decodeText, editBytes } from '#core/text';
-import { weave, wovenSyntaxes, type WeaveResult, type WeaveChoices } from '#core/weaving';
+import { removeFromBytes } from '#core/page';
+import { editBytes } from '#core/text';
+import {
+  weaveBytes,
+  wovenSyntaxes,
+  type WeaveChoices,
+  type WeaveResult,
+  type WovenBytes,
+} from '#core/weaving';
 import { limits } from '#core/limits';
 import { CannotRun, oneOf, readBytes, readRecord, readWords, save, type Command } from './command.ts';
 import { changePages, type Changed } from './pages.ts';
@@ -35,9 +41,9 @@ export const command: Command = {
     };
     const [page = ''] = positionals;
     if (!values.json)
-      return changePages(positionals, values.out, (bytes) => changed(weaveBytes(bytes, weaving)));
+      return changePages(positionals, values.out, (bytes) => changed(weavePage(bytes, weaving)));
     if (positionals.length > 1) throw new CannotRun('Take one page with --json.');
-    const { result, bytes } = weaveBytes(await readBytes(page, limits.pageBytes), weaving);
+    const { result, bytes } = weavePage(await readBytes(page, limits.pageBytes), weaving);
     if (values.out && result.ok) await save(values.out, bytes);
     process.stdout.write(`${JSON.stringify(forMachines(page, result, values.out === undefined))}\n`);
     return result.ok ? statusOf(result) : 2;
@@ -49,20 +55,11 @@ interface Weaving extends WeaveChoices {
   readonly corrects: boolean;
 }
 
-interface WovenBytes {
-  readonly result: WeaveResult;
-  readonly bytes: Uint8Array;
-}
-
-function weaveBytes(bytes: Uint8Array, weaving: Weaving): WovenBytes {
-  const { text, encoding } = decodeText(bytes);
-  const result = weave(readSource(text), weaving.record, {
-    ...weaving,
-    carries: carriedBy(encoding),
-  });
-  const mends = weaving.corrects ? result.differing.flatMap(({ edits }) => edits ?? []) : [];
-  if (mends.length > 0) return weaveBytes(editBytes(bytes, mends), { ...weaving, corrects: false });
-  return { result, bytes: result.ok ? editBytes(bytes, result.edits) : bytes };
+function weavePage(bytes: Uint8Array, weaving: Weaving): WovenBytes {
+  const woven = weaveBytes(bytes, weaving.record, weaving);
+  const mends = weaving.corrects ? woven.result.differing.flatMap(({ edits }) => edits ?? []) : [];
+  if (mends.length === 0) return woven;
+  return weavePage(editBytes(removeFromBytes(bytes, 'woven'), mends), { ...weaving, corrects: false });
 }
 
 const statusOf = ({ differing, ambiguous }: WeaveResult): number =>

@@ -1,6 +1,6 @@
 import type { OutputForm } from '#core/markup';
 import { carriedBy, decodeText, editBytes } from '#core/text';
-import type { Placement } from './placements.ts';
+import type { PlacedForm, Placement } from './placements.ts';
 import { place, removalOf } from './placing.ts';
 
 export type BytesResult =
@@ -24,5 +24,5 @@ export function placeInBytes(
 }
 
 /** The page without what was placed, byte for byte as it was before. */
-export const removeFromBytes = (bytes: Uint8Array, form?: OutputForm): Uint8Array =>
+export const removeFromBytes = (bytes: Uint8Array, form?: PlacedForm): Uint8Array =>
   editBytes(bytes, removalOf(decodeText(bytes).text, form));

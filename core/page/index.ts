@@ -1,5 +1,6 @@
 export * from './already.ts';
 export * from './bytes.ts';
+export * from './forms.ts';
 export * from './live.ts';
 export * from './placements.ts';
 export * from './placing.ts';

@@ -1,6 +1,19 @@
 import { selectElements, type HtmlDocument, type Spot } from '#core/html';
-import type { OutputForm } from '#core/markup';
+import { outputForms } from '#core/markup';
 import { counted } from '#core/text';
+import type { WovenSyntax } from '#core/weaving';
+
+/** Markup that is woven into the page's own text, by its syntax. */
+export const wovenSyntaxOf = { woven: 'microdata', 'woven-rdfa': 'rdfa' } as const satisfies Readonly<
+  Record<string, WovenSyntax>
+>;
+export type WovenForm = keyof typeof wovenSyntaxOf;
+
+/** Everything that can be put on a page: the forms of output, or markup woven into the page's own text. */
+export const placedForms = [...outputForms, 'woven', 'woven-rdfa'] as const;
+export type PlacedForm = (typeof placedForms)[number];
+
+export const isWovenForm = (form: PlacedForm): form is WovenForm => form in wovenSyntaxOf;
 
 /** Where markup can stand on a page without an element being named. */
 export const placements = ['head', 'body-begin', 'body-end'] as const;
@@ -8,8 +21,11 @@ export const placements = ['head', 'body-begin', 'body-end'] as const;
 const sides = ['before', 'after', 'inside'] as const;
 export type Placement = (typeof placements)[number] | `${(typeof sides)[number]}:${string}`;
 
-/** Where each form stands unless told otherwise. The NAP block is for visitors, so never in the head. */
-export const usualPlacement: Readonly<Record<OutputForm, Placement>> = {
+/**
+ * Where each form stands unless told otherwise. The NAP block is for visitors, so never in the head; what is woven stands
+ * where the text is.
+ */
+export const usualPlacement: Readonly<Record<PlacedForm, Placement>> = {
   jsonld: 'head',
   graph: 'head',
   microdata: 'body-end',
@@ -17,6 +33,8 @@ export const usualPlacement: Readonly<Record<OutputForm, Placement>> = {
   block: 'body-end',
   card: 'body-end',
   hours: 'body-end',
+  woven: 'body-end',
+  'woven-rdfa': 'body-end',
 };
 
 /** A placement as it is typed; undefined where it is none. */

@@ -1,6 +1,6 @@
 import { isScript, outputForms, type OutputForm } from '#core/markup';
 import { insertionPoint, isWritten, readDocument, type HtmlDocument } from '#core/html';
-import { findSpot, usualPlacement, type Placement } from './placements.ts';
+import { findSpot, isWovenForm, usualPlacement, type PlacedForm, type Placement } from './placements.ts';
 import { unweaving } from '#core/weaving';
 import { keepsPage } from './keeping.ts';
 import { applyEdits, asciiHtml, asciiJson, shortDigest, type Edit } from '#core/text';
@@ -109,13 +109,14 @@ export const asciiMarkup = (markup: string, form: OutputForm): string =>
   isScript(form) ? asciiJson(markup) : asciiHtml(markup);
 
 /** The source without the markup that was placed: of one form, or all of it, what was woven into text included. */
-export const remove = (source: string, form?: OutputForm): string =>
+export const remove = (source: string, form?: PlacedForm): string =>
   applyEdits(source, removalOf(source, form));
 
 /** The edits that take out what was placed. */
-export function removalOf(source: string, form?: OutputForm): readonly Edit[] {
+export function removalOf(source: string, form?: PlacedForm): readonly Edit[] {
   const document = readDocument(source);
-  return [...removals(source, document, form), ...(form ? [] : unweaving(source, document))];
+  const woven = !form || isWovenForm(form) ? unweaving(source, document) : [];
+  return form && isWovenForm(form) ? woven : [...removals(source, document, form), ...woven];
 }
 
 function removals(source: string, document: HtmlDocument, form: OutputForm | undefined): Edit[] {

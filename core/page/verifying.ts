@@ -11,6 +11,8 @@ import {
 } from '#core/markup';
 import { businessesIn, readSource, recordFromItem, type Reading } from '#core/reading';
 import { factRows, factText, type BusinessRecord, type Fact } from '#core/record';
+import { isWoven } from '#core/weaving';
+import { isWovenForm, wovenSyntaxOf, type PlacedForm, type WovenForm } from './placements.ts';
 import { asciiMarkup, placedOn, type Placed } from './placing.ts';
 
 /** A fact that a machine reads otherwise than it was meant. */
@@ -43,11 +45,12 @@ function beside(reading: Reading, form: OutputForm, within: boolean): ReadItem[]
 }
 
 /** How many businesses a page carries besides what we placed on it, in the same syntax: a machine reads both. */
-export const othersBeside = (reading: Reading, form: OutputForm): number =>
-  beside(reading, form, false).length;
+export const othersBeside = (reading: Reading, form: PlacedForm): number =>
+  isWovenForm(form) ? 0 : beside(reading, form, false).length;
 
 /** Compares what a machine reads of what was placed on a page with what the record says now. */
-export function prove(reading: Reading, form: OutputForm, record: BusinessRecord): Proof {
+export function prove(reading: Reading, form: PlacedForm, record: BusinessRecord): Proof {
+  if (isWovenForm(form)) return proveWoven(reading, form, record);
   if (!isForMachines(form)) return { state: isSeen(reading, form) ? 'proved' : 'absent', misread: [] };
   const [item] = beside(reading, form, true);
   if (!item) return { state: 'absent', misread: [] };
@@ -62,6 +65,21 @@ export function prove(reading: Reading, form: OutputForm, record: BusinessRecord
   return { state: misread.length === 0 ? 'proved' : 'misread', misread };
 }
 
+/** What is woven says less than the record, and nothing else. */
+function proveWoven(reading: Reading, form: WovenForm, record: BusinessRecord): Proof {
+  const syntax = wovenSyntaxOf[form];
+  const item = isWoven(reading.source)
+    ? businessesIn(reading.items).find((one) => one.syntax === syntax)
+    : undefined;
+  if (!item) return { state: 'absent', misread: [] };
+  const [told, read] = [toldRecord(record), recordFromItem(item)];
+  const misread = factRows.flatMap(({ fact }) => {
+    const [one, other] = [factText(told, fact), factText(read, fact)];
+    return other === '' || one === other ? [] : [{ fact, meant: one, read: other }];
+  });
+  return { state: misread.length === 0 ? 'proved' : 'misread', misread };
+}
+
 const isForMachines = (form: OutputForm): boolean => markupForms.some((one) => one === form);
 
 /** Whether visitors see all of what was placed for them. */
@@ -72,7 +90,8 @@ function isSeen(reading: Reading, form: OutputForm): boolean {
 }
 
 /** Whether what was placed is, to the letter, what the record yields now. */
-export function isCurrent(reading: Reading, form: OutputForm, record: BusinessRecord): boolean {
+export function isCurrent(reading: Reading, form: PlacedForm, record: BusinessRecord): boolean {
+  if (isWovenForm(form)) return proveWoven(reading, form, record).state === 'proved';
   const region = ours(reading, form);
   if (!region) return false;
   const placed = region.text.replace(/\r\n/g, '\n');

@@ -1,3 +1,4 @@
+export { weaveBytes, type WovenBytes } from './bytes.ts';
 export type { Difference } from './differences.ts';
 export { isWoven, unweave, unweaving } from './marks.ts';
 export {
