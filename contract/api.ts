@@ -41,6 +41,7 @@ import {
   addedPagesSchema,
   addPagesQuerySchema,
   changedPageSchema,
+  livePageSchema,
   pagesSchema,
   placementInputSchema,
 } from './pages.ts';
@@ -154,6 +155,13 @@ export const api = {
   removePlaced: endpoint(paths.removePlaced, 'Takes it off again, to the byte.', {
     answer: changedPageSchema,
   }),
+  verifyLive: endpoint(
+    paths.verifyLive,
+    'Fetches the branch’s own page as a stranger would, and compares it.',
+    {
+      answer: livePageSchema,
+    },
+  ),
   deletePage: endpoint(paths.deletePage, 'Puts a page into the trash.'),
   restorePage: endpoint(paths.restorePage, 'Takes a page out of the trash.'),
   checks: endpoint(paths.checks, 'The client’s kept checks.', { answer: keptChecksSchema }),

@@ -1,9 +1,8 @@
 import * as z from 'zod';
-import { outputForms } from '#core/markup';
-import { readPlacement, type Placement } from '#core/page';
+import { liveStates, placedForms, readPlacement, type Placement } from '#core/page';
 import { factRows, type Fact } from '#core/record';
 
-export const formSchema = z.enum(outputForms);
+export const formSchema = z.enum(placedForms);
 
 /** Where markup stands: an end of head or body, or at an element, as `after:#footer`. */
 export const whereSchema = z.custom<Placement>(
@@ -71,3 +70,27 @@ export const placementInputSchema = z.object({
 /** A page after something was placed on it or taken off. */
 export const changedPageSchema = z.object({ page: pageSchema, changeId: z.number() });
 export type PlacementInput = z.input<typeof placementInputSchema>;
+
+const liveFactSchema = z.object({ fact: factSchema, label: z.string(), meant: z.string(), live: z.string() });
+
+/** A live page as a stranger finds it, compared with the record. */
+export const livePageSchema = z.object({
+  state: z.enum(liveStates),
+  url: z.string(),
+  /** The address that answered, after redirects. */
+  finalUrl: z.string(),
+  redirects: z.array(z.string()),
+  /** HTTP status; 0 where nothing answered. */
+  status: z.number(),
+  /** What keeps search engines from the page; ''. */
+  robots: z.string(),
+  /** SHA-256 of what was sent, hexadecimal; ''. */
+  digest: z.string(),
+  problem: z.string(),
+  /** RFC 3339. */
+  time: z.string(),
+  differing: z.array(liveFactSchema),
+  missing: z.array(liveFactSchema),
+  causes: z.array(z.object({ code: z.string(), message: z.string() })),
+});
+export type LivePage = z.infer<typeof livePageSchema>;

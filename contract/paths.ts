@@ -72,6 +72,7 @@ export const paths = {
   places: ['GET', '/places/search'],
   mapLayer: ['GET', '/places/:layer'],
   holidays: ['GET', '/holidays'],
+  verifyLive: ['POST', '/branches/:id/live'],
   fetch: ['POST', '/fetch'],
   imageSize: ['POST', '/image-size'],
 } as const;

@@ -72,7 +72,7 @@ export function createApp(parts: AppParts): Express {
     express.json({ limit: limits.jsonBytes }),
     clientRoutes(threads),
     branchRoutes(),
-    pageRoutes(threads, uploads),
+    pageRoutes(threads, uploads, fetcher),
     checkRoutes(threads, uploads),
     photoRoutes(photos, threads, uploads),
     archiveRoutes(photos, threads, uploads),

@@ -1,11 +1,15 @@
 import { readFile } from 'node:fs/promises';
 import { Readable } from 'node:stream';
 import { Router } from 'express';
-import { api, type AddedPages, type PlacedChoice } from '#contract';
+import { api, type AddedPages, type LivePage, type PlacedChoice } from '#contract';
 import { limits, megabytes } from '#core/limits';
 import { isZip } from '../gateways/fileKind.ts';
+import type { Fetcher } from '#outside/fetcher.ts';
+import { verifyLive, type LivePage as Judged } from '#outside/livePage.ts';
+import { robotsOf } from '#outside/robots.ts';
 import { pagesInZip, refusalOfPath, zipOf } from '#outside/zip.ts';
 import { Refusal } from '../problem.ts';
+import { findBranch, recordOf } from '../store/branches.ts';
 import {
   deletePage,
   findPage,
@@ -18,12 +22,12 @@ import {
   sourceOf,
   type ComingPage,
 } from '../store/pages.ts';
-import type { Threads } from '../threads/threads.ts';
+import { GivenUp, givenUp, type Threads } from '../threads/threads.ts';
 import { sent, serve } from './serve.ts';
 import { sendStream } from './stream.ts';
 import { uploadedFile, type Spool, type Uploaded } from './upload.ts';
 
-export function pageRoutes(threads: Threads, spool: Spool): Router {
+export function pageRoutes(threads: Threads, spool: Spool, fetcher: Fetcher): Router {
   const router = Router();
   serve(router, api.pages, async ({ parameters: { id } }) => ({ pages: await listPages(id, threads) }));
   serve(
@@ -57,10 +61,38 @@ export function pageRoutes(threads: Threads, spool: Spool): Router {
   });
   serve(router, api.place, ({ parameters: { id }, body }) => placeOnPage(id, body, threads));
   serve(router, api.removePlaced, ({ parameters: { id, form } }) => removeFromPage(id, form, threads));
+  serve(router, api.verifyLive, ({ parameters: { id } }) => verifyBranch(id, threads, fetcher));
   serve(router, api.deletePage, ({ parameters: { id } }) => deletePage(id));
   serve(router, api.restorePage, ({ parameters: { id } }) => restorePage(id));
   return router;
 }
+
+/** Reads a branch's own page at its live address. */
+async function verifyBranch(id: number, threads: Threads, fetcher: Fetcher): Promise<LivePage> {
+  const record = await recordOf(await findBranch(id));
+  const url = record.url.trim();
+  if (!url)
+    throw new Refusal(
+      422,
+      'No page address',
+      'The record names no page of this branch, so there is nothing to read. Type its page address first.',
+    );
+  const read = { fetcher, robots: robotsOf(fetcher), judge: threads.judgeLive };
+  const live = await verifyLive(url, record, read).catch((error: unknown) => {
+    throw error instanceof GivenUp ? givenUp('The live page', error) : error;
+  });
+  return { ...live, redirects: [...live.redirects], ...listsOf(live) };
+}
+
+const listsOf = ({
+  differing,
+  missing,
+  causes,
+}: Judged): Pick<LivePage, 'differing' | 'missing' | 'causes'> => ({
+  differing: [...differing],
+  missing: [...missing],
+  causes: [...causes],
+});
 
 /** Takes a page, or all pages of a zip, in; nothing where one of them is refused. */
 async function addPages(

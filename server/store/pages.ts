@@ -2,8 +2,7 @@ import { literal, Op, type Transaction } from 'sequelize';
 import * as z from 'zod';
 import type { AddedPages, Page, PlacedChoice, PlacementInput } from '#contract';
 import { foldUrl, originsOf, pageUrl } from '#core/link';
-import type { OutputForm } from '#core/markup';
-import type { Placement } from '#core/page';
+import type { PlacedForm, Placement } from '#core/page';
 import type { BusinessRecord } from '#core/record';
 import { notFound, Refusal } from '../problem.ts';
 import type { PageWorker } from '../threads/pageWork.ts';
@@ -255,7 +254,7 @@ async function placedAgain(
 
 async function placedOrRefused(
   bytes: Uint8Array,
-  form: OutputForm,
+  form: PlacedForm,
   record: BusinessRecord,
   at: Placement,
   worker: PageWorker,
@@ -337,7 +336,7 @@ export async function placeOnPage(
 /** Takes what was placed off a page again: the source is then byte for byte what it was before. */
 export async function removeFromPage(
   pageId: number,
-  form: OutputForm,
+  form: PlacedForm,
   worker: PageWorker,
 ): Promise<{ page: Page; changeId: number }> {
   const changeId = await changePage(

@@ -1,7 +1,17 @@
 /** What is done with one page's bytes: pure computation, for a thread of the server's or for a script. */
 import type { Page, PagePlacement } from '#contract';
-import { writeMarkup, type OutputForm } from '#core/markup';
-import { isCurrent, placeInBytes, placedOn, prove, removeFromBytes, type Placement } from '#core/page';
+import {
+  isCurrent,
+  placedForms,
+  placedOn,
+  placeFormInBytes,
+  prove,
+  removeFromBytes,
+  isWovenForm,
+  type PlacedForm,
+  type Placement,
+} from '#core/page';
+import { isWoven } from '#core/weaving';
 import { readSource, type Reading } from '#core/reading';
 import type { Syntax } from '#core/item';
 import { refusalOfAddresses, type BusinessRecord } from '#core/record';
@@ -9,7 +19,7 @@ import { decodeText } from '#core/text';
 
 /** What was placed on a page, and what it should say now. */
 export interface PlacedMarkup {
-  readonly form: OutputForm;
+  readonly form: PlacedForm;
   readonly record: BusinessRecord;
 }
 
@@ -17,7 +27,7 @@ export interface ReadPage {
   readonly encoding: string;
   readonly items: Page['items'];
   /** Which forms stand on the page between marks of ours. */
-  readonly forms: readonly OutputForm[];
+  readonly forms: readonly PlacedForm[];
   /** One for each placed markup, in the same order. */
   readonly states: readonly Pick<PagePlacement, 'state' | 'misread'>[];
 }
@@ -31,14 +41,17 @@ export function readPage(bytes: Uint8Array, placed: readonly PlacedMarkup[]): Re
   return {
     encoding,
     items: { jsonld: count('jsonld'), microdata: count('microdata'), rdfa: count('rdfa') },
-    forms: reading.document ? placedOn(text, reading.document).map(({ form }) => form) : [],
+    forms: [
+      ...(reading.document ? placedOn(text, reading.document).map(({ form }) => form) : []),
+      ...(isWoven(text) ? placedForms.filter(isWovenForm) : []),
+    ],
     states: placed.map(({ form, record }) => stateOf(reading, form, record)),
   };
 }
 
 function stateOf(
   reading: Reading,
-  form: OutputForm,
+  form: PlacedForm,
   record: BusinessRecord,
 ): Pick<PagePlacement, 'state' | 'misread'> {
   const { state, misread } = prove(reading, form, record);
@@ -53,13 +66,13 @@ export type PlacedPage =
 /** The page with a record's markup, read back: only markup that a machine finds there counts as placed. */
 export function placeOn(
   bytes: Uint8Array,
-  form: OutputForm,
+  form: PlacedForm,
   record: BusinessRecord,
   at: Placement,
 ): PlacedPage {
   const refused = refusalOfAddresses(record);
   if (refused) return { ok: false, message: refused };
-  const result = placeInBytes(bytes, form, writeMarkup(record, form).text, at);
+  const result = placeFormInBytes(bytes, form, record, at);
   if (!result.ok) return result;
   if (prove(readSource(decodeText(result.bytes).text), form, record).state === 'absent')
     return {
@@ -75,12 +88,12 @@ export interface PageWorker {
   readonly read: (bytes: Uint8Array, placed: readonly PlacedMarkup[]) => Promise<ReadPage>;
   readonly place: (
     bytes: Uint8Array,
-    form: OutputForm,
+    form: PlacedForm,
     record: BusinessRecord,
     at: Placement,
   ) => Promise<PlacedPage>;
   /** Without what was placed: of one form, or all of it. */
-  readonly remove: (bytes: Uint8Array, form?: OutputForm) => Promise<Uint8Array>;
+  readonly remove: (bytes: Uint8Array, form?: PlacedForm) => Promise<Uint8Array>;
 }
 
 /** Works on the caller's own thread: for scripts, which keep nobody waiting. */

@@ -47,6 +47,7 @@ export class Threads implements PageWorker {
   readonly read: PageWorker['read'] = (bytes, placed) => this.#run('read', bytes, placed);
   readonly place: PageWorker['place'] = (...words) => this.#run('place', ...words);
   readonly remove: PageWorker['remove'] = (bytes, form) => this.#run('remove', bytes, form);
+  readonly judgeLive = (...words: Parameters<Tasks['live']>) => this.#run('live', ...words);
   readonly readImport = (bytes: Uint8Array) => this.#run('import', bytes);
   readonly readPhoto = (path: string) => this.#run('photo', path);
   readonly stampPhoto = (...words: Parameters<Tasks['stamp']>) => this.#run('stamp', ...words);

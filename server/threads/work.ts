@@ -1,5 +1,6 @@
 /** What the server's threads do, each task by its name. */
 import { removeFromBytes } from '#core/page';
+import { judgeSent } from '#outside/livePage.ts';
 import { readPhoto } from '#outside/stamper.ts';
 import { readImport } from './importWork.ts';
 import { placeOn, readPage } from './pageWork.ts';
@@ -12,6 +13,7 @@ const tasks = {
   place: placeOn,
   remove: removeFromBytes,
   import: readImport,
+  live: judgeSent,
   photo: readPhoto,
   stamp: stampPhoto,
   text: readText,

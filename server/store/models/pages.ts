@@ -6,8 +6,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import type { OutputForm } from '#core/markup';
-import type { Placement } from '#core/page';
+import type { PlacedForm, Placement } from '#core/page';
 import { bytes, id, kept, number, string, table, worked } from './columns.ts';
 
 export class PageRow extends Model<InferAttributes<PageRow>, InferCreationAttributes<PageRow>> {
@@ -30,7 +29,7 @@ export class PlacementRow extends Model<
   declare id: CreationOptional<number>;
   declare pageId: number;
   declare branchId: number;
-  declare form: OutputForm;
+  declare form: PlacedForm;
   /** Where it stands. */
   declare at: Placement;
   /** How it stands on its page, see `carried.ts`. */
