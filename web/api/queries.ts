@@ -11,7 +11,7 @@ import {
   type StampInput,
   type Trashed,
 } from '#contract';
-import type { OutputForm } from '#core/markup';
+import type { PlacedForm } from '#core/page';
 import { ask, askText, fileBody, queryOf, refresh } from './request.ts';
 
 /** Which clients and branches the desk shows, and in which order. */
@@ -160,9 +160,12 @@ export const usePlace = () =>
     ask('place', { id }, { body: input }),
   );
 export const useRemovePlaced = () =>
-  usePageChange(({ pageId: id, form }: { pageId: number; form: OutputForm }) =>
+  usePageChange(({ pageId: id, form }: { pageId: number; form: PlacedForm }) =>
     ask('removePlaced', { id, form }),
   );
+
+/** Reads the branch's live page now; nothing of it is kept. */
+export const useVerifyLive = (id: number) => useMutation({ mutationFn: () => ask('verifyLive', { id }) });
 
 /** What was deleted and can be brought back. */
 export const useTrash = () => useQuery(queryOf('trash', {}));

@@ -8,6 +8,7 @@ import { Fill, Soft } from '../../parts/layout.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
 import { PaneBar, WithTray } from '../../parts/Tray.tsx';
+import { LiveProof } from './LiveProof.tsx';
 import { PageTable } from './PageTable.tsx';
 import { PlacingTray } from './PlacingTray.tsx';
 import { useUploadPages } from './useUploadPages.tsx';
@@ -54,6 +55,9 @@ function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) 
                   Download all as zip
                 </Button>
               )}
+            </ActionBar>
+            <ActionBar>
+              <LiveProof branch={branch} />
             </ActionBar>
             {pages.length === 0 ? (
               <EmptyState title="The site has no pages here yet.">

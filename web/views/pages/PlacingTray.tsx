@@ -1,8 +1,16 @@
-import { Button } from '@mui/material';
+import { Button, TextField } from '@mui/material';
 import { useMemo, useState } from 'react';
 import type { Branch, Page } from '#contract';
-import { writeMarkup, type OutputForm } from '#core/markup';
-import { othersBeside, place, remove, type Placement, type PlacingResult } from '#core/page';
+import {
+  isWovenForm,
+  othersBeside,
+  placeForm,
+  readPlacement,
+  remove,
+  type FormResult,
+  type PlacedForm,
+  type Placement,
+} from '#core/page';
 import { readSource } from '#core/reading';
 import { refusalOfAddresses } from '#core/record';
 import { usePageSource, usePlace, useRemovePlaced } from '../../api/queries.ts';
@@ -16,22 +24,27 @@ import { Failure, Loading } from '../../parts/Notice.tsx';
 import { PaneBar } from '../../parts/Tray.tsx';
 import { undoButton } from '../../parts/UndoButton.tsx';
 import { FORM_LABEL } from './formLabel.ts';
+import { WovenRemarks } from './WovenRemarks.tsx';
 
 /** What can be placed, and where. */
 const CHOICES = {
   head: { form: 'jsonld', at: 'head' },
   body: { form: 'jsonld', at: 'body-end' },
   block: { form: 'microdata', at: 'body-end' },
-} as const satisfies Readonly<Record<string, { form: OutputForm; at: Placement }>>;
+  woven: { form: 'woven', at: 'body-end' },
+  element: { form: 'microdata', at: 'body-end' },
+} as const satisfies Readonly<Record<string, { form: PlacedForm; at: Placement }>>;
 type Chosen = keyof typeof CHOICES;
 const LABELS: Readonly<Record<Chosen, string>> = {
   head: 'JSON-LD in the head',
   body: 'JSON-LD at the end of the body',
   block: 'NAP block at the end of the body',
+  woven: 'Woven into the text that stands there',
+  element: 'NAP block behind an element',
 };
 
 /** The acts that place a branch's markup on a page and take it off again, each with its way back. */
-function usePlacing(branch: Branch, page: Page, form: OutputForm, at: Placement) {
+function usePlacing(branch: Branch, page: Page, form: PlacedForm, at: Placement) {
   const [placing, removing] = [usePlace(), useRemovePlaced()];
   const complain = useComplain();
   const offerUndo = useOfferUndo();
@@ -61,15 +74,14 @@ function usePlacing(branch: Branch, page: Page, form: OutputForm, at: Placement)
 /** The page as it is beside the page as it will be, and the buttons that make it so. */
 export function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
   const [choice, setChoice] = useState<Chosen>('head');
-  const { form, at } = CHOICES[choice];
+  const [selector, setSelector] = useState('');
+  const { form } = CHOICES[choice];
+  const at = choice === 'element' ? (readPlacement(`after:${selector}`) ?? 'body-end') : CHOICES[choice].at;
   const source = usePageSource(page.id, JSON.stringify(page.placements) + String(page.size));
   const { put, take, isForeign, busy } = usePlacing(branch, page, form, at);
   const [asking, setAsking] = useState(false);
   const result = useMemo(
-    () =>
-      source.data === undefined
-        ? undefined
-        : place(source.data, form, writeMarkup(branch.record, form).text, at),
+    () => (source.data === undefined ? undefined : placeForm(source.data, form, branch.record, at)),
     [source.data, branch.record, form, at],
   );
   const others = useMemo(
@@ -82,6 +94,13 @@ export function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
     <>
       <PaneBar title={`${page.path}: as it is, and as it will be`}>
         <BoxedChoice label="What to place, and where" options={LABELS} value={choice} onChange={setChoice} />
+        {choice === 'element' && (
+          <TextField
+            label="CSS selector of the element"
+            value={selector}
+            onChange={({ target }) => setSelector(target.value)}
+          />
+        )}
         <Button
           variant="contained"
           color="primary"
@@ -119,6 +138,9 @@ export function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
           a business as well; a machine reads both. Take the old one out if they describe the same branch.
         </Remark>
       )}
+      {isWovenForm(form) && source.data !== undefined && (
+        <WovenRemarks source={source.data} form={form} record={branch.record} />
+      )}
       {source.error ? (
         <Failure error={source.error} />
       ) : (
@@ -135,8 +157,8 @@ function Outcome({
   result,
 }: {
   source: string | undefined;
-  form: OutputForm;
-  result: PlacingResult | undefined;
+  form: PlacedForm;
+  result: FormResult | undefined;
 }) {
   if (!result) return <Loading />;
   if (!result.ok) return <Failure error={new Error(result.message)} />;

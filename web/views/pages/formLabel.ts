@@ -1,7 +1,7 @@
-import type { OutputForm } from '#core/markup';
+import type { PlacedForm } from '#core/page';
 
 /** What a form is called where it is placed. */
-export const FORM_LABEL: Readonly<Record<OutputForm, string>> = {
+export const FORM_LABEL: Readonly<Record<PlacedForm, string>> = {
   jsonld: 'JSON-LD',
   graph: 'JSON-LD graph',
   microdata: 'NAP block',
@@ -9,4 +9,6 @@ export const FORM_LABEL: Readonly<Record<OutputForm, string>> = {
   block: 'NAP block without markup',
   card: 'Contact card',
   hours: 'Hours table',
+  woven: 'Woven into the text',
+  'woven-rdfa': 'Woven into the text as RDFa',
 };
