@@ -120,7 +120,7 @@ describe('markup woven into a page', () => {
     const refused = await api()
       .put(`/api/pages/${String(id)}/placements`)
       .send({ ...place, at: 'after:' })
-      .expect(422);
+      .expect(400);
     expect(JSON.stringify(refused.body)).toContain('at');
   });
 });
