@@ -1,9 +1,10 @@
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import type { Branch, LivePage } from '#contract';
 import { useVerifyLive } from '../../api/queries.ts';
-import { Line, Remark, Soft } from '../../parts/layout.tsx';
+import { Line, Soft } from '../../parts/layout.tsx';
 import { GradeMark, SealMark, StaleMark } from '../../parts/Marks.tsx';
 import { Failure } from '../../parts/Notice.tsx';
+import { colour } from '../../theme.ts';
 
 const WORDS: Readonly<Record<LivePage['state'], string>> = {
   'as-intended': 'The live page says what the record says.',
@@ -22,40 +23,65 @@ const Mark = ({ state }: { state: LivePage['state'] }) =>
     <GradeMark grade={state === 'unreachable' ? 'should' : 'must'} />
   );
 
-/** Fetches the branch's own page as a stranger does, and tells how it stands, fact by fact. */
-export function LiveProof({ branch }: { branch: Branch }) {
+/** The button that fetches the branch's own page as a stranger does, and how that page stands. */
+export function useLiveProof(branch: Branch) {
   const verify = useVerifyLive(branch.id);
-  const url = branch.record.url.trim();
-  return (
-    <>
-      <Button disabled={verify.isPending || url === ''} onClick={() => verify.mutate()}>
+  const hasAddress = branch.record.url.trim() !== '';
+  return {
+    button: (
+      <Button
+        disabled={verify.isPending || !hasAddress}
+        title={hasAddress ? '' : 'The record has no page address.'}
+        onClick={() => verify.mutate()}
+      >
         {verify.isPending ? 'Reading the live page …' : 'Prove the live page'}
       </Button>
-      {url === '' && <Soft>the record has no page address</Soft>}
-      {verify.error && <Failure error={verify.error} />}
-      {verify.data && <Outcome live={verify.data} />}
-    </>
-  );
+    ),
+    outcome: verify.error ? <Failure error={verify.error} /> : verify.data && <Outcome live={verify.data} />,
+  };
 }
 
+const panel = {
+  px: 2,
+  py: 1,
+  maxHeight: 200,
+  overflow: 'auto',
+  flexShrink: 0,
+  borderBottom: `1px solid ${colour.light}`,
+} as const;
+const facts = { display: 'grid', gridTemplateColumns: 'auto 1fr 1fr', columnGap: 2, my: 0.5 } as const;
+
+/** The state, its likely cause, and fact by fact what a machine reads there beside what the record says. */
 function Outcome({ live }: { live: LivePage }) {
   const { state, url, finalUrl, problem, robots, differing, missing, causes } = live;
   return (
-    <Remark role="status" data-live={state}>
+    <Box role="status" data-live={state} sx={panel} tabIndex={0} aria-label="The live page">
       <Line>
-        <Mark state={state} /> {WORDS[state]} <Soft>{finalUrl || url}</Soft>
+        <Mark state={state} /> <strong>{WORDS[state]}</strong> <Soft>{finalUrl || url}</Soft>
       </Line>
-      {problem && <div>{problem}</div>}
-      {differing.map(({ fact, label, meant, live: shown }) => (
-        <div key={fact}>
-          {label}: a machine reads “{shown}”, the record says “{meant}”.
-        </div>
+      {[problem, ...causes.map(({ message }) => message), robots].filter(Boolean).map((text) => (
+        <div key={text}>{text}</div>
       ))}
-      {causes.map(({ code, message }) => (
-        <div key={code}>{message}</div>
-      ))}
-      {robots && <div>{robots}</div>}
-      {missing.length > 0 && <Soft>Not said there: {missing.map(({ label }) => label).join(', ')}.</Soft>}
-    </Remark>
+      {differing.length > 0 && (
+        <Box sx={facts}>
+          <Soft>Fact</Soft>
+          <Soft>A machine reads</Soft>
+          <Soft>The record says</Soft>
+          {differing.map(({ fact, label, meant, live: shown }) => (
+            <Box key={fact} sx={{ display: 'contents' }}>
+              <span>{label}</span>
+              <span>{shown}</span>
+              <span>{meant || 'nothing'}</span>
+            </Box>
+          ))}
+        </Box>
+      )}
+      {missing.length > 0 && (
+        <details>
+          <summary>{missing.length} facts of the record are not said there</summary>
+          <Soft>{missing.map(({ label }) => label).join(', ')}</Soft>
+        </details>
+      )}
+    </Box>
   );
 }

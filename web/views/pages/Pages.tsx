@@ -8,7 +8,7 @@ import { Fill, Soft } from '../../parts/layout.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
 import { PaneBar, WithTray } from '../../parts/Tray.tsx';
-import { LiveProof } from './LiveProof.tsx';
+import { useLiveProof } from './LiveProof.tsx';
 import { PageTable } from './PageTable.tsx';
 import { PlacingTray } from './PlacingTray.tsx';
 import { useUploadPages } from './useUploadPages.tsx';
@@ -29,6 +29,7 @@ function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) 
   const own = pages.find(({ ownBranch }) => ownBranch?.id === branch.id);
   const page = pages.find(({ id }) => id === chosen) ?? own ?? pages[0];
   const upload = useUploadPages(branch.clientId);
+  const live = useLiveProof(branch);
   return (
     <DropFrame label="Pages or a zip to add" onFiles={upload.take}>
       {(open) => (
@@ -50,15 +51,14 @@ function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) 
               <Button onClick={open}>Add pages or a zip</Button>
               <Soft>{upload.busy || 'or drop them anywhere here'}</Soft>
               <Fill />
+              {live.button}
               {pages.length > 0 && (
                 <Button component="a" href={linkTo('pagesZip', { id: branch.clientId })}>
                   Download all as zip
                 </Button>
               )}
             </ActionBar>
-            <ActionBar>
-              <LiveProof branch={branch} />
-            </ActionBar>
+            {live.outcome}
             {pages.length === 0 ? (
               <EmptyState title="The site has no pages here yet.">
                 Add its HTML files, or one zip of them. What you add stays as it is; placing shows every
