@@ -45,7 +45,14 @@ import {
   pagesSchema,
   placementInputSchema,
 } from './pages.ts';
-import { jobSchema, jobsSchema, photoSchema, photosSchema, stampInputSchema } from './photos.ts';
+import {
+  jobSchema,
+  jobsSchema,
+  photoSchema,
+  photosSchema,
+  photoWordsSchema,
+  stampInputSchema,
+} from './photos.ts';
 import {
   boxQuerySchema,
   fetchedSchema,
@@ -213,6 +220,9 @@ export const api = {
     files: 'one',
     answer: photoSchema,
     status: 201,
+  }),
+  photoWords: endpoint(paths.photoWords, 'Keeps the words that were typed for some photos.', {
+    body: photoWordsSchema,
   }),
   photosZip: endpoint(paths.photosZip, 'The stamped photos as a zip.', zip),
   thumbnail: endpoint(paths.thumbnail, 'A small picture of a photo.', { sends: 'image/webp' }),

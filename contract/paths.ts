@@ -57,6 +57,7 @@ export const paths = {
   removeIgnore: ['DELETE', '/clients/:id/ignores/:ignore'],
   photos: ['GET', '/branches/:id/photos'],
   addPhoto: ['POST', '/branches/:id/photos'],
+  photoWords: ['PUT', '/branches/:id/photos/words'],
   photosZip: ['GET', '/branches/:id/photos.zip'],
   thumbnail: ['GET', '/photos/:id/thumbnail'],
   stampedPhoto: ['GET', '/photos/:id/stamped'],

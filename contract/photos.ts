@@ -23,6 +23,10 @@ export const carriedSchema = z.object({
     latitude: z.number().nullish(),
     longitude: z.number().nullish(),
   }),
+  headline: z.string().default(''),
+  subject: z.string().default(''),
+  author: z.string().default(''),
+  copyright: z.string().default(''),
   camera: z.string(),
   taken: z.string(),
   width: z.number(),
@@ -37,12 +41,34 @@ const proofLineSchema = z.object({
   agrees: z.boolean(),
 });
 
+/** The words that were typed for one picture; a field that is missing was not. */
+export const ownWordsSchema = z.strictObject({
+  subject: text.max(200).optional(),
+  title: text.max(500).optional(),
+  headline: text.max(500).optional(),
+  caption: text.max(2000).optional(),
+  alt: text.max(1000).optional(),
+  keywords: z.array(text.min(1).max(64)).max(50).optional(),
+});
+export type OwnPhotoWords = z.infer<typeof ownWordsSchema>;
+
+/** Words typed for some pictures at once: a blank text takes the field's own words away. */
+export const photoWordsSchema = z.object({
+  photos: z
+    .array(z.object({ id: z.number().int().positive(), own: ownWordsSchema }))
+    .min(1)
+    .max(2000),
+});
+export type PhotoWords = z.infer<typeof photoWordsSchema>;
+
 export const photoSchema = z.object({
   id: z.number(),
   name: z.string(),
   /** Bytes of the original. */
   size: z.number(),
   carried: carriedSchema.nullable(),
+  /** What was typed for this photo alone. */
+  own: ownWordsSchema,
   state: z.enum(['bare', 'stamped', 'out-of-date', 'failed']),
   /** Why the last stamp failed; ''. */
   message: z.string(),

@@ -23,7 +23,14 @@ export { compareFields, provePhoto, sameImage, type ProofLine } from './proof.ts
 export { sidecarPacket, stampPicture, type Stamping, type StampOptions, type StampResult } from './stamp.ts';
 export { wrappedPacket } from './sidecar.ts';
 export { readTags, tagTexts } from './tags.ts';
-export { planSet, unrepeated, type OwnWords, type Picture, type PlannedPicture } from './set.ts';
+export {
+  planSet,
+  unrepeated,
+  wordsOfPicture,
+  type OwnWords,
+  type Picture,
+  type PlannedPicture,
+} from './set.ts';
 export { authorOf, commentOf, policiesOf, stampSchema, usualStamp, type StampSettings } from './settings.ts';
 export { fillWording, placeholders, wordingFaults, type WordingFault } from './wording.ts';
 export { readWords, wordHeadings } from './wordsTable.ts';

@@ -1,7 +1,7 @@
 import type { Point } from '#core/pin';
 import type { BusinessRecord } from '#core/record';
 import { freeName } from '#core/text';
-import { stampFields, type StampFields } from './fields.ts';
+import { stampFields, type StampFields, type Wordings } from './fields.ts';
 import { authorOf, commentOf, type StampSettings } from './settings.ts';
 import { fillWording, nameFromWording, placeholderTexts, wordLists, type Placeholder } from './wording.ts';
 
@@ -86,6 +86,37 @@ export function subjectOf(name: string): string {
   const isCamera =
     /^(?:img|dsc[fn]?|dscn|dscf|pxl|mvi|gopr|dji|cimg|imag|photo|image|picture|bild|foto|p\d+|[a-z]{0,4}\d{3,}.*)$/i;
   return text.length < 3 || words.every((word) => isCamera.test(word)) ? '' : text;
+}
+
+/** What is written into one picture: what was typed for it, over words meant for many, with placeholders filled in. */
+export function wordsOfPicture(
+  record: BusinessRecord,
+  form: Wordings,
+  own: OwnWords,
+  picture: {
+    readonly name: string;
+    readonly number: number;
+    readonly date: string;
+    readonly thisYear: string;
+  },
+): { readonly wordings: Wordings; readonly subject: string; readonly headline: string } {
+  const lists = wordLists(record);
+  const subject = own.subject || subjectOf(picture.name);
+  const texts = (title: string): Readonly<Record<Placeholder, string>> =>
+    placeholderTexts(record, lists, { ...picture, subject, title });
+  const title = own.title || fillWording(form.title, texts(''));
+  const all = texts(title);
+  const keywords = own.keywords ?? form.keywords.map((word) => fillWording(word, all));
+  return {
+    wordings: {
+      title,
+      caption: own.caption || fillWording(form.caption, all),
+      alt: own.alt || fillWording(form.alt, all),
+      keywords: [...unrepeated(keywords)],
+    },
+    subject: own.subject ?? '',
+    headline: own.headline || title,
+  };
 }
 
 /** A title that no other picture of the set has. */

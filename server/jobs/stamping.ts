@@ -4,7 +4,7 @@ import { findBranch, recordOf } from '../store/branches.ts';
 import { endJob, noteProgress } from '../store/jobs.ts';
 import type { JobRow } from '../store/models.ts';
 import { PhotoRow, stampingJson } from '../store/models.ts';
-import { keepStamp, plainFields, wordsOfPhoto } from '../store/photos.ts';
+import { keepStamp, moreOf, plainFields, wordsOfPhoto } from '../store/photos.ts';
 import type { StampOutcome } from '../threads/photoWork.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
 
@@ -24,22 +24,22 @@ export async function runStamping(
   for (let at = job.done; at < photoIds.length; at += 1) {
     if (stopped()) return 'stopped';
     const photo = await PhotoRow.findByPk(photoIds[at]);
-    if (photo?.branchId === job.branchId && !(await stampOne(photo))) failed += 1;
+    if (photo?.branchId === job.branchId && !(await stampOne(photo, at + 1))) failed += 1;
     if (!(await noteProgress(job, { done: at + 1, failed }))) return 'stopped';
   }
   await endJob(job, 'done');
   return 'done';
 
-  async function stampOne(photo: PhotoRow): Promise<boolean> {
-    const wordings = wordsOfPhoto(photo, form, edited);
-    const fields = stampFields(record, wordings);
+  async function stampOne(photo: PhotoRow, number: number): Promise<boolean> {
+    const words = wordsOfPhoto(photo, form, edited, { record, number });
+    const fields = stampFields(record, words.wordings, moreOf(words));
     const outcome = await threads
       .stampPhoto(store.location, photo.originalKey, fields)
       .catch((error: unknown): StampOutcome => {
         if (error instanceof GivenUp) return { ok: false, message: error.message };
         throw error;
       });
-    const kept = { fields: plainFields(fields), wordings };
+    const kept = { fields: plainFields(fields), ...words };
     if (!outcome.ok) {
       await keepStamp(photo, photo.stampedKey, { ...kept, message: outcome.message, proof: [] });
       return false;

@@ -12,6 +12,7 @@ import {
   findPhoto,
   keepPhoto,
   keepThumbnail,
+  keepWords,
   listPhotos,
   restorePhoto,
   stampedPhotos,
@@ -67,6 +68,7 @@ export function photoRoutes(store: PhotoStore, threads: Threads, spool: Spool): 
     response.attachment('stamped-photos.zip').type('application/zip');
     return sendStream(zipOf(files), response);
   });
+  serve(router, api.photoWords, ({ parameters: { id }, body }) => keepWords(id, body));
   serve(router, api.deletePhoto, ({ parameters: { id } }) => deletePhoto(id));
   serve(router, api.restorePhoto, ({ parameters: { id } }) => restorePhoto(id));
   serve(router, api.stamp, ({ parameters: { id }, body }) => addJob(id, body));
@@ -102,6 +104,6 @@ async function sendPhoto(
 ): Promise<typeof sent> {
   const photo = await store.stream(key);
   if (!photo) throw notFound('photo');
-  response.attachment(name).type('image/jpeg').set('Content-Length', String(photo.size));
+  response.attachment(name).set('Content-Length', String(photo.size));
   return sendStream(photo.bytes(), response);
 }

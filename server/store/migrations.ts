@@ -3,7 +3,7 @@ import { SequelizeStorage, Umzug } from 'umzug';
 import { belongsTo, deleted, id, times } from './columns.ts';
 import { nothingLost } from './migration004.ts';
 import { statesOnRows } from './migration005.ts';
-import { placesAtElements } from './migration006.ts';
+import { placesAndWords } from './migration006.ts';
 
 /** Every step the database has taken, oldest first. A step that has landed is never changed. */
 const migrations = [
@@ -170,7 +170,7 @@ const migrations = [
   },
   nothingLost,
   statesOnRows,
-  placesAtElements,
+  placesAndWords,
 ];
 
 /** Brings the database to the newest step. */

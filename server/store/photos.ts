@@ -1,9 +1,12 @@
 import { isDeepStrictEqual } from 'node:util';
-import type { Photo } from '#contract';
+import { Op } from 'sequelize';
+import type { OwnPhotoWords, Photo, PhotoWords } from '#contract';
 import {
   stampFields,
   wordingsFor,
+  wordsOfPicture,
   type Carried,
+  type MoreWords,
   type StampFields,
   type WordField,
   type Wordings,
@@ -12,6 +15,7 @@ import type { BusinessRecord } from '#core/record';
 import { notFound } from '../problem.ts';
 import { findBranch, recordOf } from './branches.ts';
 import { photoJson, PhotoRow, type Stamp } from './models.ts';
+import { locked, whole } from './transaction.ts';
 
 const readStamp = ({ stamp }: PhotoRow): Stamp | null => photoJson.stamp.read(stamp);
 
@@ -19,22 +23,54 @@ const readStamp = ({ stamp }: PhotoRow): Stamp | null => photoJson.stamp.read(st
 export const plainFields = (fields: StampFields): Stamp['fields'] =>
   JSON.parse(JSON.stringify(fields)) as Stamp['fields'];
 
-/** The words for a photo where a form is meant for many: see `wordingsFor`. */
+/** The words for a photo where a form is meant for many (see `wordingsFor`), under what was typed for it alone. */
 export function wordsOfPhoto(
   photo: PhotoRow,
   form: Wordings,
   edited: readonly WordField[],
-): Stamp['wordings'] {
+  { record, number }: { readonly record: BusinessRecord; readonly number: number },
+): Pick<Stamp, 'wordings' | 'subject' | 'headline'> {
   const carried = photoJson.carried.read(photo.carried);
   const words = wordingsFor(form, edited, readStamp(photo)?.wordings ?? null, carried);
-  return { ...words, keywords: [...words.keywords] };
+  const [, year, month, day] = /^(\d{4})[:-](\d\d)[:-](\d\d)/.exec(carried?.taken ?? '') ?? [];
+  const date = year && month && day ? `${year}-${month}-${day}` : '';
+  const thisYear = String(new Date().getFullYear());
+  const own = ownOf(photo);
+  const planned = wordsOfPicture(record, words, own, { name: photo.name, number, date, thisYear });
+  return { ...planned, wordings: { ...planned.wordings, keywords: [...planned.wordings.keywords] } };
 }
+
+const ownOf = (photo: PhotoRow): OwnPhotoWords => photoJson.own.read(photo.own);
+
+/** Keeps words typed for photos of a branch, field by field, over those that are there; a blank one takes them away. */
+export async function keepWords(branchId: number, { photos }: PhotoWords): Promise<void> {
+  await findBranch(branchId);
+  await whole(async (transaction) => {
+    const rows = await PhotoRow.findAll({
+      where: { branchId, id: { [Op.in]: photos.map(({ id }) => id) } },
+      order: ['id'],
+      ...locked(transaction),
+    });
+    for (const row of rows) {
+      const typed = photos.filter(({ id }) => id === row.id).map(({ own }) => own);
+      const all = Object.entries(Object.assign({}, ownOf(row), ...typed) as OwnPhotoWords);
+      const own = Object.fromEntries(all.filter(([, value]) => value.length > 0));
+      await row.update({ own: photoJson.own.write(own) }, { transaction });
+    }
+  });
+}
+
+/** What a stamp writes besides the words of the form. */
+export const moreOf = ({ subject, headline }: Pick<Stamp, 'subject' | 'headline'>): Partial<MoreWords> => ({
+  subject,
+  ...(headline === undefined ? {} : { headline }),
+});
 
 export function photoState(photo: PhotoRow, record: BusinessRecord): Photo['state'] {
   const stamp = readStamp(photo);
   if (!stamp) return 'bare';
   if (stamp.message) return 'failed';
-  return isDeepStrictEqual(stamp.fields, plainFields(stampFields(record, stamp.wordings)))
+  return isDeepStrictEqual(stamp.fields, plainFields(stampFields(record, stamp.wordings, moreOf(stamp))))
     ? 'stamped'
     : 'out-of-date';
 }
@@ -52,6 +88,7 @@ function describe(photo: PhotoRow, record: BusinessRecord): Photo {
     name: photo.name,
     size: photo.size,
     carried: photoJson.carried.read(photo.carried),
+    own: ownOf(photo),
     state: photoState(photo, record),
     message: stamp?.message ?? '',
     proof: stamp?.proof ?? [],

@@ -7,7 +7,7 @@ import {
   type Sequelize,
 } from 'sequelize';
 import * as z from 'zod';
-import { photoSchema } from '#contract';
+import { ownWordsSchema, photoSchema } from '#contract';
 import { id, json, kept, number, string, text } from './columns.ts';
 
 export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttributes<PhotoRow>> {
@@ -21,6 +21,8 @@ export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttr
   declare stampedKey: CreationOptional<string>;
   /** What the original carries, as JSON; 'null' where no reader can tell. */
   declare carried: string;
+  /** The words that were typed for it alone, as JSON. */
+  declare own: CreationOptional<string>;
   /** The last stamp, as JSON; 'null' before the first. */
   declare stamp: string;
   /** Names the thumbnail's bytes; '' before it was asked for. */
@@ -32,6 +34,8 @@ export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttr
 export const stampSchema = z.object({
   fields: z.looseObject({}),
   wordings: photoSchema.shape.wordings.unwrap(),
+  subject: z.string().default(''),
+  headline: z.string().optional(),
   message: z.string(),
   proof: photoSchema.shape.proof,
 });
@@ -40,6 +44,7 @@ export type Stamp = z.infer<typeof stampSchema>;
 /** What the columns of a photo hold that are JSON. */
 export const photoJson = {
   carried: json(photoSchema.shape.carried),
+  own: json(ownWordsSchema),
   stamp: json(stampSchema.nullable()),
 };
 
@@ -54,6 +59,7 @@ export function definePhotos(sequelize: Sequelize): void {
       originalKey: string(),
       stampedKey: { ...string(), defaultValue: '' },
       carried: text(),
+      own: { ...text(), defaultValue: '{}' },
       stamp: text(),
       thumbnailKey: { ...string(), defaultValue: '' },
       deletedAt: DataTypes.DATE,
