@@ -188,6 +188,15 @@ export const usePhotos = (id: number) => useQuery(queryOf('photos', { id }));
 export const addPhoto = (id: number, file: File) =>
   ask('addPhoto', { id }, { files: fileBody(file, file.name) });
 
+/** Keeps the words that were typed for some photos, and asks for all of them anew. */
+export function useKeepPhotoWords(id: number) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (words: PhotoWords) => ask('photoWords', { id }, { body: words }),
+    onSuccess: () => refresh(queries, 'photos'),
+  });
+}
+
 export const startStamping = (id: number, input: StampInput) => ask('stamp', { id }, { body: input });
 export const cancelJob = (id: number) => ask('cancelJob', { id });
 

@@ -1,6 +1,6 @@
 import { Box, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import type { Photo } from '#contract';
-import { stampFields, wordingsFor } from '#core/photo';
+import { stampFields, wordingsFor, wordsOfPicture } from '#core/photo';
 import type { BusinessRecord } from '#core/record';
 import { GradeMark, SealMark } from '../../parts/Marks.tsx';
 import { PaneBar } from '../../parts/Tray.tsx';
@@ -9,11 +9,17 @@ import { wordingsOf, type WordsInForm } from './words.ts';
 
 /** Each field that a stamp writes or keeps: what the photo came with, and what is written. */
 function rowsOf(
-  { carried, wordings }: Photo,
+  { name, carried, own, wordings }: Photo,
+  number: number,
   record: BusinessRecord,
   { words, edited }: WordsInForm,
 ): readonly (readonly [label: string, came: string, written: string])[] {
-  const fields = stampFields(record, wordingsFor(wordingsOf(words), edited, wordings, carried));
+  const [, year, month, day] = /^(\d{4})[:-](\d\d)[:-](\d\d)/.exec(carried?.taken ?? '') ?? [];
+  const date = year && month && day ? `${year}-${month}-${day}` : '';
+  const form = wordingsFor(wordingsOf(words), edited, wordings, carried);
+  const picture = { name, number, date, thisYear: String(new Date().getFullYear()) };
+  const planned = wordsOfPicture(record, form, own, picture);
+  const fields = stampFields(record, planned.wordings, planned);
   const point = fields.point
     ? `${fields.point.latitude.toFixed(5)}, ${fields.point.longitude.toFixed(5)}`
     : '';
@@ -25,6 +31,7 @@ function rowsOf(
         : '',
       point,
     ],
+    ['Subject', carried?.subject ?? '', fields.subject],
     ['Title', carried?.xmp.title || carried?.iptc.title || '', fields.title],
     ['Caption', carried?.xmp.caption || carried?.iptc.caption || carried?.exif.caption || '', fields.caption],
     ['Keywords', (carried?.xmp.keywords ?? []).join(', '), fields.keywords.join(', ')],
@@ -41,8 +48,10 @@ export function CarriedTray({
   photo,
   record,
   form,
+  number,
 }: {
   photo: Photo;
+  number: number;
   record: BusinessRecord;
   form: WordsInForm;
 }) {
@@ -65,7 +74,7 @@ export function CarriedTray({
           alignItems: 'start',
         }}
       >
-        <CarriedTable rows={rowsOf(photo, record, form)} />
+        <CarriedTable rows={rowsOf(photo, number, record, form)} />
         <ProofTable photo={photo} />
       </Box>
     </>

@@ -12,9 +12,11 @@ import { Fill, Plain, Soft } from '../../parts/layout.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
 import { PaneBar, WithTray } from '../../parts/Tray.tsx';
+import { BoxedChoice } from '../../parts/Choice.tsx';
 import { CarriedTray } from './CarriedTray.tsx';
 import { PhotoTile } from './PhotoTile.tsx';
 import { StampBar } from './StampBar.tsx';
+import { WordsGrid } from './WordsGrid.tsx';
 import { firstWords, keepWords, type WordsInForm } from './words.ts';
 
 /** The contact sheet of a branch's photos: what each carries, what will be written, stamp, proof, download. */
@@ -31,6 +33,7 @@ export default function Photos() {
 function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[] }) {
   const [chosen, setChosen] = useState<readonly number[]>([]);
   const [form, setForm] = useState<WordsInForm>(() => ({ words: firstWords(branch), edited: [] }));
+  const [look, setLook] = useState<PhotoLook>('sheet');
   const upload = useUploadPhotos(branch.id);
   const selected = photos.filter(({ id }) => chosen.includes(id));
   const shown = selected[0] ?? photos[0];
@@ -51,7 +54,12 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
           height={270}
           tray={
             shown ? (
-              <CarriedTray photo={shown} record={branch.record} form={form} />
+              <CarriedTray
+                photo={shown}
+                number={targets.indexOf(shown) + 1}
+                record={branch.record}
+                form={form}
+              />
             ) : (
               <PaneBar title="What the photo carries" />
             )
@@ -64,11 +72,13 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
             busy={upload.busy}
             onAdd={open}
             onChoose={setChosen}
+            look={look}
+            onLook={setLook}
           />
           {photos.length === 0 ? (
             <EmptyState title="No photos of this branch yet.">
-              Drop JPEGs here. Nothing is written into them until you stamp, the originals are kept as they
-              are, and every stamped file is read back before it is called proved.
+              Drop JPEG, PNG or WebP here. Nothing is written into them until you stamp, the originals are
+              kept as they are, and every stamped file is read back before it is called proved.
             </EmptyState>
           ) : (
             <>
@@ -80,16 +90,20 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
                 targets={targets}
                 some={selected.length > 0}
               />
-              <Plain aria-label="Contact sheet" sx={sheet}>
-                {photos.map((photo) => (
-                  <PhotoTile
-                    key={photo.id}
-                    photo={photo}
-                    chosen={chosen.includes(photo.id)}
-                    onToggle={() => toggle(photo.id)}
-                  />
-                ))}
-              </Plain>
+              {look === 'words' ? (
+                <WordsGrid branchId={branch.id} photos={photos} />
+              ) : (
+                <Plain aria-label="Contact sheet" sx={sheet}>
+                  {photos.map((photo) => (
+                    <PhotoTile
+                      key={photo.id}
+                      photo={photo}
+                      chosen={chosen.includes(photo.id)}
+                      onToggle={() => toggle(photo.id)}
+                    />
+                  ))}
+                </Plain>
+              )}
             </>
           )}
         </WithTray>
@@ -105,6 +119,10 @@ const sheet = {
   gap: 1.5,
 } as const;
 
+/** The contact sheet, or the words of each photo. */
+const LOOKS = { sheet: 'Contact sheet', words: 'Words, photo by photo' } as const;
+type PhotoLook = keyof typeof LOOKS;
+
 /** What can be done with the photos as a whole. */
 const PhotoBar = ({
   branch,
@@ -113,6 +131,8 @@ const PhotoBar = ({
   busy,
   onAdd,
   onChoose,
+  look,
+  onLook,
 }: {
   branch: Branch;
   photos: readonly Photo[];
@@ -120,11 +140,16 @@ const PhotoBar = ({
   busy: string;
   onAdd: () => void;
   onChoose: (ids: readonly number[]) => void;
+  look: PhotoLook;
+  onLook: (look: PhotoLook) => void;
 }) => (
   <ActionBar>
     <Button onClick={onAdd}>Add photos</Button>
-    <Soft>{busy || 'or drop JPEGs anywhere here'}</Soft>
+    <Soft>{busy || 'or drop JPEG, PNG or WebP anywhere here'}</Soft>
     <Fill />
+    {photos.length > 0 && (
+      <BoxedChoice label="How the photos are shown" options={LOOKS} value={look} onChange={onLook} />
+    )}
     {photos.length > 0 && (
       <Button onClick={() => onChoose(allChosen ? [] : photos.map(({ id }) => id))}>
         {allChosen ? 'Select none' : 'Select all'}

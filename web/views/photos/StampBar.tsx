@@ -113,8 +113,9 @@ export function StampBar({
         {edited.length > 0
           ? `For all that are stamped: ${edited.map((name) => WORD_LABEL[name]).join(', ')}. Otherwise photos keep the words they have. `
           : 'Photos keep the words they have; what you type here is for all that are stamped. '}
-        Name, address, telephone and coordinates come from the record. Some platforms drop what a photo
-        carries when it is uploaded.
+        {'{subject} {town} {name} {service} {number} {date}'} are filled in for each photo. Name, address,
+        telephone and coordinates come from the record. Some platforms drop what a photo carries when it is
+        uploaded.
       </Hint>
       {job && (
         <Line sx={{ mt: 1 }}>

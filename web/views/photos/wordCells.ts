@@ -1,0 +1,76 @@
+import type { OwnPhotoWords, Photo, PhotoWords } from '#contract';
+
+/** The columns of words that are typed for one picture, in the order of the grid. */
+export const wordColumns = ['subject', 'title', 'headline', 'caption', 'alt', 'keywords'] as const;
+export type WordColumn = (typeof wordColumns)[number];
+
+/** One picture of the grid with its words as texts; keywords in one line with commas. */
+export type WordRow = Readonly<Record<WordColumn, string>> & { readonly id: number; readonly name: string };
+
+export const rowOf = ({ id, name, own }: Photo): WordRow => ({
+  id,
+  name,
+  subject: own.subject ?? '',
+  title: own.title ?? '',
+  headline: own.headline ?? '',
+  caption: own.caption ?? '',
+  alt: own.alt ?? '',
+  keywords: (own.keywords ?? []).join(', '),
+});
+
+/** A cell that is to say something. */
+export interface Cell {
+  readonly id: number;
+  readonly column: WordColumn;
+  readonly text: string;
+}
+
+const valueOf = ({ column, text }: Cell): OwnPhotoWords =>
+  column === 'keywords'
+    ? {
+        keywords: text
+          .split(/[,;]/)
+          .map((word) => word.trim())
+          .filter(Boolean),
+      }
+    : { [column]: text.trim() };
+
+/** Cells as they are kept, picture by picture. */
+export function wordsIn(cells: readonly Cell[]): PhotoWords['photos'] {
+  const byId = new Map<number, OwnPhotoWords>();
+  for (const cell of cells) byId.set(cell.id, { ...byId.get(cell.id), ...valueOf(cell) });
+  return [...byId].map(([id, own]) => ({ id, own }));
+}
+
+/** What cells say now, to put it back. */
+export function cellsNow(rows: readonly WordRow[], cells: readonly Cell[]): readonly Cell[] {
+  return cells.flatMap(({ id, column }) => {
+    const row = rows.find((one) => one.id === id);
+    return row ? [{ id, column, text: row[column] }] : [];
+  });
+}
+
+/** The cells below one in its column, all with its text. */
+export function filledDown(rows: readonly WordRow[], id: number, column: WordColumn): readonly Cell[] {
+  const from = rows.findIndex((row) => row.id === id);
+  const text = rows[from]?.[column];
+  return text === undefined ? [] : rows.slice(from + 1).map((row) => ({ id: row.id, column, text }));
+}
+
+/** What was copied from a spreadsheet, laid over the grid from a cell on: lines down, tabs to the right. */
+export function pastedFrom(
+  rows: readonly WordRow[],
+  id: number,
+  column: WordColumn,
+  pasted: string,
+): readonly Cell[] {
+  const from = rows.findIndex((row) => row.id === id);
+  const lines = pasted.replace(/\r\n?/g, '\n').replace(/\n$/, '').split('\n');
+  return lines.flatMap((line, down) => {
+    const row = rows[from + down];
+    return line.split('\t').flatMap((text, right) => {
+      const under = wordColumns[wordColumns.indexOf(column) + right];
+      return row && under ? [{ id: row.id, column: under, text }] : [];
+    });
+  });
+}
