@@ -356,6 +356,34 @@ describe('photos', () => {
     expect((await listed()).map(({ state }) => state)).toEqual(['out-of-date', 'out-of-date']);
   });
 
+  test('keep words of their own, field by field, and wordings are filled in for each', async () => {
+    await save(larkspur, 0);
+    for (const name of ['front.jpg', 'ward.jpg']) await upload(photosPath(), name, await jpeg()).expect(201);
+    const [front, ward] = (await listed()).map(({ id }) => id);
+    const words = (photos: unknown) => api().put(`${photosPath()}/words`).send({ photos });
+    await Promise.all([
+      words([{ id: front, own: { subject: 'The door', keywords: ['door'] } }]).expect(204),
+      words([{ id: front, own: { title: 'Own title' } }]).expect(204),
+    ]);
+    await words([
+      { id: front, own: { keywords: [] } },
+      { id: ward, own: { alt: 'A ward' } },
+    ]).expect(204);
+    await words([{ id: ward, own: { colour: 'red' } }]).expect(400);
+    expect((await listed()).map(({ own }) => own)).toEqual([
+      { subject: 'The door', title: 'Own title' },
+      { alt: 'A ward' },
+    ]);
+    await stampAll({ title: '{subject} in {town} {number}', caption: '{title}' });
+    expect((await listed()).map(({ state, wordings }) => [state, wordings])).toEqual([
+      ['stamped', { title: 'Own title', caption: 'Own title', keywords: [], alt: '' }],
+      [
+        'stamped',
+        { title: 'ward in Port Ellery 2', caption: 'ward in Port Ellery 2', keywords: [], alt: 'A ward' },
+      ],
+    ]);
+  });
+
   test('that are no sound JPEG or too large are refused with the reason', async () => {
     expect(
       problemSchema.parse(

@@ -1,5 +1,7 @@
+import { Readable } from 'node:stream';
 import { Router, type Response } from 'express';
 import { api } from '#contract';
+import { writeCsv } from '#core/csv';
 import { limits } from '#core/limits';
 import { freeName } from '#core/text';
 import type { PhotoStore } from '../gateways/photoStore.ts';
@@ -14,6 +16,7 @@ import {
   keepThumbnail,
   keepWords,
   listPhotos,
+  manifestRow,
   restorePhoto,
   stampedPhotos,
 } from '../store/photos.ts';
@@ -59,12 +62,17 @@ export function photoRoutes(store: PhotoStore, threads: Threads, spool: Spool): 
       throw new Refusal(404, 'Not stamped', 'No photo of this branch has been stamped yet.');
     const names = new Set<string>();
     const files: ToZip[] = [];
-    for (const { name, stampedKey } of photos) {
+    const rows: ManifestRow[] = [];
+    for (const photo of photos) {
+      const { name, stampedKey } = photo;
       const stamped = await store.stream(stampedKey);
       if (!stamped) continue;
       const open = () => Promise.resolve(stamped.bytes());
-      files.push({ path: freeName(name, names), open, compress: false });
+      const path = freeName(name, names);
+      files.push({ path, open, compress: false });
+      rows.push({ file: path, ...manifestRow(photo) });
     }
+    files.push(...manifestFiles(rows));
     response.attachment('stamped-photos.zip').type('application/zip');
     return sendStream(zipOf(files), response);
   });
@@ -76,6 +84,20 @@ export function photoRoutes(store: PhotoStore, threads: Threads, spool: Spool): 
   serve(router, api.job, ({ parameters: { id } }) => showJob(id));
   serve(router, api.cancelJob, ({ parameters: { id } }) => cancelJob(id));
   return router;
+}
+
+/** A photo as the zip's manifest tells it, by file name in the zip. */
+type ManifestRow = { readonly file: string } & ReturnType<typeof manifestRow>;
+
+/** The manifest for programs (JSON) and for a spreadsheet (CSV). */
+function manifestFiles(rows: readonly ManifestRow[]): ToZip[] {
+  const headings = ['file', 'name', 'title', 'alt', 'latitude', 'longitude', 'proved'] as const;
+  const csv = writeCsv([headings, ...rows.map((row) => headings.map((heading) => String(row[heading])))]);
+  const file = (path: string, text: string): ToZip => ({
+    path,
+    open: () => Promise.resolve(Readable.from([Buffer.from(text)])),
+  });
+  return [file('manifest.json', `${JSON.stringify({ photos: rows }, null, 2)}\n`), file('manifest.csv', csv)];
 }
 
 const NAME_LENGTH = 255;

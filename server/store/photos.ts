@@ -1,5 +1,6 @@
 import { isDeepStrictEqual } from 'node:util';
 import { Op } from 'sequelize';
+import * as z from 'zod';
 import type { OwnPhotoWords, Photo, PhotoWords } from '#contract';
 import {
   stampFields,
@@ -144,3 +145,21 @@ export async function stampedPhotos(branchId: number): Promise<readonly PhotoRow
   await findBranch(branchId);
   return PhotoRow.findAll({ where: { branchId }, order: ['name', 'id'] });
 }
+
+/** What a manifest tells of a stamped photo besides its file; '' for what was not written. */
+export function manifestRow(photo: PhotoRow) {
+  const stamp = readStamp(photo);
+  const { point } = manifestPointSchema.parse(stamp?.fields ?? {});
+  return {
+    name: photo.name,
+    title: stamp?.wordings.title ?? '',
+    alt: stamp?.wordings.alt ?? '',
+    latitude: point?.latitude ?? '',
+    longitude: point?.longitude ?? '',
+    proved: stamp !== null && stamp.message === '',
+  };
+}
+
+const manifestPointSchema = z.object({
+  point: z.object({ latitude: z.number(), longitude: z.number() }).optional(),
+});
