@@ -93,7 +93,7 @@ describe('markup woven into a page', () => {
       .post(`/api/clients/${String(clientId)}/pages`)
       .attach('file', Buffer.from(page), 'index.html')
       .expect(201);
-    const [{ id = 0 } = {}] = (added.body as { added: { id: number }[] }).added;
+    const id = (added.body as { added: { id: number }[] }).added[0]?.id ?? 0;
     const place = { branchId, form: 'woven', at: 'body-end' };
     await api()
       .put(`/api/pages/${String(id)}/placements`)

@@ -13,10 +13,10 @@ import { prove } from './verifying.ts';
  * wrote; not at all; or it could not be read.
  */
 export const liveStates = ['as-intended', 'out-of-date', 'altered', 'absent', 'unreachable'] as const;
-export type LiveState = (typeof liveStates)[number];
+type LiveState = (typeof liveStates)[number];
 
 /** A fact that the live page says otherwise, or not at all. */
-export interface LiveFact {
+interface LiveFact {
   readonly fact: Fact;
   readonly label: string;
   readonly meant: string;
@@ -25,7 +25,7 @@ export interface LiveFact {
 }
 
 /** What probably brought it about. */
-export interface Cause {
+interface Cause {
   readonly code:
     | 'curled-quotes'
     | 'escaped-tags'

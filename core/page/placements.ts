@@ -16,7 +16,7 @@ export type PlacedForm = (typeof placedForms)[number];
 export const isWovenForm = (form: PlacedForm): form is WovenForm => form in wovenSyntaxOf;
 
 /** Where markup can stand on a page without an element being named. */
-export const placements = ['head', 'body-begin', 'body-end'] as const;
+const placements = ['head', 'body-begin', 'body-end'] as const;
 /** Where it can stand at an element that a CSS selector chooses: `after:#footer`. */
 const sides = ['before', 'after', 'inside'] as const;
 export type Placement = (typeof placements)[number] | `${(typeof sides)[number]}:${string}`;

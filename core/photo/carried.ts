@@ -1,3 +1,4 @@
+import type { CarriedTexts } from './fields.ts';
 import { carriedText, type StampField } from './places.ts';
 import { listOf, numberOf, readTags, textOf, valueOf, xmpDegrees, type Tags } from './tags.ts';
 
@@ -22,14 +23,6 @@ export interface Carried {
   /** Width and height of the picture in pixels; 0 where unknown. */
   readonly width: number;
   readonly height: number;
-}
-
-export interface CarriedTexts {
-  readonly title: string;
-  readonly caption: string;
-  readonly keywords: readonly string[];
-  readonly town: string;
-  readonly comment: string;
 }
 
 /** Reads what a photo of any format carries; undefined where the reader cannot make sense of the file. */

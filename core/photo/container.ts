@@ -1,5 +1,5 @@
 /** The metadata that a picture's file holds, block by block; undefined where it has none. */
-export interface Blocks {
+interface Blocks {
   /** A TIFF structure, without "Exif\0\0". */
   readonly exif: Uint8Array | undefined;
   /** An XMP packet in UTF-8. */
@@ -28,6 +28,6 @@ export interface Container {
 export type ContainerReading =
   { readonly ok: true; readonly container: Container } | { readonly ok: false; readonly message: string };
 
-export type ContainerWriting =
+type ContainerWriting =
   | { readonly ok: true; readonly parts: readonly Uint8Array[] }
   | { readonly ok: false; readonly message: string };

@@ -2,7 +2,14 @@ import { addressText, countryCode, countryName } from '#core/address';
 import { visibleTelephone } from '#core/markup';
 import { readPin, type Point } from '#core/pin';
 import type { BusinessRecord } from '#core/record';
-import type { CarriedTexts } from './carried.ts';
+
+export interface CarriedTexts {
+  readonly title: string;
+  readonly caption: string;
+  readonly keywords: readonly string[];
+  readonly town: string;
+  readonly comment: string;
+}
 
 /** What of a photo's metadata are words. */
 export interface WordsCarried {

@@ -17,20 +17,13 @@ export {
   type PictureFormat,
 } from './formats.ts';
 export { readJpeg } from './jpeg.ts';
-export { personalIn, type Personal } from './personal.ts';
-export { carriedText, policies, stampFieldNames, type StampField } from './places.ts';
+export { personalIn } from './personal.ts';
+export { stampFieldNames } from './places.ts';
 export { compareFields, provePhoto, sameImage, type ProofLine } from './proof.ts';
 export { sidecarPacket, stampPicture, type Stamping, type StampOptions, type StampResult } from './stamp.ts';
 export { wrappedPacket } from './sidecar.ts';
 export { readTags, tagTexts } from './tags.ts';
-export {
-  planSet,
-  unrepeated,
-  wordsOfPicture,
-  type OwnWords,
-  type Picture,
-  type PlannedPicture,
-} from './set.ts';
-export { authorOf, commentOf, policiesOf, stampSchema, usualStamp, type StampSettings } from './settings.ts';
-export { fillWording, placeholders, wordingFaults, type WordingFault } from './wording.ts';
-export { readWords, wordHeadings } from './wordsTable.ts';
+export { planSet, wordsOfPicture, type OwnWords, type PlannedPicture } from './set.ts';
+export { commentOf, policiesOf, stampSchema, usualStamp, type StampSettings } from './settings.ts';
+export { placeholders, wordingFaults } from './wording.ts';
+export { readWords } from './wordsTable.ts';

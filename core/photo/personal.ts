@@ -1,5 +1,5 @@
 import { tagNumbers } from './exifTags.ts';
-import { partOf, textOf, valueOf, type Tags } from './tags.ts';
+import { numberOf, partOf, textOf, valueOf, type Tags } from './tags.ts';
 
 /** What of a picture's metadata says something of a person or a device. */
 export interface Personal {
@@ -87,7 +87,7 @@ export function personalIn(tags: Tags): readonly Personal[] {
     ...has(
       'position',
       valueOf(exif['GPSLatitude']) ?? gps['Latitude'],
-      [gps['Latitude'], gps['Longitude']].filter((one) => one !== undefined).join(', ') || 'there',
+      [gps['Latitude'], gps['Longitude']].flatMap((one) => numberOf(one) ?? []).join(', ') || 'there',
     ),
   ];
 }

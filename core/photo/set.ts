@@ -129,7 +129,7 @@ function unlike(title: string, taken: Set<string>): string {
 }
 
 /** Words without blank ones, each once, whatever its capitals. */
-export function unrepeated(words: readonly string[]): readonly string[] {
+function unrepeated(words: readonly string[]): readonly string[] {
   const seen = new Set<string>();
   return words
     .map((word) => word.trim())

@@ -17,7 +17,7 @@ const wording = z
   });
 
 /** The facts that a comment can say, in the order in which they are named. */
-export const commentFacts = ['name', 'address', 'telephone', 'email', 'url'] as const;
+const commentFacts = ['name', 'address', 'telephone', 'email', 'url'] as const;
 
 /** What is written into the pictures of a client, under a name: wordings, comment, author, copyright, and when. */
 export const stampSchema = z.strictObject({

@@ -3,7 +3,7 @@ import { readPin } from '#core/pin';
 import type { OwnWords } from './set.ts';
 
 /** The headings of a table of words, any of them in any order. */
-export const wordHeadings = [
+const wordHeadings = [
   'file',
   'subject',
   'title',

@@ -162,11 +162,11 @@ function clusterAt(text: string, anchor: number, sought: readonly Sought[]): Clu
 }
 
 const findOf = (
-  { look: _, ...sought }: Sought,
+  { fact, property, inAddress, told }: Sought,
   { text, agreement }: Seen,
   start: number,
   end: number,
-): Find => ({ ...sought, text, agreement, start, end });
+): Find => ({ fact, property, inAddress, told, text, agreement, start, end });
 
 const masked = (text: string, start: number, end: number): string =>
   text.slice(0, start) + '\uFFFC'.repeat(end - start) + text.slice(end);

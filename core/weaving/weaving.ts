@@ -14,14 +14,14 @@ export const wovenSyntaxes = ['microdata', 'rdfa'] as const;
 export type WovenSyntax = (typeof wovenSyntaxes)[number];
 
 /** Where a fact stands on the page. */
-export interface FactPlace {
+interface FactPlace {
   readonly fact: RowFact;
   readonly text: string;
   readonly place: Place;
 }
 
 /** A fact that a machine reads now; `inPlace` where its own text is marked, else it is said beside that. */
-export interface WovenFact extends FactPlace {
+interface WovenFact extends FactPlace {
   readonly inPlace: boolean;
 }
 

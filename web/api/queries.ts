@@ -5,6 +5,7 @@ import {
   type BranchSort,
   type EndpointName,
   type ImportInput,
+  type PhotoWords,
   type PlacedChoice,
   type PlacementInput,
   type SheetColumns,

@@ -93,16 +93,7 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
               {look === 'words' ? (
                 <WordsGrid branchId={branch.id} photos={photos} />
               ) : (
-                <Plain aria-label="Contact sheet" sx={sheet}>
-                  {photos.map((photo) => (
-                    <PhotoTile
-                      key={photo.id}
-                      photo={photo}
-                      chosen={chosen.includes(photo.id)}
-                      onToggle={() => toggle(photo.id)}
-                    />
-                  ))}
-                </Plain>
+                <ContactSheet photos={photos} chosen={chosen} onToggle={toggle} />
               )}
             </>
           )}
@@ -111,6 +102,27 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
     </DropFrame>
   );
 }
+
+const ContactSheet = ({
+  photos,
+  chosen,
+  onToggle,
+}: {
+  photos: readonly Photo[];
+  chosen: readonly number[];
+  onToggle: (id: number) => void;
+}) => (
+  <Plain aria-label="Contact sheet" sx={sheet}>
+    {photos.map((photo) => (
+      <PhotoTile
+        key={photo.id}
+        photo={photo}
+        chosen={chosen.includes(photo.id)}
+        onToggle={() => onToggle(photo.id)}
+      />
+    ))}
+  </Plain>
+);
 
 const sheet = {
   p: 2,

@@ -1,6 +1,6 @@
 import { Box, Button, LinearProgress, TextField } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { stampInputSchema, type Branch, type Photo } from '#contract';
 import type { WordField } from '#core/photo';
 import { cancelJob, startStamping, useOpenJobs } from '../../api/queries.ts';
@@ -8,6 +8,7 @@ import { refresh } from '../../api/request.ts';
 import { useComplain } from '../../parts/actions.ts';
 import { Hint, Line } from '../../parts/layout.tsx';
 import { colour } from '../../theme.ts';
+import { PlaceholderMenu } from './PlaceholderMenu.tsx';
 import { wordingsOf, type WordsInForm } from './words.ts';
 
 const FIELDS: readonly (readonly [WordField, string])[] = [
@@ -86,6 +87,7 @@ export function StampBar({
   some: boolean;
 }) {
   const { words, edited } = form;
+  const [into, setInto] = useState<WordField>('title');
   const { job, stamp, cancel } = useStamping(branch.id, onStamped);
   return (
     <Box sx={{ px: 2, pt: 1.5, pb: 1, borderBottom: `1px solid ${colour.light}` }}>
@@ -95,6 +97,7 @@ export function StampBar({
             key={name}
             label={label}
             value={words[name]}
+            onFocus={() => setInto(name)}
             onChange={({ target }) => onWord(name, target.value)}
           />
         ))}
@@ -109,14 +112,19 @@ export function StampBar({
           {some ? `${targets.length} selected` : targets.length === 1 ? 'the photo' : `all ${targets.length}`}
         </Button>
       </Box>
-      <Hint sx={{ mt: 0.5 }}>
-        {edited.length > 0
-          ? `For all that are stamped: ${edited.map((name) => WORD_LABEL[name]).join(', ')}. Otherwise photos keep the words they have. `
-          : 'Photos keep the words they have; what you type here is for all that are stamped. '}
-        {'{subject} {town} {name} {service} {number} {date}'} are filled in for each photo. Name, address,
-        telephone and coordinates come from the record. Some platforms drop what a photo carries when it is
-        uploaded.
-      </Hint>
+      <Line sx={{ mt: 0.5, alignItems: 'flex-start' }}>
+        <PlaceholderMenu
+          into={WORD_LABEL[into]}
+          onPick={(placeholder) => onWord(into, `${words[into]}${placeholder}`)}
+        />
+        <Hint sx={{ flex: 1 }}>
+          {edited.length > 0
+            ? `For all that are stamped: ${edited.map((name) => WORD_LABEL[name]).join(', ')}. Otherwise photos keep the words they have. `
+            : 'Photos keep the words they have; what you type here is for all that are stamped. '}
+          Name, address, telephone and coordinates come from the record. Some platforms drop what a photo
+          carries when it is uploaded.
+        </Hint>
+      </Line>
       {job && (
         <Line sx={{ mt: 1 }}>
           <LinearProgress
