@@ -2,6 +2,8 @@
 import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { apiPage, openApi } from '#contract/apiPage.ts';
+import { presetJsonSchema } from '#core/page';
+import { stampJsonSchema } from '#core/photo';
 import { factsPage, findingsPage } from '#core/reporting';
 
 const write = (name: string, text: string): void => {
@@ -11,3 +13,5 @@ write('findings.md', findingsPage());
 write('facts.md', factsPage());
 write('api.md', apiPage());
 write('openapi.json', openApi());
+write('preset.schema.json', presetJsonSchema());
+write('stamp.schema.json', stampJsonSchema());

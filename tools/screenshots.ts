@@ -106,6 +106,32 @@ await take('check-compare', `/branches/${quay}/check?tab=site`, async () => {
 });
 await take('pages', `/branches/${branchId('Tallow Bay')}/pages`, async () => {
   await page.waitForSelector('.cm-merge-b');
+  await page.locator('::-p-aria([name="Prove the live page"][role="button"])').click();
+  await page.waitForSelector('[data-live]');
+});
+await take('pages-woven', `/branches/${branchId('Saltby')}/pages`, async () => {
+  await page.locator('::-p-aria([name="What to place, and where"][role="combobox"])').click();
+  await page.locator('::-p-aria([name="Woven into the text that stands there"][role="option"])').click();
+  await page.waitForSelector('::-p-text(Found in the text)');
+});
+await take('photos-words', `/branches/${quay}/photos`, async () => {
+  const { photos } = (await (await fetch(`${address}/api/branches/${quay}/photos`)).json()) as {
+    photos: { id: number }[];
+  };
+  const subjects = ['The front', 'Reception', 'Surgery', 'The ward'];
+  const words = photos.map(({ id }, at) => ({
+    id,
+    own: { subject: subjects[at] ?? '', alt: `${subjects[at] ?? ''} by day` },
+  }));
+  await fetch(`${address}/api/branches/${quay}/photos/words`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json', origin: address },
+    body: JSON.stringify({ photos: words }),
+  });
+  await page.reload({ waitUntil: 'networkidle0' });
+  await page.locator('::-p-aria([name="How the photos are shown"][role="combobox"])').click();
+  await page.locator('::-p-aria([name="Words, photo by photo"][role="option"])').click();
+  await page.waitForSelector('::-p-text(The ward by day)');
 });
 await take('photos', `/branches/${quay}/photos`, async () => {
   const stamp = await page.waitForSelector('::-p-text(Stamp all)');

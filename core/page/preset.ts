@@ -18,3 +18,7 @@ export const presetSchema = z.strictObject({
   output: outputSchema.optional(),
 });
 export type Preset = Readonly<z.infer<typeof presetSchema>>;
+
+/** The JSON Schema of the files that `zinc place --preset` takes. */
+export const presetJsonSchema = (): string =>
+  `${JSON.stringify(z.toJSONSchema(presetSchema, { io: 'input', unrepresentable: 'any' }), null, 2)}\n`;

@@ -24,6 +24,13 @@ export { sidecarPacket, stampPicture, type Stamping, type StampOptions, type Sta
 export { wrappedPacket } from './sidecar.ts';
 export { readTags, tagTexts } from './tags.ts';
 export { planSet, wordsOfPicture, type OwnWords, type PlannedPicture } from './set.ts';
-export { commentOf, policiesOf, stampSchema, usualStamp, type StampSettings } from './settings.ts';
+export {
+  commentOf,
+  policiesOf,
+  stampJsonSchema,
+  stampSchema,
+  usualStamp,
+  type StampSettings,
+} from './settings.ts';
 export { placeholders, wordingFaults } from './wording.ts';
 export { readWords } from './wordsTable.ts';

@@ -99,3 +99,7 @@ export function authorOf({ author }: StampSettings, record: BusinessRecord): str
       return '';
   }
 }
+
+/** The JSON Schema of the files that `zinc stamp --stamp` takes. */
+export const stampJsonSchema = (): string =>
+  `${JSON.stringify(z.toJSONSchema(stampSchema, { io: 'input', unrepresentable: 'any' }), null, 2)}\n`;
