@@ -55,15 +55,17 @@ function bodyBegin(document: HtmlDocument): number {
   return body?.children[0]?.start ?? headEnd(document);
 }
 
-/** Where the body ends: before its end tag, or that of the page, whether it was written or made up. */
+/** Where the body ends: before its end tag, or that of the page, or else where the page ends. */
 function bodyEnd({ elements, source }: HtmlDocument): number {
-  const ends = elements.filter(({ name }) => name === 'body' || name === 'html');
+  const ends = elements.filter(
+    ({ name, contentEnd, end }) => (name === 'body' || name === 'html') && end > contentEnd,
+  );
   return Math.min(source.length, ...ends.map(({ contentEnd }) => contentEnd));
 }
 
 /** What may go on to the end of a page without swallowing, moving or linking what is put in there. */
 const OPEN_ENDED = new Set(
-  'html body div section article main header footer aside nav p center form blockquote figure address fieldset details dialog hgroup search span b i u s em strong small big font tt code'.split(
+  'html head body div section article main header footer aside nav p center form blockquote figure address fieldset details dialog hgroup search span b i u s em strong small big font tt code'.split(
     ' ',
   ),
 );
