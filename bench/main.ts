@@ -3,6 +3,7 @@ import { larkspur } from '#sample';
 import { benchCheck } from './check.ts';
 import { benchInterface } from './interface.ts';
 import { benchLists } from './lists.ts';
+import { benchPages } from './pages.ts';
 import { benchBranches, benchSearch } from './record.ts';
 import { tell, type Figure } from './ratio.ts';
 import { benchSite } from './site.ts';
@@ -13,6 +14,7 @@ const benches: Readonly<Record<string, () => readonly Figure[] | Promise<readonl
   record: () => [...benchBranches(larkspur), ...benchSearch()],
   interface: benchInterface,
   lists: () => benchLists(larkspur),
+  pages: () => benchPages(larkspur),
   site: () => benchSite(larkspur),
   stamp: () => benchStamp(larkspur),
 };

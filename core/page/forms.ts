@@ -1,10 +1,10 @@
-import { writeMarkup } from '#core/markup';
 import { readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { weave, weaveBytes } from '#core/weaving';
 import { placeInBytes, type BytesResult } from './bytes.ts';
 import { isWovenForm, usualPlacement, wovenSyntaxOf, type PlacedForm, type Placement } from './placements.ts';
 import { place } from './placing.ts';
+import { markupIn } from './verifying.ts';
 
 export type FormResult =
   { readonly ok: true; readonly source: string } | { readonly ok: false; readonly message: string };
@@ -18,7 +18,7 @@ export function placeForm(
 ): FormResult {
   return isWovenForm(form)
     ? weave(readSource(source), record, { syntax: wovenSyntaxOf[form], replaces: true })
-    : place(source, form, writeMarkup(record, form).text, at);
+    : place(source, form, markupIn[form](record), at);
 }
 
 /** The same on a page as it lies on disk. */
@@ -28,7 +28,7 @@ export function placeFormInBytes(
   record: BusinessRecord,
   at: Placement,
 ): BytesResult {
-  if (!isWovenForm(form)) return placeInBytes(bytes, form, writeMarkup(record, form).text, at);
+  if (!isWovenForm(form)) return placeInBytes(bytes, form, markupIn[form](record), at);
   const { result, bytes: woven } = weaveBytes(bytes, record, { syntax: wovenSyntaxOf[form], replaces: true });
   return result.ok ? { ok: true, bytes: woven } : result;
 }

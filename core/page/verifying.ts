@@ -5,12 +5,14 @@ import {
   isScript,
   leftOutOf,
   markupForms,
+  outputForms,
   toldRecord,
   writeMarkup,
   type OutputForm,
 } from '#core/markup';
 import { businessesIn, readSource, recordFromItem, type Reading } from '#core/reading';
 import { factRows, factText, type BusinessRecord, type Fact } from '#core/record';
+import { remembered } from '#core/text';
 import { isWoven } from '#core/weaving';
 import { isWovenForm, wovenSyntaxOf, type PlacedForm, type WovenForm } from './placements.ts';
 import { asciiMarkup, placedOn, type Placed } from './placing.ts';
@@ -48,16 +50,35 @@ function beside(reading: Reading, form: OutputForm, within: boolean): ReadItem[]
 export const othersBeside = (reading: Reading, form: PlacedForm): number =>
   isWovenForm(form) ? 0 : beside(reading, form, false).length;
 
+/**
+ * What a record tells machines in a form; one record is placed on many pages. Where it has no name of its own for
+ * machines one is made, and in a graph every item needs one.
+ */
+function meantBy(form: OutputForm): (record: BusinessRecord) => BusinessRecord {
+  return remembered((record: BusinessRecord) => {
+    const left = leftOutOf(record, form);
+    const id = form === 'graph' ? branchId(record) : businessItem(record, { leftOut: left }).id;
+    return { ...toldRecord(record, left), id };
+  });
+}
+const meantIn = byForm(meantBy);
+
+/** What a record yields in a form. */
+export const markupIn = byForm((form) =>
+  remembered((record: BusinessRecord) => writeMarkup(record, form).text),
+);
+
+function byForm<T>(make: (form: OutputForm) => T): Readonly<Record<OutputForm, T>> {
+  return Object.fromEntries(outputForms.map((form) => [form, make(form)])) as Record<OutputForm, T>;
+}
+
 /** Compares what a machine reads of what was placed on a page with what the record says now. */
 export function prove(reading: Reading, form: PlacedForm, record: BusinessRecord): Proof {
   if (isWovenForm(form)) return proveWoven(reading, form, record);
   if (!isForMachines(form)) return { state: isSeen(reading, form) ? 'proved' : 'absent', misread: [] };
   const [item] = beside(reading, form, true);
   if (!item) return { state: 'absent', misread: [] };
-  // Where the record has no name of its own for machines it is made; in a graph every item needs one.
-  const left = leftOutOf(record, form);
-  const id = form === 'graph' ? branchId(record) : businessItem(record, { leftOut: left }).id;
-  const [meant, read] = [{ ...toldRecord(record, left), id }, recordFromItem(item)];
+  const [meant, read] = [meantIn[form](record), recordFromItem(item)];
   const misread = factRows.flatMap(({ fact }) => {
     const [one, other] = [factText(meant, fact), factText(read, fact)];
     return one === other ? [] : [{ fact, meant: one, read: other }];
@@ -95,6 +116,6 @@ export function isCurrent(reading: Reading, form: PlacedForm, record: BusinessRe
   const region = ours(reading, form);
   if (!region) return false;
   const placed = region.text.replace(/\r\n/g, '\n');
-  const markup = writeMarkup(record, form).text;
+  const markup = markupIn[form](record);
   return placed === markup || placed === asciiMarkup(markup, form);
 }

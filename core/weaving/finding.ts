@@ -13,10 +13,12 @@ interface Sought {
   /** What a machine is told. */
   readonly told: string;
   readonly look: (search: VisitorSearch) => Seen | undefined;
+  /** How it is looked for on the whole page, where that is another thing than beside the others. */
+  readonly lookFar?: (search: VisitorSearch) => Seen | undefined;
 }
 
 /** A fact as it stands in the visible text (offsets there, end exclusive). */
-export interface Find extends Omit<Sought, 'look'> {
+export interface Find extends Omit<Sought, 'look' | 'lookFar'> {
   readonly text: string;
   readonly agreement: Seen['agreement'];
   readonly start: number;
@@ -50,7 +52,16 @@ function soughtOf(record: BusinessRecord): readonly Sought[] {
     const told = toldIn(item, fact);
     const text = factText(record, fact).trim();
     return told
-      ? [{ fact, property: fact, inAddress: false, told, look: (search) => search.find(text) }]
+      ? [
+          {
+            fact,
+            property: fact,
+            inAddress: false,
+            told,
+            look: (search) => search.find(text),
+            lookFar: (search) => search.findExactly(text),
+          },
+        ]
       : [];
   });
   const order = (one: Sought): number => {
@@ -208,7 +219,7 @@ function outside(
   for (const one of sought) {
     // Parts of an address mean something beside one another only.
     if (known.has(one.fact) || one.inAddress) continue;
-    const seen = one.look(whole);
+    const seen = (one.lookFar ?? one.look)(whole);
     if (!seen?.at || !isThere(seen)) continue;
     const all = [seen.at, ...repeated(text, seen.text, seen.at.end)];
     const places = all.map(({ start, end }) => findOf(one, seen, start, end));

@@ -52,7 +52,8 @@ export function plan(
   loom.finds(held);
   if (loom.root) loom.links(linksOf(document, loom.item, reading.base, loom.root));
   loom.silent(['geo']);
-  const seen = new VisitorSearch(visible, document).findHours(record.hours);
+  const hasHours = Object.values(record.hours).some((day) => day.trim() !== '');
+  const seen = hasHours ? new VisitorSearch(visible, document).findHours(record.hours) : undefined;
   if (seen?.agreement === 'exact') loom.silent(['openingHours']);
   loom.close(held);
   return {
