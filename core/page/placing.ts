@@ -26,6 +26,11 @@ const marksRound = (form: OutputForm, lines: readonly string[]): readonly string
   ...lines,
   `<!-- zinc-post ${form} end -->`,
 ];
+
+/** Markup between marks of ours, as somebody pastes it by hand. */
+export const markedMarkup = (form: OutputForm, markup: string): string =>
+  marksRound(form, markup.split('\n')).join('\n');
+
 const MARK = new RegExp(`^ zinc-post (${outputForms.join('|')}) (begin|end)(?: ([0-9a-f]{8}))? $`);
 
 /** The markup that was placed on a page, in the order of the source. Marks without a partner are passed over. */
