@@ -162,6 +162,12 @@ export const api = {
   removePlaced: endpoint(paths.removePlaced, 'Takes it off again, to the byte.', {
     answer: changedPageSchema,
   }),
+  handOver: endpoint(paths.handOver, 'What to paste for a branch, for whoever looks after its site.', {
+    sends: 'text/html',
+  }),
+  clientHandOver: endpoint(paths.clientHandOver, 'What to paste for all branches of a client.', {
+    sends: 'text/html',
+  }),
   verifyLive: endpoint(
     paths.verifyLive,
     'Fetches the branch’s own page as a stranger would, and compares it.',

@@ -73,6 +73,8 @@ export const paths = {
   places: ['GET', '/places/search'],
   mapLayer: ['GET', '/places/:layer'],
   holidays: ['GET', '/holidays'],
+  handOver: ['GET', '/branches/:id/hand-over.html'],
+  clientHandOver: ['GET', '/clients/:id/hand-over.html'],
   verifyLive: ['POST', '/branches/:id/live'],
   fetch: ['POST', '/fetch'],
   imageSize: ['POST', '/image-size'],

@@ -84,6 +84,30 @@ describe('a live page', () => {
   });
 });
 
+describe('a hand-over sheet', () => {
+  test('says what to paste, of one branch or of all, and what is pasted is proved', async () => {
+    const { text } = await api()
+      .get(linkTo('handOver', { id: branchId }))
+      .expect(200);
+    const [, pasted = ''] = /<textarea[^>]*>\n([^]*?)<\/textarea>/.exec(text) ?? [];
+    const code = pasted
+      .replaceAll('&lt;', '<')
+      .replaceAll('&gt;', '>')
+      .replaceAll('&quot;', '"')
+      .replaceAll('&#39;', "'")
+      .replaceAll('&amp;', '&');
+    sent = `<html><head>${code}</head></html>`;
+    expect((await live()).state).toBe('as-intended');
+    sent = sent.replace('555 01', '555 09');
+    expect((await live()).state).toBe('altered');
+    const all = await api()
+      .get(linkTo('clientHandOver', { id: clientId }))
+      .expect(200);
+    expect(all.headers['content-disposition']).toContain('hand-over-client');
+    expect(all.text).toContain('Where code goes');
+  });
+});
+
 describe('markup woven into a page', () => {
   const page =
     '<html><body><footer><b>Larkspur &amp; Vane Veterinary Care</b><br><i>214 Quay Street</i><br><a href="tel:+13605550199">(360) 555-0199</a></footer></body></html>';

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { Readable } from 'node:stream';
-import { Router } from 'express';
+import { Router, type Response } from 'express';
 import { api, type AddedPages, type LivePage, type PlacedChoice } from '#contract';
 import { limits, megabytes } from '#core/limits';
 import { isZip } from '../gateways/fileKind.ts';
@@ -10,6 +10,7 @@ import { robotsOf } from '#outside/robots.ts';
 import { pagesInZip, refusalOfPath, zipOf } from '#outside/zip.ts';
 import { Refusal } from '../problem.ts';
 import { findBranch, recordOf } from '../store/branches.ts';
+import { branchHandOver, clientHandOver } from '../store/handOver.ts';
 import {
   deletePage,
   findPage,
@@ -61,10 +62,22 @@ export function pageRoutes(threads: Threads, spool: Spool, fetcher: Fetcher): Ro
   });
   serve(router, api.place, ({ parameters: { id }, body }) => placeOnPage(id, body, threads));
   serve(router, api.removePlaced, ({ parameters: { id, form } }) => removeFromPage(id, form, threads));
+  serve(router, api.handOver, async ({ parameters: { id }, response }) =>
+    sendSheet(response, `hand-over-${String(id)}.html`, await branchHandOver(id)),
+  );
+  serve(router, api.clientHandOver, async ({ parameters: { id }, response }) =>
+    sendSheet(response, `hand-over-client-${String(id)}.html`, await clientHandOver(id)),
+  );
   serve(router, api.verifyLive, ({ parameters: { id } }) => verifyBranch(id, threads, fetcher));
   serve(router, api.deletePage, ({ parameters: { id } }) => deletePage(id));
   serve(router, api.restorePage, ({ parameters: { id } }) => restorePage(id));
   return router;
+}
+
+/** A sheet is saved, never shown under the application's own address. */
+function sendSheet(response: Response, name: string, html: string): typeof sent {
+  response.attachment(name).type('text/html; charset=utf-8').send(html);
+  return sent;
 }
 
 /** Reads a branch's own page at its live address. */

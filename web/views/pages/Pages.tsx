@@ -52,6 +52,9 @@ function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) 
               <Soft>{upload.busy || 'or drop them anywhere here'}</Soft>
               <Fill />
               {live.button}
+              <Button component="a" href={linkTo('handOver', { id: branch.id })}>
+                Hand-over sheet
+              </Button>
               {pages.length > 0 && (
                 <Button component="a" href={linkTo('pagesZip', { id: branch.clientId })}>
                   Download all as zip
