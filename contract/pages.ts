@@ -1,6 +1,5 @@
 import * as z from 'zod';
-import { liveStates, placedForms, readPlacement, type Placement } from '#core/page';
-import { factRows, type Fact } from '#core/record';
+import { factSchema, placedForms, readPlacement, type Placement } from '#core/page';
 
 export const formSchema = z.enum(placedForms);
 
@@ -8,9 +7,6 @@ export const formSchema = z.enum(placedForms);
 export const whereSchema = z.custom<Placement>(
   (at) => typeof at === 'string' && at.length <= 400 && readPlacement(at) === at,
 );
-
-const facts: readonly string[] = factRows.map(({ fact }) => fact);
-const factSchema = z.custom<Fact>((fact) => typeof fact === 'string' && facts.includes(fact));
 
 /** What stands on a page of ours, read back just now. */
 export const placementSchema = z.object({
@@ -71,26 +67,4 @@ export const placementInputSchema = z.object({
 export const changedPageSchema = z.object({ page: pageSchema, changeId: z.number() });
 export type PlacementInput = z.input<typeof placementInputSchema>;
 
-const liveFactSchema = z.object({ fact: factSchema, label: z.string(), meant: z.string(), live: z.string() });
-
-/** A live page as a stranger finds it, compared with the record. */
-export const livePageSchema = z.object({
-  state: z.enum(liveStates),
-  url: z.string(),
-  /** The address that answered, after redirects. */
-  finalUrl: z.string(),
-  redirects: z.array(z.string()),
-  /** HTTP status; 0 where nothing answered. */
-  status: z.number(),
-  /** What keeps search engines from the page; ''. */
-  robots: z.string(),
-  /** SHA-256 of what was sent, hexadecimal; ''. */
-  digest: z.string(),
-  problem: z.string(),
-  /** RFC 3339. */
-  time: z.string(),
-  differing: z.array(liveFactSchema),
-  missing: z.array(liveFactSchema),
-  causes: z.array(z.object({ code: z.string(), message: z.string() })),
-});
-export type LivePage = z.infer<typeof livePageSchema>;
+export { livePageSchema, type LivePage } from '#core/page';

@@ -1,28 +1,10 @@
 import { createHash } from 'node:crypto';
-import { judgeLive, type LiveJudgement } from '#core/page';
+import { judgeLive, type LiveJudgement, type LivePage } from '#core/page';
 import { readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
 import type { Fetcher } from './fetcher.ts';
 import type { Robots } from './robots.ts';
-
-/** A live page as a stranger finds it. */
-export interface LivePage extends LiveJudgement {
-  readonly url: string;
-  /** The address that answered, after redirects. */
-  readonly finalUrl: string;
-  readonly redirects: readonly string[];
-  /** The status of the answer; 0 where there was none. */
-  readonly status: number;
-  /** What keeps search engines from the page; ''. */
-  readonly robots: string;
-  /** SHA-256 of what was sent, hexadecimal; ''. */
-  readonly digest: string;
-  /** Why it could not be read; ''. */
-  readonly problem: string;
-  /** When it was asked for, RFC 3339. */
-  readonly time: string;
-}
 
 /** A page as it was sent. */
 export interface SentPage {
@@ -75,12 +57,12 @@ export async function verifyLive(
   const time = new Date().toISOString();
   const refused = await robots.refusal(url);
   const fetched = await fetcher.fetch(url);
-  const nothing = { state: 'unreachable', differing: [], missing: [], causes: [] } as const;
+  const nothing: LiveJudgement = { state: 'unreachable', differing: [], missing: [], causes: [] };
   const unanswered = { url, finalUrl: url, redirects: [], status: 0, robots: refused, digest: '', time };
   if (!fetched.ok) return { ...nothing, ...unanswered, problem: fetched.message };
   const { status, bytes, contentType, headers, redirects, url: finalUrl } = fetched;
   const digest = createHash('sha256').update(bytes).digest('hex');
-  const answer = { ...unanswered, finalUrl, redirects, status, digest };
+  const answer = { ...unanswered, finalUrl, redirects: [...redirects], status, digest };
   if (status >= 400)
     return { ...nothing, ...answer, problem: `The host answers with status ${String(status)}.` };
   const { isKeptOut, ...judged } = await judge(

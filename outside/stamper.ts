@@ -15,6 +15,7 @@ import { basename, dirname, join } from 'node:path';
 import { limits, megabytes } from '#core/limits';
 import {
   compareFields,
+  dayTaken,
   formatOf,
   formats,
   isDisguised,
@@ -287,9 +288,7 @@ export function takenOn(path: string): string {
       const { size } = fstatSync(file);
       const head = readEnds(file, size, HEAD_BYTES);
       const isShort = formatOf(head) === 'JPEG' || size > limits.photoBytes;
-      const { taken = '' } = readCarried(isShort ? head : readEnds(file, size, size)) ?? {};
-      const [, year, month, day] = /^(\d{4})[:-](\d\d)[:-](\d\d)/.exec(taken) ?? [];
-      return year && month && day && year !== '0000' ? `${year}-${month}-${day}` : '';
+      return dayTaken(readCarried(isShort ? head : readEnds(file, size, size)));
     } finally {
       closeSync(file);
     }

@@ -1,11 +1,11 @@
 import { createHash } from 'node:crypto';
 import { limits } from '#core/limits';
-import { judgeLive } from '#core/page';
+import { judgeLive, type LivePage } from '#core/page';
 import { readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
 import { reason } from '#outside/reason.ts';
-import type { LivePage, LiveReaders } from '#outside/livePage.ts';
+import type { LiveReaders } from '#outside/livePage.ts';
 import { CannotRun, readBytes, readRecord, readWords, type Command } from './command.ts';
 import { filesOf, isAddress } from './pages.ts';
 

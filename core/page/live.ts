@@ -1,3 +1,4 @@
+import * as z from 'zod';
 import { isSameBusiness, likeness } from '#core/agreement';
 import { textContent, type HtmlDocument } from '#core/html';
 import type { ReadItem } from '#core/item';
@@ -8,45 +9,63 @@ import { factLabel, factRows, factText, type BusinessRecord, type Fact } from '#
 import { placedOn, type Placed } from './placing.ts';
 import { prove } from './verifying.ts';
 
-/**
- * How a live page carries a record: all of it as the record has it now; what an earlier record said; what nobody of us
- * wrote; not at all; or it could not be read.
- */
-export const liveStates = ['as-intended', 'out-of-date', 'altered', 'absent', 'unreachable'] as const;
-type LiveState = (typeof liveStates)[number];
+const facts: readonly string[] = factRows.map(({ fact }) => fact);
+export const factSchema = z.custom<Fact>((fact) => typeof fact === 'string' && facts.includes(fact));
 
-/** A fact that the live page says otherwise, or not at all. */
-interface LiveFact {
-  readonly fact: Fact;
-  readonly label: string;
-  readonly meant: string;
-  /** What a machine reads; '' where it reads nothing. */
-  readonly live: string;
-}
+/** A fact that the live page says otherwise, or not at all; `live` is what a machine reads, '' where it reads nothing. */
+const liveFactSchema = z.object({ fact: factSchema, label: z.string(), meant: z.string(), live: z.string() });
+type LiveFact = Readonly<z.infer<typeof liveFactSchema>>;
 
 /** What probably brought it about. */
-interface Cause {
-  readonly code:
-    | 'curled-quotes'
-    | 'escaped-tags'
-    | 'stripped-attributes'
-    | 'inside-comment'
-    | 'broken-script'
-    | 'script-built'
-    | 'wrong-page'
-    | 'cached-copy'
-    | 'not-republished';
-  readonly message: string;
-}
+const causeSchema = z.object({
+  code: z.enum([
+    'curled-quotes',
+    'escaped-tags',
+    'stripped-attributes',
+    'inside-comment',
+    'broken-script',
+    'script-built',
+    'wrong-page',
+    'cached-copy',
+    'not-republished',
+  ]),
+  message: z.string(),
+});
+type Cause = Readonly<z.infer<typeof causeSchema>>;
 
-export interface LiveJudgement {
-  readonly state: LiveState;
+/** What a stranger's machine reads on a live page, compared with the record. */
+export const liveJudgementSchema = z.object({
+  /**
+   * All of it as the record has it now; what an earlier record said; what nobody of us wrote; not at all; or it could
+   * not be read.
+   */
+  state: z.enum(['as-intended', 'out-of-date', 'altered', 'absent', 'unreachable']),
   /** Facts that a machine reads otherwise than the record says them. */
-  readonly differing: readonly LiveFact[];
+  differing: z.array(liveFactSchema),
   /** Facts of the record that the page's markup does not say. */
-  readonly missing: readonly LiveFact[];
-  readonly causes: readonly Cause[];
-}
+  missing: z.array(liveFactSchema),
+  causes: z.array(causeSchema),
+});
+export type LiveJudgement = z.infer<typeof liveJudgementSchema>;
+
+/** The same with how the page was answered. */
+export const livePageSchema = liveJudgementSchema.extend({
+  url: z.string(),
+  /** The address that answered, after redirects. */
+  finalUrl: z.string(),
+  redirects: z.array(z.string()),
+  /** HTTP status; 0 where nothing answered. */
+  status: z.number(),
+  /** What keeps search engines from the page; ''. */
+  robots: z.string(),
+  /** SHA-256 of what was sent, hexadecimal; ''. */
+  digest: z.string(),
+  /** Why it could not be read; ''. */
+  problem: z.string(),
+  /** When it was asked for, RFC 3339. */
+  time: z.string(),
+});
+export type LivePage = z.infer<typeof livePageSchema>;
 
 /** What the answer said besides the page; '' or undefined where it said nothing. */
 export interface LiveAnswer {
@@ -111,13 +130,13 @@ function stateOf(
   record: BusinessRecord,
   ours: readonly Placed[],
   differs: boolean,
-): LiveState {
+): LiveJudgement['state'] {
   if (ours.some(({ isIntact }) => isIntact === false)) return 'altered';
   const isOld = ours.some(({ form }) => prove(reading, form, record).state !== 'proved');
   return isOld || differs ? 'out-of-date' : 'as-intended';
 }
 
-function causesOfDifference(state: LiveState, answer: LiveAnswer): Cause[] {
+function causesOfDifference(state: LiveJudgement['state'], answer: LiveAnswer): Cause[] {
   const age = ageOf(answer);
   if (age)
     return [

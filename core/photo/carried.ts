@@ -71,3 +71,9 @@ function carried(tags: Tags): Carried {
     height: numberOf(valueOf(file['Image Height'])) ?? 0,
   };
 }
+
+/** The day a picture was taken (Exif 2.32, 4.6.5 "DateTimeOriginal") as RFC 3339 full-date; '' where it does not say. */
+export function dayTaken(carried: Pick<Carried, 'taken'> | null | undefined): string {
+  const [, year, month, day] = /^(\d{4})[:-](\d\d)[:-](\d\d)/.exec(carried?.taken ?? '') ?? [];
+  return year && month && day && year !== '0000' ? `${year}-${month}-${day}` : '';
+}

@@ -1,5 +1,5 @@
 export { concat } from './bytes.ts';
-export { readCarried, type Carried } from './carried.ts';
+export { dayTaken, readCarried, type Carried } from './carried.ts';
 export {
   stampFields,
   wordingsFor,

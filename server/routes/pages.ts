@@ -5,7 +5,7 @@ import { api, type AddedPages, type LivePage, type PlacedChoice } from '#contrac
 import { limits, megabytes } from '#core/limits';
 import { isZip } from '../gateways/fileKind.ts';
 import type { Fetcher } from '#outside/fetcher.ts';
-import { verifyLive, type LivePage as Judged } from '#outside/livePage.ts';
+import { verifyLive } from '#outside/livePage.ts';
 import { robotsOf } from '#outside/robots.ts';
 import { pagesInZip, refusalOfPath, zipOf } from '#outside/zip.ts';
 import { Refusal } from '../problem.ts';
@@ -91,21 +91,10 @@ async function verifyBranch(id: number, threads: Threads, fetcher: Fetcher): Pro
       'The record names no page of this branch, so there is nothing to read. Type its page address first.',
     );
   const read = { fetcher, robots: robotsOf(fetcher), judge: threads.judgeLive };
-  const live = await verifyLive(url, record, read).catch((error: unknown) => {
+  return verifyLive(url, record, read).catch((error: unknown) => {
     throw error instanceof GivenUp ? givenUp('The live page', error) : error;
   });
-  return { ...live, redirects: [...live.redirects], ...listsOf(live) };
 }
-
-const listsOf = ({
-  differing,
-  missing,
-  causes,
-}: Judged): Pick<LivePage, 'differing' | 'missing' | 'causes'> => ({
-  differing: [...differing],
-  missing: [...missing],
-  causes: [...causes],
-});
 
 /** Takes a page, or all pages of a zip, in; nothing where one of them is refused. */
 async function addPages(

@@ -3,6 +3,7 @@ import { Op } from 'sequelize';
 import * as z from 'zod';
 import type { OwnPhotoWords, Photo, PhotoWords } from '#contract';
 import {
+  dayTaken,
   stampFields,
   wordingsFor,
   wordsOfPicture,
@@ -33,11 +34,14 @@ export function wordsOfPhoto(
 ): Pick<Stamp, 'wordings' | 'subject' | 'headline'> {
   const carried = photoJson.carried.read(photo.carried);
   const words = wordingsFor(form, edited, readStamp(photo)?.wordings ?? null, carried);
-  const [, year, month, day] = /^(\d{4})[:-](\d\d)[:-](\d\d)/.exec(carried?.taken ?? '') ?? [];
-  const date = year && month && day ? `${year}-${month}-${day}` : '';
   const thisYear = String(new Date().getFullYear());
   const own = ownOf(photo);
-  const planned = wordsOfPicture(record, words, own, { name: photo.name, number, date, thisYear });
+  const planned = wordsOfPicture(record, words, own, {
+    name: photo.name,
+    number,
+    date: dayTaken(carried),
+    thisYear,
+  });
   return { ...planned, wordings: { ...planned.wordings, keywords: [...planned.wordings.keywords] } };
 }
 

@@ -1,6 +1,6 @@
 import { Box, Table, TableBody, TableCell, TableHead, TableRow } from '@mui/material';
 import type { Photo } from '#contract';
-import { stampFields, wordingsFor, wordsOfPicture } from '#core/photo';
+import { dayTaken, stampFields, wordingsFor, wordsOfPicture } from '#core/photo';
 import type { BusinessRecord } from '#core/record';
 import { GradeMark, SealMark } from '../../parts/Marks.tsx';
 import { PaneBar } from '../../parts/Tray.tsx';
@@ -14,10 +14,8 @@ function rowsOf(
   record: BusinessRecord,
   { words, edited }: WordsInForm,
 ): readonly (readonly [label: string, came: string, written: string])[] {
-  const [, year, month, day] = /^(\d{4})[:-](\d\d)[:-](\d\d)/.exec(carried?.taken ?? '') ?? [];
-  const date = year && month && day ? `${year}-${month}-${day}` : '';
   const form = wordingsFor(wordingsOf(words), edited, wordings, carried);
-  const picture = { name, number, date, thisYear: String(new Date().getFullYear()) };
+  const picture = { name, number, date: dayTaken(carried), thisYear: String(new Date().getFullYear()) };
   const planned = wordsOfPicture(record, form, own, picture);
   const fields = stampFields(record, planned.wordings, planned);
   const point = fields.point
