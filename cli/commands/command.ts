@@ -1,6 +1,7 @@
 import { readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
 import { basename, dirname, join } from 'node:path';
 import { parseArgs, type ParseArgsConfig } from 'node:util';
+import type * as z from 'zod';
 import type { ReadItem } from '#core/item';
 import { limits, megabytes } from '#core/limits';
 import { takeIn, type TakenIn } from '#core/proposal';
@@ -68,6 +69,25 @@ async function readStandardInput(most: number): Promise<Uint8Array> {
 /** A page or other source as text, decoded as a browser would. */
 export async function readText(path: string): Promise<string> {
   return decodeText(await readBytes(path, limits.pageBytes)).text;
+}
+
+/** Settings in a JSON file as their schema has them; CannotRun names what is wrong and where. */
+export async function readSettings<T extends z.ZodType>(
+  path: string,
+  schema: T,
+  what: string,
+): Promise<z.infer<T>> {
+  let json: unknown;
+  const text = await readText(path);
+  try {
+    json = JSON.parse(text);
+  } catch (error) {
+    throw new CannotRun(`${path} is no JSON: ${error instanceof Error ? error.message : ''}`);
+  }
+  const read = schema.safeParse(json);
+  if (read.success) return read.data;
+  const [issue] = read.error.issues;
+  throw new CannotRun(`${path} is no ${what}: ${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}`);
 }
 
 /** The record in a file of markup with one local business. */

@@ -8,13 +8,12 @@ import {
   usualPlacement,
   type Already,
   type Placement,
-  type Preset,
 } from '#core/page';
 import { syntaxName } from '#core/item';
 import { factLabel, refusalOfAddresses, type BusinessRecord } from '#core/record';
 import { readSource } from '#core/reading';
 import { decodeText } from '#core/text';
-import { CannotRun, oneOf, readRecord, readText, readWords, type Command } from './command.ts';
+import { CannotRun, oneOf, readRecord, readSettings, readWords, type Command } from './command.ts';
 import { changePages, type Changed } from './pages.ts';
 
 const usage = `zinc place PAGE|FOLDER… --record RECORD [--format ${outputForms.join('|')}] [--preset FILE]
@@ -46,7 +45,7 @@ export const command: Command = {
     const { values, positionals } = readWords(words, options, usage);
     if (positionals.length === 0) throw new CannotRun(usage);
     const preset =
-      values.preset === undefined ? undefined : readPreset(values.preset, await readText(values.preset));
+      values.preset === undefined ? undefined : await readSettings(values.preset, presetSchema, 'preset');
     const form =
       values.format === undefined
         ? (preset?.form ?? 'jsonld')
@@ -71,19 +70,6 @@ export const command: Command = {
     return status;
   },
 };
-
-function readPreset(path: string, text: string): Preset {
-  let json: unknown;
-  try {
-    json = JSON.parse(text);
-  } catch (error) {
-    throw new CannotRun(`${path} is no JSON: ${error instanceof Error ? error.message : ''}`);
-  }
-  const read = presetSchema.safeParse(json);
-  if (read.success) return read.data;
-  const [issue] = read.error.issues;
-  throw new CannotRun(`${path} is no preset: ${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}`);
-}
 
 function placeOn(bytes: Uint8Array, { record, form, at, existing }: Placing): Changed {
   const there = alreadyOn(readSource(decodeText(bytes).text), record);

@@ -10,6 +10,7 @@ import {
   readWords as readWordsTable,
   stampFieldNames,
   stampSchema,
+  usualStamp,
   wordingFaults,
   type OwnWords,
   type PlannedPicture,
@@ -18,7 +19,7 @@ import {
 import type { BusinessRecord } from '#core/record';
 import { imageDigest, stampFile, takenOn, type FileStampOptions, type Stamped } from '#outside/stamper.ts';
 import { reason } from '#outside/reason.ts';
-import { CannotRun, readRecord, readText, readWords, type Command } from './command.ts';
+import { CannotRun, readRecord, readSettings, readText, readWords, type Command } from './command.ts';
 
 const usage = `zinc stamp PHOTO|FOLDER… --record RECORD [--words FILE.csv] [--stamp FILE.json] [--name PATTERN]
            [--title T] [--headline T] [--caption T] [--keywords a,b] [--alt T] [--subject T]
@@ -94,23 +95,9 @@ type Told = Stamped & {
 };
 
 async function settingsOf(values: Values): Promise<StampSettings> {
-  let json: unknown = {};
-  if (values.stamp !== undefined) {
-    try {
-      json = JSON.parse(await readText(values.stamp));
-    } catch (error) {
-      if (error instanceof CannotRun) throw error;
-      throw new CannotRun(`${values.stamp} is no JSON: ${error instanceof Error ? error.message : ''}`);
-    }
-  }
-  const read = stampSchema.safeParse(json);
-  if (!read.success) {
-    const [issue] = read.error.issues;
-    throw new CannotRun(
-      `${values.stamp ?? ''} is no stamp: ${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}`,
-    );
-  }
-  const { wordings, when } = read.data;
+  const given =
+    values.stamp === undefined ? usualStamp : await readSettings(values.stamp, stampSchema, 'stamp');
+  const { wordings, when } = given;
   const typed = {
     title: typedWording('--title', values.title) ?? wordings.title,
     headline: typedWording('--headline', values.headline) ?? wordings.headline,
@@ -121,7 +108,7 @@ async function settingsOf(values: Values): Promise<StampSettings> {
     keywords: typedWording('--keywords', values.keywords)?.split(',') ?? wordings.keywords,
   };
   const empty = Object.fromEntries(stampFieldNames.map((field) => [field, 'empty'] as const));
-  return { ...read.data, wordings: typed, when: values['only-empty'] ? { ...empty, ...when } : when };
+  return { ...given, wordings: typed, when: values['only-empty'] ? { ...empty, ...when } : when };
 }
 
 function typedWording(option: string, text: string | undefined): string | undefined {

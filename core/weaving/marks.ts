@@ -17,7 +17,7 @@ const MARK = 'data-zinc-post';
 const marked = (as: 'woven' | 'wrapper' | 'element'): string => ` ${MARK}="${as}"`;
 
 /** Collects what is woven into a source, and puts it in its order. */
-export class Weft {
+export class Insertions {
   readonly #attributes = new Map<HtmlElement, string>();
   readonly #insertions: { readonly at: number; readonly rank: number; readonly text: string }[] = [];
 

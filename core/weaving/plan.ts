@@ -9,7 +9,7 @@ import { addressHolder, type Holder } from './address.ts';
 import { carrierOf, commonParent, isPhrasing, type Carrier } from './carrier.ts';
 import type { Find } from './finding.ts';
 import { linksOf } from './linked.ts';
-import { Weft } from './marks.ts';
+import { Insertions } from './marks.ts';
 
 /** A fact that a machine will read. */
 export interface Woven {
@@ -48,17 +48,17 @@ export function plan(
     const carrier = carrierOf({ source, visible, splits }, find.start, find.end);
     return carrier ? [{ find, carrier }] : [];
   });
-  const loom = new Loom(reading, record, syntax, rootOf(held), splits);
-  loom.finds(held);
-  if (loom.root) loom.links(linksOf(document, loom.item, reading.base, loom.root));
-  loom.silent(['geo']);
+  const weaver = new Weaver(reading, record, syntax, rootOf(held), splits);
+  weaver.finds(held);
+  if (weaver.root) weaver.links(linksOf(document, weaver.item, reading.base, weaver.root));
+  weaver.silent(['geo']);
   const hasHours = Object.values(record.hours).some((day) => day.trim() !== '');
   const seen = hasHours ? new VisitorSearch(visible, document).findHours(record.hours) : undefined;
-  if (seen?.agreement === 'exact') loom.silent(['openingHours']);
-  loom.close(held);
+  if (seen?.agreement === 'exact') weaver.silent(['openingHours']);
+  weaver.close(held);
   return {
-    edits: loom.weft.edits(source),
-    woven: held.map(({ find: { fact } }) => ({ fact, inPlace: loom.inPlace.has(fact) })),
+    edits: weaver.insertions.edits(source),
+    woven: held.map(({ find: { fact } }) => ({ fact, inPlace: weaver.inPlace.has(fact) })),
   };
 }
 
@@ -77,8 +77,8 @@ const VALUED = new Set(
 );
 const TABLE_PARTS = new Set(['table', 'tbody', 'thead', 'tfoot', 'tr', 'colgroup']);
 
-class Loom {
-  readonly weft = new Weft();
+class Weaver {
+  readonly insertions = new Insertions();
   readonly item: MarkupItem;
   /** The facts whose own text is marked. */
   readonly inPlace = new Set<RowFact>();
@@ -110,7 +110,7 @@ class Loom {
     this.item = businessItem(record);
     this.#id = this.item.id || (root || syntax === 'microdata' ? '' : '#business');
     this.root = root;
-    if (root) this.weft.attributes(root, this.#html.item(this.item.types, this.#id));
+    if (root) this.insertions.attributes(root, this.#html.item(this.item.types, this.#id));
   }
 
   finds(held: readonly Held[]): void {
@@ -145,14 +145,14 @@ class Loom {
   #hideInHolder({ element, end }: Holder, parts: readonly Held[], html: string): void {
     if (html === '') return;
     const host = this.root && element && parts.find(({ carrier: { link } }) => !link);
-    if (host) this.weft.hide(host.carrier.behind, '', html);
-    else this.weft.hide(element?.contentEnd ?? end, '', html, true);
+    if (host) this.insertions.hide(host.carrier.behind, '', html);
+    else this.insertions.hide(element?.contentEnd ?? end, '', html, true);
   }
 
   /** Makes the holder of an address an item; false where it cannot be one. */
   #hold({ element, start, end }: Holder, item: string): boolean {
     if (element && this.root) {
-      this.weft.attributes(element, item);
+      this.insertions.attributes(element, item);
       return true;
     }
     if (element && !element.children.every(isPhrasing)) return false;
@@ -169,14 +169,19 @@ class Loom {
     isApart: boolean,
   ): void {
     if (!isApart) {
-      this.weft.wrap(range, name, written, depth);
+      this.insertions.wrap(range, name, written, depth);
     } else if (this.#syntax === 'rdfa') {
-      this.weft.wrap(range, 'span', ` vocab="https://schema.org/" resource="${escapeHtml(this.#id)}"`, depth);
-      this.weft.wrap(range, name, written, depth + 1);
+      this.insertions.wrap(
+        range,
+        'span',
+        ` vocab="https://schema.org/" resource="${escapeHtml(this.#id)}"`,
+        depth,
+      );
+      this.insertions.wrap(range, name, written, depth + 1);
     } else {
       const id = this.#freeId();
       this.#referred.push(id);
-      this.weft.wrap(range, name, ` id="${id}"${written}`, depth);
+      this.insertions.wrap(range, name, ` id="${id}"${written}`, depth);
     }
   }
 
@@ -211,7 +216,7 @@ class Loom {
     const { element, wrap } = carrier;
     const given = this.#html.property(property);
     if (element && !isApart && this.#canSay(element) && textContent(element) === told) {
-      this.weft.attributes(element, given);
+      this.insertions.attributes(element, given);
       return true;
     }
     if (!wrap) return false;
@@ -227,13 +232,16 @@ class Loom {
     // A link would become the subject of what stands in it, so that the element goes round it.
     if (link) {
       if (!isWholeLink) return false;
-      if (roundLink && roundLink !== this.root && !isApart) this.weft.attributes(roundLink, said);
+      if (roundLink && roundLink !== this.root && !isApart) this.insertions.attributes(roundLink, said);
       else this.#wrap(link, 'span', said, DEPTH.part, isApart);
       return true;
     }
     const plain = this.#html.property(property);
     if (element && !isApart && !VALUED.has(element.name)) {
-      this.weft.attributes(element, this.#canSay(element) && textContent(element) === told ? plain : said);
+      this.insertions.attributes(
+        element,
+        this.#canSay(element) && textContent(element) === told ? plain : said,
+      );
       return true;
     }
     if (!wrap) return false;
@@ -250,7 +258,7 @@ class Loom {
       // A picture in a link would be said of where the link leads.
       const isOfLink = this.#syntax === 'rdfa' && element.name === 'img' && hasLinkRound(element);
       if (isHeld(element) || isOfLink) continue;
-      this.weft.attributes(element, this.#html.property(property));
+      this.insertions.attributes(element, this.#html.property(property));
       hasUrl ||= property === 'url';
     }
     if (!hasUrl) this.silent(['url']);
@@ -272,7 +280,7 @@ class Loom {
     const free = held.filter(isFree);
     const host = free.find(({ carrier: { parent } }) => parent.children.length === 1) ?? free[0];
     const at = host?.carrier.behind ?? this.#besideHolder();
-    if (at !== undefined) this.weft.hide(at, this.root ? '' : apart + refers, html);
+    if (at !== undefined) this.insertions.hide(at, this.root ? '' : apart + refers, html);
   }
 
   #besideHolder(): number | undefined {

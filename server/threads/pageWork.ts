@@ -8,6 +8,7 @@ import {
   prove,
   removeFromBytes,
   isWovenForm,
+  type BytesResult,
   type PlacedForm,
   type Placement,
 } from '#core/page';
@@ -60,16 +61,13 @@ function stateOf(
   return { state, misread: [...misread] };
 }
 
-export type PlacedPage =
-  { readonly ok: true; readonly bytes: Uint8Array } | { readonly ok: false; readonly message: string };
-
 /** The page with a record's markup, read back: only markup that a machine finds there counts as placed. */
 export function placeOn(
   bytes: Uint8Array,
   form: PlacedForm,
   record: BusinessRecord,
   at: Placement,
-): PlacedPage {
+): BytesResult {
   const refused = refusalOfAddresses(record);
   if (refused) return { ok: false, message: refused };
   const result = placeFormInBytes(bytes, form, record, at);
@@ -91,7 +89,7 @@ export interface PageWorker {
     form: PlacedForm,
     record: BusinessRecord,
     at: Placement,
-  ) => Promise<PlacedPage>;
+  ) => Promise<BytesResult>;
   /** Without what was placed: of one form, or all of it. */
   readonly remove: (bytes: Uint8Array, form?: PlacedForm) => Promise<Uint8Array>;
 }
