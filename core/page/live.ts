@@ -34,7 +34,7 @@ const causeSchema = z.object({
 type Cause = Readonly<z.infer<typeof causeSchema>>;
 
 /** What a stranger's machine reads on a live page, compared with the record. */
-export const liveJudgementSchema = z.object({
+const liveJudgementSchema = z.object({
   /**
    * All of it as the record has it now; what an earlier record said; what nobody of us wrote; not at all; or it could
    * not be read.

@@ -17,7 +17,6 @@ export const presetSchema = z.strictObject({
   /** Choices for this placement alone; what is not given is as the record has it. */
   output: outputSchema.optional(),
 });
-export type Preset = Readonly<z.infer<typeof presetSchema>>;
 
 /** The JSON Schema of the files that `zinc place --preset` takes. */
 export const presetJsonSchema = (): string =>
