@@ -10,19 +10,24 @@ export function tellBegun({ begun }: { readonly begun: MessagePort }): void {
   begun.close();
 }
 
+/** So long a task waits for a thread: for a queue or a slow start, but not for a thread that never comes. */
+const LONGEST_WAIT_MS = 300_000;
+
 /**
- * Runs a task in a pool of threads and gives it up, with its thread, when it takes too long. Time is counted from
+ * Runs a task in a pool of threads and gives it up, with its thread, when it takes too long. Its time is counted from
  * when a thread begins with it: neither the start of a thread nor the queue is the task's fault.
  */
 export async function runTimed<T extends object, R>(
-  pool: Piscina<Begun<T>, R>,
+  pool: Pick<Piscina<Begun<T>, R>, 'run'>,
   task: T,
   longestMs: number,
+  longestWaitMs = LONGEST_WAIT_MS,
 ): Promise<R> {
   const { port1, port2 } = new MessageChannel();
   const given = new AbortController();
-  let timer: NodeJS.Timeout | undefined;
+  let timer = setTimeout(() => given.abort(), longestWaitMs);
   port1.once('message', () => {
+    clearTimeout(timer);
     timer = setTimeout(() => given.abort(), longestMs);
   });
   try {
