@@ -40,6 +40,7 @@ const floors = [
   ['mending'],
   ['checking', 'proposal', 'weaving'],
   ['reporting', 'page', 'intake'],
+  ['site'],
 ];
 const tests = '\\.test\\.tsx?$';
 

@@ -1,5 +1,6 @@
-import { lookup as resolve, type LookupAddress } from 'node:dns';
-import type { LookupFunction } from 'node:net';
+import { lookup as lookUp, type LookupAddress } from 'node:dns';
+import { Agent } from 'node:https';
+import { isIP, type LookupFunction } from 'node:net';
 import ipaddr from 'ipaddr.js';
 
 /** All of IPv6 that is given out for global unicast (RFC 4291, 2.4; IANA). */
@@ -42,7 +43,7 @@ const isSpecialIpv4 = (address: ipaddr.IPv4): boolean =>
 
 /** Refuses names that lead to closed addresses; the address that was looked at is the one that is connected to. */
 export const guardedLookup: LookupFunction = (host, options, done) => {
-  resolve(host, { ...options, all: true }, (error, found) => {
+  lookUp(host, { ...options, all: true }, (error, found) => {
     const addresses = found as LookupAddress[] | undefined;
     const open = addresses?.filter(({ address }) => !isClosedAddress(address)) ?? [];
     const [first] = open;
@@ -52,3 +53,29 @@ export const guardedLookup: LookupFunction = (host, options, done) => {
     else done(null, first.address, first.family);
   });
 };
+
+/** Connects over TLS to public addresses only, whether a host is named or numbered. */
+class GuardedAgent extends Agent {
+  override createConnection(...words: Parameters<Agent['createConnection']>) {
+    const [{ host }] = words;
+    const number = (host ?? '').replace(/^\[|\]$/g, '');
+    if (isIP(number) && isClosedAddress(number)) throw new Error('it leads into a closed network');
+    return super.createConnection(...words);
+  }
+}
+
+export const guardedAgent = (): Agent => new GuardedAgent({ lookup: guardedLookup, keepAlive: true });
+
+/** The address that a name leads to, looked at; throws where it leads into a closed network. */
+export const publicAddressOf = (host: string): Promise<string> =>
+  new Promise((resolve, reject) => {
+    if (isIP(host)) {
+      if (isClosedAddress(host)) reject(new Error('it leads into a closed network'));
+      else resolve(host);
+      return;
+    }
+    guardedLookup(host, {}, (error, address) => {
+      if (error) reject(error);
+      else if (typeof address === 'string') resolve(address);
+    });
+  });

@@ -5,20 +5,11 @@ import { pipeline } from 'node:stream/promises';
 import yauzl from 'yauzl';
 import { ZipFile } from 'yazl';
 import { limits, megabytes } from '#core/limits';
+import { isPagePath, refusalOfPath } from '#core/link';
 
 /** A page out of a zip, or why it cannot be taken. */
 export type ZippedPage =
   { readonly path: string; readonly bytes: Buffer } | { readonly path: string; readonly reason: string };
-
-export const isPagePath = (path: string): boolean => /\.(html?|xhtml|php|asp|aspx|shtml)$/i.test(path);
-
-/** Why a page cannot be kept under a path; '' where it can. */
-export function refusalOfPath(path: string): string {
-  if (!isPagePath(path)) return 'It is no HTML page. Pages end in .html, .htm, .php or .asp.';
-  if (path.length > limits.pathLength)
-    return `Its path has ${String(path.length)} characters; at most ${String(limits.pathLength)} are kept.`;
-  return '';
-}
 
 /**
  * The pages of a zip archive, one after the other, read from its file. The archive is not trusted: paths that

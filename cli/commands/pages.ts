@@ -2,6 +2,7 @@
 import { mkdir, readdir, realpath, stat } from 'node:fs/promises';
 import { dirname, join, relative, sep } from 'node:path';
 import { limits } from '#core/limits';
+import { isPagePath } from '#core/link';
 import { reason } from '#outside/reason.ts';
 import { CannotRun, deliver, readBytes, save } from './command.ts';
 
@@ -24,7 +25,6 @@ const DEEPEST = 40;
 
 /** The pages below a folder. Links to folders are not followed, nor links to files that lie outside of it. */
 async function filesBelow(root: string): Promise<string[]> {
-  const { isPagePath } = await import('#outside/zip.ts');
   const real = await realpath(root);
   const isInside = async (path: string): Promise<boolean> => {
     const target = await realpath(path).catch(() => undefined);

@@ -1,3 +1,4 @@
+import { limits } from '#core/limits';
 import { parseUrl } from './link.ts';
 
 /** The address of a page by its path on a site: a folder's index page has the folder's address. */
@@ -11,3 +12,13 @@ export const pageUrl = (path: string, origin: string): string =>
 export const originsOf = (urls: readonly string[]): readonly string[] => [
   ...new Set(urls.flatMap((url) => parseUrl(url)?.origin ?? []).filter((origin) => origin !== 'null')),
 ];
+
+export const isPagePath = (path: string): boolean => /\.(html?|xhtml|php|asp|aspx|shtml)$/i.test(path);
+
+/** Why a page cannot be kept under a path; '' where it can. */
+export function refusalOfPath(path: string): string {
+  if (!isPagePath(path)) return 'It is no HTML page. Pages end in .html, .htm, .php or .asp.';
+  if (path.length > limits.pathLength)
+    return `Its path has ${String(path.length)} characters; at most ${String(limits.pathLength)} are kept.`;
+  return '';
+}

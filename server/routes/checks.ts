@@ -4,7 +4,8 @@ import { api, fileCheckSchema, type HostAnswer } from '#contract';
 import { limits } from '#core/limits';
 import { reportCsv, reportHtml, type Reported } from '#core/reporting';
 import { isZip } from '../gateways/fileKind.ts';
-import { isPagePath, pagesInZip, type ZippedPage } from '#outside/zip.ts';
+import { isPagePath } from '#core/link';
+import { pagesInZip, type ZippedPage } from '#outside/zip.ts';
 import { parse } from '../problem.ts';
 import {
   addCheck,

@@ -1,0 +1,110 @@
+import { createHash } from 'node:crypto';
+import { limits, megabytes } from '#core/limits';
+
+/** A page's file as it stands on a site. */
+export interface SiteFile {
+  readonly bytes: Buffer;
+  /** Its entity tag (RFC 9110, 8.8.3); '' where the way to the site has none. */
+  readonly tag: string;
+}
+
+/**
+ * The files of a site while a connection lasts. Paths are relative, with `/`. Every act comes to an end; what a host
+ * does wrongly is a `SiteProblem`, and nothing is half written.
+ */
+export interface SiteConnection {
+  /** The pages' paths, sorted; at most so many as a check of a site takes. */
+  readonly list: () => Promise<readonly string[]>;
+  /** Undefined where there is no such file. */
+  readonly read: (path: string) => Promise<SiteFile | undefined>;
+  /** Puts a page in the place of one that is still what was read; whether it was. The last moment decides. */
+  readonly put: (path: string, bytes: Buffer, was: SiteFile) => Promise<boolean>;
+  readonly close: () => Promise<void>;
+}
+
+/** Why a site could not be reached, read or written, in words for people. It never holds a secret. */
+export class SiteProblem extends Error {}
+
+/** The host showed a key that nobody has seen yet, or another one than was remembered. */
+export class UnknownHostKey extends SiteProblem {
+  /** SHA-256 in base64. */
+  readonly hostKey: string;
+
+  constructor(hostKey: string, remembered: string) {
+    super(
+      remembered
+        ? `The host shows another key (SHA256:${hostKey}) than the one that was remembered (SHA256:${remembered}). It may be another machine that pretends to be it. Nothing was sent; ask whoever runs the host before you take the new key.`
+        : `The host shows a key that nobody has confirmed yet: SHA256:${hostKey}. Nothing was sent.`,
+    );
+    this.hostKey = hostKey;
+  }
+}
+
+/** SHA-256 in hexadecimal: by it versions of a page are told apart. */
+export const digestOf = (bytes: Uint8Array): string => createHash('sha256').update(bytes).digest('hex');
+
+/** What came of writing a page: it stands there, or what somebody else made of it meanwhile does. */
+export type Exchanged =
+  | { readonly state: 'written'; readonly bytes: Buffer }
+  | { readonly state: 'changed'; readonly theirs: Buffer | undefined };
+
+/**
+ * Writes a page where the site still has the version that `was` is the digest of. One that stands there already, since
+ * an earlier attempt was cut off after it had written, counts as written: so nothing is written twice.
+ */
+export async function exchange(
+  site: SiteConnection,
+  path: string,
+  bytes: Buffer,
+  was: string,
+): Promise<Exchanged> {
+  const there = await site.read(path);
+  if (there?.bytes.equals(bytes)) return { state: 'written', bytes };
+  if (!there || digestOf(there.bytes) !== was) return { state: 'changed', theirs: there?.bytes };
+  if (await site.put(path, bytes, there)) return { state: 'written', bytes };
+  return { state: 'changed', theirs: (await site.read(path))?.bytes };
+}
+
+/** Folders that are looked into on one site, and how deep they may lie in each other. */
+export const MOST_FOLDERS = 2000;
+export const DEEPEST = 20;
+/** Nothing that is asked of a host may take longer. */
+export const ACT_MS = 20_000;
+
+export const tooLarge = (path: string): SiteProblem =>
+  new SiteProblem(`${path} has more than ${megabytes(limits.pageBytes)}, as no page has. It was not read.`);
+
+/** Refuses a path that leads anywhere but below the site's own folder. */
+export function insidePath(path: string): string {
+  const parts = path.split('/');
+  const isInside =
+    path.length <= limits.pathLength &&
+    !/[\\\0]/.test(path) &&
+    parts.every((part) => part !== '' && part !== '.' && part !== '..');
+  if (!isInside)
+    throw new SiteProblem(`“${path.slice(0, 200)}” leads out of the site’s folder and is not touched.`);
+  return path;
+}
+
+/** Whether a name that a host tells is one of a file in the folder that was asked about. */
+export const isPlainName = (name: string): boolean =>
+  name !== '' && !/[/\\\0]/.test(name) && !name.startsWith('.');
+
+/** Gives an act up that does not come to an end in time. */
+export async function inTime<T>(act: Promise<T>, doing: string, most = ACT_MS): Promise<T> {
+  let timer: NodeJS.Timeout | undefined;
+  const late = new Promise<never>((_resolve, reject) => {
+    timer = setTimeout(
+      () =>
+        reject(
+          new SiteProblem(`The host did not come to an end of ${doing} in ${String(most / 1000)} seconds.`),
+        ),
+      most,
+    );
+  });
+  try {
+    return await Promise.race([act, late]);
+  } finally {
+    clearTimeout(timer);
+  }
+}

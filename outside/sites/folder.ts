@@ -1,0 +1,115 @@
+import { randomUUID } from 'node:crypto';
+import { constants } from 'node:fs';
+import { lstat, open, readdir, realpath, rename, rm } from 'node:fs/promises';
+import { dirname, join, resolve, sep } from 'node:path';
+import { limits } from '#core/limits';
+import { isPagePath } from '#core/link';
+import { reason } from '../reason.ts';
+import {
+  DEEPEST,
+  insidePath,
+  isPlainName,
+  MOST_FOLDERS,
+  SiteProblem,
+  tooLarge,
+  type SiteConnection,
+} from './connection.ts';
+
+/** A site in a folder of this machine. It has to lie below one of the folders that the settings allow. */
+export async function folderSite(folder: string, allowed: readonly string[]): Promise<SiteConnection> {
+  const root = await allowedFolder(folder, allowed);
+  return {
+    list: () => pagesBelow(root),
+    read: async (path) => {
+      const file = await fileAt(root, path);
+      return file === undefined ? undefined : { bytes: await readFileAt(file, path), tag: '' };
+    },
+    put: async (path, bytes, was) => {
+      const file = await fileAt(root, path);
+      if (!file) return false;
+      const beside = join(dirname(file), `.${randomUUID()}.zinc-part`);
+      try {
+        const { mode } = await lstat(file);
+        await writeWhole(beside, bytes, mode & 0o777);
+        if ((await fileAt(root, path)) !== file || !(await readFileAt(file, path)).equals(was.bytes))
+          return false;
+        await rename(beside, file);
+        return true;
+      } catch (error) {
+        throw asProblem(error, path, 'written');
+      } finally {
+        await rm(beside, { force: true });
+      }
+    },
+    close: () => Promise.resolve(),
+  };
+}
+
+async function allowedFolder(folder: string, allowed: readonly string[]): Promise<string> {
+  const real = await realpath(resolve(folder)).catch(() => undefined);
+  const roots = await Promise.all(allowed.map((one) => realpath(one).catch(() => undefined)));
+  const isAllowed =
+    real !== undefined && roots.some((root) => root && (real === root || real.startsWith(root + sep)));
+  if (isAllowed) return real;
+  const named = allowed.length > 0 ? `It has to lie below ${allowed.join(' or ')}.` : 'No folder is allowed.';
+  throw new SiteProblem(
+    `${folder} is no folder that may be written to. ${named} Folders are allowed with the setting ZINC_SITE_FOLDERS of the server.`,
+  );
+}
+
+/** The real file of a page; undefined where there is none. Links are not followed out of the site. */
+async function fileAt(root: string, path: string): Promise<string | undefined> {
+  const file = join(root, insidePath(path));
+  const real = await realpath(file).catch(() => undefined);
+  if (real === undefined) return undefined;
+  if (real !== file && !real.startsWith(root + sep))
+    throw new SiteProblem(`${path} is a link that leads out of the site’s folder and is not touched.`);
+  return real;
+}
+
+async function readFileAt(file: string, path: string): Promise<Buffer> {
+  try {
+    // Not to be followed and not to be waited for: it was looked at a moment ago, and may be another thing now.
+    const handle = await open(file, constants.O_RDONLY | constants.O_NOFOLLOW | constants.O_NONBLOCK);
+    try {
+      const { size } = await handle.stat();
+      if (size > limits.pageBytes) throw tooLarge(path);
+      return await handle.readFile();
+    } finally {
+      await handle.close();
+    }
+  } catch (error) {
+    throw asProblem(error, path, 'read');
+  }
+}
+
+async function writeWhole(file: string, bytes: Buffer, mode: number): Promise<void> {
+  const handle = await open(file, 'wx', mode);
+  try {
+    await handle.chmod(mode); // whatever this process keeps from others by itself
+    await handle.writeFile(bytes);
+    await handle.sync();
+  } finally {
+    await handle.close();
+  }
+}
+
+const asProblem = (error: unknown, path: string, done: string): SiteProblem =>
+  error instanceof SiteProblem ? error : new SiteProblem(`${path} could not be ${done}: ${reason(error)}.`);
+
+async function pagesBelow(root: string): Promise<readonly string[]> {
+  const pages: string[] = [];
+  const folders = [''];
+  for (let at = 0; at < folders.length && at < MOST_FOLDERS && pages.length < limits.sitePages; at += 1) {
+    const folder = folders[at] ?? '';
+    const entries = await readdir(join(root, folder), { withFileTypes: true }).catch((error: unknown) => {
+      throw asProblem(error, folder || root, 'read');
+    });
+    for (const entry of entries.filter(({ name }) => isPlainName(name))) {
+      const path = folder ? `${folder}/${entry.name}` : entry.name;
+      if (entry.isDirectory() && path.split('/').length < DEEPEST) folders.push(path);
+      else if (entry.isFile() && isPagePath(path)) pages.push(path);
+    }
+  }
+  return pages.sort().slice(0, limits.sitePages);
+}
