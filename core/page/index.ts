@@ -6,4 +6,5 @@ export * from './live.ts';
 export * from './placements.ts';
 export * from './placing.ts';
 export * from './preset.ts';
+export * from './treating.ts';
 export * from './verifying.ts';

@@ -4,7 +4,7 @@ import {
   isCurrent,
   placedForms,
   placedOn,
-  placeFormInBytes,
+  placeTreated,
   prove,
   removeFromBytes,
   isWovenForm,
@@ -15,7 +15,7 @@ import {
 import { isWoven } from '#core/weaving';
 import { readSource, type Reading } from '#core/reading';
 import type { Syntax } from '#core/item';
-import { refusalOfAddresses, type BusinessRecord } from '#core/record';
+import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
 
 /** What was placed on a page, and what it should say now. */
@@ -68,17 +68,8 @@ export function placeOn(
   record: BusinessRecord,
   at: Placement,
 ): BytesResult {
-  const refused = refusalOfAddresses(record);
-  if (refused) return { ok: false, message: refused };
-  const result = placeFormInBytes(bytes, form, record, at);
-  if (!result.ok) return result;
-  if (prove(readSource(decodeText(result.bytes).text), form, record).state === 'absent')
-    return {
-      ok: false,
-      message:
-        'A machine would not find the markup there: the place lies inside a comment, a script or a template. The page was left as it is.',
-    };
-  return result;
+  const treated = placeTreated(bytes, { record, form, at, existing: 'keep' });
+  return treated.ok ? { ok: true, bytes: treated.bytes } : treated;
 }
 
 /** Who reads and changes pages: threads of the server, or a script by itself. */

@@ -1,0 +1,92 @@
+import { readSource, type Reading } from '#core/reading';
+import { syntaxName } from '#core/item';
+import { factLabel, refusalOfAddresses, type BusinessRecord } from '#core/record';
+import { decodeText } from '#core/text';
+import { alreadyOn, type Already } from './already.ts';
+import { placeInBytes, type BytesResult } from './bytes.ts';
+import { placeFormInBytes } from './forms.ts';
+import { isWovenForm, type PlacedForm, type Placement } from './placements.ts';
+import { markupIn, prove } from './verifying.ts';
+
+/** What is done with markup of the same branch that stands on a page without our having placed it. */
+export const treatments = ['keep', 'adopt', 'replace'] as const;
+export type Treatment = (typeof treatments)[number];
+
+/** What is put on a page. */
+export interface Placing {
+  readonly record: BusinessRecord;
+  readonly form: PlacedForm;
+  readonly at: Placement;
+  readonly existing: Treatment;
+}
+
+/** A page with what was put on it, and what is to be said of it; or why it stays as it is. */
+export type Treated =
+  | {
+      readonly ok: true;
+      readonly bytes: Uint8Array;
+      /** Whether all of it reads back as it was meant. */
+      readonly proved: boolean;
+      /** Whether markup that stood there was taken for ours, so that nothing was put there. */
+      readonly adopted: boolean;
+      readonly told: readonly string[];
+      /** The page as it is now, read; for whoever goes on with it. */
+      readonly reading: Reading;
+    }
+  | { readonly ok: false; readonly message: string };
+
+/**
+ * Puts a record on a page, with what stands there already adopted, replaced or told, and reads it back. Only markup that
+ * a machine finds there counts. `reading` is the page read, where somebody has read it.
+ */
+export function placeTreated(
+  bytes: Uint8Array,
+  { record, form, at, existing }: Placing,
+  reading: Reading = readSource(decodeText(bytes).text),
+): Treated {
+  const refused = refusalOfAddresses(record);
+  if (refused) return { ok: false, message: refused };
+  const there = isWovenForm(form) ? [] : alreadyOn(reading, record);
+  const same = there.filter(({ isSame }) => isSame);
+  const [first] = same;
+  if (existing === 'adopt' && first && first.differs.length === 0) {
+    const told = [`${where(first)} says it already and is left as it is.`];
+    return { ok: true, bytes, proved: true, adopted: true, told, reading };
+  }
+  const without = existing === 'replace' ? same.flatMap(({ script }) => script ?? []) : [];
+  const result: BytesResult = isWovenForm(form)
+    ? placeFormInBytes(bytes, form, record, at)
+    : placeInBytes(bytes, form, markupIn[form](record), at, without);
+  if (!result.ok) return result;
+  const after = readSource(decodeText(result.bytes).text);
+  const proof = prove(after, form, record);
+  if (proof.state === 'absent')
+    return {
+      ok: false,
+      message:
+        'A machine would not find the markup on this page: the place lies inside a comment, script or template. Nothing was changed.',
+    };
+  const told = [
+    ...there.flatMap((one) => toldOf(one, existing)),
+    ...proof.misread.map(({ fact, meant, read }) => `${factLabel(fact)} reads “${read}”, meant “${meant}”.`),
+  ];
+  const proved = proof.state === 'proved';
+  return { ok: true, bytes: result.bytes, proved, adopted: false, told, reading: after };
+}
+
+const where = ({ name, syntax, place: { line } }: Already): string =>
+  `${syntaxName[syntax]} of “${name}” at line ${String(line)}`;
+
+/** What is said of markup that stands there already; nothing of what went. */
+function toldOf(one: Already, existing: Treatment): string[] {
+  if (existing === 'replace' && one.isSame && one.script !== undefined)
+    return [`${where(one)} was replaced.`];
+  if (!one.isSame) return [`${where(one)} stands on this page too; it is another business.`];
+  const labels = one.differs.map(factLabel).join(', ');
+  const differs = labels ? ` and says otherwise: ${labels}` : ' and says the same';
+  const cannot =
+    existing === 'replace'
+      ? ' It holds more than that business, or text that visitors read, and was left.'
+      : '';
+  return [`${where(one)} stands on this page too${differs}.${cannot} A machine reads both.`];
+}
