@@ -23,6 +23,9 @@ interface Span {
 
 const NUMBER = /(?<![\w.])[+(]?\d[\d ().\u2010-\u2013\u00a0/-]{5,22}\d(?!\w)/g;
 
+/** What may be telephone numbers in a text. */
+export const numbersIn = (text: string): RegExpExecArray[] => [...text.matchAll(NUMBER)];
+
 const seenAt = (match: Pick<RegExpExecArray, 0 | 'index'>, agreement: Agreement): Seen => ({
   text: match[0],
   agreement,
@@ -132,7 +135,7 @@ export class VisitorSearch {
   telephones(
     country: string,
   ): readonly { readonly text: string; readonly e164: string; readonly at: Span }[] {
-    this.#numbers ??= [...this.#text.matchAll(NUMBER)];
+    this.#numbers ??= numbersIn(this.#text);
     return this.#numbers.flatMap(({ 0: text, index }) => {
       const read = (part: string, start: number): { text: string; e164: string; at: Span }[] => {
         const number = readTelephone(part, country).telephone;
