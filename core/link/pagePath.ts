@@ -1,9 +1,12 @@
 import { limits } from '#core/limits';
 import { parseUrl } from './link.ts';
 
-/** The address of a page by its path on a site: a folder's index page has the folder's address. */
-export const pageUrl = (path: string, origin: string): string =>
-  new URL(`/${encodeURI(path).replace(/[?#]/g, encodeURIComponent)}`, origin).href.replace(
+/**
+ * The address of a page by its path on a site: a folder's index page has the folder's address. `base` is where the site
+ * begins, an origin or a folder of it that ends in a slash.
+ */
+export const pageUrl = (path: string, base: string): string =>
+  new URL(`./${encodeURI(path).replace(/[?#]/g, encodeURIComponent)}`, base).href.replace(
     /\/index\.(?:html?|php)$/i,
     '/',
   );

@@ -1,6 +1,6 @@
 import { isScript, type OutputForm } from '#core/markup';
 import { refusalOfAddresses, type BusinessRecord } from '#core/record';
-import { escapeHtml } from '#core/text';
+import { escapeHtml, shortDigest } from '#core/text';
 import { markedMarkup } from './placing.ts';
 import { markupIn } from './verifying.ts';
 
@@ -77,6 +77,12 @@ ${branches.map(section).join('\n')}
 </html>
 `;
 }
+
+/** What a branch is handed over, as a short digest: by it an older sheet is known. */
+export const handOverDigest = (record: BusinessRecord): string =>
+  refusalOfAddresses(record)
+    ? ''
+    : shortDigest(PIECES.map(({ form }) => markedMarkup(form, markupIn[form](record))).join('\n'));
 
 const contents = ({ label }: HandOver['branches'][number], at: number): string =>
   `<li><a href="#branch-${String(at)}">${escapeHtml(label)}</a></li>`;

@@ -92,7 +92,8 @@ export function judgeLive(reading: Reading, record: BusinessRecord, answer: Live
     const causes = causesOfAbsence(reading, record, answer, businesses.length);
     return { state: 'absent', differing: [], missing: [], causes };
   }
-  const { differing, missing } = compare(told, read);
+  // A record without a name of its own for machines is given one where it is placed.
+  const { differing, missing } = compare({ ...told, id: told.id || read.id }, read);
   const state = stateOf(reading, record, ours, differing.length > 0);
   const causes = state === 'as-intended' ? [] : causesOfDifference(state, answer);
   return { state, differing, missing, causes };

@@ -10,7 +10,7 @@ import { markupIn, prove } from './verifying.ts';
 
 /** What is done with markup of the same branch that stands on a page without our having placed it. */
 export const treatments = ['keep', 'adopt', 'replace'] as const;
-export type Treatment = (typeof treatments)[number];
+type Treatment = (typeof treatments)[number];
 
 /** What is put on a page. */
 export interface Placing {

@@ -1,4 +1,5 @@
 export { concat } from './bytes.ts';
+export { changedFields } from './changed.ts';
 export { dayTaken, readCarried, type Carried } from './carried.ts';
 export {
   stampFields,

@@ -31,7 +31,6 @@ export const siteAccessSchema = z.discriminatedUnion('way', [
   z.strictObject({ way: z.literal('hand') }),
 ]);
 export type SiteAccess = z.output<typeof siteAccessSchema>;
-export type SiteWay = SiteAccess['way'];
 
 /** What signs in at a site; all of it empty where nothing does. It is never shown again to anybody. */
 export const siteSecretSchema = z.strictObject({

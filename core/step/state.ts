@@ -14,8 +14,47 @@ export function recordStep(record: BusinessRecord): Step {
     : { state: 'proved', detail: 'complete' };
 }
 
-/** What stands of a branch's placements, by the state of each. */
-export function pagesStep(states: readonly string[]): Step {
+/** What was last read on a branch's live page. */
+export interface SeenLive {
+  readonly state: 'as-intended' | 'out-of-date' | 'altered' | 'absent' | 'unreachable';
+  /** Whether the record is still the one that it was compared with. */
+  readonly isCurrent: boolean;
+}
+
+/**
+ * What stands of a branch's placements, by the state of each, and on its live page, where that was read: the more
+ * urgent of both. A branch whose site nobody but people writes to has its live page alone.
+ */
+export function pagesStep(states: readonly string[], live?: SeenLive): Step {
+  const placed = placedStep(states);
+  if (!live) return placed;
+  const seen = liveStep(live);
+  if (states.length === 0) return seen;
+  if (seen.state === 'proved')
+    return placed.state === 'proved'
+      ? { state: 'proved', detail: `${placed.detail}, live page too` }
+      : placed;
+  return placed.state === 'proved' ? seen : placed;
+}
+
+function liveStep({ state, isCurrent }: SeenLive): Step {
+  switch (state) {
+    case 'as-intended':
+      return isCurrent
+        ? { state: 'proved', detail: 'live page proved' }
+        : { state: 'out-of-date', detail: 'changed since the live page was read' };
+    case 'out-of-date':
+      return { state: 'out-of-date', detail: 'live page out of date' };
+    case 'altered':
+      return { state: 'out-of-date', detail: 'live page altered' };
+    case 'absent':
+      return { state: 'missing', detail: 'not on the live page' };
+    case 'unreachable':
+      return { state: 'unproved', detail: 'live page not reached' };
+  }
+}
+
+function placedStep(states: readonly string[]): Step {
   if (states.length === 0) return { state: 'missing', detail: 'nothing placed' };
   const stale = states.filter((state) => state !== 'proved').length;
   if (stale > 0) return { state: 'out-of-date', detail: `${stale} of ${states.length} out of date` };
