@@ -36,14 +36,18 @@ import {
   shapeQuerySchema,
 } from './clients.ts';
 import { endpoint } from './endpoint.ts';
+import { ledgerSchema } from './ledger.ts';
 import { paths } from './paths.ts';
 import {
   addedPagesSchema,
   addPagesQuerySchema,
+  allVerifiedSchema,
   changedPageSchema,
+  liveHistorySchema,
   livePageSchema,
   pagesSchema,
   placementInputSchema,
+  scheduleSchema,
 } from './pages.ts';
 import {
   jobSchema,
@@ -63,6 +67,16 @@ import {
   imageSizeSchema,
   placesQuerySchema,
 } from './places.ts';
+import {
+  ownersInputSchema,
+  pageVersionsSchema,
+  rulesSchema,
+  runInputSchema,
+  runSourcesSchema,
+  runsSchema,
+  shownRunSchema,
+} from './runs.ts';
+import { siteInputSchema, sitesSchema, siteTrialSchema, triedSiteSchema } from './sites.ts';
 
 const created = { answer: createdSchema, status: 201 };
 const begun = { answer: createdSchema, status: 202 };
@@ -175,6 +189,64 @@ export const api = {
       answer: livePageSchema,
     },
   ),
+  liveHistory: endpoint(paths.liveHistory, 'What was read on its live page, the newest first.', {
+    answer: liveHistorySchema,
+  }),
+  verified: endpoint(paths.verified, 'What was last read on the live pages of all branches.', {
+    answer: allVerifiedSchema,
+  }),
+  verifyAll: endpoint(paths.verifyAll, 'Begins to verify the live pages of all branches.', begun),
+  saveSchedule: endpoint(paths.saveSchedule, 'How often live pages are verified by themselves.', {
+    body: scheduleSchema,
+  }),
+  sites: endpoint(paths.sites, 'A client’s sites; what signs in there is never told.', {
+    answer: sitesSchema,
+  }),
+  addSite: endpoint(paths.addSite, 'Adds a site.', { body: siteInputSchema, ...created }),
+  saveSite: endpoint(paths.saveSite, 'Changes a site; without a secret the kept one stays.', {
+    body: siteInputSchema,
+  }),
+  deleteSite: endpoint(paths.deleteSite, 'Deletes a site and its pages here; the site itself stays.'),
+  restoreSite: endpoint(paths.restoreSite, 'Brings a deleted site back with its pages.'),
+  trySite: endpoint(paths.trySite, 'Tries a way to a site: signs in and looks what lies there.', {
+    body: siteTrialSchema,
+    answer: triedSiteSchema,
+  }),
+  readSite: endpoint(paths.readSite, 'Begins to read the pages of a site, as a run.', begun),
+  saveOwners: endpoint(paths.saveOwners, 'Whose own pages they are, as somebody says.', {
+    body: ownersInputSchema,
+  }),
+  rules: endpoint(paths.rules, 'The client’s own placements under their names.', {
+    answer: rulesSchema,
+  }),
+  saveRules: endpoint(paths.saveRules, 'Keeps them.', { body: rulesSchema }),
+  runs: endpoint(paths.runs, 'The client’s runs over pages, the newest first.', { answer: runsSchema }),
+  addRun: endpoint(
+    paths.addRun,
+    'Begins a run with its preview; nothing is changed before it is published.',
+    {
+      body: runInputSchema,
+      ...begun,
+    },
+  ),
+  run: endpoint(paths.run, 'A run with its pages.', { answer: shownRunSchema }),
+  publishRun: endpoint(paths.publishRun, 'Publishes what was previewed, or goes on with it.', {
+    status: 202,
+  }),
+  pauseRun: endpoint(paths.pauseRun, 'Stops it behind the page in hand.'),
+  undoRun: endpoint(paths.undoRun, 'Takes back what it published, as a run of its own.', begun),
+  discardRun: endpoint(paths.discardRun, 'Lets go of a run that has changed nothing.'),
+  runSources: endpoint(
+    paths.runSources,
+    'A page of a run: as it was, as it is to be, and as others made it.',
+    {
+      answer: runSourcesSchema,
+    },
+  ),
+  pageVersions: endpoint(paths.pageVersions, 'The versions that a page once had.', {
+    answer: pageVersionsSchema,
+  }),
+  ledger: endpoint(paths.ledger, 'What carries facts that have changed since.', { answer: ledgerSchema }),
   deletePage: endpoint(paths.deletePage, 'Puts a page into the trash.'),
   restorePage: endpoint(paths.restorePage, 'Takes a page out of the trash.'),
   checks: endpoint(paths.checks, 'The client’s kept checks.', { answer: keptChecksSchema }),

@@ -1,5 +1,13 @@
 import * as z from 'zod';
-import { factSchema, placedForms, readPlacement, type Placement } from '#core/page';
+import { pageMatchSchema } from '#core/site';
+import {
+  factSchema,
+  livePageSchema,
+  placedForms,
+  readPlacement,
+  type LivePage,
+  type Placement,
+} from '#core/page';
 
 export const formSchema = z.enum(placedForms);
 
@@ -27,8 +35,14 @@ export const pageSchema = z.object({
   /** How many items of markup a machine reads on it, by syntax. */
   items: z.object({ jsonld: z.number(), microdata: z.number(), rdfa: z.number() }),
   placements: z.array(placementSchema),
-  /** The branch whose own page it is, by its address or by what is placed on it; null for any other page. */
+  /** The site that it is a page of; null for one that was handed in. */
+  site: z.object({ id: z.number(), name: z.string() }).nullable(),
+  /** Its address; '' where that is not known. */
+  url: z.string(),
+  /** The branch whose own page it is, as somebody said, by its address or by what is placed on it; null for any other page. */
   ownBranch: z.object({ id: z.number(), label: z.string() }).nullable(),
+  /** Whose it seems to be, while nobody has said. */
+  proposal: pageMatchSchema.extend({ label: z.string() }).nullable(),
   /** Why it cannot be read; ''. */
   problem: z.string(),
 });
@@ -67,4 +81,18 @@ export const placementInputSchema = z.object({
 export const changedPageSchema = z.object({ page: pageSchema, changeId: z.number() });
 export type PlacementInput = z.input<typeof placementInputSchema>;
 
-export { livePageSchema, type LivePage } from '#core/page';
+export { livePageSchema, type LivePage };
+
+/** What was last read on the live page of a branch. */
+const verifiedSchema = z.object({
+  branchId: z.number(),
+  label: z.string(),
+  /** Whether the record is still the one that it was compared with. */
+  isCurrent: z.boolean(),
+  live: livePageSchema,
+});
+export type Verified = z.infer<typeof verifiedSchema>;
+/** How often live pages are verified by themselves; '' for never. */
+export const scheduleSchema = z.strictObject({ verifies: z.enum(['', 'daily', 'weekly']) });
+export const allVerifiedSchema = scheduleSchema.extend({ verified: z.array(verifiedSchema) });
+export const liveHistorySchema = z.object({ results: z.array(livePageSchema) });

@@ -1,0 +1,44 @@
+import * as z from 'zod';
+import { formSchema } from './pages.ts';
+
+/** A fact that something carries otherwise than the record says it now; '' for nothing. */
+const changedFactSchema = z.object({ label: z.string(), carried: z.string(), now: z.string() });
+export type ChangedFact = z.infer<typeof changedFactSchema>;
+
+/** What carries facts that have changed since it was made. */
+export const ledgerSchema = z.object({
+  pages: z.array(
+    z.object({
+      id: z.number(),
+      path: z.string(),
+      site: z.string(),
+      branchId: z.number(),
+      branchLabel: z.string(),
+      form: formSchema,
+      state: z.enum(['out-of-date', 'misread', 'absent']),
+      changes: z.array(changedFactSchema),
+    }),
+  ),
+  photos: z.array(
+    z.object({
+      id: z.number(),
+      name: z.string(),
+      branchId: z.number(),
+      branchLabel: z.string(),
+      changes: z.array(changedFactSchema),
+    }),
+  ),
+  /** Live pages that say otherwise than the record, or were not read since it changed. */
+  live: z.array(
+    z.object({
+      branchId: z.number(),
+      branchLabel: z.string(),
+      url: z.string(),
+      state: z.enum(['out-of-date', 'altered', 'absent', 'unreachable', 'not-read-since']),
+      changes: z.array(changedFactSchema),
+    }),
+  ),
+  /** Sheets that were handed over and say less than they would now. */
+  handOvers: z.array(z.object({ branchId: z.number(), branchLabel: z.string(), made: z.string() })),
+});
+export type Ledger = z.infer<typeof ledgerSchema>;
