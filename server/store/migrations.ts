@@ -4,6 +4,7 @@ import { belongsTo, deleted, id, times } from './columns.ts';
 import { nothingLost } from './migration004.ts';
 import { statesOnRows } from './migration005.ts';
 import { placesAndWords } from './migration006.ts';
+import { sitesAndRuns } from './migration007.ts';
 
 /** Every step the database has taken, oldest first. A step that has landed is never changed. */
 const migrations = [
@@ -171,6 +172,7 @@ const migrations = [
   nothingLost,
   statesOnRows,
   placesAndWords,
+  sitesAndRuns,
 ];
 
 /** Brings the database to the newest step. */

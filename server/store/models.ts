@@ -6,6 +6,9 @@ import { definePhotos } from './models/photos.ts';
 import { defineChanges } from './models/changes.ts';
 import { defineChecks } from './models/checks.ts';
 import { defineJobs } from './models/jobs.ts';
+import { defineRuns } from './models/runs.ts';
+import { defineSites } from './models/sites.ts';
+import { defineVerifications } from './models/verifications.ts';
 
 export * from './models/clients.ts';
 export * from './models/branches.ts';
@@ -14,6 +17,9 @@ export * from './models/photos.ts';
 export * from './models/changes.ts';
 export * from './models/checks.ts';
 export * from './models/jobs.ts';
+export * from './models/runs.ts';
+export * from './models/sites.ts';
+export * from './models/verifications.ts';
 
 /** Ties the models to a database. */
 export function defineModels(sequelize: Sequelize): void {
@@ -24,4 +30,7 @@ export function defineModels(sequelize: Sequelize): void {
   defineChanges(sequelize);
   defineChecks(sequelize);
   defineJobs(sequelize);
+  defineSites(sequelize);
+  defineRuns(sequelize);
+  defineVerifications(sequelize);
 }

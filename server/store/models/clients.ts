@@ -6,7 +6,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import { columnsSchema, judgingSchema, profileInputSchema } from '#contract';
+import { columnsSchema, judgingSchema, profileInputSchema, rulesSchema } from '#contract';
 import { recordSchema } from '#core/record';
 import { id, json, kept, number, string, text } from './columns.ts';
 
@@ -22,6 +22,10 @@ export class ClientRow extends Model<InferAttributes<ClientRow>, InferCreationAt
   declare demo: CreationOptional<string>;
   /** What the columns of its spreadsheets hold, as JSON after `columnsSchema`. */
   declare columns: CreationOptional<string>;
+  /** The client's own placements, as JSON after `rulesSchema`. */
+  declare rules: CreationOptional<string>;
+  /** How often its live pages are verified. */
+  declare verifies: CreationOptional<'' | 'daily' | 'weekly'>;
   declare deletedAt: CreationOptional<Date | null>;
 }
 
@@ -30,6 +34,7 @@ export const clientJson = {
   defaults: json(recordSchema),
   judging: { read: json(judgingSchema).read, write: json(profileInputSchema).write },
   columns: json(columnsSchema),
+  rules: json(rulesSchema.shape.rules),
 };
 
 /** Ties the models to their tables. */
@@ -43,6 +48,8 @@ export function defineClients(sequelize: Sequelize): void {
       judging: { ...text(), defaultValue: '{}' },
       demo: { ...string(), defaultValue: '' },
       columns: { ...text(), defaultValue: '{}' },
+      rules: { ...text(), defaultValue: '[]' },
+      verifies: { ...string(), defaultValue: '' },
       deletedAt: DataTypes.DATE,
     },
     kept(sequelize, 'clients'),

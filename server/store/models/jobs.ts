@@ -15,6 +15,10 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare branchId: number | null;
   /** The check that is carried out; null for stamping. */
   declare checkId: CreationOptional<number | null>;
+  /** The run that is carried out; null for anything else. */
+  declare runId: CreationOptional<number | null>;
+  /** The client whose live pages are verified; null for anything else. */
+  declare clientId: CreationOptional<number | null>;
   declare state: 'waiting' | 'running' | 'done' | 'cancelled' | 'failed';
   /** What to do, as JSON, after `stampInputSchema`. */
   declare input: string;
@@ -29,6 +33,7 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare attempts: CreationOptional<number>;
   /** Why it failed; ''. */
   declare problem: CreationOptional<string>;
+  declare createdAt: CreationOptional<Date>;
 }
 
 /** What a job of stamping is to do. */
@@ -41,6 +46,8 @@ export function defineJobs(sequelize: Sequelize): void {
       id: id(),
       branchId: { ...number(), allowNull: true },
       checkId: { ...number(), allowNull: true },
+      runId: { ...number(), allowNull: true },
+      clientId: { ...number(), allowNull: true },
       state: string(),
       input: text(),
       done: { ...number(), defaultValue: 0 },
@@ -50,6 +57,7 @@ export function defineJobs(sequelize: Sequelize): void {
       lease: { ...string(), defaultValue: '' },
       attempts: { ...number(), defaultValue: 0 },
       problem: { ...string(), defaultValue: '' },
+      createdAt: DataTypes.DATE,
     },
     table(sequelize, 'jobs'),
   );
