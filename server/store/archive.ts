@@ -312,7 +312,7 @@ async function takeClient(
   };
   for (const { path, file, placements } of pages) {
     const source = await read(zip, entryNamed(entries, file, limits.pageBytes), file);
-    const page = await createPage(clientId, path, source, transaction);
+    const page = await createPage({ clientId, path }, source, transaction);
     await PlacementRow.bulkCreate(
       placements.map(({ branch, form, at }) => ({ pageId: page.id, branchId: branchOf(branch), form, at })),
       { transaction },

@@ -1,12 +1,13 @@
 import { Op } from 'sequelize';
 import type * as z from 'zod';
 import { pageSchema, placementSchema, type Page } from '#contract';
+import type { BusinessRecord } from '#core/record';
 import { inLanes } from '../lanes.ts';
 import type { PageWorker } from '../threads/pageWork.ts';
 import { GivenUp } from '../threads/threads.ts';
 import { recordsOf } from './branches.ts';
 import { groupedBy } from './grouped.ts';
-import { BranchRow, PageRow, PlacementRow, type ClientRow } from './models.ts';
+import { BranchRow, PageRow, placementOutputJson, PlacementRow, type ClientRow } from './models.ts';
 import { keepWorked, RULES, stillWorked, type Worked } from './worked.ts';
 
 /** As many pages are read from the database and by the threads at the same time. */
@@ -93,6 +94,10 @@ const placedHere = (
   proof: Proof,
 ): PlacedHere => ({ id, pageId, branchId, branchLabel, form, ...proof });
 
+/** A record as a placement tells it: with its own choices, where it has any. */
+export const toldIn = ({ output }: Pick<PlacementRow, 'output'>, record: BusinessRecord): BusinessRecord =>
+  output === null ? record : { ...record, output: placementOutputJson.read(output) };
+
 async function readAnew(
   pages: readonly PageKey[],
   byPage: ReadonlyMap<number, readonly PlacementRow[]>,
@@ -111,7 +116,8 @@ async function readAnew(
     if (!page) return [];
     const here = (byPage.get(id) ?? []).flatMap((placement) => {
       const [branch, record] = [branches.get(placement.branchId), records.get(placement.branchId)];
-      return branch && record ? [{ placement, branch, record, form: placement.form }] : [];
+      if (!branch || !record) return [];
+      return [{ placement, branch, record: toldIn(placement, record), form: placement.form }];
     });
     const { reading, states } = await readOne(page, here, worker);
     readings.push({ id, of: readingOf(page), value: reading });

@@ -1,7 +1,7 @@
-import { handOverSheet } from '#core/page';
+import { handOverDigest, handOverSheet } from '#core/page';
 import { Refusal } from '../problem.ts';
 import { findBranch, findClient, recordOf, recordsOf } from './branches.ts';
-import { BranchRow } from './models.ts';
+import { BranchRow, HandOverRow } from './models.ts';
 
 const today = (): string =>
   new Date().toLocaleDateString('en', { day: 'numeric', month: 'long', year: 'numeric' });
@@ -13,6 +13,7 @@ const MOST_ON_A_SHEET = 500;
 export async function branchHandOver(id: number): Promise<string> {
   const branch = await findBranch(id);
   const [client, record] = [await findClient(branch.clientId), await recordOf(branch)];
+  await HandOverRow.create({ branchId: id, digest: handOverDigest(record) });
   return handOverSheet({ client: client.name, date: today(), branches: [{ label: branch.label, record }] });
 }
 
@@ -33,7 +34,10 @@ export async function clientHandOver(id: number): Promise<string> {
   const records = recordsOf(rows, client);
   const branches = rows.flatMap(({ id: branchId, label }) => {
     const record = records.get(branchId);
-    return record ? [{ label, record }] : [];
+    return record ? [{ branchId, label, record }] : [];
   });
+  await HandOverRow.bulkCreate(
+    branches.map(({ branchId, record }) => ({ branchId, digest: handOverDigest(record) })),
+  );
   return handOverSheet({ client: client.name, date: today(), branches });
 }

@@ -37,6 +37,12 @@ async function findJob(id: number): Promise<JobRow> {
 
 export const showJob = async (id: number): Promise<Job> => describeJob(await findJob(id));
 
+/** The newest job of each of these runs. */
+export async function latestJobs(runIds: readonly number[]): Promise<ReadonlyMap<number, Job>> {
+  const jobs = await JobRow.findAll({ where: { runId: { [Op.in]: [...runIds] } }, order: ['id'] });
+  return new Map(jobs.flatMap((job) => (job.runId === null ? [] : [[job.runId, describeJob(job)] as const])));
+}
+
 /** The jobs of a branch that are not at their end. */
 export async function openJobs(branchId: number): Promise<readonly Job[]> {
   await findBranch(branchId);

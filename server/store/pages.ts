@@ -1,7 +1,5 @@
-import { literal, Op, type Transaction } from 'sequelize';
-import * as z from 'zod';
+import { Op, type Transaction } from 'sequelize';
 import type { AddedPages, Page, PlacedChoice, PlacementInput } from '#contract';
-import { foldUrl, originsOf, pageUrl } from '#core/link';
 import type { PlacedForm, Placement } from '#core/page';
 import type { BusinessRecord } from '#core/record';
 import { notFound, Refusal } from '../problem.ts';
@@ -9,9 +7,11 @@ import type { PageWorker } from '../threads/pageWork.ts';
 import { GivenUp, givenUp } from '../threads/threads.ts';
 import { findBranch, findClient, recordOf } from './branches.ts';
 import { firstPiece, writeRest } from './bytes.ts';
-import { carriedBy, type PlacedHere } from './carried.ts';
+import { carriedBy } from './carried.ts';
 import { noteChange, pageBefore, writeSource, type ChangedPart } from './changes.ts';
-import { BranchRow, type ClientRow, PageRow, PlacementRow } from './models.ts';
+import { type ClientRow, PageRow, PlacementRow } from './models.ts';
+import { ownersOf } from './owners.ts';
+import { siteNames } from './sites.ts';
 import { locked, whole } from './transaction.ts';
 import { counted } from '#core/text';
 
@@ -39,54 +39,18 @@ async function showPage(id: number, worker: PageWorker): Promise<Page> {
   return shown;
 }
 
-interface Owner {
-  readonly id: number;
-  readonly label: string;
-}
-
-const namedSchema = z.array(
-  z.object({
-    id: z.number(),
-    label: z.string(),
-    url: z
-      .string()
-      .nullable()
-      .transform((url) => url ?? ''),
-  }),
-);
-
-/** Whose own page a path is, by the addresses that the branches’ records name. */
-type Owners = (path: string) => Owner | undefined;
-
-async function ownersOf(clientId: number): Promise<Owners> {
-  // Only the addresses: thousands of whole records would be read for nothing.
-  const rows = await BranchRow.findAll({
-    where: { clientId },
-    order: ['id'],
-    attributes: ['id', 'label', [literal("JSON_VALUE(`record`, '$.url')"), 'url']],
-    raw: true,
-  });
-  const named = namedSchema.parse(rows);
-  const origins = originsOf(named.map(({ url }) => url));
-  const byUrl = new Map(
-    named.toReversed().flatMap(({ id, label, url }) => (url ? [[foldUrl(url), { id, label }] as const] : [])),
-  );
-  return (path) => {
-    for (const origin of origins) {
-      const owner = byUrl.get(foldUrl(pageUrl(path, origin)));
-      if (owner) return owner;
-    }
-    return undefined;
-  };
-}
-
 async function describe(
   pages: readonly PageRow[],
   client: ClientRow,
   worker: PageWorker,
 ): Promise<readonly Page[]> {
-  const [carried, owners] = await Promise.all([carriedBy(pages, client, worker), ownersOf(client.id)]);
-  return pages.flatMap(({ id, path }) => {
+  const [carried, owners, sites] = await Promise.all([
+    carriedBy(pages, client, worker),
+    ownersOf(client.id),
+    siteNames(client.id),
+  ]);
+  return pages.flatMap((page) => {
+    const { id, path, siteId } = page;
     const one = carried.get(id);
     if (!one) return [];
     const { placed, ...reading } = one;
@@ -97,23 +61,14 @@ async function describe(
       state,
       misread,
     }));
-    const ownBranch = ownerOf(path, placed, owners) ?? null;
-    return [{ id, path, ...reading, ownBranch, placements: reading.problem ? [] : placements }];
+    const shown = {
+      site: siteId === 0 ? null : { id: siteId, name: sites.get(siteId)?.name ?? '' },
+      url: owners.urlOf(page),
+      ownBranch: owners.ownerOf(page, placed) ?? null,
+      proposal: owners.proposalOf(page) ?? null,
+    };
+    return [{ id, path, ...reading, ...shown, placements: reading.problem ? [] : placements }];
   });
-}
-
-/** Whose own page a page is: the branch’s whose record names it, or else whose markup it carries, where that is one alone. */
-function ownerOf(
-  path: string,
-  placements: readonly Pick<PlacedHere, 'branchId' | 'branchLabel'>[],
-  owners: Owners,
-): Owner | undefined {
-  const [first] = placements;
-  const named = owners(path);
-  if (named) return named;
-  return first && placements.every(({ branchId }) => branchId === first.branchId)
-    ? { id: first.branchId, label: first.branchLabel }
-    : undefined;
 }
 
 /** A page as it comes, or why the whole upload is not taken. */
@@ -166,9 +121,12 @@ async function keepAll(
       added.refused.push(page);
       continue;
     }
-    const there = await PageRow.findOne({ where: { clientId, path: page.path }, ...locked(transaction) });
+    const there = await PageRow.findOne({
+      where: { clientId, siteId: 0, path: page.path },
+      ...locked(transaction),
+    });
     if (!there) {
-      const { id } = await createPage(clientId, page.path, page.bytes, transaction);
+      const { id } = await createPage({ clientId, path: page.path }, page.bytes, transaction);
       parts.push({ subject: 'page', id, version: 0, before: null });
       added.added.push({ id, path: page.path });
       continue;
@@ -200,12 +158,11 @@ async function keepAll(
 }
 
 export async function createPage(
-  clientId: number,
-  path: string,
+  where: { readonly clientId: number; readonly siteId?: number; readonly path: string },
   source: Buffer,
   transaction: Transaction,
 ): Promise<PageRow> {
-  const page = await PageRow.create({ clientId, path, source: firstPiece(source) }, { transaction });
+  const page = await PageRow.create({ ...where, source: firstPiece(source) }, { transaction });
   await writeRest(PageRow, 'source', page.id, source, transaction);
   return page;
 }
@@ -357,12 +314,12 @@ export async function deletePage(id: number): Promise<void> {
 export async function restorePage(id: number): Promise<void> {
   const page = await PageRow.findByPk(id, {
     paranoid: false,
-    attributes: ['id', 'clientId', 'path', 'deletedAt'],
+    attributes: ['id', 'clientId', 'siteId', 'path', 'deletedAt'],
   });
   if (!page) throw notFound('page');
   await findClient(page.clientId);
   const other = await PageRow.findOne({
-    where: { clientId: page.clientId, path: page.path, id: { [Op.ne]: id } },
+    where: { clientId: page.clientId, siteId: page.siteId, path: page.path, id: { [Op.ne]: id } },
     attributes: ['id'],
   });
   if (other)

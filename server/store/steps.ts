@@ -9,6 +9,7 @@ import { groupedBy } from './grouped.ts';
 import { carriedBy } from './carried.ts';
 import { BranchRow, PageRow, PhotoRow, PlacementRow, type ClientRow } from './models.ts';
 import { photoState } from './photos.ts';
+import { comparedWith, newestVerifications } from './verifications.ts';
 import { keepWorked, RULES, stillWorked } from './worked.ts';
 
 const stepsSchema = branchSummarySchema.pick({ town: true, steps: true });
@@ -30,9 +31,20 @@ export async function summariesOf(
   client: ClientRow,
   worker: PageWorker,
 ): Promise<readonly BranchSummary[]> {
-  const [pages, photos] = await Promise.all([pageKeys(client.id), photoKeys(client.id)]);
+  const [pages, photos, live] = await Promise.all([
+    pageKeys(client.id),
+    photoKeys(client.id),
+    liveKeys(client.id),
+  ]);
   const ofBranch = ({ id, version }: BranchKey): string =>
-    [RULES, version, client.defaultsVersion, pages.get(id) ?? '', photos.get(id) ?? ''].join('/');
+    [
+      RULES,
+      version,
+      client.defaultsVersion,
+      pages.get(id) ?? '',
+      photos.get(id) ?? '',
+      live.get(id) ?? '',
+    ].join('/');
   const known = new Map(
     rows.flatMap((row) => {
       const steps = stillWorked(row.steps, ofBranch(row), stepsSchema);
@@ -89,6 +101,15 @@ const photoKeys = (clientId: number): Promise<ReadonlyMap<number, string>> =>
     clientId,
   );
 
+/** The same for what was read on their live pages. */
+const liveKeys = (clientId: number): Promise<ReadonlyMap<number, string>> =>
+  keysBy(
+    `SELECT verifications.branch_id AS branch, MAX(verifications.id) AS \`of\`
+     FROM verifications JOIN branches ON branches.id = verifications.branch_id
+     WHERE branches.client_id = :clientId GROUP BY verifications.branch_id`,
+    clientId,
+  );
+
 async function stepsOf(
   some: readonly BranchKey[],
   client: ClientRow,
@@ -115,8 +136,12 @@ async function stepsOf(
     await PhotoRow.findAll({ where: { branchId: { [Op.in]: ids } } }),
     ({ branchId }) => branchId,
   );
+  const verified = await newestVerifications(ids);
   return new Map(
-    rows.map(({ id }): [number, Steps] => {
+    rows.map((row): [number, Steps] => {
+      const { id } = row;
+      const seen = verified.get(id);
+      const live = seen && { state: seen.state, isCurrent: seen.of === comparedWith(row, client) };
       const record = records.get(id) ?? emptyRecord;
       return [
         id,
@@ -124,7 +149,10 @@ async function stepsOf(
           town: record.address.addressLocality,
           steps: {
             record: recordStep(record),
-            pages: pagesStep((here.get(id) ?? []).map(({ state }) => state)),
+            pages: pagesStep(
+              (here.get(id) ?? []).map(({ state }) => state),
+              live,
+            ),
             photos: photosStep((photos.get(id) ?? []).map((photo) => photoState(photo, record))),
           },
         },

@@ -1,7 +1,8 @@
 import { Op } from 'sequelize';
 import type { Trashed } from '#contract';
 import { limits } from '#core/limits';
-import { BranchRow, ChangeRow, CheckRow, ClientRow, PageRow, PhotoRow } from './models.ts';
+import { BranchRow, ChangeRow, CheckRow, ClientRow, PageRow, PhotoRow, SiteRow } from './models.ts';
+import { sweepVersions } from './versions.ts';
 
 const DAY_MS = 86_400_000;
 const MOST = 500;
@@ -82,6 +83,8 @@ export async function emptyTrash(now: Date): Promise<number> {
     await CheckRow.destroy({ where, force: true }),
     await BranchRow.destroy({ where, force: true }),
     await ClientRow.destroy({ where, force: true }),
+    await SiteRow.destroy({ where, force: true }),
+    await sweepVersions(now),
   ];
   return rows.reduce((sum, count) => sum + count, changes);
 }

@@ -47,6 +47,8 @@ export class Threads implements PageWorker {
   readonly read: PageWorker['read'] = (bytes, placed) => this.#run('read', bytes, placed);
   readonly place: PageWorker['place'] = (...words) => this.#run('place', ...words);
   readonly remove: PageWorker['remove'] = (bytes, form) => this.#run('remove', bytes, form);
+  readonly planPage = (...words: Parameters<Tasks['plan']>) => this.#run('plan', ...words);
+  readonly matchPages = (...words: Parameters<Tasks['match']>) => this.#run('match', ...words);
   readonly judgeLive = (...words: Parameters<Tasks['live']>) => this.#run('live', ...words);
   readonly readImport = (bytes: Uint8Array) => this.#run('import', bytes);
   readonly readPhoto = (path: string) => this.#run('photo', path);

@@ -1,8 +1,10 @@
 /** What the server's threads do, each task by its name. */
 import { removeFromBytes } from '#core/page';
+import { planPage } from '#core/site';
 import { judgeSent } from '#outside/livePage.ts';
 import { readPhoto } from '#outside/stamper.ts';
 import { readImport } from './importWork.ts';
+import { matchPages } from './matchWork.ts';
 import { placeOn, readPage } from './pageWork.ts';
 import { readText, showSource } from './textWork.ts';
 import { tellBegun, type Begun } from './timed.ts';
@@ -14,6 +16,8 @@ const tasks = {
   remove: removeFromBytes,
   import: readImport,
   live: judgeSent,
+  plan: planPage,
+  match: matchPages,
   photo: readPhoto,
   stamp: stampPhoto,
   text: readText,

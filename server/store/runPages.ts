@@ -1,0 +1,192 @@
+import { Op } from 'sequelize';
+import type { RunInput } from '#contract';
+import { ruledPages, type PlacementRule } from '#core/site';
+import { digestOf } from '#outside/sites/index.ts';
+import type { PageWorker } from '../threads/pageWork.ts';
+import { findClient, recordsOf } from './branches.ts';
+import { toldIn } from './carried.ts';
+import { writeSource } from './changes.ts';
+import { groupedBy } from './grouped.ts';
+import type { RunPageRow } from './models.ts';
+import {
+  BranchRow,
+  PageRow,
+  placementOutputJson,
+  PlacementRow,
+  runPageJson,
+  type KeptAct,
+  type KeptPlaced,
+} from './models.ts';
+import { listPages } from './pages.ts';
+import { locked, whole } from './transaction.ts';
+import type { PageAct } from '#core/site';
+
+/** What is to be done to a page of a run; `problem` says why nothing is. */
+interface PlannedPage {
+  readonly pageId: number;
+  readonly acts: readonly KeptAct[];
+  readonly afterDigest?: string;
+  readonly problem: string;
+}
+
+/** What a run's input means for each page of its client. */
+export async function plannedPages(
+  clientId: number,
+  input: RunInput,
+  worker: PageWorker,
+): Promise<readonly PlannedPage[]> {
+  switch (input.act) {
+    case 'place':
+      return byRules(clientId, input.rules, worker);
+    case 'renew':
+      return renewed(clientId, input.pages, worker);
+    case 'remove':
+      return input.pages.map((pageId) => ({
+        pageId,
+        acts: [{ do: 'remove', form: input.form }],
+        problem: '',
+      }));
+    case 'version':
+      return input.pages.map(({ id, digest }) => ({
+        pageId: id,
+        acts: [],
+        afterDigest: digest,
+        problem: '',
+      }));
+  }
+}
+
+async function byRules(
+  clientId: number,
+  rules: readonly PlacementRule[],
+  worker: PageWorker,
+): Promise<readonly PlannedPage[]> {
+  const pages = (await listPages(clientId, worker)).map(({ id, path, ownBranch }) => ({
+    id,
+    path,
+    ownBranch: ownBranch?.id ?? null,
+    ownLabel: ownBranch?.label ?? '',
+  }));
+  const planned = new Map<number, { acts: KeptAct[]; problem: string }>();
+  for (const rule of rules)
+    for (const { page, branch } of ruledPages(rule, pages)) {
+      const here = planned.get(page.id) ?? { acts: [], problem: '' };
+      planned.set(page.id, here);
+      const { form, at, output, existing } = rule;
+      if (branch === null)
+        here.problem = 'It is not known whose page this is. Say so in the table of pages, and preview again.';
+      else if (page.ownBranch !== null && page.ownBranch !== branch)
+        here.problem = `It is the page of ${page.ownLabel}: another branch’s markup there would tell machines the wrong business.`;
+      else here.acts.push({ do: 'place', branchId: branch, form, at, output, existing });
+    }
+  return [...planned].map(([pageId, { acts, problem }]) => ({ pageId, acts: problem ? [] : acts, problem }));
+}
+
+/** Placements that are no longer what the record says now, each put anew where it stood. */
+async function renewed(
+  clientId: number,
+  only: readonly number[] | null,
+  worker: PageWorker,
+): Promise<readonly PlannedPage[]> {
+  const pages = await listPages(clientId, worker);
+  const stale = pages.filter(
+    ({ id, placements }) =>
+      (only === null || only.includes(id)) && placements.some(({ state }) => state !== 'proved'),
+  );
+  const rows = await PlacementRow.findAll({
+    where: { pageId: { [Op.in]: stale.map(({ id }) => id) } },
+    order: ['id'],
+  });
+  const placed = groupedBy(rows, ({ pageId }) => pageId);
+  return stale.map(({ id, placements }) => {
+    const forms = new Set(placements.filter(({ state }) => state !== 'proved').map(({ form }) => form));
+    const acts = (placed.get(id) ?? [])
+      .filter(({ form }) => forms.has(form))
+      .map((row): KeptAct => ({ do: 'place', ...keptOf(row), existing: 'keep' }));
+    return { pageId: id, acts, problem: '' };
+  });
+}
+
+const keptOf = ({ branchId, form, at, output }: PlacementRow): KeptPlaced => ({
+  branchId,
+  form,
+  at,
+  output: output === null ? null : placementOutputJson.read(output),
+});
+
+/** What is placed on a page, as it is kept. */
+export const placedNow = async (pageId: number): Promise<readonly KeptPlaced[]> =>
+  (await PlacementRow.findAll({ where: { pageId }, order: ['id'] })).map(keptOf);
+
+/** What is placed on a page when acts are done: of each form the last. */
+export function placedAfter(
+  before: readonly KeptPlaced[],
+  acts: readonly KeptAct[],
+  standing: readonly string[],
+): readonly KeptPlaced[] {
+  let placed = [...before];
+  for (const act of acts) {
+    if (act.do === 'remove') placed = act.form === null ? [] : placed.filter(({ form }) => form !== act.form);
+    else if (standing.includes(act.form)) {
+      const { branchId, form, at, output } = act;
+      placed = [...placed.filter((one) => one.form !== form), { branchId, form, at, output }];
+    }
+  }
+  return placed;
+}
+
+/** The acts of pages with the records that they put there. A branch that is gone makes its acts impossible. */
+export async function withRecords(
+  clientId: number,
+  rows: readonly RunPageRow[],
+): Promise<ReadonlyMap<number, readonly PageAct[] | undefined>> {
+  const client = await findClient(clientId);
+  const acts = new Map(rows.map(({ id, acts: kept }) => [id, runPageJson.acts.read(kept)]));
+  const ids = [...acts.values()].flat().flatMap((act) => (act.do === 'place' ? [act.branchId] : []));
+  const branches = await BranchRow.findAll({ where: { clientId, id: { [Op.in]: [...new Set(ids)] } } });
+  const records = recordsOf(branches, client);
+  return new Map(
+    [...acts].map(([id, kept]) => {
+      const told = kept.map((act): PageAct | undefined => {
+        if (act.do === 'remove') return act;
+        const record = records.get(act.branchId);
+        const output = act.output === null ? null : JSON.stringify(act.output);
+        const { form, at, existing } = act;
+        return record && { do: 'place', record: toldIn({ output }, record), form, at, existing };
+      });
+      const whole = told.flatMap((act) => act ?? []);
+      return [id, whole.length === told.length ? whole : undefined];
+    }),
+  );
+}
+
+/**
+ * Keeps what a page of a run has become, with the page itself; once, however often it is told. A page that was handed in
+ * has to be what it was; what it is instead, where somebody changed it meanwhile.
+ */
+export async function keepWritten(row: RunPageRow, bytes: Buffer): Promise<Buffer | undefined> {
+  return whole(async (transaction) => {
+    const page = await PageRow.findByPk(row.pageId, locked(transaction));
+    if (!page) return undefined;
+    const now = digestOf(page.source);
+    if (page.siteId === 0 && now !== row.beforeDigest && now !== row.afterDigest) return page.source;
+    if (now !== row.afterDigest) await writeSource(page, bytes, transaction);
+    await PlacementRow.destroy({ where: { pageId: page.id }, transaction });
+    const placed = runPageJson.placed.read(row.placedAfter);
+    const there = await BranchRow.findAll({
+      where: { id: { [Op.in]: placed.map(({ branchId }) => branchId) } },
+      attributes: ['id'],
+      paranoid: false,
+      transaction,
+    });
+    const known = new Set(there.map(({ id }) => id));
+    await PlacementRow.bulkCreate(
+      placed
+        .filter(({ branchId }) => known.has(branchId))
+        .map(({ output, ...one }) => ({ pageId: page.id, ...one, output: output && JSON.stringify(output) })),
+      { transaction },
+    );
+    await row.update({ state: 'written', problem: '' }, { transaction });
+    return undefined;
+  });
+}
