@@ -8,6 +8,7 @@ import { limits } from '#core/limits';
 import type { AddressSearch } from './gateways/addressSearch.ts';
 import type { Fetcher } from '#outside/fetcher.ts';
 import type { PhotoStore } from './gateways/photoStore.ts';
+import type { SiteGateway } from './gateways/sites.ts';
 import { refuseForeign } from './guard.ts';
 import { answerErrors, unknownAddress } from './problem.ts';
 import { archiveRoutes } from './routes/archive.ts';
@@ -17,6 +18,8 @@ import { clientRoutes, importRoutes } from './routes/clients.ts';
 import { pageRoutes } from './routes/pages.ts';
 import { photoRoutes } from './routes/photos.ts';
 import { placeRoutes } from './routes/places.ts';
+import { runRoutes } from './routes/runs.ts';
+import { siteRoutes } from './routes/sites.ts';
 import { trashRoutes } from './routes/trash.ts';
 import { Spool } from './routes/upload.ts';
 import { pingDatabase } from './store/clients.ts';
@@ -30,6 +33,7 @@ export interface AppParts {
   readonly spool: string;
   readonly search?: AddressSearch;
   readonly fetcher: Fetcher;
+  readonly gateway: SiteGateway;
   readonly log: Logger;
   /** Folder of the built interface; undefined to serve the API alone. */
   readonly web?: string;
@@ -37,7 +41,7 @@ export interface AppParts {
 
 /** The application: guard, API, interface, errors, in this order. */
 export function createApp(parts: AppParts): Express {
-  const { database, photos, threads, spool, search, fetcher, log, web } = parts;
+  const { database, photos, threads, spool, search, fetcher, gateway, log, web } = parts;
   const app = express();
   const uploads = new Spool(spool);
   app.disable('x-powered-by');
@@ -73,6 +77,8 @@ export function createApp(parts: AppParts): Express {
     clientRoutes(threads),
     branchRoutes(),
     pageRoutes(threads, uploads, fetcher),
+    siteRoutes(gateway),
+    runRoutes(threads),
     checkRoutes(threads, uploads),
     photoRoutes(photos, threads, uploads),
     archiveRoutes(photos, threads, uploads),

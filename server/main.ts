@@ -4,6 +4,8 @@ import { createApp } from './app.ts';
 import { addressSearchAt } from './gateways/addressSearch.ts';
 import { guardedFetcher } from '#outside/fetcher.ts';
 import { folderPhotoStore } from './gateways/photoStore.ts';
+import { SiteGateway } from './gateways/sites.ts';
+import { Clock } from './jobs/clock.ts';
 import { JobRunner } from './jobs/runner.ts';
 import { Sweeper } from './jobs/sweeping.ts';
 import { openLog } from './log.ts';
@@ -25,7 +27,15 @@ const photos = folderPhotoStore(settings.ZINC_PHOTOS);
 const search = settings.ZINC_ADDRESS_SEARCH ? addressSearchAt(settings.ZINC_ADDRESS_SEARCH) : undefined;
 const fetcher = guardedFetcher(settings.ZINC_STANDIN_HOST || undefined);
 const threads = new Threads();
-const jobs = new JobRunner(database, photos, fetcher, threads, log);
+const standin = settings.ZINC_STANDIN_HOST
+  ? { http: settings.ZINC_STANDIN_HOST, ssh: settings.ZINC_STANDIN_SSH }
+  : undefined;
+const gateway = new SiteGateway(Buffer.from(settings.ZINC_KEY, 'base64'), {
+  folders: settings.ZINC_SITE_FOLDERS,
+  standin,
+});
+const jobs = new JobRunner(database, { photos, fetcher, threads, gateway }, log);
+const clock = new Clock(log);
 const sweeper = new Sweeper(photos, log);
 const server = createApp({
   database,
@@ -34,6 +44,7 @@ const server = createApp({
   spool: settings.ZINC_SPOOL,
   search,
   fetcher,
+  gateway,
   log,
   web: settings.ZINC_WEB,
 }).listen(settings.ZINC_PORT, '127.0.0.1', (error) => {
@@ -69,6 +80,7 @@ async function stop(why: string): Promise<void> {
   log.info({ why }, 'stopping');
   setTimeout(() => process.exit(1), GRACE_MS).unref();
   sweeper.stop();
+  clock.stop();
   server.closeIdleConnections();
   await Promise.all([new Promise((resolve) => server.close(resolve)), jobs.stop()]);
   await threads.close();

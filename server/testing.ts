@@ -8,6 +8,7 @@ import { QueryTypes, type Sequelize } from 'sequelize';
 import { createApp, type AppParts } from './app.ts';
 import { guardedFetcher } from '#outside/fetcher.ts';
 import { folderPhotoStore, type PhotoStore } from './gateways/photoStore.ts';
+import { KEY_BYTES, SiteGateway } from './gateways/sites.ts';
 import { JobRunner } from './jobs/runner.ts';
 import { openDatabase } from './store/database.ts';
 import { migrate } from './store/migrations.ts';
@@ -49,12 +50,14 @@ export async function openTestServer(parts: Partial<AppParts> = {}): Promise<Tes
   const log = parts.log ?? pino({ level: process.env['ZINC_LOG'] ?? 'silent' });
   const fetcher = parts.fetcher ?? guardedFetcher();
   const spool = join(folder, 'spool');
+  const gateway =
+    parts.gateway ?? new SiteGateway(Buffer.alloc(KEY_BYTES, 7), { folders: [], standin: undefined });
   return {
-    app: createApp({ photos, threads, spool, ...parts, database, log, fetcher }),
+    app: createApp({ photos, threads, spool, ...parts, database, log, fetcher, gateway }),
     database,
     photos,
     threads,
-    runner: () => new JobRunner(database, photos, fetcher, threads, log),
+    runner: () => new JobRunner(database, { photos, fetcher, threads, gateway }, log),
     close: async () => {
       await threads.close();
       await database.close();

@@ -5,12 +5,11 @@ import { api, type AddedPages, type LivePage, type PlacedChoice } from '#contrac
 import { limits, megabytes } from '#core/limits';
 import { isZip } from '../gateways/fileKind.ts';
 import type { Fetcher } from '#outside/fetcher.ts';
-import { verifyLive } from '#outside/livePage.ts';
-import { robotsOf } from '#outside/robots.ts';
 import { refusalOfPath } from '#core/link';
 import { pagesInZip, zipOf } from '#outside/zip.ts';
 import { Refusal } from '../problem.ts';
-import { findBranch, recordOf } from '../store/branches.ts';
+import { verifyBranch } from '../jobs/verifying.ts';
+import { findBranch, findClient, recordOf } from '../store/branches.ts';
 import { branchHandOver, clientHandOver } from '../store/handOver.ts';
 import {
   deletePage,
@@ -24,6 +23,7 @@ import {
   sourceOf,
   type ComingPage,
 } from '../store/pages.ts';
+import { beginVerifying, historyOf, listVerified, saveSchedule } from '../store/verifications.ts';
 import { GivenUp, givenUp, type Threads } from '../threads/threads.ts';
 import { sent, serve } from './serve.ts';
 import { sendStream } from './stream.ts';
@@ -69,7 +69,14 @@ export function pageRoutes(threads: Threads, spool: Spool, fetcher: Fetcher): Ro
   serve(router, api.clientHandOver, async ({ parameters: { id }, response }) =>
     sendSheet(response, `hand-over-client-${String(id)}.html`, await clientHandOver(id)),
   );
-  serve(router, api.verifyLive, ({ parameters: { id } }) => verifyBranch(id, threads, fetcher));
+  serve(router, api.verifyLive, ({ parameters: { id } }) => verifyNow(id, threads, fetcher));
+  serve(router, api.liveHistory, async ({ parameters: { id } }) => ({ results: await historyOf(id) }));
+  serve(router, api.verified, async ({ parameters: { id } }) => ({
+    verified: await listVerified(id),
+    verifies: (await findClient(id)).verifies,
+  }));
+  serve(router, api.verifyAll, async ({ parameters: { id } }) => ({ id: await beginVerifying(id) }));
+  serve(router, api.saveSchedule, ({ parameters: { id }, body: { verifies } }) => saveSchedule(id, verifies));
   serve(router, api.deletePage, ({ parameters: { id } }) => deletePage(id));
   serve(router, api.restorePage, ({ parameters: { id } }) => restorePage(id));
   return router;
@@ -81,18 +88,16 @@ function sendSheet(response: Response, name: string, html: string): typeof sent 
   return sent;
 }
 
-/** Reads a branch's own page at its live address. */
-async function verifyBranch(id: number, threads: Threads, fetcher: Fetcher): Promise<LivePage> {
-  const record = await recordOf(await findBranch(id));
-  const url = record.url.trim();
-  if (!url)
+/** Reads a branch’s own page at its live address, and keeps what was found. */
+async function verifyNow(id: number, threads: Threads, fetcher: Fetcher): Promise<LivePage> {
+  const branch = await findBranch(id);
+  if (!(await recordOf(branch)).url.trim())
     throw new Refusal(
       422,
       'No page address',
       'The record names no page of this branch, so there is nothing to read. Type its page address first.',
     );
-  const read = { fetcher, robots: robotsOf(fetcher), judge: threads.judgeLive };
-  return verifyLive(url, record, read).catch((error: unknown) => {
+  return verifyBranch(branch, { fetcher, threads }).catch((error: unknown) => {
     throw error instanceof GivenUp ? givenUp('The live page', error) : error;
   });
 }

@@ -1,0 +1,212 @@
+import type { RunPage } from '#contract';
+import { exchange, SiteProblem, type SiteConnection } from '#outside/sites/index.ts';
+import type { SiteGateway } from '../gateways/sites.ts';
+import { inLanes } from '../lanes.ts';
+import { endJob, noteProgress } from '../store/jobs.ts';
+import { PageRow, runJson, runPageJson, type JobRow, type RunPageRow, type RunRow } from '../store/models.ts';
+import { ownersOf, type Owners } from '../store/owners.ts';
+import { keepWritten, placedAfter, placedNow, plannedPages, withRecords } from '../store/runPages.ts';
+import { endRun, findRun, nextPages, planRunPages, progressOf } from '../store/runs.ts';
+import { takeTheirs } from '../store/sitePages.ts';
+import { openSiteOf } from '../store/sites.ts';
+import { keepVersion, versionOf } from '../store/versions.ts';
+import { GivenUp, type Threads } from '../threads/threads.ts';
+import { readSite } from './siteReading.ts';
+
+/** Pages that are worked on at the same time, and until progress is told. */
+const AT_ONCE = 4;
+const BATCH = 16;
+
+export interface RunParts {
+  readonly gateway: SiteGateway;
+  readonly threads: Threads;
+  readonly stopped: () => boolean;
+}
+
+/** Carries out a run from where it stands: reads a site, previews what is to be done, or publishes it. */
+export async function carryOut(job: JobRow, parts: RunParts): Promise<'done' | 'stopped'> {
+  const run = await findRun(job.runId ?? 0);
+  if (run.siteId !== null) return readSite(job, run, parts.gateway, parts.threads, parts.stopped);
+  const isPreview = run.state === 'previewing';
+  const pages = new PageRun(run, parts);
+  try {
+    if (isPreview) await pages.plan();
+    const state = isPreview ? 'waiting' : 'planned';
+    for (;;) {
+      if (parts.stopped()) return 'stopped';
+      const some = await nextPages(run.id, state, BATCH);
+      if (some.length === 0) break;
+      await (isPreview ? pages.preview(some) : pages.publish(some));
+      if (!(await noteProgress(job, await progressOf(run.id)))) return 'stopped';
+    }
+    if (isPreview) await run.update({ state: 'ready' });
+    else await endRun(run.id);
+    await endJob(job, 'done');
+    return 'done';
+  } finally {
+    await pages.close();
+  }
+}
+
+/** How a page of the run stands, as it is told. */
+type Told = Pick<RunPage, 'state' | 'problem'>;
+
+class PageRun {
+  readonly #run: RunRow;
+  readonly #parts: RunParts;
+  readonly #sites = new Map<number, Promise<SiteConnection>>();
+  #opened: Promise<SiteConnection>[] = [];
+  #owners: Owners | undefined;
+
+  constructor(run: RunRow, parts: RunParts) {
+    this.#run = run;
+    this.#parts = parts;
+  }
+
+  async close(): Promise<void> {
+    this.#sites.clear();
+    await this.#closeOld();
+  }
+
+  /** Closes what is not used any more. */
+  async #closeOld(): Promise<void> {
+    const used = new Set(this.#sites.values());
+    const old = this.#opened.filter((site) => !used.has(site));
+    this.#opened = [...used];
+    for (const site of old) await (await site.catch(() => undefined))?.close();
+  }
+
+  /** Finds out which pages the run is about; one that was begun before has them already. */
+  async plan(): Promise<void> {
+    if ((await nextPages(this.#run.id, 'waiting', 1)).length > 0) return;
+    const planned = await plannedPages(
+      this.#run.clientId,
+      runJson.input.read(this.#run.input),
+      this.#parts.threads,
+    );
+    await planRunPages(
+      this.#run.id,
+      planned.map(({ pageId, acts, afterDigest = '', problem }) => ({
+        pageId,
+        acts: runPageJson.acts.write(acts),
+        afterDigest,
+        problem,
+      })),
+    );
+  }
+
+  async preview(rows: readonly RunPageRow[]): Promise<void> {
+    const acts = await withRecords(this.#run.clientId, rows);
+    this.#owners ??= await ownersOf(this.#run.clientId);
+    await inLanes(rows, AT_ONCE, async (row) => {
+      if (row.problem) await row.update({ state: 'refused' });
+      else await this.#told(row, () => this.#previewOne(row, acts.get(row.id)), 'refused');
+    });
+    await this.#closeOld();
+  }
+
+  async #previewOne(row: RunPageRow, acts: Parameters<Threads['planPage']>[2] | undefined): Promise<Told> {
+    const refused = (problem: string): Told => ({ state: 'refused', problem });
+    const page = await PageRow.findByPk(row.pageId);
+    if (!page || page.clientId !== this.#run.clientId) return refused('There is no such page any more.');
+    if (!acts) return refused('A branch whose markup belongs there was deleted.');
+    const source = await this.#sourceNow(page);
+    if (!source) return refused('The page is gone from its site.');
+    const before = await placedNow(page.id);
+    const placedBefore = runPageJson.placed.write([...before]);
+    const isVersion = row.afterDigest !== '';
+    const version = isVersion ? await versionOf(page.id, row.afterDigest) : undefined;
+    if (isVersion && !version) return refused('This version of the page is not kept.');
+    const url = this.#owners?.urlOf(page) ?? '';
+    const plan = await this.#parts.threads.planPage(source, url, acts, today());
+    if (plan.problem) return refused(plan.problem);
+    const after = version ?? Buffer.from(plan.bytes);
+    const forms = version ? (await this.#parts.threads.read(version, [])).forms : plan.placed;
+    const placed = version
+      ? before.filter(({ form }) => forms.includes(form))
+      : placedAfter(before, runPageJson.acts.read(row.acts), forms);
+    const isSame = after.equals(source);
+    row.set({
+      beforeDigest: await keepVersion(page.id, source),
+      afterDigest: await keepVersion(page.id, after),
+      placedBefore,
+      placedAfter: runPageJson.placed.write([...placed]),
+      told: runPageJson.told.write([...plan.told]),
+      judged: runPageJson.judged.write({ before: plan.before, after: plan.after }),
+    });
+    const isKnown = placedBefore === runPageJson.placed.write([...placed]);
+    return { state: isSame && isKnown ? 'same' : 'planned', problem: '' };
+  }
+
+  /** The page as its site has it at this moment; undefined where it is gone. What came here otherwise is as it is. */
+  async #sourceNow(page: PageRow): Promise<Buffer | undefined> {
+    if (page.siteId === 0) return page.source;
+    const file = await (await this.#site(page.siteId)).read(page.path);
+    if (file && !file.bytes.equals(page.source)) await takeTheirs(page.id, file.bytes);
+    return file?.bytes;
+  }
+
+  async publish(rows: readonly RunPageRow[]): Promise<void> {
+    await inLanes(rows, AT_ONCE, (row) => this.#told(row, () => this.#publishOne(row), 'failed'));
+    await this.#closeOld();
+  }
+
+  async #publishOne(row: RunPageRow): Promise<Told> {
+    const page = await PageRow.findByPk(row.pageId, { attributes: ['id', 'siteId', 'path'] });
+    const after = await versionOf(row.pageId, row.afterDigest);
+    if (!page || !after) return { state: 'refused', problem: 'There is no such page any more.' };
+    if (page.siteId !== 0) {
+      const done = await exchange(await this.#site(page.siteId), page.path, after, row.beforeDigest);
+      if (done.state === 'changed') return this.#changed(row, done.theirs);
+    }
+    const theirs = await keepWritten(row, after);
+    return theirs ? this.#changed(row, theirs) : { state: 'written', problem: '' };
+  }
+
+  /** Somebody changed a page since the preview: what it is now is kept and shown, and nothing is written. */
+  async #changed(row: RunPageRow, theirs: Buffer | undefined): Promise<Told> {
+    if (!theirs) return { state: 'changed', problem: 'The page is gone from its site. Nothing was written.' };
+    row.set({ theirsDigest: await keepVersion(row.pageId, theirs) });
+    await takeTheirs(row.pageId, theirs);
+    const problem =
+      'Somebody changed the page since the preview. Theirs stands there, and nothing was written over it.';
+    return { state: 'changed', problem };
+  }
+
+  /** Does something with a page, and keeps how it stands then; a page that fails stops no other. */
+  async #told(row: RunPageRow, act: () => Promise<Told>, failed: 'refused' | 'failed'): Promise<void> {
+    let told: Told;
+    try {
+      told = await act();
+    } catch (error) {
+      if (!(error instanceof SiteProblem || error instanceof GivenUp)) throw error;
+      told = { state: failed, problem: error.message };
+      if (error instanceof SiteProblem) await this.#letGo();
+    }
+    row.set({ state: told.state, problem: told.problem.slice(0, 500) });
+    await row.save(); // with what else was set on it
+  }
+
+  /** The way to a site, opened once. One that cannot be opened is not tried again before somebody goes on with the run. */
+  #site(id: number): Promise<SiteConnection> {
+    const there = this.#sites.get(id);
+    if (there) return there;
+    const opened = openSiteOf(id, this.#parts.gateway);
+    this.#sites.set(id, opened);
+    this.#opened.push(opened);
+    return opened;
+  }
+
+  /** A connection that may have broken off is not used for the next page. */
+  async #letGo(): Promise<void> {
+    for (const [id, site] of this.#sites) {
+      const isOpen = await site.then(
+        () => true,
+        () => false,
+      );
+      if (isOpen) this.#sites.delete(id);
+    }
+  }
+}
+
+const today = (): string => new Date().toISOString().slice(0, 10);

@@ -1,0 +1,77 @@
+import { SiteProblem, type SiteConnection } from '#outside/sites/index.ts';
+import type { SiteGateway } from '../gateways/sites.ts';
+import { inLanes } from '../lanes.ts';
+import { endJob, noteProgress } from '../store/jobs.ts';
+import { siteBranches } from '../store/judging.ts';
+import type { JobRow, RunRow } from '../store/models.ts';
+import { endReading } from '../store/runs.ts';
+import { keepMatches, keepSitePages, keepSitePaths } from '../store/sitePages.ts';
+import { ownersOf } from '../store/owners.ts';
+import { findSite, openSite } from '../store/sites.ts';
+import { GivenUp, type Threads } from '../threads/threads.ts';
+
+/** Pages that are asked for at the same time, and that are matched and kept together. */
+const AT_ONCE = 4;
+const BATCH = 32;
+
+/** Reads the pages of a site: what is there now, what of it is new, what is gone, and whose each seems to be. */
+export async function readSite(
+  job: JobRow,
+  run: RunRow,
+  gateway: SiteGateway,
+  threads: Threads,
+  stopped: () => boolean,
+): Promise<'done' | 'stopped'> {
+  const site = await findSite(run.siteId ?? 0);
+  let connection: SiteConnection | undefined;
+  try {
+    connection = await openSite(site, gateway);
+    const paths = await connection.list();
+    const branches = await siteBranches(site.clientId);
+    const problems: string[] = [];
+    for (let at = 0; at < paths.length; at += BATCH) {
+      if (stopped()) return 'stopped';
+      const some = paths.slice(at, at + BATCH);
+      const files = await readSome(connection, some, problems);
+      const kept = await keepSitePages(site, files);
+      const owners = await ownersOf(site.clientId);
+      const asked = kept.map(({ path, bytes }) => ({ bytes, url: owners.urlOf({ path, siteId: site.id }) }));
+      const matches = await threads.matchPages(asked, branches).catch((error: unknown) => {
+        if (error instanceof GivenUp) return kept.map(() => null);
+        throw error;
+      });
+      await keepMatches(kept.map(({ id }, one) => ({ id, match: matches[one] ?? null })));
+      const done = Math.min(at + BATCH, paths.length);
+      if (!(await noteProgress(job, { done, failed: problems.length, total: paths.length })))
+        return 'stopped';
+    }
+    await keepSitePaths(site, paths);
+    await endReading(run.id, 'done', problems.slice(0, 3).join(' '));
+  } catch (error) {
+    if (!(error instanceof SiteProblem)) throw error;
+    await endReading(run.id, 'failed', error.message);
+  } finally {
+    await connection?.close();
+  }
+  await endJob(job, 'done');
+  return 'done';
+}
+
+/** Some pages of a site; one that cannot be read is told, and the others go on. */
+async function readSome(
+  site: SiteConnection,
+  paths: readonly string[],
+  problems: string[],
+): Promise<readonly { readonly path: string; readonly bytes: Buffer }[]> {
+  const read = await inLanes(paths, AT_ONCE, async (path) => {
+    try {
+      const file = await site.read(path);
+      return file ? [{ path, bytes: file.bytes }] : [];
+    } catch (error) {
+      if (!(error instanceof SiteProblem)) throw error;
+      problems.push(error.message);
+      return [];
+    }
+  });
+  return read.flat();
+}
