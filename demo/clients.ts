@@ -143,6 +143,7 @@ export const clients = [
   {
     name: 'Larkspur & Vane Veterinary Care',
     site: 'larkspurvane.example',
+    way: 'sftp' as const,
     defaults: larkspurDefaults,
     branches: [
       {
@@ -181,7 +182,7 @@ export const clients = [
       },
       {
         label: 'Night clinic, Gull Lane',
-        placed: { page: 'night-clinic.html', telephone: '(360) 555-0143' },
+        placed: { page: 'night-clinic.html', telephone: '(360) 555-0143', since: '' },
         photos: ['front', 'ward'],
         record: larkspur('night-clinic', {
           code: 'LV-02',
@@ -210,8 +211,8 @@ export const clients = [
       },
       {
         label: 'Tallow Bay',
-        // Placed before the telephone number changed.
-        placed: { page: 'tallow-bay.html', telephone: '(360) 555-0150' },
+        // Placed before the telephone number changed, and lost when the page was made anew.
+        placed: { page: 'tallow-bay.html', telephone: '(360) 555-0150', since: 'lost' },
         photos: ['front', 'reception'],
         record: larkspur('tallow-bay', {
           code: 'LV-03',
@@ -274,6 +275,7 @@ export const clients = [
   {
     name: 'Tinderbox Kiln Works',
     site: 'tinderboxkiln.example',
+    way: 'hand' as const,
     defaults: {},
     branches: [
       {
@@ -356,10 +358,13 @@ export const clients = [
   {
     name: 'Hollins Row Opticians',
     site: 'hollinsrow.example',
+    way: 'webdav' as const,
     defaults: hollinsDefaults,
     branches: [
       {
         label: 'Saltby',
+        // Placed before the telephone number changed.
+        placed: { page: 'saltby.html', telephone: '020 7946 0312', since: '' },
         photos: ['front', 'frames'],
         record: {
           id: `${HOLLINS}/saltby.html#branch`,
@@ -397,6 +402,8 @@ export const clients = [
       },
       {
         label: 'Marl Cross',
+        // Somebody has written into what was placed.
+        placed: { page: 'marl-cross.html', telephone: '0117 496 0188', since: 'altered' },
         photos: [],
         record: {
           id: `${HOLLINS}/marl-cross.html#branch`,

@@ -1,4 +1,15 @@
-import { chmodSync, mkdirSync, realpathSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
+import { randomBytes } from 'node:crypto';
+import {
+  chmodSync,
+  existsSync,
+  mkdirSync,
+  readFileSync,
+  realpathSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { dirname } from 'node:path';
 
 /** A folder that cannot be trusted with anybody's data, and what to do about it. */
@@ -46,4 +57,15 @@ export function replaceFile(file: string, text: string): void {
   rmSync(beside, { force: true });
   writeFileSync(beside, text, { mode: 0o600, flag: 'wx', flush: true });
   renameSync(beside, file);
+}
+
+/**
+ * What secrets are sealed with, in base64: from the environment (ZINC_KEY), or out of a file that is made where there is
+ * none. Whoever loses it types the passwords of the sites in again, and nothing else is lost.
+ */
+export function secretsKey(file: string): string {
+  const given = process.env['ZINC_KEY'];
+  if (given) return given;
+  if (!existsSync(file)) replaceFile(file, randomBytes(32).toString('base64'));
+  return readFileSync(file, 'utf8').trim();
 }

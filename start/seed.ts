@@ -1,50 +1,134 @@
-import { cpSync, mkdirSync, writeFileSync } from 'node:fs';
+import { cpSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { Op } from 'sequelize';
 import { demoClients, drawPhoto, sitePages, sitesFolder } from '#demo';
-import { usualPlacement } from '#core/page';
+import { parseUrl } from '#core/link';
+import { placeFormInBytes, usualPlacement } from '#core/page';
 import { readCarried } from '#core/photo';
-import { recordSchema } from '#core/record';
+import { recordSchema, type BusinessRecord } from '#core/record';
+import type { SiteAccess } from '#core/site';
+import type { Fetcher } from '#outside/fetcher.ts';
+import { judgeSent, verifyLive } from '#outside/livePage.ts';
+import { robotsOf } from '#outside/robots.ts';
 import type { PhotoStore } from '#server/gateways/photoStore.ts';
-import { addBranch, saveDefaults, saveRecord } from '#server/store/branches.ts';
+import { SiteGateway } from '#server/gateways/sites.ts';
+import { addBranch, findBranch, findClient, recordOf, saveDefaults } from '#server/store/branches.ts';
 import { addClient } from '#server/store/clients.ts';
-import { ChangeRow, ClientRow } from '#server/store/models.ts';
-import { keepPage, placeOnPage } from '#server/store/pages.ts';
+import { ChangeRow, ClientRow, PlacementRow } from '#server/store/models.ts';
 import { keepPhoto } from '#server/store/photos.ts';
-import { ownThread } from '#server/threads/pageWork.ts';
+import { keepSitePages, keepSitePaths } from '#server/store/sitePages.ts';
+import { addSite } from '#server/store/sites.ts';
+import { comparedWith, keepVerification } from '#server/store/verifications.ts';
+import { demoUser } from '#standins/siteHost/siteFiles.ts';
 
-/** Puts the demo's clients into the database, with their pages and photos. */
-export async function seedDemo(photos: PhotoStore): Promise<void> {
+type DemoClient = (typeof demoClients)[number];
+type DemoBranch = DemoClient['branches'][number];
+type Placed = Extract<DemoBranch, { placed: unknown }>['placed'];
+
+/** Where the demo's sites stand, and how they are reached. */
+interface DemoSites {
+  /** The folder of the sites. */
+  readonly sites: string;
+  /** What secrets are sealed with. */
+  readonly key: Buffer;
+  /** The key of the site host, SHA-256 in base64. */
+  readonly hostKey: string;
+}
+
+/** Puts the demo's clients into the database, with their sites, pages and photos. */
+export async function seedDemo(photos: PhotoStore, demo: DemoSites): Promise<void> {
   for (const client of demoClients) {
     const clientId = await addClient(client.name, client.site);
     await saveDefaults(clientId, recordSchema.parse(client.defaults), 0);
-    const pages = new Map<string, number>();
-    for (const { path, bytes } of sitePages(client.site))
-      pages.set(path, await keepPage(clientId, path, bytes, ownThread));
+    const site = { id: await addDemoSite(clientId, client, demo), clientId };
+    // Nobody reads the files of a site that people write by hand.
+    const files = client.way === 'hand' ? [] : sitePages(client.site);
+    const pages = new Map((await keepSitePages(site, files)).map((page) => [page.path, page]));
+    await keepSitePaths(
+      site,
+      files.map(({ path }) => path),
+    );
     for (const branch of client.branches) {
-      const record = recordSchema.parse(branch.record);
+      const branchId = await addBranch(clientId, branch.label, recordSchema.parse(branch.record));
       const placed = 'placed' in branch ? branch.placed : undefined;
-      const branchId = await addBranch(
-        clientId,
-        branch.label,
-        placed ? { ...record, telephone: placed.telephone } : record,
-      );
-      const pageId = placed && pages.get(placed.page);
-      if (pageId !== undefined) {
-        const placement = { branchId, form: 'jsonld', at: usualPlacement.jsonld, foreign: true } as const;
-        await placeOnPage(pageId, placement, ownThread);
-        await saveRecord(branchId, record, 0);
+      const page = placed && pages.get(placed.page);
+      if (page) {
+        const told = { ...(await recordOf(await findBranch(branchId))), telephone: placed.telephone };
+        const bytes = placedBytes(page.bytes, told, placed);
+        writeFileSync(join(demo.sites, client.site, page.path), bytes);
+        await keepSitePages(site, [{ path: page.path, bytes }]);
+        await PlacementRow.create({ pageId: page.id, branchId, form: 'jsonld', at: usualPlacement.jsonld });
+        await verifyDemo(branchId, demo.sites);
       }
-      for (const [at, scene] of branch.photos.entries()) {
-        const bytes = await drawPhoto(scene, at % 2 === 0);
-        const photo = { name: `${scene}.jpg`, size: bytes.length, carried: readCarried(bytes) };
-        await keepPhoto(branchId, photo, () => photos.put([bytes]));
-      }
+      await addPhotos(branchId, branch.photos, photos);
     }
     // Nobody has done what the demo begins with.
     await ChangeRow.destroy({ where: { clientId } });
   }
 }
+
+async function addPhotos(branchId: number, scenes: DemoBranch['photos'], photos: PhotoStore): Promise<void> {
+  for (const [at, scene] of scenes.entries()) {
+    const bytes = await drawPhoto(scene, at % 2 === 0);
+    const photo = { name: `${scene}.jpg`, size: bytes.length, carried: readCarried(bytes) };
+    await keepPhoto(branchId, photo, () => photos.put([bytes]));
+  }
+}
+
+function addDemoSite(
+  clientId: number,
+  { site, way }: DemoClient,
+  { key, hostKey }: DemoSites,
+): Promise<number> {
+  const gateway = new SiteGateway(key, { folders: [], standin: undefined });
+  const { user, password } = demoUser;
+  const accesses: Readonly<Record<DemoClient['way'], SiteAccess>> = {
+    sftp: { way: 'sftp', host: `files.${site}`, port: 22, user, folder: `/${site}`, hostKey },
+    webdav: { way: 'webdav', address: `https://dav.${site}/`, user },
+    hand: { way: 'hand' },
+  };
+  const secret = way === 'hand' ? null : { password, privateKey: '', passphrase: '' };
+  return addSite(clientId, { name: site, url: `https://${site}/`, access: accesses[way], secret }, gateway);
+}
+
+/** The page with what was placed on it once, and what has become of that since. */
+function placedBytes(page: Buffer, record: BusinessRecord, { since }: Placed): Buffer {
+  if (since === 'lost') return page;
+  const placed = placeFormInBytes(page, 'jsonld', record, usualPlacement.jsonld);
+  if (!placed.ok) throw new Error(placed.message);
+  const bytes = Buffer.from(placed.bytes);
+  if (since !== 'altered') return bytes;
+  const altered = bytes.toString('latin1').replace(/"name": "([^"]+)"/, '"name": "$1 (closed)"');
+  return Buffer.from(altered, 'latin1');
+}
+
+/** Reads a branch's page as the site host sends it: what a new user sees has been verified once. */
+async function verifyDemo(branchId: number, sites: string): Promise<void> {
+  const branch = await findBranch(branchId);
+  const record = await recordOf(branch);
+  const fetcher = fromFolder(sites);
+  const live = await verifyLive(record.url, record, {
+    fetcher,
+    robots: robotsOf(fetcher),
+    judge: (...words) => Promise.resolve(judgeSent(...words)),
+  });
+  await keepVerification(branch, comparedWith(branch, await findClient(branch.clientId)), live);
+}
+
+/** Answers for the demo's domains out of their folders. */
+const fromFolder = (sites: string): Fetcher => ({
+  isStandin: () => true,
+  fetch: (url) => {
+    const { hostname = '', pathname = '' } = parseUrl(url) ?? {};
+    try {
+      const bytes = readFileSync(join(sites, hostname, pathname.replace(/\/$/, '/index.html')));
+      const answer = { url, status: 200, contentType: 'text/html', headers: {}, redirects: [] };
+      return Promise.resolve({ ...answer, ok: true, bytes, milliseconds: 0 });
+    } catch {
+      return Promise.resolve({ ok: false, message: `${url} is not there.` });
+    }
+  },
+});
 
 /** Puts the demo's sites into a folder, with a drawn picture wherever a record speaks of one. */
 export async function layOutSites(folder: string): Promise<void> {

@@ -8,7 +8,8 @@ import { openDatabase } from '#server/store/database.ts';
 import { migrate } from '#server/store/migrations.ts';
 import { defineModels } from '#server/store/models.ts';
 import { streetMapFile } from '#demo';
-import { ownFolder, replaceFile } from './folder.ts';
+import { hostKeyIn } from '#standins/siteHost/sftp.ts';
+import { ownFolder, replaceFile, secretsKey } from './folder.ts';
 import { installDebian } from './install.mjs';
 import { buildWeb, webFolder } from './interface.ts';
 import { startMariaDb, type MariaDb } from './mariadb.ts';
@@ -25,6 +26,8 @@ const files = {
   sites: join(options.data, 'sites'),
   backups: join(options.data, 'backups'),
   spool: join(options.data, 'spool'),
+  key: join(options.data, 'key'),
+  hostKey: join(options.data, 'site-host.key'),
 };
 const say = (line: string): boolean => process.stdout.write(`${line}\n`);
 
@@ -89,9 +92,9 @@ async function begin(): Promise<void> {
   const { url } = await mariadb;
   void watchMariaDb(await mariadb);
   await buildWeb();
-  await prepareDatabase(url);
   if (options['reset-demo'] || !existsSync(files.sites)) await layOutSites(files.sites);
-  const host = await startChild('standins/siteHost/main.ts', [files.sites], {});
+  await prepareDatabase(url);
+  const host = await startChild('standins/siteHost/main.ts', [files.sites, files.hostKey], {});
   const search = await startChild('standins/addressSearch/main.ts', [streetMapFile], {});
   const environment = {
     ZINC_DATABASE: url,
@@ -99,14 +102,18 @@ async function begin(): Promise<void> {
     ZINC_SPOOL: files.spool,
     ZINC_WEB: webFolder,
     ZINC_PORT: options.port,
-    ZINC_STANDIN_HOST: `127.0.0.1:${String(host)}`,
-    ZINC_ADDRESS_SEARCH: process.env['ZINC_ADDRESS_SEARCH'] ?? `http://127.0.0.1:${String(search)}/`,
+    ZINC_KEY: secretsKey(files.key),
+    ZINC_SITE_FOLDERS: process.env['ZINC_SITE_FOLDERS'] ?? '',
+    ZINC_STANDIN_HOST: `127.0.0.1:${String(host.listening)}`,
+    ZINC_STANDIN_SSH: `127.0.0.1:${String(host.ssh)}`,
+    ZINC_ADDRESS_SEARCH:
+      process.env['ZINC_ADDRESS_SEARCH'] ?? `http://127.0.0.1:${String(search.listening)}/`,
     ZINC_LOG: process.env['ZINC_LOG'] ?? 'warn',
   };
-  const port = await startChild('server/main.ts', [], environment);
+  const { listening: port } = await startChild('server/main.ts', [], environment);
   const address = `http://127.0.0.1:${String(port)}/`;
   tellAddress(files.running, address);
-  say(`The demo’s sites stand at http://127.0.0.1:${String(host)}/larkspurvane.example/`);
+  say(`The demo’s sites stand at http://127.0.0.1:${String(host.listening)}/larkspurvane.example/`);
   say(`Zinc Post is at ${address}   (Ctrl-C stops it)`);
 }
 
@@ -119,7 +126,11 @@ async function prepareDatabase(url: string): Promise<void> {
     say('Putting the demo in …');
     // A start that was killed in the middle of this has left a part of it.
     await removeDemo();
-    await seedDemo(folderPhotoStore(files.photos));
+    await seedDemo(folderPhotoStore(files.photos), {
+      sites: files.sites,
+      key: Buffer.from(secretsKey(files.key), 'base64'),
+      hostKey: hostKeyIn(files.hostKey).fingerprint,
+    });
   }
   if (first) replaceFile(files.begun, options.empty ? 'empty' : 'demo');
   await database.close();
@@ -152,12 +163,18 @@ async function watchMariaDb(first: MariaDb): Promise<void> {
   }
 }
 
-/** Starts a process that tells its port when it listens; the port. When it ends by itself, everything does. */
+/** Where a process listens; the site host over SSH as well. */
+interface Listening {
+  readonly listening: number;
+  readonly ssh?: number;
+}
+
+/** Starts a process that tells its ports when it listens. When it ends by itself, everything does. */
 function startChild(
   script: string,
   words: readonly string[],
   environment: NodeJS.ProcessEnv,
-): Promise<number> {
+): Promise<Listening> {
   const child = fork(join(home, script), words, {
     cwd: home,
     execArgv: ['--import', 'tsx'],
@@ -166,9 +183,10 @@ function startChild(
   });
   children.push(child);
   return new Promise((resolve, reject) => {
-    child.once('message', (message: { listening?: number; problem?: string }) => {
-      if (message.listening !== undefined) resolve(message.listening);
-      else reject(new Error(message.problem));
+    child.once('message', (message: Partial<Listening> & { problem?: string }) => {
+      const { listening, ssh } = message;
+      if (listening === undefined) reject(new Error(message.problem));
+      else resolve(ssh === undefined ? { listening } : { listening, ssh });
     });
     child.once('exit', (code) => {
       reject(new Error(`${script} did not start (status ${String(code)}).`));

@@ -10,9 +10,7 @@ export {
   exchange,
   SiteProblem,
   UnknownHostKey,
-  type Exchanged,
   type SiteConnection,
-  type SiteFile,
 } from './connection.ts';
 
 /** Where sites may be reached besides the public web. */

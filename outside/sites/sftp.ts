@@ -1,4 +1,5 @@
 import { createHash, randomUUID } from 'node:crypto';
+import { connect as connectSocket } from 'node:net';
 import Client, { type FileStats } from 'ssh2-sftp-client';
 import { limits } from '#core/limits';
 import { isPagePath } from '#core/link';
@@ -37,8 +38,8 @@ export async function sftpSite(
   try {
     await inTime(
       client.connect({
-        host,
-        port,
+        // Small questions and answers go at once, not when they have become many.
+        sock: connectSocket({ host, port, noDelay: true }),
         username: user,
         ...(password ? { password } : {}),
         ...(privateKey ? { privateKey, passphrase } : {}),

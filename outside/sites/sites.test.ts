@@ -264,3 +264,10 @@ describe('a host that behaves badly', () => {
     await expect((await open('')).read('endless.html')).rejects.toThrow('more than 16 MB');
   });
 });
+
+test('a host that is not there is told, over SFTP and WebDAV', async () => {
+  const nowhere = { folders: [], standin: { http: '127.0.0.1:9', ssh: '127.0.0.1:9' } };
+  await expect(openSite(sftp, secret, nowhere)).rejects.toThrow('refuses the connection');
+  const site = await openSite(webdav, secret, nowhere);
+  await expect(site.list()).rejects.toThrow('refuses the connection');
+});

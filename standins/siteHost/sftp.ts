@@ -44,6 +44,8 @@ export function sftpServer(folder: string, key: string): InstanceType<typeof Ser
       if (isUser) context.accept();
       else context.reject(['password']);
     });
+    // The types say less than the server has.
+    (client as unknown as { setNoDelay: (noDelay: boolean) => void }).setNoDelay(true);
     client.on('ready', () => {
       client.on('session', (accept) => {
         accept().on('sftp', (begin) => new Session(folder, begin()));
