@@ -165,8 +165,9 @@ export const useRemovePlaced = () =>
     ask('removePlaced', { id, form }),
   );
 
-/** Reads the branch's live page now; nothing of it is kept. */
-export const useVerifyLive = (id: number) => useMutation({ mutationFn: () => ask('verifyLive', { id }) });
+/** Reads the branch's live page now, and keeps what was found. */
+export const useVerifyLive = (id: number) =>
+  useChange(() => ask('verifyLive', { id }), 'verified', 'ledger', 'clients', 'branches');
 
 /** What was deleted and can be brought back. */
 export const useTrash = () => useQuery(queryOf('trash', {}));

@@ -6,7 +6,7 @@ type Api = typeof api;
 /** What an endpoint answers, and what it is asked with. The server holds both to their schemas. */
 export type AnswerOf<Name extends EndpointName> = z.output<Api[Name]['answer']>;
 type QueryOf<Name extends EndpointName> = z.input<Api[Name]['query']>;
-type BodyOf<Name extends EndpointName> = z.input<Api[Name]['body']>;
+export type BodyOf<Name extends EndpointName> = z.input<Api[Name]['body']>;
 
 interface More<Name extends EndpointName> {
   readonly query?: QueryOf<Name>;

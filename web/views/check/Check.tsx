@@ -1,11 +1,11 @@
-import { Box, Tab, Tabs } from '@mui/material';
+import { Box } from '@mui/material';
 import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Branch } from '#contract';
 import { useToldBranch } from '../../api/branch.ts';
 import { Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
-import { colour, typeSize } from '../../theme.ts';
+import { TabBar } from '../../parts/TabBar.tsx';
 import { SourceCheck } from './SourceCheck.tsx';
 import type { GivenSource } from './useKeptSource.ts';
 
@@ -39,22 +39,7 @@ function CheckOf({ branch }: { branch: Branch }) {
   const openCheck = (id: number): void => go('site', { check: String(id) });
   return (
     <Box sx={{ display: 'flex', flexDirection: 'column', height: '100%' }}>
-      <Tabs
-        value={tab}
-        onChange={(_, next: TabName) => go(next)}
-        aria-label="Ways to check"
-        sx={{
-          flex: 'none',
-          minHeight: 32,
-          px: 1,
-          borderBottom: `1px solid ${colour.light}`,
-          '& .MuiTab-root': { minHeight: 32, py: 0.5, px: 1.25, minWidth: 0, fontSize: typeSize.body },
-        }}
-      >
-        {Object.entries(TABS).map(([value, label]) => (
-          <Tab key={value} value={value} label={label} disableRipple />
-        ))}
-      </Tabs>
+      <TabBar label="Ways to check" tabs={TABS} value={tab} onChange={go} />
       <Box sx={{ flex: 1, minHeight: 0, overflow: 'hidden' }}>
         <Suspense fallback={<Loading />}>
           {tab === 'source' && <SourceCheck branch={branch} given={given} onKept={openCheck} />}

@@ -1,12 +1,13 @@
 import { Box, Button } from '@mui/material';
 import type { Branch, LivePage } from '#contract';
+import { useVerified } from '../../api/pages.ts';
 import { useVerifyLive } from '../../api/queries.ts';
 import { Line, Soft } from '../../parts/layout.tsx';
 import { GradeMark, SealMark, StaleMark } from '../../parts/Marks.tsx';
 import { Failure } from '../../parts/Notice.tsx';
 import { colour } from '../../theme.ts';
 
-const WORDS: Readonly<Record<LivePage['state'], string>> = {
+export const LIVE_WORDS: Readonly<Record<LivePage['state'], string>> = {
   'as-intended': 'The live page says what the record says.',
   'out-of-date': 'The live page is out of date.',
   altered: 'What was placed on the live page was changed by somebody else.',
@@ -14,7 +15,7 @@ const WORDS: Readonly<Record<LivePage['state'], string>> = {
   unreachable: 'The live page could not be read.',
 };
 
-const Mark = ({ state }: { state: LivePage['state'] }) =>
+export const LiveMark = ({ state }: { state: LivePage['state'] }) =>
   state === 'as-intended' ? (
     <SealMark />
   ) : state === 'out-of-date' ? (
@@ -26,6 +27,8 @@ const Mark = ({ state }: { state: LivePage['state'] }) =>
 /** The button that fetches the branch's own page as a stranger does, and how that page stands. */
 export function useLiveProof(branch: Branch) {
   const verify = useVerifyLive(branch.id);
+  const kept = useVerified(branch.clientId).data?.verified.find(({ branchId }) => branchId === branch.id);
+  const live = verify.data ?? kept?.live;
   const hasAddress = branch.record.url.trim() !== '';
   return {
     button: (
@@ -37,7 +40,7 @@ export function useLiveProof(branch: Branch) {
         {verify.isPending ? 'Reading the live page …' : 'Prove the live page'}
       </Button>
     ),
-    outcome: verify.error ? <Failure error={verify.error} /> : verify.data && <Outcome live={verify.data} />,
+    outcome: verify.error ? <Failure error={verify.error} /> : live && <Outcome live={live} />,
   };
 }
 
@@ -57,7 +60,10 @@ function Outcome({ live }: { live: LivePage }) {
   return (
     <Box role="status" data-live={state} sx={panel} tabIndex={0} aria-label="The live page">
       <Line>
-        <Mark state={state} /> <strong>{WORDS[state]}</strong> <Soft>{finalUrl || url}</Soft>
+        <LiveMark state={state} /> <strong>{LIVE_WORDS[state]}</strong>{' '}
+        <Soft>
+          {finalUrl || url}, read {new Date(live.time).toLocaleString()}
+        </Soft>
       </Line>
       {[problem, ...causes.map(({ message }) => message), robots].filter(Boolean).map((text) => (
         <div key={text}>{text}</div>

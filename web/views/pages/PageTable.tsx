@@ -1,7 +1,7 @@
 import { Button, Link } from '@mui/material';
 import { DataGrid, type GridColDef } from '@mui/x-data-grid';
 import { useMemo } from 'react';
-import { linkTo, type Page } from '#contract';
+import { linkTo, type Branch, type Page } from '#contract';
 import { factLabel } from '#core/record';
 import { useDeleteWithUndo } from '../../parts/actions.ts';
 import { gridLook } from '../../parts/grid.ts';
@@ -9,6 +9,7 @@ import { Line, Soft } from '../../parts/layout.tsx';
 import { GradeMark, SealMark, StaleMark } from '../../parts/Marks.tsx';
 import { undoButton } from '../../parts/UndoButton.tsx';
 import { FORM_LABEL } from './formLabel.ts';
+import { OwnerCell } from './OwnerCell.tsx';
 
 const quiet = { py: 0, fontWeight: 400, color: 'text.secondary' } as const;
 
@@ -26,16 +27,18 @@ const placedWords = ({ placements }: Page): string =>
 /** The pages of a site, to be sorted and chosen. */
 export function PageTable({
   pages,
-  branchId,
+  branch: { id: branchId, clientId },
   chosen,
   onChoose,
 }: {
   pages: readonly Page[];
-  branchId: number;
+  branch: Pick<Branch, 'id' | 'clientId'>;
   chosen: number | undefined;
   onChoose: (id: number) => void;
 }) {
   const remove = useDeleteWithUndo();
+  // Of one site alone everybody knows which it is.
+  const isMixed = new Set(pages.map(({ site }) => site?.id)).size > 1;
   const columns = useMemo(
     (): readonly GridColDef<Page>[] => [
       {
@@ -43,13 +46,15 @@ export function PageTable({
         headerName: 'Page',
         flex: 1.2,
         renderCell: ({ row }) => (
-          <PageName
-            page={row}
-            branchId={branchId}
-            isChosen={row.id === chosen}
-            onChoose={() => onChoose(row.id)}
-          />
+          <PageName page={row} isChosen={row.id === chosen} onChoose={() => onChoose(row.id)} />
         ),
+      },
+      {
+        field: 'owner',
+        headerName: 'Whose page',
+        flex: 1,
+        valueGetter: (_, { ownBranch, proposal }) => ownBranch?.label ?? proposal?.label ?? '',
+        renderCell: ({ row }) => <OwnerCell page={row} branchId={branchId} clientId={clientId} />,
       },
       {
         field: 'placements',
@@ -78,7 +83,7 @@ export function PageTable({
         ),
       },
     ],
-    [branchId, chosen, onChoose, remove],
+    [branchId, clientId, isMixed, chosen, onChoose, remove],
   );
   return (
     <DataGrid
@@ -93,13 +98,13 @@ export function PageTable({
 }
 
 const PageName = ({
-  page: { path, ownBranch },
-  branchId,
+  page: { path, site },
+  showsSite,
   isChosen,
   onChoose,
 }: {
   page: Page;
-  branchId: number;
+  showsSite: boolean;
   isChosen: boolean;
   onChoose: () => void;
 }) => (
@@ -114,9 +119,7 @@ const PageName = ({
     >
       {path}
     </Link>
-    {ownBranch && (
-      <Soft>{ownBranch.id === branchId ? 'this branch’s page' : `page of ${ownBranch.label}`}</Soft>
-    )}
+    {showsSite && <Soft>{site?.name ?? 'handed in'}</Soft>}
   </Line>
 );
 

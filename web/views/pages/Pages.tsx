@@ -1,19 +1,29 @@
-import { Button } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import { linkTo, type Branch, type Page } from '#contract';
 import { useToldBranch } from '../../api/branch.ts';
+import { addRun, useLedger } from '../../api/pages.ts';
 import { usePages } from '../../api/queries.ts';
+import type { BodyOf } from '../../api/request.ts';
+import { useComplain } from '../../parts/actions.ts';
 import { ActionBar, DropFrame } from '../../parts/Drop.tsx';
 import { Fill, Soft } from '../../parts/layout.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
+import { TabBar } from '../../parts/TabBar.tsx';
 import { PaneBar, WithTray } from '../../parts/Tray.tsx';
+import { countLedger, LedgerPane } from './LedgerPane.tsx';
+import { LivePane } from './LivePane.tsx';
 import { useLiveProof } from './LiveProof.tsx';
 import { PageTable } from './PageTable.tsx';
 import { PlacingTray } from './PlacingTray.tsx';
+import { RuleDialog } from './RuleDialog.tsx';
+import { RunsPane } from './RunsPane.tsx';
+import { SiteBar } from './SiteBar.tsx';
 import { useUploadPages } from './useUploadPages.tsx';
 
-/** The site's pages, what is placed on each, and what placing does to the source. */
+/** The sites' pages: what is placed on each, runs over many, what is out of date, and what the live pages say. */
 export default function Pages() {
   const branchId = useBranchId();
   const branch = useToldBranch(branchId);
@@ -24,8 +34,53 @@ export default function Pages() {
   return <PagesOf branch={branch.data} pages={pages.data.pages} />;
 }
 
+const TABS = { pages: 'Pages', ledger: 'Out of date', live: 'Live pages', runs: 'Runs' } as const;
+type TabName = keyof typeof TABS;
+
 function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) {
+  const [parameters, setParameters] = useSearchParams();
+  const named = parameters.get('tab') ?? 'pages';
+  const tab: TabName = named in TABS ? (named as TabName) : 'pages';
+  const ledger = useLedger(branch.clientId).data;
+  const complain = useComplain();
+  const { clientId } = branch;
+  const go = (next: TabName): void => setParameters(next === 'pages' ? {} : { tab: next });
+  const openRun = (run: number | undefined): void =>
+    setParameters(run === undefined ? { tab: 'runs' } : { tab: 'runs', run: String(run) });
+  const begin = (input: BodyOf<'addRun'>): void => {
+    addRun(clientId, input).then(({ id }) => openRun(id), complain);
+  };
+  const outdated = ledger ? countLedger(ledger) : 0;
+  const tabs = { ...TABS, ledger: outdated > 0 ? `${TABS.ledger} (${String(outdated)})` : TABS.ledger };
+  return (
+    <Box sx={{ display: 'flex', flexDirection: 'column', height: '100%' }}>
+      <TabBar label="Parts of Pages" tabs={tabs} value={tab} onChange={go} />
+      <Box sx={{ flex: 1, minHeight: 0, overflow: 'hidden' }}>
+        {tab === 'pages' && <Surface branch={branch} pages={pages} onBegin={begin} />}
+        {tab === 'ledger' && (
+          <LedgerPane clientId={clientId} onRenew={() => begin({ act: 'renew', pages: null })} />
+        )}
+        {tab === 'live' && <LivePane clientId={clientId} />}
+        {tab === 'runs' && (
+          <RunsPane clientId={clientId} run={Number(parameters.get('run')) || undefined} onOpen={openRun} />
+        )}
+      </Box>
+    </Box>
+  );
+}
+
+/** The sites and their pages, and what placing does to the one in hand. */
+function Surface({
+  branch,
+  pages,
+  onBegin,
+}: {
+  branch: Branch;
+  pages: readonly Page[];
+  onBegin: (input: BodyOf<'addRun'>) => void;
+}) {
   const [chosen, setChosen] = useState<number | undefined>();
+  const [ruling, setRuling] = useState(false);
   const own = pages.find(({ ownBranch }) => ownBranch?.id === branch.id);
   const page = pages.find(({ id }) => id === chosen) ?? own ?? pages[0];
   const upload = useUploadPages(branch.clientId);
@@ -35,10 +90,18 @@ function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) 
       {(open) => (
         <>
           {upload.question}
+          {ruling && (
+            <RuleDialog
+              branch={branch}
+              pages={pages}
+              onClose={() => setRuling(false)}
+              onRun={(rule) => onBegin({ act: 'place', rules: [rule] })}
+            />
+          )}
           <WithTray
             name="pages"
             label="What placing changes"
-            height={360}
+            height={300}
             tray={
               page ? (
                 <PlacingTray key={page.id} branch={branch} page={page} />
@@ -48,8 +111,16 @@ function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) 
             }
           >
             <ActionBar>
+              <Button
+                variant="contained"
+                disabled={pages.length === 0}
+                title={pages.length === 0 ? 'There is no page yet.' : ''}
+                onClick={() => setRuling(true)}
+              >
+                Place by a rule
+              </Button>
               <Button onClick={open}>Add pages or a zip</Button>
-              <Soft>{upload.busy || 'or drop them anywhere here'}</Soft>
+              <Soft>{upload.busy || 'or drop them here'}</Soft>
               <Fill />
               {live.button}
               <Button component="a" href={linkTo('handOver', { id: branch.id })}>
@@ -61,14 +132,15 @@ function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) 
                 </Button>
               )}
             </ActionBar>
+            <SiteBar clientId={branch.clientId} />
             {live.outcome}
             {pages.length === 0 ? (
               <EmptyState title="The site has no pages here yet.">
-                Add its HTML files, or one zip of them. What you add stays as it is; placing shows every
-                change before it is made, and removing restores the source byte for byte.
+                Read them from the site, or add HTML files, or one zip of them. What you add stays as it is;
+                placing shows every change before it is made, and removing restores the source byte for byte.
               </EmptyState>
             ) : (
-              <PageTable pages={pages} branchId={branch.id} chosen={page?.id} onChoose={setChosen} />
+              <PageTable pages={pages} branch={branch} chosen={page?.id} onChoose={setChosen} />
             )}
           </WithTray>
         </>

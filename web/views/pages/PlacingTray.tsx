@@ -13,8 +13,7 @@ import {
 } from '#core/page';
 import { readSource } from '#core/reading';
 import { refusalOfAddresses } from '#core/record';
-import { usePageSource, usePlace, useRemovePlaced } from '../../api/queries.ts';
-import { useComplain, useOfferUndo } from '../../parts/actions.ts';
+import { usePageSource } from '../../api/queries.ts';
 import { BoxedChoice } from '../../parts/Choice.tsx';
 import { DifferencePane } from '../../parts/CodePane.tsx';
 import { Frame } from '../../parts/Frame.tsx';
@@ -22,8 +21,7 @@ import { Remark, Soft } from '../../parts/layout.tsx';
 import { GradeMark, SealMark } from '../../parts/Marks.tsx';
 import { Failure, Loading } from '../../parts/Notice.tsx';
 import { PaneBar } from '../../parts/Tray.tsx';
-import { undoButton } from '../../parts/UndoButton.tsx';
-import { FORM_LABEL } from './formLabel.ts';
+import { usePlacing } from './usePlacing.ts';
 import { WovenRemarks } from './WovenRemarks.tsx';
 
 /** What can be placed, and where. */
@@ -42,34 +40,6 @@ const LABELS: Readonly<Record<Chosen, string>> = {
   woven: 'Woven into the text that stands there',
   element: 'NAP block behind an element',
 };
-
-/** The acts that place a branch's markup on a page and take it off again, each with its way back. */
-function usePlacing(branch: Branch, page: Page, form: PlacedForm, at: Placement) {
-  const [placing, removing] = [usePlace(), useRemovePlaced()];
-  const complain = useComplain();
-  const offerUndo = useOfferUndo();
-  const isForeign = page.ownBranch !== null && page.ownBranch.id !== branch.id;
-  const put = (): void => {
-    placing
-      .mutateAsync({ pageId: page.id, input: { branchId: branch.id, form, at, foreign: isForeign } })
-      .then(({ page: { placements }, changeId }) => {
-        offerUndo(
-          placements.find((one) => one.form === form)?.state === 'proved'
-            ? `${branch.label} placed on ${page.path}, read back and proved.`
-            : `${branch.label} placed on ${page.path}, but not all reads back as meant.`,
-          changeId,
-          undoButton,
-        );
-      }, complain);
-  };
-  const take = (): void => {
-    removing.mutateAsync({ pageId: page.id, form }).then(({ changeId }) => {
-      const message = `${FORM_LABEL[form]} removed from ${page.path}; its source is as it was.`;
-      offerUndo(message, changeId, undoButton);
-    }, complain);
-  };
-  return { put, take, isForeign, busy: placing.isPending || removing.isPending };
-}
 
 /** The page as it is beside the page as it will be, and the buttons that make it so. */
 export function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {

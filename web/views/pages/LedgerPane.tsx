@@ -1,0 +1,122 @@
+import { Button, Link } from '@mui/material';
+import type { ReactNode } from 'react';
+import { Link as RouterLink } from 'react-router';
+import { linkTo, type ChangedFact, type Ledger } from '#contract';
+import { counted } from '#core/text';
+import { useLedger } from '../../api/pages.ts';
+import { Fill, HeadBar, ListRow, PartHead, Plain, Scroll, Soft, Words } from '../../parts/layout.tsx';
+import { GradeMark, StaleMark } from '../../parts/Marks.tsx';
+import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
+import { FORM_LABEL } from './formLabel.ts';
+
+/** How much of a client is out of date. */
+export const countLedger = ({ pages, photos, live, handOvers }: Ledger): number =>
+  pages.length + photos.length + live.length + handOvers.length;
+
+/** What carries facts that have changed since, each with the change; pages are brought up to date as one run. */
+export function LedgerPane({ clientId, onRenew }: { clientId: number; onRenew: () => void }) {
+  const { data, error } = useLedger(clientId);
+  if (error && !data) return <Failure error={error} />;
+  if (!data) return <Loading />;
+  if (countLedger(data) === 0)
+    return (
+      <EmptyState title="Nothing is out of date.">
+        Change a fact in the record, and every page, photo, live page and sheet that carries the old one is
+        listed here.
+      </EmptyState>
+    );
+  const pages = new Set(data.pages.map(({ id }) => id)).size;
+  return (
+    <Scroll>
+      <HeadBar title={`${String(countLedger(data))} out of date`}>
+        <Button variant="contained" disabled={pages === 0} onClick={onRenew}>
+          Bring {counted(pages, 'page')} up to date
+        </Button>
+      </HeadBar>
+      <Part title="Pages" count={data.pages.length}>
+        {data.pages.map(({ id, path, site, form, branchLabel, state, changes }) => (
+          <Row key={`${String(id)} ${form}`} changes={changes} isLost={state === 'absent'}>
+            <b>{path}</b> <Soft>{site}</Soft>
+            <div>
+              {FORM_LABEL[form]} of {branchLabel}
+              {state === 'absent' && ' is no longer on the page'}
+            </div>
+          </Row>
+        ))}
+      </Part>
+      <Part title="Live pages" count={data.live.length}>
+        {data.live.map(({ branchId, branchLabel, url, state, changes }) => (
+          <Row key={branchId} changes={changes} isLost={state === 'absent' || state === 'altered'}>
+            <BranchLink id={branchId} view="pages" label={branchLabel} /> <Soft>{url}</Soft>
+            <div>{LIVE[state]}</div>
+          </Row>
+        ))}
+      </Part>
+      <Part title="Photos" count={data.photos.length}>
+        {data.photos.map(({ id, name, branchId, branchLabel, changes }) => (
+          <Row key={id} changes={changes}>
+            <b>{name}</b> of <BranchLink id={branchId} view="photos" label={branchLabel} />
+          </Row>
+        ))}
+      </Part>
+      <Part title="Sheets that were handed over" count={data.handOvers.length}>
+        {data.handOvers.map(({ branchId, branchLabel, made }) => (
+          <Row key={branchId} changes={[]}>
+            <BranchLink id={branchId} view="pages" label={branchLabel} />{' '}
+            <Soft>handed over {new Date(made).toLocaleString()}</Soft>{' '}
+            <Link href={linkTo('handOver', { id: branchId })}>A new sheet</Link>
+          </Row>
+        ))}
+      </Part>
+    </Scroll>
+  );
+}
+
+const LIVE: Readonly<Record<Ledger['live'][number]['state'], string>> = {
+  'out-of-date': 'says what an earlier record said',
+  altered: 'was changed by somebody else',
+  absent: 'carries no markup of the branch',
+  unreachable: 'could not be read',
+  'not-read-since': 'was proved, but not read since the record changed',
+};
+
+const BranchLink = ({ id, view, label }: { id: number; view: string; label: string }) => (
+  <Link component={RouterLink} to={`/branches/${String(id)}/${view}`}>
+    {label}
+  </Link>
+);
+
+const Part = ({ title, count, children }: { title: string; count: number; children: ReactNode }) =>
+  count === 0 ? null : (
+    <section aria-label={title}>
+      <PartHead style={{ paddingLeft: 16 }}>
+        {title}: {count}
+      </PartHead>
+      <Plain>{children}</Plain>
+    </section>
+  );
+
+function Row({
+  changes,
+  isLost = false,
+  children,
+}: {
+  changes: readonly ChangedFact[];
+  isLost?: boolean;
+  children: ReactNode;
+}) {
+  return (
+    <ListRow data-outdated={isLost ? 'lost' : 'old'}>
+      {isLost ? <GradeMark grade="must" /> : <StaleMark />}
+      <Words>{children}</Words>
+      <Fill />
+      <Words>
+        {changes.map(({ label, carried, now }) => (
+          <div key={label}>
+            {label}: <del>{carried || 'nothing'}</del> → <b>{now || 'nothing'}</b>
+          </div>
+        ))}
+      </Words>
+    </ListRow>
+  );
+}

@@ -1,0 +1,209 @@
+import { Box, Button, TextField } from '@mui/material';
+import { useState } from 'react';
+import type { Branch, Page } from '#contract';
+import { placedForms, readPlacement, type PlacedForm } from '#core/page';
+import { ruledPages, type PlacementRule } from '#core/site';
+import { counted } from '#core/text';
+import { useRules, useSaveRules } from '../../api/pages.ts';
+import { useComplain } from '../../parts/actions.ts';
+import { LabelledSelect } from '../../parts/Choice.tsx';
+import { Frame } from '../../parts/Frame.tsx';
+import { Fill, Hint, Line } from '../../parts/layout.tsx';
+import { FORM_LABEL } from './formLabel.ts';
+import {
+  emptyRule,
+  EXISTING,
+  isWhole,
+  PAGES_OF,
+  PLACES,
+  ruleOf,
+  ruleFieldsOf,
+  type RuleFields,
+} from './ruleFields.ts';
+
+/** Says once what belongs on which pages; the run that follows shows what that does before anything is written. */
+export function RuleDialog({
+  branch,
+  pages,
+  onClose,
+  onRun,
+}: {
+  branch: Branch;
+  pages: readonly Page[];
+  onClose: () => void;
+  onRun: (rule: PlacementRule) => void;
+}) {
+  const [fields, setFields] = useState<RuleFields>(emptyRule);
+  const set = (part: Partial<RuleFields>): void => setFields((before) => ({ ...before, ...part }));
+  const rule = ruleOf(fields, branch.id);
+  const about = ruledPages(
+    rule,
+    pages.map(({ id, path, ownBranch }) => ({ id, path, ownBranch: ownBranch?.id ?? null })),
+  );
+  return (
+    <Frame
+      title="Place by a rule"
+      width="md"
+      onClose={onClose}
+      onSubmit={() => {
+        if (isWhole(fields)) onRun(rule);
+      }}
+      actions={
+        <>
+          <Button onClick={onClose}>Cancel</Button>
+          <Button type="submit" variant="contained" disabled={!isWhole(fields) || about.length === 0}>
+            Preview on {counted(about.length, 'page')}
+          </Button>
+        </>
+      }
+    >
+      <KeptRules clientId={branch.clientId} fields={fields} rule={rule} onTake={setFields} />
+      <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 1, alignItems: 'center', my: 1.5 }}>
+        <Which fields={fields} onChange={set} />
+        <LabelledSelect
+          label="Whose markup"
+          value={fields.whose}
+          options={[
+            ['own', 'of the branch whose page it is'],
+            ['this', `of ${branch.label}`],
+          ]}
+          onChange={(whose) => set({ whose: whose === 'this' ? 'this' : 'own' })}
+        />
+        <span />
+        <LabelledSelect
+          label="In which form"
+          value={fields.form}
+          options={placedForms.map((form) => [form, FORM_LABEL[form]] as const)}
+          onChange={(form) => set({ form: placedForms.find((one) => one === form) ?? 'jsonld' })}
+        />
+        <span />
+        <Where fields={fields} onChange={set} />
+        <LabelledSelect
+          label="Markup of the branch that stands there already"
+          value={fields.existing}
+          options={EXISTING}
+          onChange={(existing) =>
+            set({ existing: EXISTING.find(([one]) => one === existing)?.[0] ?? 'keep' })
+          }
+        />
+        <span />
+      </Box>
+      <Hint>Nothing is written before you have seen, page by page, what it does.</Hint>
+    </Frame>
+  );
+}
+
+interface Part {
+  readonly fields: RuleFields;
+  readonly onChange: (part: Partial<RuleFields>) => void;
+}
+
+function Which({ fields, onChange }: Part) {
+  return (
+    <>
+      <LabelledSelect
+        label="Which pages"
+        value={fields.pages}
+        options={PAGES_OF}
+        onChange={(pages) => onChange({ pages: PAGES_OF.find(([one]) => one === pages)?.[0] ?? 'own' })}
+      />
+      {fields.pages === 'pattern' ? (
+        <TextField
+          label="Pattern of their paths"
+          placeholder="/locations/*"
+          value={fields.pattern}
+          onChange={({ target }) => onChange({ pattern: target.value })}
+        />
+      ) : (
+        <span />
+      )}
+    </>
+  );
+}
+
+const isForHead = (form: PlacedForm): boolean => form === 'jsonld' || form === 'graph';
+
+function Where({ fields, onChange }: Part) {
+  if (fields.form === 'woven' || fields.form === 'woven-rdfa')
+    return (
+      <>
+        <Hint>It is woven in where the text stands.</Hint>
+        <span />
+      </>
+    );
+  const isElement = ['before', 'after', 'inside'].includes(fields.place);
+  const places = isForHead(fields.form) ? PLACES : PLACES.filter(([place]) => place !== 'head');
+  return (
+    <>
+      <LabelledSelect
+        label="Where"
+        value={fields.place}
+        options={places}
+        onChange={(place) => onChange({ place: PLACES.find(([one]) => one === place)?.[0] ?? 'body-end' })}
+      />
+      {isElement ? (
+        <TextField
+          label="CSS selector of the element"
+          value={fields.selector}
+          error={fields.selector !== '' && readPlacement(`${fields.place}:${fields.selector}`) === undefined}
+          onChange={({ target }) => onChange({ selector: target.value })}
+        />
+      ) : (
+        <span />
+      )}
+    </>
+  );
+}
+
+/** The client's own placements: taken up by their names, kept and thrown away. */
+function KeptRules({
+  clientId,
+  fields,
+  rule,
+  onTake,
+}: {
+  clientId: number;
+  fields: RuleFields;
+  rule: PlacementRule;
+  onTake: (fields: RuleFields) => void;
+}) {
+  const { data } = useRules(clientId);
+  const save = useSaveRules(clientId);
+  const complain = useComplain();
+  const rules = data?.rules ?? [];
+  const others = rules.filter(({ name }) => name !== rule.name);
+  const known = rules.find(({ name }) => name === fields.name);
+  return (
+    <Line>
+      {rules.length > 0 && (
+        <LabelledSelect
+          label="Kept with this client"
+          value={known?.name ?? ''}
+          options={[['', 'choose …'], ...rules.map(({ name }) => [name, name] as const)]}
+          onChange={(name) => {
+            const taken = rules.find((one) => one.name === name);
+            if (taken) onTake(ruleFieldsOf(taken));
+          }}
+        />
+      )}
+      <Fill />
+      <TextField
+        label="Name, to keep it"
+        value={fields.name}
+        onChange={({ target }) => onTake({ ...fields, name: target.value })}
+      />
+      <Button
+        disabled={rule.name === '' || !isWhole(fields) || save.isPending}
+        onClick={() => void save.mutateAsync([...others, rule]).catch(complain)}
+      >
+        Keep
+      </Button>
+      <Button
+        disabled={!known || save.isPending}
+        onClick={() => void save.mutateAsync(others).catch(complain)}
+      >
+        Forget
+      </Button>
+    </Line>
+  );
+}

@@ -1,0 +1,91 @@
+import { readPlacement, usualPlacement, type PlacedForm, type Placement } from '#core/page';
+import type { PlacementRule } from '#core/site';
+
+/** Which pages a rule may be about. */
+export const PAGES_OF = [
+  ['own', 'every page that is a branch’s own'],
+  ['pattern', 'pages whose path fits a pattern'],
+  ['every', 'every page'],
+] as const;
+
+export const PLACES = [
+  ['head', 'in the head'],
+  ['body-begin', 'at the beginning of the body'],
+  ['body-end', 'at the end of the body'],
+  ['before', 'before an element'],
+  ['after', 'behind an element'],
+  ['inside', 'at the end inside an element'],
+] as const;
+
+export const EXISTING = [
+  ['keep', 'stays beside it, and is told'],
+  ['adopt', 'is taken for ours where it says the same'],
+  ['replace', 'goes'],
+] as const;
+
+/** A rule as it is typed. */
+export interface RuleFields {
+  readonly name: string;
+  readonly pages: (typeof PAGES_OF)[number][0];
+  readonly pattern: string;
+  readonly whose: 'own' | 'this';
+  readonly form: PlacedForm;
+  readonly place: (typeof PLACES)[number][0];
+  readonly selector: string;
+  readonly existing: (typeof EXISTING)[number][0];
+}
+
+export const emptyRule: RuleFields = {
+  name: '',
+  pages: 'own',
+  pattern: '',
+  whose: 'own',
+  form: 'jsonld',
+  place: 'head',
+  selector: '',
+  existing: 'keep',
+};
+
+const isPlain = (place: RuleFields['place']): place is 'head' | 'body-begin' | 'body-end' =>
+  place === 'head' || place === 'body-begin' || place === 'body-end';
+
+/** Where it stands; undefined while an element is meant and none is named. The block never stands in the head. */
+function placementOf({ form, place, selector }: RuleFields): Placement | undefined {
+  if (form === 'woven' || form === 'woven-rdfa') return usualPlacement[form];
+  if (!isPlain(place)) return readPlacement(`${place}:${selector}`);
+  return place === 'head' ? usualPlacement[form] : place;
+}
+
+/** Whether all of it is typed. */
+export const isWhole = (fields: RuleFields): boolean =>
+  placementOf(fields) !== undefined && (fields.pages !== 'pattern' || fields.pattern.trim() !== '');
+
+/** The rule that was typed; `branch` is the one in hand. */
+export function ruleOf(fields: RuleFields, branch: number): PlacementRule {
+  const { name, pages, pattern, whose, form, existing } = fields;
+  return {
+    name: name.trim(),
+    pages: pages === 'pattern' ? { kind: 'pattern', pattern: pattern.trim() } : { kind: pages },
+    branch: whose === 'this' ? branch : null,
+    form,
+    at: placementOf(fields) ?? 'body-end',
+    existing,
+    output: null,
+  };
+}
+
+/** A kept rule, to be typed on. */
+export function ruleFieldsOf({ name, pages, branch, form, at, existing }: PlacementRule): RuleFields {
+  const [side = '', ...selector] = at.split(':');
+  const place = PLACES.find(([one]) => one === side)?.[0] ?? 'body-end';
+  return {
+    name,
+    pages: pages.kind === 'chosen' ? 'own' : pages.kind,
+    pattern: pages.kind === 'pattern' ? pages.pattern : '',
+    whose: branch === null ? 'own' : 'this',
+    form,
+    place,
+    selector: selector.join(':'),
+    existing,
+  };
+}
