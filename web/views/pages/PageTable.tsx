@@ -46,7 +46,12 @@ export function PageTable({
         headerName: 'Page',
         flex: 1.2,
         renderCell: ({ row }) => (
-          <PageName page={row} isChosen={row.id === chosen} onChoose={() => onChoose(row.id)} />
+          <PageName
+            page={row}
+            showsSite={isMixed}
+            isChosen={row.id === chosen}
+            onChoose={() => onChoose(row.id)}
+          />
         ),
       },
       {
