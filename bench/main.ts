@@ -6,6 +6,7 @@ import { benchLists } from './lists.ts';
 import { benchPages } from './pages.ts';
 import { benchBranches, benchSearch } from './record.ts';
 import { tell, type Figure } from './ratio.ts';
+import { benchRuns } from './runs.ts';
 import { benchSite } from './site.ts';
 import { benchStamp } from './stamp.ts';
 
@@ -15,6 +16,7 @@ const benches: Readonly<Record<string, () => readonly Figure[] | Promise<readonl
   interface: benchInterface,
   lists: () => benchLists(larkspur),
   pages: () => benchPages(larkspur),
+  runs: () => benchRuns(larkspur),
   site: () => benchSite(larkspur),
   stamp: () => benchStamp(larkspur),
 };

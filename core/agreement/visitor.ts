@@ -5,6 +5,7 @@ import { readTelephone } from '#core/phone';
 import type { HtmlDocument } from '#core/html';
 import { weeksIn, type Hours } from '#core/hours';
 import type { VisibleText } from '#core/reading';
+import { rememberLast } from '#core/text';
 
 /** What a visitor finds of a fact: the stretch of the visible text, and how it agrees. */
 export interface Seen {
@@ -59,7 +60,7 @@ export class VisitorSearch {
   #letters(fact: string): Seen | undefined {
     const wanted = lettersOf(fact).text;
     if (wanted.length < FEWEST_LETTERS || wanted.length > 200) return undefined;
-    this.#squeezed ??= lettersOf(this.#text);
+    this.#squeezed ??= lettersOfPage(this.#text);
     const { text, at } = this.#squeezed;
     for (let found = text.indexOf(wanted); found >= 0; found = text.indexOf(wanted, found + 1)) {
       const start = at[found] ?? 0;
@@ -259,38 +260,53 @@ const FEWEST_LETTERS = 10;
 /** Letters beyond ASCII, folded once each. */
 const foldedLetters = new Map<string, string>();
 
-/** A text's letters and digits alone, folded, each with its offset. A page is long, and most of it is ASCII. */
+/**
+ * A text's letters and digits alone, folded, each with its offset. A page is long, and most of it is words in ASCII,
+ * which are taken as a whole.
+ */
 function lettersOf(text: string): Letters {
   const lower = text.toLowerCase();
   // Where lower case has another length ("İ"), offsets are those of the text as it stands.
   const written = lower.length === text.length ? lower : text;
   const at: number[] = [];
-  const letters: string[] = [];
-  for (let index = 0; index < written.length; index += 1) {
-    const upper = written.charCodeAt(index);
-    const code = upper > 64 && upper < 91 ? upper + 32 : upper;
-    if (code < 128) {
-      if ((code < 48 || code > 57) && (code < 97 || code > 122)) continue;
-      letters.push(String.fromCharCode(code));
+  let letters = '';
+  for (let index = 0; index < written.length;) {
+    const from = index;
+    while (isPlainLetter(written.charCodeAt(index))) {
       at.push(index);
-      continue;
+      index += 1;
     }
-    const one = written[index] ?? '';
-    let folded = foldedLetters.get(one);
-    if (folded === undefined)
-      foldedLetters.set(
-        one,
-        (folded = one
-          .normalize('NFKD')
-          .replace(/[^\p{L}\p{N}]/gu, '')
-          .toLowerCase()),
-      );
-    for (const letter of folded) {
-      letters.push(letter);
-      at.push(index);
+    if (index > from) letters += lowerAscii(written.slice(from, index));
+    if (index === written.length) break;
+    if (written.charCodeAt(index) >= 128) {
+      const folded = foldedLetter(written[index] ?? '');
+      letters += folded;
+      for (let unit = 0; unit < folded.length; unit += 1) at.push(index);
     }
+    index += 1;
   }
-  return { text: letters.join(''), at };
+  return { text: letters, at };
+}
+
+/** A page is searched before and after something is placed on it, and shows the same. */
+const lettersOfPage = rememberLast(lettersOf);
+
+const isPlainLetter = (code: number): boolean =>
+  (code > 96 && code < 123) || (code > 47 && code < 58) || (code > 64 && code < 91);
+
+const lowerAscii = (word: string): string => (/[A-Z]/.test(word) ? word.toLowerCase() : word);
+
+function foldedLetter(one: string): string {
+  let folded = foldedLetters.get(one);
+  if (folded === undefined)
+    foldedLetters.set(
+      one,
+      (folded = one
+        .normalize('NFKD')
+        .replace(/[^\p{L}\p{N}]/gu, '')
+        .toLowerCase()),
+    );
+  return folded;
 }
 
 /** Whether two characters side by side belong to one word: scripts without blanks between words have no such. */
@@ -315,13 +331,14 @@ interface Word {
   readonly end: number;
 }
 
-function cutWords(text: string): readonly Word[] {
-  const folds = new Map<string, string>();
-  return [...text.matchAll(/[\p{L}\p{N}\p{M}'’]+|&/gu)].flatMap(({ 0: word, index }) => {
-    let folded = folds.get(word);
-    if (folded === undefined) folds.set(word, (folded = foldAddress(word)));
-    return folded
-      .split(' ')
-      .map((part) => ({ folded: part, written: word.toLowerCase(), start: index, end: index + word.length }));
-  });
-}
+const cutWords = rememberLast((text: string): readonly Word[] => {
+  const known = new Map<string, { readonly folded: readonly string[]; readonly written: string }>();
+  const words: Word[] = [];
+  for (const { 0: word, index: start } of text.matchAll(/[\p{L}\p{N}\p{M}'’]+|&/gu)) {
+    let one = known.get(word);
+    if (!one) known.set(word, (one = { folded: foldAddress(word).split(' '), written: word.toLowerCase() }));
+    for (const folded of one.folded)
+      words.push({ folded, written: one.written, start, end: start + word.length });
+  }
+  return words;
+});

@@ -1,3 +1,4 @@
+import { rememberLast } from '#core/text';
 import { dayWords, timeWords, type DayWords } from './languages.ts';
 
 /** Small letters; Latin and Greek ones without accents; dashes, colons and commas of every width as one of each. */
@@ -150,13 +151,13 @@ export function toEnglish(text: string, language: DayWords): string {
 }
 
 /** The languages whose long names of days stand in a text, the most frequent first. */
-export function languagesIn(text: string): readonly DayWords[] {
+export const languagesIn = rememberLast((text: string): readonly DayWords[] => {
   const plain = plainLetters(text);
   const counted = dayWords
     .map((language) => ({ language, count: plain.match(longNames(language))?.length ?? 0 }))
     .filter(({ count }) => count > 0);
   return counted.sort((a, b) => b.count - a.count).map(({ language }) => language);
-}
+});
 
 /** The first alternative: the bar after it stands in no brackets. */
 const longName = (names: string): string => /^(?:[^|(]|\([^)]*\)[?*+]?)*/.exec(names)?.[0] ?? '';

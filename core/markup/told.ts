@@ -1,5 +1,6 @@
 import { jsonOfMarkup, readOfJson, type ReadItem } from '#core/item';
 import { emptyRecord, factHead, isFact, knownFacts, recordOf, type BusinessRecord } from '#core/record';
+import { remembered } from '#core/text';
 import { businessItem } from './item.ts';
 import { keptNames, keptNodes } from './kept.ts';
 
@@ -8,6 +9,13 @@ import { keptNames, keptNodes } from './kept.ts';
  * (time zone, where the pin came from) or that are left out: what must be read back from any form.
  */
 export function toldRecord(record: BusinessRecord, leftOut: readonly string[] = []): BusinessRecord {
+  return leftOut.length === 0 ? allTold(record) : toldWithout(record, leftOut);
+}
+
+/** Placing, proving and comparing ask for the same again and again. */
+const allTold = remembered((record: BusinessRecord) => toldWithout(record, []));
+
+function toldWithout(record: BusinessRecord, leftOut: readonly string[]): BusinessRecord {
   const came = leftOut.includes('kept') ? new Set<string>() : keptNames(record);
   // What is written as it came is read back so too.
   const asRead = came.size > 0 ? recordOf(itemRead(record)) : undefined;

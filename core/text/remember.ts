@@ -18,6 +18,15 @@ export function remember<T>(ask: (text: string) => T, most = 2000): (text: strin
   };
 }
 
+/** The same for long texts that come twice in a row: only the last answer is kept. */
+export function rememberLast<T>(ask: (text: string) => T): (text: string) => T {
+  let last: { readonly text: string; readonly answer: T } | undefined;
+  return (text) => {
+    if (last?.text !== text) last = { text, answer: ask(text) };
+    return last.answer;
+  };
+}
+
 /** The same for a function of one object: the answer is remembered as long as the object is. */
 export function remembered<K extends object, T>(ask: (of: K) => T): (of: K) => T {
   const answers = new WeakMap<K, { readonly answer: T }>();

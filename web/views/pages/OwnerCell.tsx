@@ -18,7 +18,7 @@ export function OwnerCell({ page, branchId, clientId }: { page: Page; branchId: 
       <Button
         variant="text"
         sx={{ py: 0, color: 'text.secondary', fontWeight: 400 }}
-        aria-label={`${path} is this branch’s own page`}
+        aria-label={`Make it this branch’s: ${path}`}
         onClick={() => say(branchId)}
       >
         Make it this branch’s
@@ -30,12 +30,12 @@ export function OwnerCell({ page, branchId, clientId }: { page: Page; branchId: 
         of {proposal.label}?
         <Button
           sx={{ py: 0 }}
-          aria-label={`${path} is the page of ${proposal.label}`}
+          aria-label={`Yes, ${path} is the page of ${proposal.label}`}
           onClick={() => say(proposal.branchId)}
         >
           Yes
         </Button>
-        <Button sx={{ py: 0 }} aria-label={`${path} is no branch’s page`} onClick={() => say(null)}>
+        <Button sx={{ py: 0 }} aria-label={`No, ${path} is no branch’s page`} onClick={() => say(null)}>
           No
         </Button>
       </Line>

@@ -1,0 +1,124 @@
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { createServer } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import type { BusinessRecord } from '#core/record';
+import type { SiteAccess } from '#core/site';
+import { guardedFetcher } from '#outside/fetcher.ts';
+import { KEY_BYTES, SiteGateway } from '#server/gateways/sites.ts';
+import { addBranch } from '#server/store/branches.ts';
+import { addClient } from '#server/store/clients.ts';
+import { addReading, addRun, publishRun, showRun } from '#server/store/runs.ts';
+import { showJob } from '#server/store/jobs.ts';
+import { addSite } from '#server/store/sites.ts';
+import { beginVerifying } from '#server/store/verifications.ts';
+import { openTestServer } from '#server/testing.ts';
+import { siteHost } from '#standins/siteHost/main.ts';
+import { hostKeyIn, sftpServer } from '#standins/siteHost/sftp.ts';
+import { demoUser } from '#standins/siteHost/siteFiles.ts';
+import { start, stop } from '../start/testDatabase.ts';
+import { median, type Figure } from './ratio.ts';
+
+const PAGES = 200;
+const BYTES = 50_000;
+const DOMAIN = 'bench.example';
+const PARAGRAPH = '<p class="text">Lorem ipsum dolor sit amet, <b>consectetur</b> adipiscing elit.</p>\n';
+
+/** A run over many pages of a site, over SFTP and over WebDAV: read, previewed, published, verified. */
+export async function benchRuns(record: BusinessRecord): Promise<readonly Figure[]> {
+  await start();
+  const sites = mkdtempSync(join(tmpdir(), 'zinc-bench-'));
+  const { key, fingerprint } = hostKeyIn(join(sites, '.key'));
+  const [http, ssh] = [createServer(siteHost(sites)), sftpServer(sites, key)];
+  await new Promise<void>((resolve) => void http.listen(0, '127.0.0.1', resolve));
+  await new Promise<void>((resolve) => void ssh.listen(0, '127.0.0.1', () => resolve()));
+  const at = (one: { address: () => unknown }): string =>
+    `127.0.0.1:${String((one.address() as AddressInfo).port)}`;
+  const gateway = new SiteGateway(Buffer.alloc(KEY_BYTES, 1), {
+    folders: [],
+    standin: { http: at(http), ssh: at(ssh) },
+  });
+  const server = await openTestServer({ fetcher: guardedFetcher(at(http)), gateway });
+  const runner = server.runner();
+  runner.start();
+  const { user, password } = demoUser;
+  const secret = { password, privateKey: '', passphrase: '' };
+  const accesses: readonly (readonly [string, SiteAccess])[] = [
+    ['SFTP', { way: 'sftp', host: DOMAIN, port: 22, user, folder: `/${DOMAIN}`, hostKey: fingerprint }],
+    ['WebDAV', { way: 'webdav', address: `https://dav.${DOMAIN}/`, user }],
+  ];
+  try {
+    const figures: Figure[] = [];
+    for (const [name, access] of accesses) {
+      mkdirSync(join(sites, DOMAIN), { recursive: true });
+      const clientId = await addClient(name);
+      for (let page = 0; page < PAGES; page += 1) {
+        const path = `${String(page)}.html`;
+        writeFileSync(join(sites, DOMAIN, path), pageOf(path));
+        await addBranch(clientId, path, { ...record, id: '', url: `https://${DOMAIN}/${path}` });
+      }
+      const site = { name, url: `https://${DOMAIN}/`, access, secret };
+      const siteId = await addSite(clientId, site, gateway);
+      const perSecond = async (what: string, target: number, act: () => Promise<unknown>): Promise<void> => {
+        const value = (PAGES * 1000) / (await median(1, act));
+        figures.push({
+          what: `pages ${what} a second, over ${name}`,
+          value,
+          unit: '/s',
+          target,
+          atLeast: true,
+        });
+      };
+      await perSecond('read', 25, async () => settled(await addReading(clientId, siteId, name)));
+      let run = 0;
+      await perSecond('previewed', 60, async () => {
+        run = await addRun(clientId, {
+          act: 'place',
+          rules: [
+            {
+              name: '',
+              pages: { kind: 'own' },
+              branch: null,
+              form: 'jsonld',
+              at: 'head',
+              existing: 'keep',
+              output: null,
+            },
+          ],
+        });
+        await settled(run);
+      });
+      await perSecond('published', 25, async () => {
+        await publishRun(run);
+        if ((await settled(run)).counts['written'] !== PAGES) throw new Error('not all pages were published');
+      });
+      await perSecond('verified', 25, async () => {
+        const job = await beginVerifying(clientId);
+        while ((await showJob(job)).state !== 'done') await pause();
+      });
+    }
+    return figures;
+  } finally {
+    await runner.stop();
+    http.close();
+    http.closeAllConnections();
+    ssh.close();
+    await server.close();
+    rmSync(sites, { recursive: true, force: true });
+    await stop();
+  }
+}
+
+const pageOf = (title: string): string =>
+  `<!doctype html><html lang="en"><head><title>${title}</title></head><body>\n${PARAGRAPH.repeat(Math.ceil(BYTES / PARAGRAPH.length))}</body></html>`;
+
+const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 25));
+
+async function settled(id: number) {
+  for (;;) {
+    const run = await showRun(id);
+    if (run.state !== 'previewing' && run.state !== 'publishing') return run;
+    await pause();
+  }
+}
