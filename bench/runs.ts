@@ -7,11 +7,12 @@ import type { BusinessRecord } from '#core/record';
 import type { SiteAccess } from '#core/site';
 import { guardedFetcher } from '#outside/fetcher.ts';
 import { KEY_BYTES, SiteGateway } from '#server/gateways/sites.ts';
-import { addBranch } from '#server/store/branches.ts';
 import { addClient } from '#server/store/clients.ts';
 import { addReading, addRun, publishRun, showRun } from '#server/store/runs.ts';
 import { showJob } from '#server/store/jobs.ts';
 import { addSite } from '#server/store/sites.ts';
+import { importBranches } from '#server/store/imports.ts';
+import { readImport } from '#server/threads/importWork.ts';
 import { beginVerifying } from '#server/store/verifications.ts';
 import { openTestServer } from '#server/testing.ts';
 import { siteHost } from '#standins/siteHost/main.ts';
@@ -20,12 +21,12 @@ import { demoUser } from '#standins/siteHost/siteFiles.ts';
 import { start, stop } from '../start/testDatabase.ts';
 import { median, type Figure } from './ratio.ts';
 
-const PAGES = 200;
+const PAGES = 600;
 const BYTES = 50_000;
 const DOMAIN = 'bench.example';
 const PARAGRAPH = '<p class="text">Lorem ipsum dolor sit amet, <b>consectetur</b> adipiscing elit.</p>\n';
 
-/** A run over many pages of a site, over SFTP and over WebDAV: read, previewed, published, verified. */
+/** Runs over many pages of a site, over SFTP and over WebDAV: read, previewed, published, verified. */
 export async function benchRuns(record: BusinessRecord): Promise<readonly Figure[]> {
   await start();
   const sites = mkdtempSync(join(tmpdir(), 'zinc-bench-'));
@@ -42,63 +43,20 @@ export async function benchRuns(record: BusinessRecord): Promise<readonly Figure
   const server = await openTestServer({ fetcher: guardedFetcher(at(http)), gateway });
   const runner = server.runner();
   runner.start();
-  const { user, password } = demoUser;
-  const secret = { password, privateKey: '', passphrase: '' };
-  const accesses: readonly (readonly [string, SiteAccess])[] = [
-    ['SFTP', { way: 'sftp', host: DOMAIN, port: 22, user, folder: `/${DOMAIN}`, hostKey: fingerprint }],
-    ['WebDAV', { way: 'webdav', address: `https://dav.${DOMAIN}/`, user }],
-  ];
+  const { user } = demoUser;
   try {
-    const figures: Figure[] = [];
-    for (const [name, access] of accesses) {
-      mkdirSync(join(sites, DOMAIN), { recursive: true });
-      const clientId = await addClient(name);
-      for (let page = 0; page < PAGES; page += 1) {
-        const path = `${String(page)}.html`;
-        writeFileSync(join(sites, DOMAIN, path), pageOf(path));
-        await addBranch(clientId, path, { ...record, id: '', url: `https://${DOMAIN}/${path}` });
-      }
-      const site = { name, url: `https://${DOMAIN}/`, access, secret };
-      const siteId = await addSite(clientId, site, gateway);
-      const perSecond = async (what: string, target: number, act: () => Promise<unknown>): Promise<void> => {
-        const value = (PAGES * 1000) / (await median(1, act));
-        figures.push({
-          what: `pages ${what} a second, over ${name}`,
-          value,
-          unit: '/s',
-          target,
-          atLeast: true,
-        });
-      };
-      await perSecond('read', 25, async () => settled(await addReading(clientId, siteId, name)));
-      let run = 0;
-      await perSecond('previewed', 60, async () => {
-        run = await addRun(clientId, {
-          act: 'place',
-          rules: [
-            {
-              name: '',
-              pages: { kind: 'own' },
-              branch: null,
-              form: 'jsonld',
-              at: 'head',
-              existing: 'keep',
-              output: null,
-            },
-          ],
-        });
-        await settled(run);
-      });
-      await perSecond('published', 25, async () => {
-        await publishRun(run);
-        if ((await settled(run)).counts['written'] !== PAGES) throw new Error('not all pages were published');
-      });
-      await perSecond('verified', 25, async () => {
-        const job = await beginVerifying(clientId);
-        while ((await showJob(job)).state !== 'done') await pause();
-      });
-    }
-    return figures;
+    layOut(join(sites, DOMAIN));
+    const sftp = await benchSite('SFTP', record, gateway, {
+      way: 'sftp',
+      host: DOMAIN,
+      port: 22,
+      user,
+      folder: `/${DOMAIN}`,
+      hostKey: fingerprint,
+    });
+    layOut(join(sites, DOMAIN));
+    const webdav: SiteAccess = { way: 'webdav', address: `https://dav.${DOMAIN}/`, user };
+    return [...sftp, ...(await benchSite('WebDAV', record, gateway, webdav))];
   } finally {
     await runner.stop();
     http.close();
@@ -110,8 +68,63 @@ export async function benchRuns(record: BusinessRecord): Promise<readonly Figure
   }
 }
 
+function layOut(folder: string): void {
+  mkdirSync(folder, { recursive: true });
+  for (let page = 0; page < PAGES; page += 1)
+    writeFileSync(join(folder, `${String(page)}.html`), pageOf(String(page)));
+}
+
+/** A client with a branch for each page, and what its run takes. */
+async function benchSite(
+  name: string,
+  record: BusinessRecord,
+  gateway: SiteGateway,
+  access: SiteAccess,
+): Promise<readonly Figure[]> {
+  const figures: Figure[] = [];
+  const perSecond = async (what: string, target: number, act: () => Promise<unknown>): Promise<void> => {
+    const value = (PAGES * 1000) / (await median(1, act));
+    figures.push({ what: `pages ${what} a second, over ${name}`, value, unit: '/s', target, atLeast: true });
+  };
+  const clientId = await addClient(name);
+  const branches = Array.from({ length: PAGES }, (_, page) => ({
+    label: `${String(page)}.html`,
+    record: { ...record, id: '', url: `https://${DOMAIN}/${String(page)}.html` },
+  }));
+  const read = readImport(Buffer.from(JSON.stringify({ branches })));
+  if (!read.ok) throw new Error('The branches of the bench cannot be read.');
+  await importBranches(clientId, read.pieces, 'bench');
+  const secret = { password: demoUser.password, privateKey: '', passphrase: '' };
+  const siteId = await addSite(clientId, { name, url: `https://${DOMAIN}/`, access, secret }, gateway);
+  await perSecond('read', 25, async () => settled(await addReading(clientId, siteId, name)));
+  let run = 0;
+  await perSecond('previewed', 60, async () => {
+    run = await addRun(clientId, { act: 'place', rules: [OWN_PAGES] });
+    await settled(run);
+  });
+  await perSecond('published', 25, async () => {
+    await publishRun(run);
+    if ((await settled(run)).counts['written'] !== PAGES) throw new Error('not all pages were published');
+  });
+  await perSecond('verified', 25, async () => {
+    const job = await beginVerifying(clientId);
+    while ((await showJob(job)).state !== 'done') await pause();
+  });
+  return figures;
+}
+
 const pageOf = (title: string): string =>
   `<!doctype html><html lang="en"><head><title>${title}</title></head><body>\n${PARAGRAPH.repeat(Math.ceil(BYTES / PARAGRAPH.length))}</body></html>`;
+
+const OWN_PAGES = {
+  name: '',
+  pages: { kind: 'own' },
+  branch: null,
+  form: 'jsonld',
+  at: 'head',
+  existing: 'keep',
+  output: null,
+} as const;
 
 const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 25));
 

@@ -85,7 +85,12 @@ export function matchPage(
       (item) => knownBranches(branches).branchOf(recordFromItem(item))?.id ?? [],
     ),
   );
-  const shows = (words: string): boolean => words !== '' && text.includes(` ${words} `);
+  const seen = new Map<string, boolean>();
+  const shows = (words: string): boolean => {
+    let isShown = seen.get(words);
+    if (isShown === undefined) seen.set(words, (isShown = words !== '' && text.includes(` ${words} `)));
+    return isShown;
+  };
   const [first, second] = all
     .map((known) => {
       const signs: Readonly<Record<Sign, boolean>> = {

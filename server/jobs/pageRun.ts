@@ -1,5 +1,5 @@
 import type { RunPage } from '#contract';
-import { exchange, SiteProblem, type SiteConnection } from '#outside/sites/index.ts';
+import { digestOf, exchange, SiteProblem, type SiteConnection } from '#outside/sites/index.ts';
 import type { SiteGateway } from '../gateways/sites.ts';
 import { inLanes } from '../lanes.ts';
 import { endJob, noteProgress } from '../store/jobs.ts';
@@ -9,7 +9,8 @@ import { keepWritten, placedAfter, placedNow, plannedPages, withRecords } from '
 import { endRun, findRun, nextPages, planRunPages, progressOf } from '../store/runs.ts';
 import { takeTheirs } from '../store/sitePages.ts';
 import { openSiteOf } from '../store/sites.ts';
-import { keepVersion, versionOf } from '../store/versions.ts';
+import { whole } from '../store/transaction.ts';
+import { keepVersion, keepVersions, versionOf } from '../store/versions.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
 import { readSite } from './siteReading.ts';
 
@@ -51,11 +52,16 @@ export async function carryOut(job: JobRow, parts: RunParts): Promise<'done' | '
 /** How a page of the run stands, as it is told. */
 type Told = Pick<RunPage, 'state' | 'problem'>;
 
+/** Pages of so many bytes are kept together at most. */
+const KEPT_BYTES = 16 * 1024 * 1024;
+
 class PageRun {
   readonly #run: RunRow;
   readonly #parts: RunParts;
   readonly #sites = new Map<number, Promise<SiteConnection>>();
   #opened: Promise<SiteConnection>[] = [];
+  readonly #previewed: RunPageRow[] = [];
+  readonly #versions: { pageId: number; bytes: Buffer }[] = [];
   #owners: Owners | undefined;
 
   constructor(run: RunRow, parts: RunParts) {
@@ -99,10 +105,33 @@ class PageRun {
     const acts = await withRecords(this.#run.clientId, rows);
     this.#owners ??= await ownersOf(this.#run.clientId);
     await inLanes(rows, AT_ONCE, async (row) => {
-      if (row.problem) await row.update({ state: 'refused' });
-      else await this.#told(row, () => this.#previewOne(row, acts.get(row.id)), 'refused');
+      const known = Boolean(row.problem);
+      const act = (): Promise<Told> => this.#previewOne(row, acts.get(row.id));
+      const told = known
+        ? { state: 'refused' as const, problem: row.problem }
+        : await this.#tried(act, 'refused');
+      row.set({ state: told.state, problem: told.problem.slice(0, 500) });
+      this.#previewed.push(row);
+      const size = this.#versions.reduce((sum, { bytes }) => sum + bytes.length, 0);
+      if (size > KEPT_BYTES) await this.#keepPreviewed();
     });
+    await this.#keepPreviewed();
     await this.#closeOld();
+  }
+
+  /** Writes what was previewed, once for many pages: each writing waits for the disk. */
+  async #keepPreviewed(): Promise<void> {
+    const [rows, versions] = [this.#previewed.splice(0), this.#versions.splice(0)];
+    await whole(async (transaction) => {
+      await keepVersions(versions, transaction);
+      for (const row of rows) await row.save({ transaction });
+    });
+  }
+
+  /** Puts a version by, to be kept with others; its digest. */
+  #version(pageId: number, bytes: Buffer): string {
+    this.#versions.push({ pageId, bytes });
+    return digestOf(bytes);
   }
 
   async #previewOne(row: RunPageRow, acts: Parameters<Threads['planPage']>[2] | undefined): Promise<Told> {
@@ -127,8 +156,8 @@ class PageRun {
       : placedAfter(before, runPageJson.acts.read(row.acts), forms);
     const isSame = after.equals(source);
     row.set({
-      beforeDigest: await keepVersion(page.id, source),
-      afterDigest: await keepVersion(page.id, after),
+      beforeDigest: this.#version(page.id, source),
+      afterDigest: this.#version(page.id, after),
       placedBefore,
       placedAfter: runPageJson.placed.write([...placed]),
       told: runPageJson.told.write([...plan.told]),
@@ -173,18 +202,22 @@ class PageRun {
     return { state: 'changed', problem };
   }
 
-  /** Does something with a page, and keeps how it stands then; a page that fails stops no other. */
+  /** Does something with a page, and keeps how it stands then. */
   async #told(row: RunPageRow, act: () => Promise<Told>, failed: 'refused' | 'failed'): Promise<void> {
-    let told: Told;
+    const { state, problem } = await this.#tried(act, failed);
+    row.set({ state, problem: problem.slice(0, 500) });
+    await row.save(); // with what else was set on it
+  }
+
+  /** A page that fails stops no other. */
+  async #tried(act: () => Promise<Told>, failed: 'refused' | 'failed'): Promise<Told> {
     try {
-      told = await act();
+      return await act();
     } catch (error) {
       if (!(error instanceof SiteProblem || error instanceof GivenUp)) throw error;
-      told = { state: failed, problem: error.message };
       if (error instanceof SiteProblem) await this.#letGo();
+      return { state: failed, problem: error.message };
     }
-    row.set({ state: told.state, problem: told.problem.slice(0, 500) });
-    await row.save(); // with what else was set on it
   }
 
   /** The way to a site, opened once. One that cannot be opened is not tried again before somebody goes on with the run. */

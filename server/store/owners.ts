@@ -1,9 +1,10 @@
-import { literal } from 'sequelize';
+import { literal, Op } from 'sequelize';
 import * as z from 'zod';
 import { foldUrl, originsOf, pageUrl } from '#core/link';
 import { pageMatchSchema, type PageMatch } from '#core/site';
 import type { PlacedHere } from './carried.ts';
-import { BranchRow, PageRow } from './models.ts';
+import { groupedBy } from './grouped.ts';
+import { BranchRow, PageRow, PlacementRow } from './models.ts';
 import { siteNames } from './sites.ts';
 import { whole } from './transaction.ts';
 import { Refusal } from '../problem.ts';
@@ -39,6 +40,8 @@ export interface Owners {
   ) => Owner | undefined;
   /** Whose it seems to be, while nobody has said: a proposal with its reasons. */
   readonly proposalOf: (page: OwnedPage) => (PageMatch & { readonly label: string }) | undefined;
+  /** What a branch is called; undefined where it is gone. */
+  readonly labelOf: (branchId: number) => string | undefined;
   /** Its address; '' where no site of it is known. */
   readonly urlOf: (page: Pick<PageRow, 'path' | 'siteId'>) => string;
 }
@@ -74,6 +77,7 @@ export async function ownersOf(clientId: number): Promise<Owners> {
     return label === undefined ? undefined : { id, label };
   };
   return {
+    labelOf: (branchId) => labels.get(branchId),
     ownerOf: (page, placed) => {
       if (page.ownerId !== null) return known(page.ownerId);
       const [first] = placed;
@@ -92,6 +96,32 @@ export async function ownersOf(clientId: number): Promise<Owners> {
       return base === undefined ? '' : pageUrl(path, base);
     },
   };
+}
+
+/** All pages of a client with whose own each is; nothing of them is read. */
+export async function ownedPages(
+  clientId: number,
+): Promise<readonly { readonly id: number; readonly path: string; readonly owner: Owner | undefined }[]> {
+  const pages = await PageRow.findAll({
+    where: { clientId },
+    order: ['path'],
+    attributes: ['id', 'path', 'siteId', 'ownerId', 'match'],
+    raw: true,
+  });
+  const placements = await PlacementRow.findAll({
+    where: { pageId: { [Op.in]: pages.map(({ id }) => id) } },
+    attributes: ['pageId', 'branchId'],
+    raw: true,
+  });
+  const placed = groupedBy(placements, ({ pageId }) => pageId);
+  const { ownerOf, labelOf } = await ownersOf(clientId);
+  return pages.map((page) => {
+    const here = (placed.get(page.id) ?? []).flatMap(({ branchId }) => {
+      const branchLabel = labelOf(branchId);
+      return branchLabel === undefined ? [] : [{ branchId, branchLabel }];
+    });
+    return { id: page.id, path: page.path, owner: ownerOf(page, here) };
+  });
 }
 
 /** Keeps whose own pages they are, as somebody said: all of it, or nothing where one of them is not the client's. */

@@ -17,6 +17,7 @@ import {
   type KeptAct,
   type KeptPlaced,
 } from './models.ts';
+import { ownedPages } from './owners.ts';
 import { listPages } from './pages.ts';
 import { locked, whole } from './transaction.ts';
 import type { PageAct } from '#core/site';
@@ -37,7 +38,7 @@ export async function plannedPages(
 ): Promise<readonly PlannedPage[]> {
   switch (input.act) {
     case 'place':
-      return byRules(clientId, input.rules, worker);
+      return byRules(clientId, input.rules);
     case 'renew':
       return renewed(clientId, input.pages, worker);
     case 'remove':
@@ -56,16 +57,12 @@ export async function plannedPages(
   }
 }
 
-async function byRules(
-  clientId: number,
-  rules: readonly PlacementRule[],
-  worker: PageWorker,
-): Promise<readonly PlannedPage[]> {
-  const pages = (await listPages(clientId, worker)).map(({ id, path, ownBranch }) => ({
+async function byRules(clientId: number, rules: readonly PlacementRule[]): Promise<readonly PlannedPage[]> {
+  const pages = (await ownedPages(clientId)).map(({ id, path, owner }) => ({
     id,
     path,
-    ownBranch: ownBranch?.id ?? null,
-    ownLabel: ownBranch?.label ?? '',
+    ownBranch: owner?.id ?? null,
+    ownLabel: owner?.label ?? '',
   }));
   const planned = new Map<number, { acts: KeptAct[]; problem: string }>();
   for (const rule of rules)

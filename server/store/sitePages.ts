@@ -45,8 +45,10 @@ export async function keepSitePaths(
 export async function keepMatches(
   pages: readonly { readonly id: number; readonly match: PageMatch | null }[],
 ): Promise<void> {
-  for (const { id, match } of pages)
-    await PageRow.update({ match: match && JSON.stringify(match) }, { where: { id } });
+  await whole(async (transaction) => {
+    for (const { id, match } of pages)
+      await PageRow.update({ match: match && JSON.stringify(match) }, { where: { id }, transaction });
+  });
 }
 
 /** A page as somebody else made it meanwhile: it is kept as it is now, under the number it had. */

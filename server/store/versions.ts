@@ -1,4 +1,4 @@
-import { literal, Op } from 'sequelize';
+import { literal, Op, type Transaction } from 'sequelize';
 import { limits } from '#core/limits';
 import { pack, unpack } from '#outside/packing.ts';
 import { digestOf } from '#outside/sites/index.ts';
@@ -6,22 +6,26 @@ import { firstPiece, writeRest } from './bytes.ts';
 import { VersionRow, type PageRow } from './models.ts';
 import { whole } from './transaction.ts';
 
+/** Keeps versions of pages, each once, and writes to disk once for all of them. */
+export async function keepVersions(
+  versions: readonly { readonly pageId: number; readonly bytes: Buffer }[],
+  transaction: Transaction,
+): Promise<void> {
+  const all = new Map(versions.map((one) => [`${String(one.pageId)} ${digestOf(one.bytes)}`, one]));
+  for (const { pageId, bytes } of all.values()) {
+    const where = { pageId, digest: digestOf(bytes) };
+    if (await VersionRow.findOne({ where, attributes: ['id'], transaction })) continue;
+    const packed = await pack(bytes);
+    const row = { ...where, size: bytes.length, packed: firstPiece(packed) };
+    const { id } = await VersionRow.create(row, { transaction });
+    await writeRest(VersionRow, 'packed', id, packed, transaction);
+  }
+}
+
 /** Keeps a version of a page, once; its digest. */
 export async function keepVersion(pageId: number, bytes: Buffer): Promise<string> {
-  const digest = digestOf(bytes);
-  if (await VersionRow.findOne({ where: { pageId, digest }, attributes: ['id'] })) return digest;
-  const packed = await pack(bytes);
-  const row = { pageId, digest, size: bytes.length, packed: firstPiece(packed) };
-  if (packed.length === row.packed.length) await VersionRow.bulkCreate([row], { ignoreDuplicates: true });
-  else
-    // It is written piece by piece, and counts only when it is whole.
-    await whole(async (transaction) => {
-      const where = { pageId, digest };
-      if (await VersionRow.findOne({ where, attributes: ['id'], transaction })) return;
-      const { id } = await VersionRow.create(row, { transaction });
-      await writeRest(VersionRow, 'packed', id, packed, transaction);
-    });
-  return digest;
+  await whole((transaction) => keepVersions([{ pageId, bytes }], transaction));
+  return digestOf(bytes);
 }
 
 /** The bytes of a version; undefined where it is not kept. */
