@@ -230,9 +230,7 @@ export const api = {
     },
   ),
   run: endpoint(paths.run, 'A run with its pages.', { answer: shownRunSchema }),
-  publishRun: endpoint(paths.publishRun, 'Publishes what was previewed, or goes on with it.', {
-    status: 202,
-  }),
+  publishRun: endpoint(paths.publishRun, 'Publishes what was previewed, or goes on with it.'),
   pauseRun: endpoint(paths.pauseRun, 'Stops it behind the page in hand.'),
   undoRun: endpoint(paths.undoRun, 'Takes back what it published, as a run of its own.', begun),
   discardRun: endpoint(paths.discardRun, 'Lets go of a run that has changed nothing.'),

@@ -120,7 +120,7 @@ async function settled(id: number): Promise<ShownRun> {
 const begin = async (clientId: number, input: RunInput): Promise<ShownRun> =>
   settled(await post(linkTo('addRun', { id: clientId }), input, 202));
 async function publish(id: number): Promise<ShownRun> {
-  await api().post(linkTo('publishRun', { id })).expect(202);
+  await api().post(linkTo('publishRun', { id })).expect(204);
   return settled(id);
 }
 const read = async (siteId: number): Promise<ShownRun> =>

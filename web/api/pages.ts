@@ -1,11 +1,11 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
-import type { EndpointName, ShownRun } from '#contract';
+import type { EndpointName, Job, ShownRun } from '#contract';
 import type { PlacementRule } from '#core/site';
 import { ask, queryOf, refresh, type BodyOf } from './request.ts';
 
 /** What shows pages, what is placed on them, and how far branches have come. */
-const PAGES = ['pages', 'pageSource', 'sites', 'ledger', 'clients', 'branches'] as const;
+const PAGES = ['pages', 'pageSource', 'sites', 'ledger', 'verified', 'clients', 'branches'] as const;
 
 /** Something is changed; whatever these endpoints answered is asked for again. */
 function useChange<V, R>(change: (input: V) => Promise<R>, ...touched: readonly EndpointName[]) {
@@ -102,9 +102,8 @@ export const useRunSources = (id: number, page: number | undefined) =>
 
 export const useLedger = (id: number) => useQuery(queryOf('ledger', { id }));
 
-/** What was last read on the live pages; asked for again while `going` says that they are being read. */
-export const useVerified = (id: number, going = false) =>
-  useQuery({ ...queryOf('verified', { id }), refetchInterval: going ? POLL_MS : false });
+/** What was last read on the live pages. */
+export const useVerified = (id: number) => useQuery(queryOf('verified', { id }));
 export const verifyAll = (id: number) => ask('verifyAll', { id });
 export const useSaveSchedule = (id: number) =>
   useChange(
@@ -112,11 +111,12 @@ export const useSaveSchedule = (id: number) =>
     'verified',
   );
 
-/** A job, asked for again until it is at its end. */
-export const useJob = (id: number | undefined) =>
-  useQuery({
-    ...queryOf('job', { id: id ?? 0 }),
-    enabled: id !== undefined,
-    refetchInterval: ({ state }) =>
-      !state.data || ['waiting', 'running'].includes(state.data.state) ? POLL_MS : false,
-  });
+/** A job when it is at its end; `look` is shown it on the way. */
+export async function settledJob(id: number, look: (job: Job) => void): Promise<Job> {
+  for (;;) {
+    const job = await ask('job', { id });
+    if (!['waiting', 'running'].includes(job.state)) return job;
+    look(job);
+    await new Promise((resolve) => setTimeout(resolve, POLL_MS));
+  }
+}

@@ -2,7 +2,7 @@ import { Button, Link } from '@mui/material';
 import { useState } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { linkTo, type Verified } from '#contract';
-import { useJob, useRefreshPages, useSaveSchedule, useVerified, verifyAll } from '../../api/pages.ts';
+import { settledJob, useRefreshPages, useSaveSchedule, useVerified, verifyAll } from '../../api/pages.ts';
 import { useComplain } from '../../parts/actions.ts';
 import { LabelledSelect } from '../../parts/Choice.tsx';
 import { HeadBar, ListRow, Plain, Scroll, Soft, Words } from '../../parts/layout.tsx';
@@ -17,29 +17,32 @@ const SCHEDULE = [
 
 /** What strangers read on the live pages of a client's branches, and how often that is looked at. */
 export function LivePane({ clientId }: { clientId: number }) {
-  const [job, setJob] = useState<number | undefined>();
-  const { data: going } = useJob(job);
-  const isGoing = job !== undefined && (!going || ['waiting', 'running'].includes(going.state));
-  const { data, error } = useVerified(clientId, isGoing);
+  const [going, setGoing] = useState('');
+  const { data, error } = useVerified(clientId);
   const schedule = useSaveSchedule(clientId);
   const complain = useComplain();
   const refresh = useRefreshPages();
   if (error && !data) return <Failure error={error} />;
   if (!data) return <Loading />;
   const begin = (): void => {
-    verifyAll(clientId).then(({ id }) => {
-      setJob(id);
-      void refresh();
-    }, complain);
+    setGoing('reading …');
+    verifyAll(clientId)
+      .then(({ id }) =>
+        settledJob(id, ({ done, total }) => {
+          setGoing(`${String(done)} of ${String(total)} read`);
+          void refresh();
+        }),
+      )
+      .catch(complain)
+      .finally(() => {
+        setGoing('');
+        void refresh();
+      });
   };
   return (
     <Scroll>
       <HeadBar title="Live pages">
-        {isGoing && going && (
-          <Soft role="status">
-            {going.done} of {going.total} read
-          </Soft>
-        )}
+        {going && <Soft role="status">{going}</Soft>}
         <LabelledSelect
           label="Read them"
           value={data.verifies}
@@ -48,8 +51,8 @@ export function LivePane({ clientId }: { clientId: number }) {
             void schedule.mutateAsync(SCHEDULE.find(([one]) => one === next)?.[0] ?? '').catch(complain)
           }
         />
-        <Button variant="contained" disabled={isGoing} onClick={begin}>
-          {isGoing ? 'Reading …' : 'Read all now'}
+        <Button variant="contained" disabled={going !== ''} onClick={begin}>
+          Read all now
         </Button>
         <Button component="a" href={linkTo('clientHandOver', { id: clientId })}>
           Hand-over sheet of all
