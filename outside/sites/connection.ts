@@ -1,4 +1,4 @@
-import { createHash } from 'node:crypto';
+import { createHash, randomUUID } from 'node:crypto';
 import { limits, megabytes } from '#core/limits';
 
 /** A page's file as it stands on a site. */
@@ -73,6 +73,16 @@ export const ACT_MS = 20_000;
 
 export const tooLarge = (path: string): SiteProblem =>
   new SiteProblem(`${path} has more than ${megabytes(limits.pageBytes)}, as no page has. It was not read.`);
+
+/**
+ * What a page is written into beside its place: the same for the same bytes, so that whoever writes them again clears
+ * away what a killed process has left; and a name that nobody else has, where that one is in use.
+ */
+export function namesBeside(path: string, bytes: Uint8Array): readonly [left: string, own: string] {
+  const [, folder = '', name = ''] = /^(.*\/)?([^/]*)$/.exec(path) ?? [];
+  const part = (mark: string): string => `${folder}.${name}.${mark}.zinc-part`;
+  return [part(digestOf(bytes).slice(0, 12)), part(randomUUID())];
+}
 
 /** Refuses a path that leads anywhere but below the site's own folder. */
 export function insidePath(path: string): string {

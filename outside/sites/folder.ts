@@ -1,7 +1,6 @@
-import { randomUUID } from 'node:crypto';
 import { constants } from 'node:fs';
 import { lstat, open, readdir, realpath, rename, rm } from 'node:fs/promises';
-import { dirname, join, resolve, sep } from 'node:path';
+import { join, resolve, sep } from 'node:path';
 import { limits } from '#core/limits';
 import { isPagePath } from '#core/link';
 import { reason } from '../reason.ts';
@@ -10,6 +9,7 @@ import {
   insidePath,
   isPlainName,
   MOST_FOLDERS,
+  namesBeside,
   SiteProblem,
   tooLarge,
   type SiteConnection,
@@ -27,10 +27,10 @@ export async function folderSite(folder: string, allowed: readonly string[]): Pr
     put: async (path, bytes, was) => {
       const file = await fileAt(root, path);
       if (!file) return false;
-      const beside = join(dirname(file), `.${randomUUID()}.zinc-part`);
+      const [left, own] = namesBeside(file, bytes);
       try {
         const { mode } = await lstat(file);
-        await writeWhole(beside, bytes, mode & 0o777);
+        const beside = await writeWhole([left, own], bytes, mode & 0o777);
         if ((await fileAt(root, path)) !== file || !(await readFileAt(file, path)).equals(was.bytes))
           return false;
         await rename(beside, file);
@@ -38,7 +38,7 @@ export async function folderSite(folder: string, allowed: readonly string[]): Pr
       } catch (error) {
         throw asProblem(error, path, 'written');
       } finally {
-        await rm(beside, { force: true });
+        for (const name of [left, own]) await rm(name, { force: true });
       }
     },
     close: () => Promise.resolve(),
@@ -83,12 +83,22 @@ async function readFileAt(file: string, path: string): Promise<Buffer> {
   }
 }
 
-async function writeWhole(file: string, bytes: Buffer, mode: number): Promise<void> {
+/** Writes a file under the first of two names, or under the second where that is there; the name it has. */
+async function writeWhole(
+  [left, own]: readonly [string, string],
+  bytes: Buffer,
+  mode: number,
+): Promise<string> {
+  const file = await lstat(left).then(
+    () => own,
+    () => left,
+  );
   const handle = await open(file, 'wx', mode);
   try {
     await handle.chmod(mode); // whatever this process keeps from others by itself
     await handle.writeFile(bytes);
     await handle.sync();
+    return file;
   } finally {
     await handle.close();
   }

@@ -5,13 +5,7 @@ import { folderSite } from './folder.ts';
 import { sftpSite, type HostAddress } from './sftp.ts';
 import { webdavSite } from './webdav.ts';
 
-export {
-  digestOf,
-  exchange,
-  SiteProblem,
-  UnknownHostKey,
-  type SiteConnection,
-} from './connection.ts';
+export { digestOf, exchange, SiteProblem, UnknownHostKey, type SiteConnection } from './connection.ts';
 
 /** Where sites may be reached besides the public web. */
 export interface SiteSettings {

@@ -1,4 +1,4 @@
-import { createHash, randomUUID } from 'node:crypto';
+import { createHash } from 'node:crypto';
 import { connect as connectSocket } from 'node:net';
 import Client, { type FileStats } from 'ssh2-sftp-client';
 import { limits } from '#core/limits';
@@ -11,6 +11,7 @@ import {
   inTime,
   isPlainName,
   MOST_FOLDERS,
+  namesBeside,
   SiteProblem,
   tooLarge,
   UnknownHostKey,
@@ -99,15 +100,17 @@ class SftpSite implements SiteConnection {
   async put(path: string, bytes: Buffer, was: SiteFile): Promise<boolean> {
     const stats = await this.#stat(path);
     if (!stats) return false;
-    const [target, beside] = [this.#at(path), `${this.#at(path)}.${randomUUID()}.zinc-part`];
+    const target = this.#at(path);
+    const [left, own] = namesBeside(target, bytes);
     return this.#do(path, 'writing', async () => {
       try {
+        const beside = (await this.#client.exists(left)) === false ? left : own;
         await this.#client.put(bytes, beside, { writeStreamOptions: { mode: stats.mode & 0o777 } });
         if (!(await this.#bytes(path)).equals(was.bytes)) return false;
         await this.#exchange(beside, target);
         return true;
       } finally {
-        await this.#client.delete(beside, true).catch(ignored);
+        for (const name of [left, own]) await this.#client.delete(name, true).catch(ignored);
       }
     });
   }

@@ -61,7 +61,7 @@ function put(file: string, isThere: boolean, request: express.Request, response:
     return;
   }
   const bytes = Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0);
-  const beside = `${file}.${randomUUID()}.zinc-part`;
+  const beside = `${file}.${randomUUID()}.zinc-part`; // a stand-in that is killed may leave it
   writeFileSync(beside, bytes);
   renameSync(beside, file);
   response

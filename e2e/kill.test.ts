@@ -1,0 +1,165 @@
+/** A run over many pages goes on after whatever is killed under it: no page half, none twice, none left out. */
+import { execFileSync } from 'node:child_process';
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { afterAll, beforeAll, expect, test } from '@jest/globals';
+import { linkTo, shownRunSchema, sitesSchema, type RunInput, type ShownRun } from '#contract';
+import { larkspur } from '#sample';
+import { startApplication, type Application } from './application.ts';
+
+const PAGES = 100;
+const DOMAIN = 'larkspurvane.example';
+const folder = mkdtempSync(join(tmpdir(), 'zinc-kill-'));
+const data = join(folder, 'data');
+const shops = join(data, 'sites', DOMAIN, 'shops');
+const name = (at: number): string => `${String(at)}.html`;
+const html = (at: number): string =>
+  `<!doctype html>\r\n<html lang="en"><head><title>Shop ${String(at)}</title></head><body>${'<p>Words.\r\n'.repeat(400)}</body></html>`;
+
+let application: Application;
+const ask = (path: string, method = 'GET', body?: object): Promise<Response> =>
+  fetch(`${application.address}${path}`, {
+    method,
+    headers: { 'Content-Type': 'application/json' },
+    ...(body ? { body: JSON.stringify(body) } : {}),
+  });
+const idOf = async (answer: Promise<Response>): Promise<number> =>
+  ((await (await answer).json()) as { id: number }).id;
+
+beforeAll(async () => {
+  application = await startApplication(data);
+});
+afterAll(async () => {
+  await application.stop();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+/** A run as it stands; undefined while nobody answers. */
+async function look(id: number): Promise<ShownRun | undefined> {
+  const answer = await ask(linkTo('run', { id })).catch(() => undefined);
+  return answer?.ok ? shownRunSchema.parse(await answer.json()) : undefined;
+}
+
+async function settled(id: number): Promise<ShownRun> {
+  for (;;) {
+    const run = await look(id);
+    if (run && !['previewing', 'publishing'].includes(run.state)) return run;
+    await new Promise((resolve) => setTimeout(resolve, 100));
+  }
+}
+
+/** The processes of the application whose command line fits, without the shell that asks. */
+const processes = (pattern: string): readonly number[] =>
+  execFileSync('ps', ['-eo', 'pid=,args='], { encoding: 'utf8' })
+    .split('\n')
+    .filter((line) => line.includes(pattern) && (line.includes(data) || isOurs(line)))
+    .map((line) => Number(line.trim().split(/\s+/)[0]));
+const isOurs = (line: string): boolean => {
+  const pid = Number(line.trim().split(/\s+/)[0]);
+  const parent = execFileSync('ps', ['-o', 'ppid=', '-p', String(pid)], { encoding: 'utf8' }).trim();
+  return Number(parent) === application.process.pid;
+};
+const kill = (pattern: string): void => {
+  const found = processes(pattern);
+  expect(found.length).toBeGreaterThan(0);
+  for (const pid of found) process.kill(pid, 'SIGKILL');
+};
+
+const victims: Readonly<Record<string, () => Promise<void>>> = {
+  'the server': async () => {
+    kill('server/main.ts');
+    await restart();
+  },
+  MariaDB: async () => {
+    kill('mariadbd');
+    await look(0); // who starts it again is the application itself
+  },
+  'the site host': async () => {
+    kill('siteHost/main.ts');
+    await restart();
+  },
+  everything: async () => {
+    const all = ['server/main.ts', 'siteHost/main.ts', 'addressSearch/main.ts', 'mariadbd'].flatMap(
+      processes,
+    );
+    application.process.kill('SIGKILL');
+    for (const pid of all) process.kill(pid, 'SIGKILL');
+    await restart();
+  },
+};
+
+async function restart(): Promise<void> {
+  await application.stop('SIGTERM');
+  application = await startApplication(data);
+}
+
+const input: RunInput = {
+  act: 'place',
+  rules: [
+    {
+      name: '',
+      pages: { kind: 'pattern', pattern: 'shops/*' },
+      branch: null,
+      form: 'jsonld',
+      at: 'head',
+      existing: 'keep',
+      output: null,
+    },
+  ],
+};
+
+test('whatever is killed, a run is carried out once and whole', async () => {
+  mkdirSync(shops, { recursive: true });
+  for (let at = 0; at < PAGES; at += 1) writeFileSync(join(shops, name(at)), html(at));
+  const clients = (await (await ask('/api/clients')).json()) as { clients: { id: number; name: string }[] };
+  const clientId = clients.clients.find((client) => client.name.startsWith('Larkspur'))?.id ?? 0;
+  const branches = Array.from({ length: PAGES }, (_, at) => ({
+    label: `Shop ${String(at)}`,
+    record: { ...larkspur, id: '', url: `https://${DOMAIN}/shops/${name(at)}` },
+  }));
+  const imported = await ask(linkTo('importBranches', { id: clientId }), 'POST', {
+    title: 'shops',
+    branches,
+  });
+  expect(imported.status).toBe(201);
+  const { sites } = sitesSchema.parse(await (await ask(linkTo('sites', { id: clientId }))).json());
+  await settled(await idOf(ask(linkTo('readSite', { id: sites[0]?.id ?? 0 }), 'POST')));
+
+  for (const [victim, strike] of Object.entries(victims)) {
+    const id = await idOf(ask(linkTo('addRun', { id: clientId }), 'POST', input));
+    expect({ victim, counts: (await settled(id)).counts }).toEqual({ victim, counts: { planned: PAGES } });
+    await ask(linkTo('publishRun', { id }), 'POST');
+    await until(id, 10 + Math.floor(Math.random() * 60));
+    await strike();
+    let run = await settled(id);
+    // A host that was away leaves pages for whoever goes on with the run.
+    if (run.state === 'paused') {
+      await ask(linkTo('publishRun', { id }), 'POST');
+      run = await settled(id);
+    }
+    expect({ victim, state: run.state, counts: run.counts }).toEqual({
+      victim,
+      state: 'done',
+      counts: { written: PAGES },
+    });
+    for (let at = 0; at < PAGES; at += 1) {
+      const page = readFileSync(join(shops, name(at)), 'utf8');
+      expect(page.match(/zinc-post jsonld begin/g)).toHaveLength(1);
+      expect(page.replace(/<!-- zinc-post jsonld begin[\s\S]*?jsonld end -->\r?\n/, '')).toBe(html(at));
+    }
+    const back = await settled(await idOf(ask(linkTo('undoRun', { id }), 'POST')));
+    expect(back.counts).toEqual({ written: PAGES });
+    for (let at = 0; at < PAGES; at += 1) expect(readFileSync(join(shops, name(at)), 'utf8')).toBe(html(at));
+  }
+  expect(readdirSync(shops).filter((file) => !/^\d+\.html$/.test(file))).toEqual([]);
+}, 600_000);
+
+/** Waits until so many pages of a run are written. */
+async function until(id: number, count: number): Promise<void> {
+  for (;;) {
+    const run = await look(id);
+    if ((run?.counts['written'] ?? 0) >= count || run?.state === 'done') return;
+    await new Promise((resolve) => setTimeout(resolve, 20));
+  }
+}
