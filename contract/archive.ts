@@ -4,7 +4,10 @@ import { nameSchema } from './clients.ts';
 import { columnsSchema } from './branches.ts';
 import { ignoreInputSchema, judgingSchema } from './checks.ts';
 import { limits } from '#core/limits';
-import { formSchema, placementInputSchema } from './pages.ts';
+import { placementRuleSchema } from '#core/site';
+import { formSchema, placementInputSchema, scheduleSchema } from './pages.ts';
+import { rulesSchema } from './runs.ts';
+import { siteInputSchema } from './sites.ts';
 
 /** A file of the archive, by its path in it. */
 const fileSchema = z.string().min(1).max(800);
@@ -24,7 +27,14 @@ export const archiveSchema = z.object({
     judging: judgingSchema.pick({ profile: true, wants: true }),
     ignores: z.array(ignoreInputSchema).max(10_000),
     columns: columnsSchema.shape.columns,
+    rules: rulesSchema.shape.rules.default([]),
+    verifies: scheduleSchema.shape.verifies.default(''),
   }),
+  /** How sites are reached; what signs in there is in no archive. */
+  sites: z
+    .array(siteInputSchema.omit({ secret: true }))
+    .max(100)
+    .default([]),
   branches: z
     .array(z.object({ label: nameSchema, record: recordSchema, jsonld: fileSchema }))
     .max(limits.importRows),
@@ -33,12 +43,17 @@ export const archiveSchema = z.object({
       z.object({
         path: z.string().min(1).max(limits.pathLength),
         file: fileSchema,
+        /** The site it is a page of, by its place in the list; null for one that was handed in. */
+        site: z.number().int().nonnegative().nullable().default(null),
+        /** Whose own page it is, as somebody said: a branch’s, nobody’s (-1); null while nobody did. */
+        owner: z.number().int().min(-1).nullable().default(null),
         placements: z
           .array(
             z.object({
               branch: z.number().int().nonnegative(),
               form: formSchema,
               at: placementInputSchema.shape.at,
+              output: placementRuleSchema.shape.output,
             }),
           )
           .max(20),

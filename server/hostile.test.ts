@@ -27,6 +27,7 @@ import { sweep } from './jobs/sweeping.ts';
 import { openLog } from './log.ts';
 import { leaseJob, MOST_ATTEMPTS } from './store/jobs.ts';
 import { CheckedPageRow, ClientRow, JobRow, PageRow, PhotoRow } from './store/models.ts';
+import { keepSitePages } from './store/sitePages.ts';
 import { openTestServer, type TestServer } from './testing.ts';
 import { GivenUp, Threads } from './threads/threads.ts';
 import { placeOn } from './threads/pageWork.ts';
@@ -680,6 +681,39 @@ describe('the zip of a client', () => {
       .split('\n');
     return JSON.parse(lines.at(-1) ?? '{}') as Record<string, unknown>;
   };
+
+  test('holds sites without what signs in there, with their pages, owners and rules', async () => {
+    const access = { way: 'webdav', address: 'https://dav.shop.example/', user: 'x' };
+    const secret = { password: 'secret-of-the-shop', privateKey: '', passphrase: '' };
+    const asked = await api()
+      .post(of('/sites'))
+      .send({ name: 'Shop', url: 'https://shop.example/', access, secret })
+      .expect(201);
+    const siteId = (asked.body as { id: number }).id;
+    const [{ id: pageId } = { id: 0 }] = await keepSitePages({ id: siteId, clientId }, [
+      { path: 'index.html', bytes: page('on the site') },
+    ]);
+    await upload(of('/pages'), 'index.html', page('handed in'));
+    const rule = { name: 'Own', pages: { kind: 'own' }, form: 'jsonld', at: 'head' };
+    await api()
+      .put(of('/rules'))
+      .send({ rules: [rule] })
+      .expect(204);
+    await api()
+      .put(of('/owners'))
+      .send({ owners: [{ page: pageId, branch: null }] })
+      .expect(204);
+    const bytes = await exported();
+    expect((await contentsOf(bytes)).join()).not.toContain('secret-of-the-shop');
+    clientId = Number((await takeIn(bytes))['clientId']);
+    expect(await contentsOf(await exported())).toEqual(await contentsOf(bytes));
+    const kept = (await api().get(of('/sites')).expect(200)).body as { sites: unknown[] };
+    expect(kept.sites).toMatchObject([{ name: 'Shop', access, hasSecret: false, pages: 1 }]);
+    expect(await pages()).toMatchObject([
+      { path: 'index.html', site: null },
+      { path: 'index.html', site: { name: 'Shop' }, ownBranch: null },
+    ]);
+  });
 
   test('comes in again as it went out', async () => {
     const site = await zipped([['a/ü b.html', page('x')]]);

@@ -41,9 +41,13 @@ export function pageRoutes(threads: Threads, spool: Spool, fetcher: Fetcher): Ro
   );
   serve(router, api.pagesZip, async ({ parameters: { id }, response }) => {
     const pages = await pagePaths(id);
+    // Two sites may have pages of one path.
+    const isMixed = new Set(pages.map(({ siteId }) => siteId)).size > 1;
     response.attachment('pages.zip').type('application/zip');
     const files = pages.map((page) => ({
-      path: page.path,
+      path: isMixed
+        ? `${page.siteId === 0 ? 'handed-in' : `site-${String(page.siteId)}`}/${page.path}`
+        : page.path,
       open: async () => Readable.from([await sourceOf(page.id)]),
     }));
     return sendStream(zipOf(files), response);

@@ -104,7 +104,7 @@ export async function ownedPages(
 ): Promise<readonly { readonly id: number; readonly path: string; readonly owner: Owner | undefined }[]> {
   const pages = await PageRow.findAll({
     where: { clientId },
-    order: ['path'],
+    order: ['path', 'id'],
     attributes: ['id', 'path', 'siteId', 'ownerId', 'match'],
     raw: true,
   });

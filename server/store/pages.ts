@@ -28,7 +28,11 @@ const WITHOUT_SOURCE = { exclude: ['source'] };
 /** A client's pages with the state of what is placed on them, as their rows have it. */
 export async function listPages(clientId: number, worker: PageWorker): Promise<readonly Page[]> {
   const client = await findClient(clientId);
-  const pages = await PageRow.findAll({ where: { clientId }, order: ['path'], attributes: WITHOUT_SOURCE });
+  const pages = await PageRow.findAll({
+    where: { clientId },
+    order: ['path', 'id'],
+    attributes: WITHOUT_SOURCE,
+  });
   return describe(pages, client, worker);
 }
 
@@ -332,10 +336,16 @@ export async function restorePage(id: number): Promise<void> {
 }
 
 /** A client’s pages by their paths, without their sources, which are read one at a time. */
-export async function pagePaths(clientId: number): Promise<readonly { id: number; path: string }[]> {
+export async function pagePaths(
+  clientId: number,
+): Promise<readonly Pick<PageRow, 'id' | 'path' | 'siteId' | 'ownerId'>[]> {
   await findClient(clientId);
-  const pages = await PageRow.findAll({ where: { clientId }, order: ['path'], attributes: ['id', 'path'] });
-  return pages.map(({ id, path }) => ({ id, path }));
+  return PageRow.findAll({
+    where: { clientId },
+    order: ['path', 'id'],
+    attributes: ['id', 'path', 'siteId', 'ownerId'],
+    raw: true,
+  });
 }
 
 export const sourceOf = async (id: number): Promise<Buffer> =>
