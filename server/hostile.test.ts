@@ -710,8 +710,8 @@ describe('the zip of a client', () => {
     const kept = (await api().get(of('/sites')).expect(200)).body as { sites: unknown[] };
     expect(kept.sites).toMatchObject([{ name: 'Shop', access, hasSecret: false, pages: 1 }]);
     expect(await pages()).toMatchObject([
-      { path: 'index.html', site: null },
       { path: 'index.html', site: { name: 'Shop' }, ownBranch: null },
+      { path: 'index.html', site: null },
     ]);
   });
 
