@@ -9,5 +9,6 @@ export {
 } from './document.ts';
 export { insertionPoint, type Spot } from './insertion.ts';
 export { selectElements } from './select.ts';
+export { selectorOf } from './selector.ts';
 export { readDocument } from './readDocument.ts';
 export { textOffsets } from './textOffsets.ts';

@@ -5,6 +5,7 @@ export { handOverDigest, handOverSheet } from './handOver.ts';
 export * from './live.ts';
 export * from './placements.ts';
 export * from './placing.ts';
+export { POINTED, pointedSelector, pointingPreview } from './pointing.ts';
 export * from './preset.ts';
 export * from './treating.ts';
 export * from './verifying.ts';

@@ -100,6 +100,8 @@ export const useRunAct = () =>
 export const useRunSources = (id: number, page: number | undefined) =>
   useQuery({ ...queryOf('runSources', { id, page: page ?? 0 }), enabled: page !== undefined });
 
+export const usePageVersions = (id: number) => useQuery(queryOf('pageVersions', { id }));
+
 export const useLedger = (id: number) => useQuery(queryOf('ledger', { id }));
 
 /** What was last read on the live pages. */

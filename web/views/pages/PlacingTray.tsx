@@ -1,4 +1,4 @@
-import { Button, TextField } from '@mui/material';
+import { Button } from '@mui/material';
 import { useMemo, useState } from 'react';
 import type { Branch, Page } from '#contract';
 import {
@@ -21,7 +21,9 @@ import { Remark, Soft } from '../../parts/layout.tsx';
 import { GradeMark, SealMark } from '../../parts/Marks.tsx';
 import { Failure, Loading } from '../../parts/Notice.tsx';
 import { PaneBar } from '../../parts/Tray.tsx';
+import { ElementField } from './PointDialog.tsx';
 import { usePlacing } from './usePlacing.ts';
+import { VersionsButton } from './Versions.tsx';
 import { WovenRemarks } from './WovenRemarks.tsx';
 
 /** What can be placed, and where. */
@@ -42,7 +44,16 @@ const LABELS: Readonly<Record<Chosen, string>> = {
 };
 
 /** The page as it is beside the page as it will be, and the buttons that make it so. */
-export function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
+export function PlacingTray({
+  branch,
+  page,
+  onBack,
+}: {
+  branch: Branch;
+  page: Page;
+  /** Takes the page back to an earlier version. */
+  onBack: (digest: string) => void;
+}) {
   const [choice, setChoice] = useState<Chosen>('head');
   const [selector, setSelector] = useState('');
   const { form } = CHOICES[choice];
@@ -65,11 +76,7 @@ export function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
       <PaneBar title={`${page.path}: as it is, and as it will be`}>
         <BoxedChoice label="What to place, and where" options={LABELS} value={choice} onChange={setChoice} />
         {choice === 'element' && (
-          <TextField
-            label="CSS selector of the element"
-            value={selector}
-            onChange={({ target }) => setSelector(target.value)}
-          />
+          <ElementField source={source.data} path={page.path} selector={selector} onSelector={setSelector} />
         )}
         <Button
           variant="contained"
@@ -85,6 +92,7 @@ export function PlacingTray({ branch, page }: { branch: Branch; page: Page }) {
         <Button disabled={busy || !isPlaced} onClick={take}>
           Remove
         </Button>
+        <VersionsButton page={page} onBack={onBack} />
       </PaneBar>
       {asking && (
         <AskForeign
