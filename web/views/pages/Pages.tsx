@@ -104,7 +104,12 @@ function Surface({
             height={300}
             tray={
               page ? (
-                <PlacingTray key={page.id} branch={branch} page={page} />
+                <PlacingTray
+                  key={page.id}
+                  branch={branch}
+                  page={page}
+                  onBack={(digest) => onBegin({ act: 'version', pages: [{ id: page.id, digest }] })}
+                />
               ) : (
                 <PaneBar title="Difference" />
               )
@@ -123,14 +128,7 @@ function Surface({
               <Soft>{upload.busy || 'or drop them here'}</Soft>
               <Fill />
               {live.button}
-              <Button component="a" href={linkTo('handOver', { id: branch.id })}>
-                Hand-over sheet
-              </Button>
-              {pages.length > 0 && (
-                <Button component="a" href={linkTo('pagesZip', { id: branch.clientId })}>
-                  Download all as zip
-                </Button>
-              )}
+              <ToTakeAway branch={branch} hasPages={pages.length > 0} />
             </ActionBar>
             <SiteBar clientId={branch.clientId} />
             {live.outcome}
@@ -148,3 +146,17 @@ function Surface({
     </DropFrame>
   );
 }
+
+/** What goes out as a file: the sheet for whoever looks after a site, and the pages themselves. */
+const ToTakeAway = ({ branch, hasPages }: { branch: Branch; hasPages: boolean }) => (
+  <>
+    <Button component="a" href={linkTo('handOver', { id: branch.id })}>
+      Hand-over sheet
+    </Button>
+    {hasPages && (
+      <Button component="a" href={linkTo('pagesZip', { id: branch.clientId })}>
+        Download all as zip
+      </Button>
+    )}
+  </>
+);

@@ -43,17 +43,15 @@ const LABELS: Readonly<Record<Chosen, string>> = {
   element: 'NAP block behind an element',
 };
 
-/** The page as it is beside the page as it will be, and the buttons that make it so. */
-export function PlacingTray({
-  branch,
-  page,
-  onBack,
-}: {
-  branch: Branch;
-  page: Page;
+interface PlacingProps {
+  readonly branch: Branch;
+  readonly page: Page;
   /** Takes the page back to an earlier version. */
-  onBack: (digest: string) => void;
-}) {
+  readonly onBack: (digest: string) => void;
+}
+
+/** The page as it is beside the page as it will be, and the buttons that make it so. */
+export function PlacingTray({ branch, page, onBack }: PlacingProps) {
   const [choice, setChoice] = useState<Chosen>('head');
   const [selector, setSelector] = useState('');
   const { form } = CHOICES[choice];
