@@ -1,4 +1,4 @@
-import { cpSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { Op } from 'sequelize';
 import { demoClients, drawPhoto, sitePages, sitesFolder } from '#demo';
@@ -120,13 +120,12 @@ const fromFolder = (sites: string): Fetcher => ({
   isStandin: () => true,
   fetch: (url) => {
     const { hostname = '', pathname = '' } = parseUrl(url) ?? {};
-    try {
-      const bytes = readFileSync(join(sites, hostname, pathname.replace(/\/$/, '/index.html')));
-      const answer = { url, status: 200, contentType: 'text/html', headers: {}, redirects: [] };
-      return Promise.resolve({ ...answer, ok: true, bytes, milliseconds: 0 });
-    } catch {
-      return Promise.resolve({ ok: false, message: `${url} is not there.` });
-    }
+    const file = join(sites, hostname, pathname.replace(/\/$/, '/index.html'));
+    const isThere = existsSync(file);
+    const bytes = isThere ? readFileSync(file) : Buffer.alloc(0);
+    const status = isThere ? 200 : 404;
+    const answer = { url, status, bytes, contentType: 'text/html', headers: {}, redirects: [] };
+    return Promise.resolve({ ...answer, ok: true, milliseconds: 0 });
   },
 });
 

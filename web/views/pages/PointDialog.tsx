@@ -55,6 +55,7 @@ export function ElementField({
         label="CSS selector of the element"
         value={selector}
         onChange={({ target }) => onSelector(target.value)}
+        sx={{ width: 260 }}
       />
       <Button disabled={source === undefined} onClick={() => setPointing(true)}>
         Point at it
