@@ -246,6 +246,8 @@ export const clients = [
       },
       {
         label: 'Head office',
+        // Somebody has written into what was placed.
+        placed: { page: 'index.html', telephone: '(360) 555-0100', since: 'altered' },
         photos: [],
         record: {
           ...larkspur('index', {
@@ -363,8 +365,6 @@ export const clients = [
     branches: [
       {
         label: 'Saltby',
-        // Placed before the telephone number changed.
-        placed: { page: 'saltby.html', telephone: '020 7946 0312', since: '' },
         photos: ['front', 'frames'],
         record: {
           id: `${HOLLINS}/saltby.html#branch`,
@@ -402,8 +402,8 @@ export const clients = [
       },
       {
         label: 'Marl Cross',
-        // Somebody has written into what was placed.
-        placed: { page: 'marl-cross.html', telephone: '0117 496 0188', since: 'altered' },
+        // Placed before the telephone number changed.
+        placed: { page: 'marl-cross.html', telephone: '0117 496 0180', since: '' },
         photos: [],
         record: {
           id: `${HOLLINS}/marl-cross.html#branch`,

@@ -131,7 +131,7 @@ describe('the record in full', () => {
       /Name\s+Larkspur & Vane Veterinary Care/.test(document.querySelector('table')?.innerText ?? ''),
     );
     await hand.go(`/branches/${String(await hand.branchNamed('Tallow Bay'))}/pages`);
-    await hand.see('priceRange');
+    await hand.see('Night clinic, Gull Lane: out of date (Price range)');
     await record('Tallow Bay');
     await hand.page.click('[aria-label="Price range: use the client’s"]');
     expect((await told()).priceRange).toBe('$$$');
