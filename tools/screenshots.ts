@@ -109,6 +109,15 @@ await take('pages', `/branches/${branchId('Tallow Bay')}/pages`, async () => {
   await page.locator('::-p-aria([name="Prove the live page"][role="button"])').click();
   await page.waitForSelector('[data-live]');
 });
+await take('pages-outdated', `/branches/${branchId('Saltby')}/pages?tab=ledger`, async () => {
+  await page.waitForSelector('[data-outdated]');
+});
+await take('pages-run', `/branches/${quay}/pages`, async () => {
+  await page.locator('::-p-aria([name="Place by a rule"][role="button"])').click();
+  await page.locator('[role=dialog] button[type=submit]').click();
+  await page.waitForSelector('[data-run="ready"]');
+  await page.waitForSelector('.cm-merge-b');
+});
 await take('pages-woven', `/branches/${branchId('Saltby')}/pages`, async () => {
   await page.locator('::-p-aria([name="What to place, and where"][role="combobox"])').click();
   await page.locator('::-p-aria([name="Woven into the text that stands there"][role="option"])').click();
@@ -183,22 +192,5 @@ await take('branches', '/', async () => {
   await page.locator('::-p-aria([name="Find"][role="textbox"])').fill('(360) 555');
   await page.locator('::-p-aria([name="Replace by"][role="textbox"])').fill('360-555');
   await page.waitForSelector('[aria-label="What would change"]');
-});
-await take('trash', '/', async () => {
-  const request = { method: 'DELETE', headers: { Origin: address } };
-  const clientId = await clientOf('Quay Street');
-  const answer = await fetch(`${address}/api/clients/${clientId}/records`);
-  const sheet = (await answer.json()) as { branches: { record: object }[] };
-  const [first] = sheet.branches;
-  await fetch(`${address}/api/clients/${clientId}/branches/import`, {
-    method: 'POST',
-    headers: { Origin: address, 'Content-Type': 'application/json' },
-    body: JSON.stringify({ title: 'branches.csv', branches: [{ label: 'Net Loft', record: first?.record }] }),
-  });
-  const saltby = branchId('Saltby');
-  await fetch(`${address}/api/branches/${saltby}`, request);
-  await page.goto(`${address}/trash`, { waitUntil: 'networkidle0' });
-  await page.waitForSelector('table');
-  await fetch(`${address}/api/branches/${saltby}/restore`, { ...request, method: 'POST' });
 });
 await browser.close();

@@ -1,3 +1,3 @@
 export { nextStep } from './next.ts';
-export * from './state.ts';
+export { pagesStep, photosStep, recordStep } from './state.ts';
 export * from './step.ts';

@@ -14,7 +14,10 @@ export function recordStep(record: BusinessRecord): Step {
     : { state: 'proved', detail: 'complete' };
 }
 
-/** What was last read on a branch's live page. */
+/** How a branch stands whose site people write by hand, before its live page was read. */
+export const TO_HAND_OVER = 'to hand over';
+
+/** What was last read on a branch’s live page. */
 export interface SeenLive {
   readonly state: 'as-intended' | 'out-of-date' | 'altered' | 'absent' | 'unreachable';
   /** Whether the record is still the one that it was compared with. */
@@ -25,15 +28,13 @@ export interface SeenLive {
  * What stands of a branch's placements, by the state of each, and on its live page, where that was read: the more
  * urgent of both. A branch whose site nobody but people writes to has its live page alone.
  */
-export function pagesStep(states: readonly string[], live?: SeenLive): Step {
+export function pagesStep(states: readonly string[], live?: SeenLive, byHand = false): Step {
   const placed = placedStep(states);
-  if (!live) return placed;
+  if (!live) return byHand && states.length === 0 ? { state: 'missing', detail: TO_HAND_OVER } : placed;
   const seen = liveStep(live);
   if (states.length === 0) return seen;
   if (seen.state === 'proved')
-    return placed.state === 'proved'
-      ? { state: 'proved', detail: `${placed.detail}, live page too` }
-      : placed;
+    return placed.state === 'proved' ? { state: 'proved', detail: `${placed.detail}, live too` } : placed;
   return placed.state === 'proved' ? seen : placed;
 }
 

@@ -27,6 +27,27 @@ describe('a step', () => {
   );
 
   test.each([
+    [[], { state: 'as-intended', isCurrent: true }, false, 'proved', 'live page proved'],
+    [
+      [],
+      { state: 'as-intended', isCurrent: false },
+      false,
+      'out-of-date',
+      'changed since the live page was read',
+    ],
+    [[], { state: 'altered', isCurrent: true }, true, 'out-of-date', 'live page altered'],
+    [[], { state: 'absent', isCurrent: true }, true, 'missing', 'not on the live page'],
+    [[], { state: 'unreachable', isCurrent: true }, true, 'unproved', 'live page not reached'],
+    [['proved'], { state: 'as-intended', isCurrent: true }, false, 'proved', '1 proved, live too'],
+    [['proved'], { state: 'out-of-date', isCurrent: true }, false, 'out-of-date', 'live page out of date'],
+    [['absent'], { state: 'as-intended', isCurrent: true }, false, 'out-of-date', '1 of 1 out of date'],
+    [[], undefined, true, 'missing', 'to hand over'],
+    [['proved'], undefined, true, 'proved', '1 proved'],
+  ] as const)('of pages that are %j, live %j, by hand %j', (states, live, byHand, state, detail) =>
+    expect(pagesStep(states, live, byHand)).toEqual({ state, detail }),
+  );
+
+  test.each([
     [[], 'missing', 'no photos'],
     [['stamped', 'bare'], 'unproved', '1 of 2 stamped'],
     [['stamped'], 'proved', '1 of 1 stamped'],
@@ -47,6 +68,14 @@ describe('the steps of a branch', () => {
     [steps('should', 'proved', 'unproved'), 'photos', 'Stamp the photos'],
     [steps('should', 'proved', 'proved'), 'record', 'Complete the record'],
   ] as const)('say what comes next %#', (all, view, words) => expect(nextStep(all)).toEqual({ view, words }));
+
+  test('are handed over where people write the site by hand', () =>
+    expect(
+      nextStep({ ...steps('proved', 'missing', 'proved'), pages: pagesStep([], undefined, true) }),
+    ).toEqual({
+      view: 'pages',
+      words: 'Hand the markup over',
+    }));
 
   test('are done when all are proved', () =>
     expect(nextStep(steps('proved', 'proved', 'proved'))).toBeUndefined());

@@ -127,7 +127,13 @@ export async function trySite({ access, secret, id }: SiteTrial, gateway: SiteGa
   }
 }
 
-/** The sites' names and addresses, by number. */
+/** Whether a client has sites, and nobody writes to any of them but people. */
+export async function isByHand(clientId: number): Promise<boolean> {
+  const sites = await SiteRow.findAll({ where: { clientId }, attributes: ['access'], raw: true });
+  return sites.length > 0 && sites.every(({ access }) => !isWritten(siteAccessJson.read(access)));
+}
+
+/** The sites’ names and addresses, by number. */
 export async function siteNames(
   clientId: number,
 ): Promise<ReadonlyMap<number, Pick<SiteRow, 'id' | 'name' | 'url'>>> {

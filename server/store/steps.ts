@@ -9,6 +9,7 @@ import { groupedBy } from './grouped.ts';
 import { carriedBy } from './carried.ts';
 import { BranchRow, PageRow, PhotoRow, PlacementRow, type ClientRow } from './models.ts';
 import { photoState } from './photos.ts';
+import { isByHand } from './sites.ts';
 import { comparedWith, newestVerifications } from './verifications.ts';
 import { keepWorked, RULES, stillWorked } from './worked.ts';
 
@@ -31,7 +32,8 @@ export async function summariesOf(
   client: ClientRow,
   worker: PageWorker,
 ): Promise<readonly BranchSummary[]> {
-  const [pages, photos, live] = await Promise.all([
+  const [byHand, pages, photos, live] = await Promise.all([
+    isByHand(client.id),
     pageKeys(client.id),
     photoKeys(client.id),
     liveKeys(client.id),
@@ -44,6 +46,7 @@ export async function summariesOf(
       pages.get(id) ?? '',
       photos.get(id) ?? '',
       live.get(id) ?? '',
+      byHand,
     ].join('/');
   const known = new Map(
     rows.flatMap((row) => {
@@ -55,7 +58,7 @@ export async function summariesOf(
   for (let at = 0; at < stale.length; at += CHUNK) {
     if (at > 0) await new Promise((resolve) => setImmediate(resolve));
     const some = stale.slice(at, at + CHUNK);
-    const steps = await stepsOf(some, client, worker);
+    const steps = await stepsOf(some, client, byHand, worker);
     keepWorked(
       BranchRow,
       some.flatMap((row) => {
@@ -113,6 +116,7 @@ const liveKeys = (clientId: number): Promise<ReadonlyMap<number, string>> =>
 async function stepsOf(
   some: readonly BranchKey[],
   client: ClientRow,
+  byHand: boolean,
   worker: PageWorker,
 ): Promise<ReadonlyMap<number, Steps>> {
   const ids = some.map(({ id }) => id);
@@ -152,6 +156,7 @@ async function stepsOf(
             pages: pagesStep(
               (here.get(id) ?? []).map(({ state }) => state),
               live,
+              byHand,
             ),
             photos: photosStep((photos.get(id) ?? []).map((photo) => photoState(photo, record))),
           },
