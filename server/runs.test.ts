@@ -10,6 +10,7 @@ import {
   allVerifiedSchema,
   ledgerSchema,
   linkTo,
+  pageVersionsSchema,
   pagesSchema,
   runSourcesSchema,
   shownRunSchema,
@@ -18,6 +19,7 @@ import {
   type RunInput,
   type ShownRun,
 } from '#contract';
+import { outputSchema } from '#core/record';
 import type { PlacementRule } from '#core/site';
 import { guardedFetcher } from '#outside/fetcher.ts';
 import { larkspur } from '#sample';
@@ -303,6 +305,43 @@ describe('a run', () => {
     await api()
       .get(linkTo('run', { id: one.id }))
       .expect(404);
+  });
+
+  test('tells a record in its own way where the rule says so, and knows it again', async () => {
+    const { clientId } = await layOut('line.example');
+    const siteId = await addSite(clientId, { ...sftp, folder: '/line.example' }, 'line.example');
+    await read(siteId);
+    const output = outputSchema.parse({ block: { lines: 'one' } });
+    const footer: PlacementRule = { ...ownRule, form: 'microdata', at: 'body-end', output };
+    const { id } = await begin(clientId, { act: 'place', rules: [footer] });
+    expect(await publish(id)).toMatchObject({ counts: { written: 3 } });
+    const states = (await pagesOf(clientId)).flatMap(({ placements }) =>
+      placements.map(({ state }) => state),
+    );
+    expect(states).toEqual(['proved', 'proved', 'proved']);
+    expect((await begin(clientId, { act: 'renew', pages: null })).counts).toEqual({});
+    const several = await begin(clientId, { act: 'place', rules: [{ ...footer, output: null }] });
+    expect(several.counts).toEqual({ planned: 3 });
+  });
+
+  test('goes back to any version that a page had', async () => {
+    const { clientId } = await layOut('versions.example');
+    const siteId = await addSite(clientId, { ...sftp, folder: '/versions.example' }, 'versions.example');
+    await read(siteId);
+    const { id } = await begin(clientId, ownPages);
+    await publish(id);
+    const page = (await pagesOf(clientId)).find(({ path }) => path === 'shops/truro.html');
+    const { body } = await api()
+      .get(linkTo('pageVersions', { id: page?.id ?? 0 }))
+      .expect(200);
+    const { versions } = pageVersionsSchema.parse(body);
+    expect(versions.map(({ isNow }) => isNow)).toEqual([true, false]);
+    const first = { id: page?.id ?? 0, digest: versions.at(-1)?.digest ?? '' };
+    const back = await begin(clientId, { act: 'version', pages: [first] });
+    expect(back.counts).toEqual({ planned: 1 });
+    await publish(back.id);
+    expect(onSite('shops/truro.html', 'versions.example')).toBe(html('Truro'));
+    expect((await pagesOf(clientId)).find(({ id: one }) => one === page?.id)?.placements).toEqual([]);
   });
 
   test('publishes nothing without its site, keeps what is planned, and goes on when it is back', async () => {

@@ -17,6 +17,7 @@ import {
   PAGES_OF,
   PLACES,
   ruleOf,
+  TOLD,
   ruleFieldsOf,
   type RuleFields,
 } from './ruleFields.ts';
@@ -78,6 +79,7 @@ export function RuleDialog({
         />
         <span />
         <Where fields={fields} onChange={set} />
+        <Told fields={fields} onChange={set} />
         <LabelledSelect
           label="Markup of the branch that stands there already"
           value={fields.existing}
@@ -92,6 +94,9 @@ export function RuleDialog({
     </Frame>
   );
 }
+
+/** What visitors read in lines. */
+const IS_BLOCK: ReadonlySet<PlacedForm> = new Set<PlacedForm>(['microdata', 'rdfa', 'block']);
 
 interface Part {
   readonly fields: RuleFields;
@@ -120,6 +125,20 @@ function Which({ fields, onChange }: Part) {
     </>
   );
 }
+
+/** How visitors read it, where they do. */
+const Told = ({ fields, onChange }: Part) =>
+  IS_BLOCK.has(fields.form) && (
+    <>
+      <LabelledSelect
+        label="How it is told"
+        value={fields.told}
+        options={TOLD}
+        onChange={(told) => onChange({ told: TOLD.find(([one]) => one === told)?.[0] ?? 'record' })}
+      />
+      <span />
+    </>
+  );
 
 const isForHead = (form: PlacedForm): boolean => form === 'jsonld' || form === 'graph';
 

@@ -1,4 +1,5 @@
 import { readPlacement, usualPlacement, type PlacedForm, type Placement } from '#core/page';
+import { outputSchema } from '#core/record';
 import type { PlacementRule } from '#core/site';
 
 /** Which pages a rule may be about. */
@@ -23,6 +24,11 @@ export const EXISTING = [
   ['replace', 'goes'],
 ] as const;
 
+export const TOLD = [
+  ['record', 'as each record has it'],
+  ['line', 'in one line, as in a footer'],
+] as const;
+
 /** A rule as it is typed. */
 export interface RuleFields {
   readonly name: string;
@@ -33,6 +39,7 @@ export interface RuleFields {
   readonly place: (typeof PLACES)[number][0];
   readonly selector: string;
   readonly existing: (typeof EXISTING)[number][0];
+  readonly told: (typeof TOLD)[number][0];
 }
 
 export const emptyRule: RuleFields = {
@@ -44,6 +51,7 @@ export const emptyRule: RuleFields = {
   place: 'head',
   selector: '',
   existing: 'keep',
+  told: 'record',
 };
 
 const isPlain = (place: RuleFields['place']): place is 'head' | 'body-begin' | 'body-end' =>
@@ -62,7 +70,7 @@ export const isWhole = (fields: RuleFields): boolean =>
 
 /** The rule that was typed; `branch` is the one in hand. */
 export function ruleOf(fields: RuleFields, branch: number): PlacementRule {
-  const { name, pages, pattern, whose, form, existing } = fields;
+  const { name, pages, pattern, whose, form, existing, told } = fields;
   return {
     name: name.trim(),
     pages: pages === 'pattern' ? { kind: 'pattern', pattern: pattern.trim() } : { kind: pages },
@@ -70,12 +78,12 @@ export function ruleOf(fields: RuleFields, branch: number): PlacementRule {
     form,
     at: placementOf(fields) ?? 'body-end',
     existing,
-    output: null,
+    output: told === 'line' ? outputSchema.parse({ block: { lines: 'one' } }) : null,
   };
 }
 
 /** A kept rule, to be typed on. */
-export function ruleFieldsOf({ name, pages, branch, form, at, existing }: PlacementRule): RuleFields {
+export function ruleFieldsOf({ name, pages, branch, form, at, existing, output }: PlacementRule): RuleFields {
   const [side = '', ...selector] = at.split(':');
   const place = PLACES.find(([one]) => one === side)?.[0] ?? 'body-end';
   return {
@@ -87,5 +95,6 @@ export function ruleFieldsOf({ name, pages, branch, form, at, existing }: Placem
     place,
     selector: selector.join(':'),
     existing,
+    told: output?.block.lines === 'one' ? 'line' : 'record',
   };
 }
