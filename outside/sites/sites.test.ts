@@ -13,6 +13,7 @@ import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import ssh2 from 'ssh2';
 import type { SiteAccess } from '#core/site';
 import { siteHost } from '#standins/siteHost/main.ts';
 import { hostKeyIn, sftpServer } from '#standins/siteHost/sftp.ts';
@@ -24,7 +25,13 @@ const root = join(sites, 'shop.example');
 const secret = { password: demoUser.password, privateKey: '', passphrase: '' };
 const { key, fingerprint } = hostKeyIn(join(sites, '.key'));
 const http = createServer(siteHost(sites));
-const ssh = sftpServer(sites, key);
+const plainKey = ssh2.utils.generateKeyPairSync('ed25519');
+const lockedKey = ssh2.utils.generateKeyPairSync('ed25519', {
+  passphrase: 'a phrase of words',
+  cipher: 'aes256-ctr',
+  rounds: 16,
+});
+const ssh = sftpServer(sites, key, [plainKey.public, lockedKey.public]);
 let settings: SiteSettings;
 
 const at = (server: { address: () => unknown }): string =>
@@ -213,6 +220,20 @@ describe('signing in', () => {
       expect(String(problem)).not.toContain('hunter-2');
     },
   );
+
+  test('works with a key instead of a password, locked or not, and with no other', async () => {
+    const by = (privateKey: string, passphrase = '') =>
+      openSite(sftp, { password: '', privateKey, passphrase }, settings);
+    for (const site of [await by(plainKey.private), await by(lockedKey.private, 'a phrase of words')]) {
+      expect(await site.list()).toContain('index.html');
+      await site.close();
+    }
+    await expect(by(lockedKey.private, 'another')).rejects.toThrow('key cannot be read');
+    await expect(by(lockedKey.private)).rejects.toThrow('passphrase');
+    await expect(by('no key at all')).rejects.toThrow('key cannot be read');
+    const stranger = ssh2.utils.generateKeyPairSync('ed25519').private;
+    await expect(by(stranger)).rejects.toThrow('does not take the user');
+  });
 
   test('shows an unknown host’s key before anything is sent, and refuses another one', async () => {
     const unseen: unknown = await openSite({ ...sftp, hostKey: '' }, secret, settings).catch(

@@ -14,7 +14,7 @@ import {
   type Stats,
 } from 'node:fs';
 import { posix } from 'node:path';
-import ssh2, { type SFTPWrapper } from 'ssh2';
+import ssh2, { type AuthContext, type SFTPWrapper } from 'ssh2';
 import { below, demoUser, namesIn, statOf } from './siteFiles.ts';
 
 const { Server, utils } = ssh2;
@@ -32,17 +32,18 @@ export function hostKeyIn(file: string): { readonly key: string; readonly finger
 
 const digest = (text: string): Buffer => createHash('sha256').update(text).digest();
 
-/** Listens on a loopback port for whoever signs in as the demo's user. */
-export function sftpServer(folder: string, key: string): InstanceType<typeof Server> {
+/** Serves the folder to whoever signs in as the demo's user, with the password or with one of these keys (OpenSSH). */
+export function sftpServer(
+  folder: string,
+  key: string,
+  authorizedKeys: readonly string[] = [],
+): InstanceType<typeof Server> {
   return new Server({ hostKeys: [key] }, (client) => {
     client.on('error', () => undefined); // a connection that breaks off is no fault of ours
     client.on('authentication', (context) => {
-      const isUser =
-        context.method === 'password' &&
-        context.username === demoUser.user &&
-        timingSafeEqual(digest(context.password), digest(demoUser.password));
+      const isUser = context.username === demoUser.user && isKnown(context, authorizedKeys);
       if (isUser) context.accept();
-      else context.reject(['password']);
+      else context.reject(['password', 'publickey']);
     });
     // The types say less than the server has.
     (client as unknown as { setNoDelay: (noDelay: boolean) => void }).setNoDelay(true);
@@ -51,6 +52,20 @@ export function sftpServer(folder: string, key: string): InstanceType<typeof Ser
         accept().on('sftp', (begin) => new Session(folder, begin()));
       });
     });
+  });
+}
+
+/** Whether who signs in shows the password, or has the private half of a key. */
+function isKnown(context: AuthContext, authorizedKeys: readonly string[]): boolean {
+  if (context.method === 'password')
+    return timingSafeEqual(digest(context.password), digest(demoUser.password));
+  if (context.method !== 'publickey') return false;
+  return authorizedKeys.some((text) => {
+    const known = utils.parseKey(text);
+    if (known instanceof Error || !known.getPublicSSH().equals(context.key.data)) return false;
+    // A key is asked about first, without a signature.
+    const { blob, signature, hashAlgo } = context;
+    return !signature || !blob || known.verify(blob, signature, hashAlgo);
   });
 }
 
