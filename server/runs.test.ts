@@ -476,7 +476,7 @@ describe('a site', () => {
           branches: { id: number; steps: { pages: unknown } }[];
         }
       ).branches.find(({ id }) => id === branchId)?.steps.pages;
-    expect(await stepOf()).toMatchObject({ state: 'missing', detail: 'nothing placed' });
+    expect(await stepOf()).toMatchObject({ state: 'missing', detail: 'to hand over' });
     const sheet = (
       await api()
         .get(linkTo('handOver', { id: branchId }))
