@@ -324,6 +324,21 @@ describe('a run', () => {
     expect(several.counts).toEqual({ planned: 3 });
   });
 
+  test('alone changes a page of a site: the copy here never differs from what stands there', async () => {
+    const { clientId, branches } = await layOut('alone.example');
+    const siteId = await addSite(clientId, { ...sftp, folder: '/alone.example' }, 'alone.example');
+    await read(siteId);
+    const page = (await pagesOf(clientId)).find(({ path }) => path === 'shops/truro.html');
+    await api()
+      .put(linkTo('place', { id: page?.id ?? 0 }))
+      .send({ branchId: branches[0], form: 'jsonld', at: 'head' })
+      .expect(409);
+    await api()
+      .delete(linkTo('removePlaced', { id: page?.id ?? 0, form: 'jsonld' }))
+      .expect(409);
+    expect((await pagesOf(clientId)).flatMap(({ placements }) => placements)).toEqual([]);
+  });
+
   test('goes back to any version that a page had', async () => {
     const { clientId } = await layOut('versions.example');
     const siteId = await addSite(clientId, { ...sftp, folder: '/versions.example' }, 'versions.example');

@@ -1,5 +1,6 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { limits, megabytes } from '#core/limits';
+import { isPagePath } from '#core/link';
 
 /** A page's file as it stands on a site. */
 export interface SiteFile {
@@ -65,9 +66,32 @@ export async function exchange(
   return { state: 'changed', theirs: (await site.read(path))?.bytes };
 }
 
+/** What lies in a folder: pages and folders; what is neither, or leads elsewhere, is left out. */
+export interface SiteEntry {
+  readonly name: string;
+  readonly kind: 'folder' | 'file';
+}
+
+/** The pages of a site, folder by folder, sorted: at most so many, from so many folders, so deep. */
+export async function pagesBelow(
+  entriesOf: (folder: string) => Promise<readonly SiteEntry[]>,
+): Promise<readonly string[]> {
+  const pages: string[] = [];
+  const folders = [''];
+  for (let at = 0; at < folders.length && at < MOST_FOLDERS && pages.length < limits.sitePages; at += 1) {
+    const folder = folders[at] ?? '';
+    for (const { name, kind } of (await entriesOf(folder)).filter((entry) => isPlainName(entry.name))) {
+      const path = folder ? `${folder}/${name}` : name;
+      if (kind === 'folder' && path.split('/').length < DEEPEST) folders.push(path);
+      else if (kind === 'file' && isPagePath(path)) pages.push(path);
+    }
+  }
+  return pages.sort().slice(0, limits.sitePages);
+}
+
 /** Folders that are looked into on one site, and how deep they may lie in each other. */
-export const MOST_FOLDERS = 2000;
-export const DEEPEST = 20;
+const MOST_FOLDERS = 2000;
+const DEEPEST = 20;
 /** Nothing that is asked of a host may take longer. */
 export const ACT_MS = 20_000;
 
@@ -97,8 +121,7 @@ export function insidePath(path: string): string {
 }
 
 /** Whether a name that a host tells is one of a file in the folder that was asked about. */
-export const isPlainName = (name: string): boolean =>
-  name !== '' && !/[/\\\0]/.test(name) && !name.startsWith('.');
+const isPlainName = (name: string): boolean => name !== '' && !/[/\\\0]/.test(name) && !name.startsWith('.');
 
 /** Gives an act up that does not come to an end in time. */
 export async function inTime<T>(act: Promise<T>, doing: string, most = ACT_MS): Promise<T> {

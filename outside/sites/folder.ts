@@ -2,24 +2,22 @@ import { constants } from 'node:fs';
 import { lstat, open, readdir, realpath, rename, rm } from 'node:fs/promises';
 import { join, resolve, sep } from 'node:path';
 import { limits } from '#core/limits';
-import { isPagePath } from '#core/link';
 import { reason } from '../reason.ts';
 import {
-  DEEPEST,
   insidePath,
-  isPlainName,
-  MOST_FOLDERS,
   namesBeside,
+  pagesBelow,
   SiteProblem,
   tooLarge,
   type SiteConnection,
+  type SiteEntry,
 } from './connection.ts';
 
 /** A site in a folder of this machine. It has to lie below one of the folders that the settings allow. */
 export async function folderSite(folder: string, allowed: readonly string[]): Promise<SiteConnection> {
   const root = await allowedFolder(folder, allowed);
   return {
-    list: () => pagesBelow(root),
+    list: () => pagesBelow((folder) => entriesOf(root, folder)),
     read: async (path) => {
       const file = await fileAt(root, path);
       return file === undefined ? undefined : { bytes: await readFileAt(file, path), tag: '' };
@@ -107,19 +105,12 @@ async function writeWhole(
 const asProblem = (error: unknown, path: string, done: string): SiteProblem =>
   error instanceof SiteProblem ? error : new SiteProblem(`${path} could not be ${done}: ${reason(error)}.`);
 
-async function pagesBelow(root: string): Promise<readonly string[]> {
-  const pages: string[] = [];
-  const folders = [''];
-  for (let at = 0; at < folders.length && at < MOST_FOLDERS && pages.length < limits.sitePages; at += 1) {
-    const folder = folders[at] ?? '';
-    const entries = await readdir(join(root, folder), { withFileTypes: true }).catch((error: unknown) => {
-      throw asProblem(error, folder || root, 'read');
-    });
-    for (const entry of entries.filter(({ name }) => isPlainName(name))) {
-      const path = folder ? `${folder}/${entry.name}` : entry.name;
-      if (entry.isDirectory() && path.split('/').length < DEEPEST) folders.push(path);
-      else if (entry.isFile() && isPagePath(path)) pages.push(path);
-    }
-  }
-  return pages.sort().slice(0, limits.sitePages);
+async function entriesOf(root: string, folder: string): Promise<readonly SiteEntry[]> {
+  const entries = await readdir(join(root, folder), { withFileTypes: true }).catch((error: unknown) => {
+    throw asProblem(error, folder || root, 'read');
+  });
+  return entries.flatMap((entry): SiteEntry[] => {
+    if (entry.isDirectory()) return [{ name: entry.name, kind: 'folder' }];
+    return entry.isFile() ? [{ name: entry.name, kind: 'file' }] : [];
+  });
 }

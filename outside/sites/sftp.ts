@@ -2,20 +2,18 @@ import { createHash } from 'node:crypto';
 import { connect as connectSocket } from 'node:net';
 import Client, { type FileStats } from 'ssh2-sftp-client';
 import { limits } from '#core/limits';
-import { isPagePath } from '#core/link';
 import type { SiteAccess, SiteSecret } from '#core/site';
 import {
   ACT_MS,
-  DEEPEST,
   insidePath,
   inTime,
-  isPlainName,
-  MOST_FOLDERS,
   namesBeside,
+  pagesBelow,
   SiteProblem,
   tooLarge,
   UnknownHostKey,
   type SiteConnection,
+  type SiteEntry,
   type SiteFile,
 } from './connection.ts';
 
@@ -74,22 +72,16 @@ class SftpSite implements SiteConnection {
     this.#root = root;
   }
 
-  async list(): Promise<readonly string[]> {
-    const pages: string[] = [];
-    const folders = [''];
-    for (let at = 0; at < folders.length && at < MOST_FOLDERS && pages.length < limits.sitePages; at += 1) {
-      const folder = folders[at] ?? '';
+  list(): Promise<readonly string[]> {
+    return pagesBelow(async (folder) => {
       const entries = await this.#do(folder || 'The folder', 'listing', () =>
         this.#client.list(this.#at(folder)),
       );
-      for (const { name, type } of entries.filter((entry) => isPlainName(entry.name))) {
-        const path = folder ? `${folder}/${name}` : name;
-        // Links are passed over: where they lead is not ours to know.
-        if (type === 'd' && path.split('/').length < DEEPEST) folders.push(path);
-        else if (type === '-' && isPagePath(path)) pages.push(path);
-      }
-    }
-    return pages.sort().slice(0, limits.sitePages);
+      // Links are passed over: where they lead is not ours to know.
+      return entries.flatMap(({ name, type }): SiteEntry[] =>
+        type === 'l' ? [] : [{ name, kind: type === 'd' ? 'folder' : 'file' }],
+      );
+    });
   }
 
   async read(path: string): Promise<SiteFile | undefined> {

@@ -2,18 +2,16 @@ import { Agent as HttpAgent } from 'node:http';
 import { Readable } from 'node:stream';
 import { AuthType, createClient, parseXML, type WebDAVClient } from 'webdav';
 import { limits } from '#core/limits';
-import { isPagePath } from '#core/link';
 import type { SiteAccess, SiteSecret } from '#core/site';
 import { guardedAgent } from '../publicAddress.ts';
 import {
   ACT_MS,
-  DEEPEST,
   insidePath,
-  isPlainName,
-  MOST_FOLDERS,
+  pagesBelow,
   SiteProblem,
   tooLarge,
   type SiteConnection,
+  type SiteEntry,
   type SiteFile,
 } from './connection.ts';
 
@@ -58,18 +56,8 @@ class WebdavSite implements SiteConnection {
     this.#root = root;
   }
 
-  async list(): Promise<readonly string[]> {
-    const pages: string[] = [];
-    const folders = [''];
-    for (let at = 0; at < folders.length && at < MOST_FOLDERS && pages.length < limits.sitePages; at += 1) {
-      const folder = folders[at] ?? '';
-      for (const { name, isFolder } of await this.#entries(folder)) {
-        const path = folder ? `${folder}/${name}` : name;
-        if (isFolder && path.split('/').length < DEEPEST) folders.push(path);
-        else if (!isFolder && isPagePath(path)) pages.push(path);
-      }
-    }
-    return pages.sort().slice(0, limits.sitePages);
+  list(): Promise<readonly string[]> {
+    return pagesBelow((folder) => this.#entries(folder));
   }
 
   async read(path: string): Promise<SiteFile | undefined> {
@@ -103,7 +91,7 @@ class WebdavSite implements SiteConnection {
   }
 
   /** What lies in a folder (RFC 4918, 9.1 "PROPFIND", depth 1). What the host tells of other places is passed over. */
-  async #entries(folder: string): Promise<readonly { readonly name: string; readonly isFolder: boolean }[]> {
+  async #entries(folder: string): Promise<readonly SiteEntry[]> {
     const { status, bytes } = await this.#ask(
       'PROPFIND',
       folder,
@@ -117,13 +105,13 @@ class WebdavSite implements SiteConnection {
       throw new SiteProblem('The host’s list of the folder cannot be read. Nothing was changed.');
     });
     const here = this.#at(folder);
-    return multistatus.response.flatMap(({ href, propstat }) => {
+    return multistatus.response.flatMap(({ href, propstat }): SiteEntry[] => {
       const path = pathOf(href);
       if (!path?.startsWith(`${here}/`)) return [];
       const name = path.slice(here.length + 1).replace(/\/$/, '');
       const type: unknown = propstat?.prop.resourcetype;
       const isFolder = typeof type === 'object' && type !== null && 'collection' in type;
-      return isPlainName(name) ? [{ name, isFolder }] : [];
+      return [{ name, kind: isFolder ? 'folder' : 'file' }];
     });
   }
 

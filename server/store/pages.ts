@@ -240,6 +240,12 @@ async function changePage(
 ): Promise<number> {
   for (let attempt = 1; attempt <= ATTEMPTS; attempt += 1) {
     const read = await findPage(id);
+    if (read.siteId !== 0)
+      throw new Refusal(
+        409,
+        'A page of a site',
+        `${read.path} stands on a site: it is changed by a run, which writes it there. Nothing was changed.`,
+      );
     const source = Buffer.from(await change(read));
     const changeId = await whole(async (transaction) => {
       const page = await PageRow.findByPk(id, locked(transaction));
