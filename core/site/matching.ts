@@ -1,11 +1,10 @@
 import * as z from 'zod';
-import { knownBranches, numbersIn, type SiteBranch } from '#core/agreement';
+import { knownBranches, numbersIn, telephonesOf, type SiteBranch } from '#core/agreement';
 import { foldAddress } from '#core/address';
 import { foldUrl, parseUrl } from '#core/link';
 import { readTelephone } from '#core/phone';
 import { businessesIn, recordFromItem, type Reading } from '#core/reading';
 import { countryOf } from '#core/record';
-import { telephonesOf } from '#core/agreement';
 import { remembered } from '#core/text';
 
 /** Which branch a page is about, as far as it shows, and why. */
