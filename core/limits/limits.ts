@@ -26,6 +26,8 @@ export const limits = {
   threadMegabytes: 1024,
   /** Days that what was deleted can be brought back. */
   trashDays: 30,
+  /** A zip of photos as uploaded, bytes. */
+  photosZipBytes: 2 * 1024 * 1024 * 1024,
   /** A zip of pages as uploaded, bytes. */
   zipBytes: 100 * 1024 * 1024,
   /** Everything a zip holds when unpacked, bytes. */

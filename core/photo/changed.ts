@@ -1,6 +1,6 @@
 import type { StampFields } from './fields.ts';
 
-/** What of a stamp comes from the record, and what it is called. */
+/** The texts of a stamp that come from the record or from a wording, and what they are called. */
 const LABELS = {
   business: 'Name',
   street: 'Street',
@@ -11,27 +11,29 @@ const LABELS = {
   telephone: 'Telephone',
   email: 'Email',
   url: 'Page',
+  title: 'Title',
+  headline: 'Headline',
+  caption: 'Caption',
+  alt: 'Alternative text',
+  subject: 'Subject',
+  author: 'Author',
+  copyright: 'Copyright',
 } as const satisfies Partial<Record<keyof StampFields, string>>;
 
-/** What a photo was stamped with, as it was kept: of an earlier version it may lack fields. */
-type Stamped = Readonly<Record<string, unknown>>;
-
-const textOf = (value: unknown): string => (typeof value === 'string' ? value : '');
-const pointOf = (value: unknown): string =>
-  typeof value === 'object' && value !== null && 'latitude' in value && 'longitude' in value
-    ? `${String(value.latitude)}, ${String(value.longitude)}`
-    : '';
+const pointOf = ({ point }: StampFields): string =>
+  point ? `${String(point.latitude)}, ${String(point.longitude)}` : '';
 
 /** The facts that a photo carries otherwise than they are now; '' for nothing. */
 export function changedFields(
-  stamped: Stamped,
+  stamped: StampFields,
   now: StampFields,
 ): readonly { readonly label: string; readonly carried: string; readonly now: string }[] {
   const facts = (Object.keys(LABELS) as (keyof typeof LABELS)[]).map((field) => ({
     label: LABELS[field],
-    carried: textOf(stamped[field]),
+    carried: stamped[field],
     now: now[field],
   }));
-  const pin = { label: 'Coordinates', carried: pointOf(stamped['point']), now: pointOf(now.point) };
-  return [...facts, pin].filter((one) => one.carried !== one.now);
+  const pin = { label: 'Coordinates', carried: pointOf(stamped), now: pointOf(now) };
+  const words = { label: 'Keywords', carried: stamped.keywords.join(', '), now: now.keywords.join(', ') };
+  return [...facts, words, pin].filter((one) => one.carried !== one.now);
 }

@@ -1,14 +1,7 @@
 export { concat } from './bytes.ts';
 export { changedFields } from './changed.ts';
 export { dayTaken, readCarried, type Carried } from './carried.ts';
-export {
-  stampFields,
-  wordingsFor,
-  type MoreWords,
-  type StampFields,
-  type WordField,
-  type Wordings,
-} from './fields.ts';
+export { stampFields, stampFieldsSchema, type StampFields } from './fields.ts';
 export {
   formatOf,
   formats,
@@ -19,19 +12,25 @@ export {
 } from './formats.ts';
 export { readJpeg } from './jpeg.ts';
 export { personalIn } from './personal.ts';
-export { stampFieldNames } from './places.ts';
+export { imageElements, imageObjects, imageSitemap, type ToldPicture } from './pictureMarkup.ts';
+export { overlong } from './room.ts';
+export { photoReport } from './report.ts';
+export { stampFieldNames, type Policy, type StampField } from './places.ts';
 export { compareFields, provePhoto, sameImage, type ProofLine } from './proof.ts';
 export { sidecarPacket, stampPicture, type Stamping, type StampOptions, type StampResult } from './stamp.ts';
 export { wrappedPacket } from './sidecar.ts';
 export { readTags, tagTexts } from './tags.ts';
-export { planSet, wordsOfPicture, type OwnWords, type PlannedPicture } from './set.ts';
+export type { OwnWords } from './ownWords.ts';
+export { plannedAgain, planSet, subjectOf, type Picture, type PlannedPicture } from './set.ts';
 export {
+  commentFacts,
   commentOf,
+  firstStamp,
   policiesOf,
   stampJsonSchema,
   stampSchema,
   usualStamp,
   type StampSettings,
 } from './settings.ts';
-export { placeholders, wordingFaults } from './wording.ts';
+export { placeholders, wordingFaults, wordLists } from './wording.ts';
 export { readWords } from './wordsTable.ts';

@@ -1,22 +1,9 @@
-import type { Point } from '#core/pin';
 import type { BusinessRecord } from '#core/record';
 import { freeName } from '#core/text';
-import { stampFields, type StampFields, type Wordings } from './fields.ts';
+import { stampFields, type StampFields } from './fields.ts';
+import type { OwnWords } from './ownWords.ts';
 import { authorOf, commentOf, type StampSettings } from './settings.ts';
 import { fillWording, nameFromWording, placeholderTexts, wordLists, type Placeholder } from './wording.ts';
-
-/** The words that were typed for one picture; undefined for what was not, '' for what is to be blank. */
-export interface OwnWords {
-  readonly subject?: string;
-  readonly title?: string;
-  readonly headline?: string;
-  readonly caption?: string;
-  readonly keywords?: readonly string[];
-  readonly alt?: string;
-  /** The file's name, with or without its ending. */
-  readonly name?: string;
-  readonly point?: Point;
-}
 
 /** A picture of a set. */
 export interface Picture {
@@ -25,12 +12,21 @@ export interface Picture {
   readonly own: OwnWords;
   /** When it was taken, RFC 3339 full-date; ''. */
   readonly date: string;
+  /** Its number in the set, from 1; its place there where nothing is said. */
+  readonly number?: number;
 }
 
 /** What is written into a picture, and what its file is called then. */
 export interface PlannedPicture {
   readonly fields: StampFields;
   readonly name: string;
+  readonly number: number;
+}
+
+/** Titles and file names that other pictures have. */
+interface Taken {
+  readonly titles: readonly string[];
+  readonly names: readonly string[];
 }
 
 /**
@@ -42,18 +38,20 @@ export function planSet(
   settings: StampSettings,
   pictures: readonly Picture[],
   thisYear: string,
+  taken: Taken = { titles: [], names: [] },
 ): readonly PlannedPicture[] {
   const lists = wordLists(record, settings.lists);
-  const [titles, names] = [new Set<string>(), new Set<string>()];
+  const typed = pictures.flatMap(({ own }) => own.title ?? []);
+  const titles = new Set([...taken.titles, ...typed].map((title) => title.toLowerCase()));
+  const names = new Set(taken.names.map((name) => name.toLowerCase()));
   const comment = commentOf(settings, record);
-  return pictures.map(({ name, own, date }, at) => {
-    const number = at + 1;
+  return pictures.map(({ name, own, date, number = 0 }, at) => {
+    const place = number || at + 1;
     const { wordings } = settings;
     const texts = (subject: string, title: string): Readonly<Record<Placeholder, string>> =>
-      placeholderTexts(record, lists, { subject, title, number, date, thisYear });
+      placeholderTexts(record, lists, { subject, title, number: place, date, thisYear });
     const subject = own.subject ?? (fillWording(wordings.subject, texts('', '')) || subjectOf(name));
     const title = own.title ?? unlike(fillWording(wordings.title, texts(subject, '')), titles);
-    if (own.title) titles.add(own.title.toLowerCase());
     const all = texts(subject, title);
     const fields = stampFields(
       record,
@@ -72,7 +70,11 @@ export function planSet(
         point: own.point,
       },
     );
-    return { fields, name: freeName(nameOf(name, own.name, wordings.fileName, all), names) };
+    return {
+      fields,
+      name: freeName(nameOf(name, own.name, wordings.fileName, all), names),
+      number: place,
+    };
   });
 }
 
@@ -88,35 +90,23 @@ export function subjectOf(name: string): string {
   return text.length < 3 || words.every((word) => isCamera.test(word)) ? '' : text;
 }
 
-/** What is written into one picture: what was typed for it, over words meant for many, with placeholders filled in. */
-export function wordsOfPicture(
+/**
+ * What is written into a picture of a set now: its title stays the one that set it apart from others there, as long as
+ * nothing but the number behind it tells them apart.
+ */
+export function plannedAgain(
   record: BusinessRecord,
-  form: Wordings,
-  own: OwnWords,
-  picture: {
-    readonly name: string;
-    readonly number: number;
-    readonly date: string;
-    readonly thisYear: string;
-  },
-): { readonly wordings: Wordings; readonly subject: string; readonly headline: string } {
-  const lists = wordLists(record);
-  const subject = own.subject || subjectOf(picture.name);
-  const texts = (title: string): Readonly<Record<Placeholder, string>> =>
-    placeholderTexts(record, lists, { ...picture, subject, title });
-  const title = own.title || fillWording(form.title, texts(''));
-  const all = texts(title);
-  const keywords = own.keywords ?? form.keywords.map((word) => fillWording(word, all));
-  return {
-    wordings: {
-      title,
-      caption: own.caption || fillWording(form.caption, all),
-      alt: own.alt || fillWording(form.alt, all),
-      keywords: [...unrepeated(keywords)],
-    },
-    subject: own.subject ?? '',
-    headline: own.headline || title,
-  };
+  settings: StampSettings,
+  picture: Picture,
+  stampedTitle: string,
+  thisYear: string,
+): StampFields | undefined {
+  const again = (own: OwnWords): StampFields | undefined =>
+    planSet(record, settings, [{ ...picture, own }], thisYear)[0]?.fields;
+  const now = again(picture.own);
+  const isNumbered =
+    now && stampedTitle.startsWith(now.title) && /^ \d+$/.test(stampedTitle.slice(now.title.length));
+  return isNumbered && picture.own.title === undefined ? again({ ...picture.own, title: stampedTitle }) : now;
 }
 
 /** A title that no other picture of the set has. */

@@ -3,6 +3,7 @@ import { addressText } from '#core/address';
 import { visibleTelephone } from '#core/markup';
 import type { BusinessRecord } from '#core/record';
 import { policies, stampFieldNames } from './places.ts';
+import type { OwnWords } from './ownWords.ts';
 import { wordingFaults } from './wording.ts';
 
 const wording = z
@@ -17,7 +18,7 @@ const wording = z
   });
 
 /** The facts that a comment can say, in the order in which they are named. */
-const commentFacts = ['name', 'address', 'telephone', 'email', 'url'] as const;
+export const commentFacts = ['name', 'address', 'telephone', 'email', 'url'] as const;
 
 /** What is written into the pictures of a client, under a name: wordings, comment, author, copyright, and when. */
 export const stampSchema = z.strictObject({
@@ -59,17 +60,46 @@ export const stampSchema = z.strictObject({
   copyright: wording.default('© {year} {name}'),
   /** When a field is written; `always` where nothing is said, but author and copyright only where a picture has none. */
   when: z.partialRecord(z.enum(stampFieldNames), z.enum(policies)).default({}),
+  /** Whether what says something of a person or a device stays in the pictures. */
+  personal: z.enum(['keep', 'remove']).default('keep'),
 });
 export type StampSettings = Readonly<z.infer<typeof stampSchema>>;
 
 export const usualStamp: StampSettings = stampSchema.parse({});
 
-/** When the fields of a stamp are written: whose picture it is, is not changed unless that is asked for. */
-export const policiesOf = ({ when }: StampSettings): StampSettings['when'] => ({
-  author: 'empty',
-  copyright: 'empty',
-  ...when,
+/** The stamp that a set begins with, where nobody has chosen one: words that pictures have stay. */
+export const firstStamp: StampSettings = stampSchema.parse({
+  wordings: { title: '{subject}, {name}, {town}', alt: '{subject}' },
+  when: {
+    title: 'empty',
+    headline: 'empty',
+    caption: 'empty',
+    alt: 'empty',
+    keywords: 'empty',
+    subject: 'empty',
+  },
 });
+
+/**
+ * When the fields of a stamp are written: whose picture it is, is not changed unless that is asked for. What was typed
+ * for one picture (`own`) is written whatever it has.
+ */
+export function policiesOf({ when }: StampSettings, own: OwnWords = {}): StampSettings['when'] {
+  const typed = ownFields.filter((field) => {
+    const words = own[field];
+    return words !== undefined && words.length > 0 && when[field] !== 'remove';
+  });
+  return {
+    author: 'empty',
+    copyright: 'empty',
+    ...when,
+    ...Object.fromEntries(typed.map((field) => [field, 'always'] as const)),
+    ...(own.point && when.coordinates !== 'remove' ? { coordinates: 'always' } : {}),
+  };
+}
+
+/** The fields that words are typed for, picture by picture. */
+const ownFields = ['subject', 'title', 'headline', 'caption', 'alt', 'keywords'] as const;
 
 /** The comment that a stamp writes for a branch. */
 export function commentOf({ comment: { facts, lines } }: StampSettings, record: BusinessRecord): string {

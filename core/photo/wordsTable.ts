@@ -1,6 +1,6 @@
 import { readCsv } from '#core/csv';
 import { readPin } from '#core/pin';
-import type { OwnWords } from './set.ts';
+import type { OwnWords } from './ownWords.ts';
 
 /** The headings of a table of words, any of them in any order. */
 const wordHeadings = [
