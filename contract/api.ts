@@ -50,12 +50,17 @@ import {
   scheduleSchema,
 } from './pages.ts';
 import {
+  addedPhotosSchema,
+  branchStampSchema,
+  chosenPhotosSchema,
   jobSchema,
   jobsSchema,
-  photoSchema,
   photosSchema,
+  photoUseSchema,
   photoWordsSchema,
   stampInputSchema,
+  stampsSchema,
+  useInputSchema,
 } from './photos.ts';
 import {
   boxQuerySchema,
@@ -292,15 +297,37 @@ export const api = {
   photos: endpoint(paths.photos, 'A branch’s photos with what they carry.', {
     answer: photosSchema,
   }),
-  addPhoto: endpoint(paths.addPhoto, 'Takes in a photo.', {
+  addPhoto: endpoint(paths.addPhoto, 'Takes in a photo, or all photos of a zip.', {
     files: 'one',
-    answer: photoSchema,
+    answer: addedPhotosSchema,
     status: 201,
   }),
   photoWords: endpoint(paths.photoWords, 'Keeps the words that were typed for some photos.', {
     body: photoWordsSchema,
   }),
-  photosZip: endpoint(paths.photosZip, 'The stamped photos as a zip.', zip),
+  photosZip: endpoint(paths.photosZip, 'The stamped photos as a zip, with a manifest.', {
+    query: chosenPhotosSchema,
+    ...zip,
+  }),
+  photosReport: endpoint(paths.photosReport, 'The photos on one page to hand on.', {
+    query: chosenPhotosSchema,
+    sends: 'text/html',
+  }),
+  branchStamp: endpoint(paths.branchStamp, 'What the branch’s next photos are stamped with.', {
+    answer: branchStampSchema,
+  }),
+  saveBranchStamp: endpoint(paths.saveBranchStamp, 'Keeps it.', { body: branchStampSchema }),
+  stamps: endpoint(paths.stamps, 'The client’s stamps under their names.', { answer: stampsSchema }),
+  saveStamps: endpoint(paths.saveStamps, 'Keeps them.', { body: stampsSchema }),
+  addPhotoUse: endpoint(paths.addPhotoUse, 'Notes where a photo went.', {
+    body: useInputSchema,
+    answer: photoUseSchema,
+    status: 201,
+  }),
+  deletePhotoUse: endpoint(paths.deletePhotoUse, 'Forgets it.'),
+  fetchPhotoUse: endpoint(paths.fetchPhotoUse, 'Fetches the photo back from there, and compares it.', {
+    answer: photoUseSchema,
+  }),
   thumbnail: endpoint(paths.thumbnail, 'A small picture of a photo.', { sends: 'image/webp' }),
   stampedPhoto: endpoint(paths.stampedPhoto, 'A photo as it was stamped.', { sends: 'image/jpeg' }),
   deletePhoto: endpoint(paths.deletePhoto, 'Puts a photo into the trash.'),
@@ -315,6 +342,8 @@ export const api = {
   }),
   job: endpoint(paths.job, 'How far a job has come.', { answer: jobSchema }),
   cancelJob: endpoint(paths.cancelJob, 'Stops a job; what is done stays.', { answer: jobSchema }),
+  pauseJob: endpoint(paths.pauseJob, 'Lets a job rest behind the photo in hand.', { answer: jobSchema }),
+  resumeJob: endpoint(paths.resumeJob, 'Goes on with a job that rests.', { answer: jobSchema }),
   trash: endpoint(paths.trash, 'What was deleted and can be brought back.', { answer: trashSchema }),
   changes: endpoint(paths.changes, 'What can be undone as one.', { answer: changesSchema }),
   undo: endpoint(paths.undo, 'Undoes it, but for what was changed since.', {

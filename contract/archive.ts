@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { stampSchema } from '#core/photo';
 import { recordSchema } from '#core/record';
 import { nameSchema } from './clients.ts';
 import { columnsSchema } from './branches.ts';
@@ -6,6 +7,7 @@ import { ignoreInputSchema, judgingSchema } from './checks.ts';
 import { limits } from '#core/limits';
 import { placementRuleSchema } from '#core/site';
 import { formSchema, placementInputSchema, scheduleSchema } from './pages.ts';
+import { ownWordsSchema, stampsSchema, useInputSchema } from './photos.ts';
 import { rulesSchema } from './runs.ts';
 import { siteInputSchema } from './sites.ts';
 
@@ -28,6 +30,7 @@ export const archiveSchema = z.object({
     ignores: z.array(ignoreInputSchema).max(10_000),
     columns: columnsSchema.shape.columns,
     rules: rulesSchema.shape.rules.default([]),
+    stamps: stampsSchema.shape.stamps.default([]),
     verifies: scheduleSchema.shape.verifies.default(''),
   }),
   /** How sites are reached; what signs in there is in no archive. */
@@ -36,7 +39,15 @@ export const archiveSchema = z.object({
     .max(100)
     .default([]),
   branches: z
-    .array(z.object({ label: nameSchema, record: recordSchema, jsonld: fileSchema }))
+    .array(
+      z.object({
+        label: nameSchema,
+        record: recordSchema,
+        jsonld: fileSchema,
+        /** What its next photos are stamped with; null while nobody has chosen. */
+        stamp: stampSchema.nullable().default(null),
+      }),
+    )
     .max(limits.importRows),
   pages: z
     .array(
@@ -68,6 +79,12 @@ export const archiveSchema = z.object({
         original: fileSchema,
         /** The stamped file; null where there is none. */
         stamped: fileSchema.nullable(),
+        /** The file of XMP beside it; null where there is none. */
+        sidecar: fileSchema.nullable().default(null),
+        /** The words and the place that were given to it alone. */
+        own: ownWordsSchema.default({}),
+        /** Where it went. */
+        uses: z.array(useInputSchema).max(1000).default([]),
         /** What the last stamp wrote and what was read back, as JSON; null before the first. */
         stamp: z.unknown(),
       }),

@@ -23,7 +23,6 @@ import {
   provePhoto,
   readCarried,
   readContainer,
-  readJpeg,
   readTags,
   sidecarPacket,
   stampPicture,
@@ -249,14 +248,17 @@ function copy(from: number, to: number, start: number, end: number): void {
   }
 }
 
-/** SHA-256 of what in a picture's file is no metadata, hexadecimal; '' where it cannot be taken apart. */
-export function imageDigest(path: string): string {
-  const read = readContainer(readFileSync(path));
+/** SHA-256 of what in a picture is no metadata, hexadecimal; '' where it cannot be taken apart. */
+export function digestOfImage(bytes: Uint8Array): string {
+  const read = readContainer(bytes);
   if (!read.ok) return '';
   const hash = createHash('sha256');
   for (const stretch of read.container.image) hash.update(stretch);
   return hash.digest('hex');
 }
+
+/** The same for a file. */
+export const imageDigest = (path: string): string => digestOfImage(readFileSync(path));
 
 /** The first `head` and the last TAIL_BYTES bytes of a file, one behind the other; all of a shorter file. */
 function readEnds(file: number, size: number, head: number): Uint8Array {
@@ -298,38 +300,35 @@ export function takenOn(path: string): string {
 }
 
 export type PhotoReading =
-  | { readonly ok: true; readonly size: number; readonly carried: Carried | undefined }
+  | {
+      readonly ok: true;
+      readonly size: number;
+      readonly format: PictureFormat;
+      /** SHA-256 of the image, metadata left out; of the whole file where it cannot be taken apart. */
+      readonly digest: string;
+      readonly carried: Carried | undefined;
+    }
   | { readonly ok: false; readonly message: string };
 
 /** What a file carries that may be a photo, or why it is none that can be taken. */
 export function readPhoto(path: string): PhotoReading {
-  const file = openSync(path, 'r');
-  try {
-    const { size } = fstatSync(file);
-    let bytes = readEnds(file, size, HEAD_BYTES);
-    const format = formatOf(bytes);
-    if (!format) return { ok: false, message: NO_PICTURE };
-    if (format === 'JPEG') {
-      const read = readJpeg(bytes);
-      // Only a JPEG whose metadata are longer than its head needs to be read whole.
-      if (!read.ok && bytes.length < size) bytes = readEnds(file, size, size);
-    } else bytes = readEnds(file, size, size);
-    if (formats[format] === 'sidecar') return { ok: false, message: notWritten(format) };
+  const bytes = readFileSync(path);
+  const format = formatOf(bytes);
+  if (!format) return { ok: false, message: NO_PICTURE };
+  if (formats[format] !== 'sidecar') {
     const read = readContainer(bytes);
     if (!read.ok) return read;
-    const carried = readCarried(bytes);
-    const pixels = (carried?.width ?? 0) * (carried?.height ?? 0);
-    if (pixels > limits.photoPixels)
-      return {
-        ok: false,
-        message: `It has ${String(carried?.width)} × ${String(carried?.height)} pixels; at most ${String(limits.photoPixels / 1_000_000)} megapixels are taken. Make it smaller first.`,
-      };
-    return { ok: true, size, carried };
-  } finally {
-    closeSync(file);
   }
+  const carried = readCarried(bytes);
+  const pixels = (carried?.width ?? 0) * (carried?.height ?? 0);
+  if (pixels > limits.photoPixels)
+    return {
+      ok: false,
+      message: `It has ${String(carried?.width)} × ${String(carried?.height)} pixels; at most ${String(limits.photoPixels / 1_000_000)} megapixels are taken. Make it smaller first.`,
+    };
+  const digest = digestOfImage(bytes) || createHash('sha256').update(bytes).digest('hex');
+  return { ok: true, size: bytes.length, format, digest, carried };
 }
 
-const NO_PICTURE = 'This is no picture of a kind that is taken: JPEG, PNG or WebP.';
-const notWritten = (format: PictureFormat): string =>
-  `A ${format} cannot be written into; “zinc stamp” puts a file of XMP beside it. JPEG, PNG and WebP are taken here.`;
+const NO_PICTURE =
+  'This is no picture of a kind that is taken: JPEG, PNG and WebP are written into; TIFF, GIF, HEIC and AVIF get a file of XMP beside them.';

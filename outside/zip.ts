@@ -6,6 +6,7 @@ import yauzl from 'yauzl';
 import { ZipFile } from 'yazl';
 import { limits, megabytes } from '#core/limits';
 import { isPagePath, refusalOfPath } from '#core/link';
+import { isPictureName } from '#core/photo';
 
 /** A page out of a zip, or why it cannot be taken. */
 export type ZippedPage =
@@ -30,12 +31,57 @@ export async function* pagesInZip(file: string, whole: boolean): AsyncGenerator<
       yield { path, bytes: await readEntry(zip, entry) };
     }
   } catch (error) {
-    const reason = error instanceof Error ? error.message : String(error);
-    yield { path: name.slice(0, 200), reason: `It cannot be read to its end: ${reason}.` };
+    yield { path: name.slice(0, 200), reason: damage(error) };
   } finally {
     zip?.close();
   }
 }
+
+/** A picture out of a zip, written to a file, or why it cannot be taken. */
+export type ZippedPicture =
+  { readonly path: string; readonly file: string } | { readonly path: string; readonly reason: string };
+
+/**
+ * The pictures of a zip archive, one after the other, each written to the path that `spare` gives. The archive is not
+ * trusted, as with `pagesInZip`; one that cannot be taken comes with its reason, and the others go on. What is no
+ * picture by its name is passed over.
+ */
+export async function* picturesInZip(file: string, spare: () => string): AsyncGenerator<ZippedPicture> {
+  let zip: yauzl.ZipFile | undefined;
+  try {
+    zip = await openZip(file);
+    const entries: yauzl.Entry[] = [];
+    for await (const entry of eachEntry(zip)) {
+      if (isOurs(nameOf(entry)) && isPictureName(nameOf(entry))) entries.push(entry);
+      if (entries.length > limits.photosInSet) break;
+    }
+    let unpacked = 0;
+    for (const entry of entries.slice(0, limits.photosInSet)) {
+      const path = nameOf(entry);
+      const most = { each: limits.photoBytes, together: limits.photosZipBytes };
+      const reason = reasonAgainst(path, entry, unpacked, most);
+      unpacked += entry.uncompressedSize;
+      const to = spare();
+      const failed = reason || (await extractEntry(zip, entry, to).then(() => '', damage));
+      yield failed ? { path: path.slice(0, 200), reason: failed } : { path, file: to };
+    }
+    if (entries.length > limits.photosInSet)
+      yield {
+        path: 'the zip',
+        reason: `It holds more than ${String(limits.photosInSet)} photos; the rest was left.`,
+      };
+  } catch (error) {
+    yield { path: 'the zip', reason: damage(error) };
+  } finally {
+    zip?.close();
+  }
+}
+
+const damage = (error: unknown): string =>
+  `It cannot be read to its end: ${error instanceof Error ? error.message : String(error)}.`;
+
+/** Whether a path of an archive is a file that somebody put there, and not a system's own. */
+const isOurs = (path: string): boolean => !path.endsWith('/') && !/(^|\/)(__MACOSX\/|\.[^./])/.test(path);
 
 interface Directory {
   readonly pages: readonly { readonly path: string; readonly entry: yauzl.Entry }[];
@@ -56,8 +102,10 @@ async function directoryOf(zip: yauzl.ZipFile): Promise<Directory> {
       refused.push({ path: 'the zip', reason: `It holds more than ${String(limits.zipEntries)} files.` });
       break;
     }
-    if (path.endsWith('/') || /(^|\/)(__MACOSX\/|\.[^./])/.test(path) || !isPagePath(path)) continue;
-    const reason = paths.has(path) ? 'It stands in the zip twice.' : reasonAgainst(path, entry, unpacked);
+    if (!isOurs(path) || !isPagePath(path)) continue;
+    const reason = paths.has(path)
+      ? 'It stands in the zip twice.'
+      : reasonAgainst(path, entry, unpacked) || refusalOfPath(path);
     paths.add(path);
     if (reason) refused.push({ path: path.slice(0, 200), reason });
     else {
@@ -76,16 +124,15 @@ function reasonAgainst(
   path: string,
   { compressedSize, uncompressedSize, generalPurposeBitFlag }: yauzl.Entry,
   unpacked: number,
+  most = { each: limits.pageBytes, together: limits.unpackedBytes },
 ): string {
   if (yauzl.validateFileName(path) !== null) return 'Its path leads out of the archive’s folder.';
-  if (refusalOfPath(path)) return refusalOfPath(path);
   if ((generalPurposeBitFlag & 1) === 1) return 'It is encrypted.';
-  if (uncompressedSize > limits.pageBytes)
-    return `It has more than ${megabytes(limits.pageBytes)} when unpacked.`;
+  if (uncompressedSize > most.each) return `It has more than ${megabytes(most.each)} when unpacked.`;
   if (uncompressedSize > 65_536 && uncompressedSize > compressedSize * limits.zipRatio)
-    return 'It swells to hundreds of times its packed size, as no page does.';
-  if (unpacked + uncompressedSize > limits.unpackedBytes)
-    return `The zip holds more than ${megabytes(limits.unpackedBytes)} when unpacked.`;
+    return 'It swells to hundreds of times its packed size, as nothing of its kind does.';
+  if (unpacked + uncompressedSize > most.together)
+    return `The zip holds more than ${megabytes(most.together)} when unpacked.`;
   return '';
 }
 

@@ -80,7 +80,7 @@ export function createApp(parts: AppParts): Express {
     siteRoutes(gateway),
     runRoutes(threads),
     checkRoutes(threads, uploads),
-    photoRoutes(photos, threads, uploads),
+    photoRoutes({ store: photos, threads, spool: uploads, fetcher }),
     archiveRoutes(photos, threads, uploads),
     trashRoutes(),
     placeRoutes(search, fetcher),

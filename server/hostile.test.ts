@@ -10,6 +10,7 @@ import request from 'supertest';
 import { ZipFile } from 'yazl';
 import {
   addedPagesSchema,
+  addedPhotosSchema,
   branchSchema,
   jobSchema,
   pagesSchema,
@@ -79,11 +80,11 @@ const jpeg = (shade = 90) =>
     .toBuffer();
 const stampInput = (photoIds: readonly number[]) => ({
   photoIds,
-  title: 'Front',
-  caption: '',
-  keywords: [],
-  alt: '',
+  stamp: { wordings: { title: 'Front' } },
 });
+
+/** The photo that an upload gave. */
+const addedId = ({ body }: { body: unknown }): number => addedPhotosSchema.parse(body).photos[0]?.id ?? 0;
 
 /** A check at its end. */
 async function ended(checkId: number) {
@@ -101,7 +102,7 @@ describe('a deleted client', () => {
   test('answers nothing any more, whatever of it is asked for', async () => {
     const { added } = await addPage('index.html', page());
     const pageId = String(added[0]?.id);
-    const photo = idOf(await upload(photosPath(), 'a.jpg', await jpeg()).expect(201));
+    const photo = addedId(await upload(photosPath(), 'a.jpg', await jpeg()).expect(201));
     const checking = await api()
       .post(of('/checks'))
       .send({ source: { kind: 'pages' } });
@@ -515,7 +516,7 @@ describe('one bad thing', () => {
     const photos = [await jpeg(), deep, await withXmp('<x:xmpmeta'), await jpeg(20), await jpeg(30)];
     const ids: number[] = [];
     for (const [at, bytes] of photos.entries())
-      ids.push(idOf(await upload(photosPath(), `${String(at)}.jpg`, bytes).expect(201)));
+      ids.push(addedId(await upload(photosPath(), `${String(at)}.jpg`, bytes).expect(201)));
     // One whose bytes are gone.
     const lost = await PhotoRow.findByPk(ids[3]);
     await server.photos.remove(lost?.originalKey ?? '');

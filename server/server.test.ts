@@ -299,11 +299,11 @@ const jpeg = (shade = 120): Promise<Buffer> =>
     .toBuffer();
 const listed = async () => photosSchema.parse((await api().get(photosPath()).expect(200)).body).photos;
 
-async function stampAll(words: Record<string, unknown>): Promise<void> {
+async function stampAll(wordings: Record<string, unknown>): Promise<void> {
   const photoIds = (await listed()).map(({ id }) => id);
   const { body } = await api()
     .post(`/api/branches/${String(branchId)}/stamps`)
-    .send({ photoIds, title: '', caption: '', keywords: [], alt: '', ...words })
+    .send({ photoIds, stamp: { wordings } })
     .expect(202);
   const { id } = jobSchema.parse(body);
   const runner = server.runner();
@@ -328,17 +328,12 @@ describe('photos', () => {
     const { body } = await api()
       .get(`/api/photos/${String(first?.id)}/stamped`)
       .expect(200);
-    const fields = stampFields(larkspur, {
-      title: 'Front',
-      caption: 'Zoë’s practice',
-      keywords: [],
-      alt: '',
-    });
+    const words = { title: 'Front', caption: 'Zoë’s practice', keywords: [], alt: '' };
     expect(
       provePhoto(
         body as Buffer,
         originals[0] ?? Buffer.alloc(0),
-        { fields },
+        { fields: stampFields(larkspur, words) },
         (a, b) => Buffer.compare(a, b) === 0,
       ).proved,
     ).toBe(true);
@@ -354,34 +349,6 @@ describe('photos', () => {
       .expect(200);
     await save({ ...larkspur, telephone: '(360) 555-0199' }, 1);
     expect((await listed()).map(({ state }) => state)).toEqual(['out-of-date', 'out-of-date']);
-  });
-
-  test('keep words of their own, field by field, and wordings are filled in for each', async () => {
-    await save(larkspur, 0);
-    for (const name of ['front.jpg', 'ward.jpg']) await upload(photosPath(), name, await jpeg()).expect(201);
-    const [front, ward] = (await listed()).map(({ id }) => id);
-    const words = (photos: unknown) => api().put(`${photosPath()}/words`).send({ photos });
-    await Promise.all([
-      words([{ id: front, own: { subject: 'The door', keywords: ['door'] } }]).expect(204),
-      words([{ id: front, own: { title: 'Own title' } }]).expect(204),
-    ]);
-    await words([
-      { id: front, own: { keywords: [] } },
-      { id: ward, own: { alt: 'A ward' } },
-    ]).expect(204);
-    await words([{ id: ward, own: { colour: 'red' } }]).expect(400);
-    expect((await listed()).map(({ own }) => own)).toEqual([
-      { subject: 'The door', title: 'Own title' },
-      { alt: 'A ward' },
-    ]);
-    await stampAll({ title: '{subject} in {town} {number}', caption: '{title}' });
-    expect((await listed()).map(({ state, wordings }) => [state, wordings])).toEqual([
-      ['stamped', { title: 'Own title', caption: 'Own title', keywords: [], alt: '' }],
-      [
-        'stamped',
-        { title: 'ward in Port Ellery 2', caption: 'ward in Port Ellery 2', keywords: [], alt: 'A ward' },
-      ],
-    ]);
   });
 
   test('that are no sound JPEG or too large are refused with the reason', async () => {
@@ -400,7 +367,8 @@ describe('photos', () => {
   });
 
   test('that are deleted come back', async () => {
-    const id = idOf(await upload(photosPath(), 'a.jpg', await jpeg()));
+    await upload(photosPath(), 'a.jpg', await jpeg()).expect(201);
+    const id = (await listed())[0]?.id;
     await api()
       .delete(`/api/photos/${String(id)}`)
       .expect(204);
@@ -413,7 +381,7 @@ describe('photos', () => {
 });
 
 describe('a job', () => {
-  const input = { photoIds: [1], title: '', caption: '', keywords: [], alt: '' };
+  const input = { photoIds: [1], stamp: null };
 
   test('is taken by one process only, given up by none, and taken again when its lease ran out', async () => {
     const now = new Date();

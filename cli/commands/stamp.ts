@@ -176,7 +176,7 @@ function stampOne(
   const { fields, name } = planned;
   const how: FileStampOptions = {
     policies: policiesOf(settings),
-    removesPersonal: values['remove-personal'],
+    removesPersonal: values['remove-personal'] || settings.personal === 'remove',
     sidecar: values.sidecar,
   };
   const stamped = stampFile(photo, join(folder, name), fields, how);

@@ -1,16 +1,22 @@
-import { stampFields } from '#core/photo';
+import { policiesOf, type StampFields } from '#core/photo';
+import type { BusinessRecord } from '#core/record';
 import type { PhotoStore } from '../gateways/photoStore.ts';
 import { findBranch, recordOf } from '../store/branches.ts';
 import { endJob, noteProgress } from '../store/jobs.ts';
-import type { JobRow } from '../store/models.ts';
-import { PhotoRow, stampingJson } from '../store/models.ts';
-import { keepStamp, moreOf, plainFields, wordsOfPhoto } from '../store/photos.ts';
+import { PhotoRow, stampingJson, type JobRow, type Stamp } from '../store/models.ts';
+import { ownOf, plannedPhotos, type PhotoPlan } from '../store/photoPlan.ts';
+import { allPhotos, keepStamp } from '../store/photos.ts';
+import { stampOfBranch } from '../store/stamps.ts';
 import type { StampOutcome } from '../threads/photoWork.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
 
+/** Photos that are stamped at the same time: as many as there are threads. */
+const AT_ONCE = 2;
+
 /**
- * Stamps the photos of a job from where it stands, one by one, in a thread. A photo that cannot be stamped is
- * told with its reason, and the others go on. Stops when the job is no longer wanted or `stopped` says so.
+ * Stamps the photos of a job from where it stands, a few at a time, in threads. A photo that cannot be stamped is
+ * told with its reason, and the others go on. Stops when the job is no longer wanted or `stopped` says so. What is
+ * written is planned once, over the whole job, so that no two titles and no two names are alike.
  */
 export async function runStamping(
   job: JobRow,
@@ -18,36 +24,54 @@ export async function runStamping(
   threads: Threads,
   stopped: () => boolean,
 ): Promise<'done' | 'stopped'> {
-  const { photoIds, edited, ...form } = stampingJson.read(job.input);
-  const record = await recordOf(await findBranch(job.branchId ?? 0));
+  const { photoIds, stamp } = stampingJson.read(job.input);
+  const branch = await findBranch(job.branchId ?? 0);
+  const record: BusinessRecord = await recordOf(branch);
+  const year = String(new Date().getFullYear());
+  const all = await allPhotos(branch.id);
+  const planned = plannedPhotos(all, new Set(photoIds), record, stamp, stampOfBranch(branch), year);
   let { failed } = job;
-  for (let at = job.done; at < photoIds.length; at += 1) {
+  for (let at = job.done; at < photoIds.length; at += AT_ONCE) {
     if (stopped()) return 'stopped';
-    const photo = await PhotoRow.findByPk(photoIds[at]);
-    if (photo?.branchId === job.branchId && !(await stampOne(photo, at + 1))) failed += 1;
-    if (!(await noteProgress(job, { done: at + 1, failed }))) return 'stopped';
+    const some = photoIds.slice(at, at + AT_ONCE);
+    const done = await Promise.all(some.map((id) => stampOne(id, planned.get(id))));
+    failed += done.filter((one) => !one).length;
+    if (!(await noteProgress(job, { done: at + some.length, failed }))) return 'stopped';
   }
   await endJob(job, 'done');
   return 'done';
 
-  async function stampOne(photo: PhotoRow, number: number): Promise<boolean> {
-    const words = wordsOfPhoto(photo, form, edited, { record, number });
-    const fields = stampFields(record, words.wordings, moreOf(words));
-    const outcome = await threads
-      .stampPhoto(store.location, photo.originalKey, fields)
+  async function stampOne(id: number, plan: PhotoPlan | undefined): Promise<boolean> {
+    const photo = await PhotoRow.findByPk(id);
+    if (!photo || !plan) return true; // it was deleted meanwhile
+    const own = ownOf(photo);
+    const { settings, fields, name } = plan;
+    const how = { policies: policiesOf(settings, own), removesPersonal: settings.personal === 'remove' };
+    const outcome = await stampedIn(photo, fields, how);
+    const kept = { ...plan, ownName: own.name ?? '' };
+    if (!outcome.ok) {
+      const { stampedKey, sidecarKey } = photo;
+      const failure: Stamp = { ...kept, message: outcome.message, remarks: [], proof: [] };
+      await keepStamp(photo, { stampedKey, sidecarKey }, failure);
+      return false;
+    }
+    const { stampedKey, sidecarKey, proved, lines, remarks } = outcome;
+    const message = proved ? '' : 'The file was written, but not all reads back as it was meant.';
+    const stamped: Stamp = { ...kept, name, message, remarks: [...remarks], proof: [...lines] };
+    for (const key of await keepStamp(photo, { stampedKey, sidecarKey }, stamped)) await store.remove(key);
+    return proved;
+  }
+
+  function stampedIn(
+    { originalKey }: PhotoRow,
+    fields: StampFields,
+    how: Parameters<Threads['stampPhoto']>[3],
+  ): Promise<StampOutcome> {
+    return threads
+      .stampPhoto(store.location, originalKey, fields, how)
       .catch((error: unknown): StampOutcome => {
         if (error instanceof GivenUp) return { ok: false, message: error.message };
         throw error;
       });
-    const kept = { fields: plainFields(fields), ...words };
-    if (!outcome.ok) {
-      await keepStamp(photo, photo.stampedKey, { ...kept, message: outcome.message, proof: [] });
-      return false;
-    }
-    const { key, proved, lines } = outcome;
-    const message = proved ? '' : 'The file was written, but not all reads back as it was meant.';
-    const replaced = await keepStamp(photo, key, { ...kept, message, proof: [...lines] });
-    if (replaced) await store.remove(replaced);
-    return proved;
   }
 }

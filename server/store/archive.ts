@@ -13,6 +13,7 @@ import { columnsOf, eachBranch, sheetOf } from './imports.ts';
 import type { ClientRow } from './models.ts';
 import {
   clientJson,
+  branchStampJson,
   photoJson,
   PhotoRow,
   placementOutputJson,
@@ -22,6 +23,7 @@ import {
   SiteRow,
   type BranchRow,
 } from './models.ts';
+import { usesOf } from './photoUses.ts';
 import { pagePaths, sourceOf } from './pages.ts';
 
 const numbered = (at: number): string => String(at + 1).padStart(4, '0');
@@ -77,6 +79,7 @@ function* manifestPieces(
       label: branch.label,
       record: recordJson.read(branch.record),
       jsonld,
+      stamp: branch.stamp === null ? null : branchStampJson.read(branch.stamp),
     };
     yield `${before}${JSON.stringify(part)}`;
     before = ',\n';
@@ -99,6 +102,7 @@ async function clientPart(client: ClientRow): Promise<Archive['client']> {
     ignores: ignores.map(({ code, page, excerpt, reason }) => ({ code, page, excerpt, reason })),
     columns: (await columnsOf(client.id)).columns,
     rules: clientJson.rules.read(client.rules),
+    stamps: clientJson.stamps.read(client.stamps),
     verifies: client.verifies,
   };
 }
@@ -149,25 +153,33 @@ async function photoParts(
 ): Promise<Archive['photos']> {
   const photos = await PhotoRow.findAll({
     where: { branchId: { [Op.in]: branches.map(({ id }) => id) } },
-    order: ['branchId', 'name', 'id'],
+    order: ['id'],
   });
+  const uses = await usesOf(photos.map(({ id }) => id));
   const names = new Set<string>();
   const parts: Archive['photos'] = [];
-  for (const { branchId, name, originalKey, stampedKey, stamp } of photos) {
+  for (const photo of photos) {
+    const { branchId, name, originalKey, stampedKey, sidecarKey, stamp } = photo;
     const branch = placeOf.get(branchId);
     const original = await store.stream(originalKey);
     if (branch === undefined || !original) continue;
     const stamped = stampedKey ? await store.stream(stampedKey) : undefined;
-    const file = freeName(`${numbered(branch)}/${fileName(name.replace(/\.[^.]*$/, ''))}.jpg`, names);
-    const put = (folder: string, { bytes }: NonNullable<typeof stamped>): string => {
-      files.push({ path: `${folder}/${file}`, open: () => Promise.resolve(bytes()), compress: false });
-      return `${folder}/${file}`;
+    const sidecar = sidecarKey ? await store.stream(sidecarKey) : undefined;
+    const ending = /\.[a-z0-9]{1,5}$/i.exec(name)?.[0].toLowerCase() ?? '.jpg';
+    const file = freeName(`${numbered(branch)}/${fileName(name.replace(/\.[^.]*$/, ''))}${ending}`, names);
+    const put = (folder: string, { bytes }: NonNullable<typeof stamped>, end = ''): string => {
+      const path = `${folder}/${file}${end}`;
+      files.push({ path, open: () => Promise.resolve(bytes()), compress: false });
+      return path;
     };
     parts.push({
       branch,
       name,
       original: put('photos', original),
       stamped: stamped ? put('stamped', stamped) : null,
+      sidecar: sidecar ? put('stamped', sidecar, '.xmp') : null,
+      own: photoJson.own.read(photo.own),
+      uses: (uses.get(photo.id) ?? []).map(({ kind, address, date }) => ({ kind, address, date })),
       stamp: photoJson.stamp.read(stamp),
     });
   }

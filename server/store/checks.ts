@@ -172,7 +172,7 @@ function describeCheck(check: CheckRow, job: JobRow | undefined, sums: Sums | un
     title: check.title,
     kind: check.kind,
     profile: check.profile,
-    state: job?.state ?? 'done',
+    state: job === undefined || job.state === 'paused' ? 'done' : job.state,
     total,
     done: total - waiting,
     unread,

@@ -47,7 +47,10 @@ export async function latestJobs(runIds: readonly number[]): Promise<ReadonlyMap
 export async function openJobs(branchId: number): Promise<readonly Job[]> {
   await findBranch(branchId);
   return (
-    await JobRow.findAll({ where: { branchId, state: { [Op.in]: ['waiting', 'running'] } }, order: ['id'] })
+    await JobRow.findAll({
+      where: { branchId, state: { [Op.in]: ['waiting', 'running', 'paused'] } },
+      order: ['id'],
+    })
   ).map(describeJob);
 }
 
@@ -56,8 +59,25 @@ export async function cancelJob(id: number): Promise<Job> {
   await findJob(id);
   await JobRow.update(
     { state: 'cancelled', leasedUntil: null },
+    { where: { id, state: { [Op.in]: ['waiting', 'running', 'paused'] } } },
+  );
+  return showJob(id);
+}
+
+/** Lets a job rest: it stops before its next photo, and what is done stays. */
+export async function pauseJob(id: number): Promise<Job> {
+  await findJob(id);
+  await JobRow.update(
+    { state: 'paused', leasedUntil: null },
     { where: { id, state: { [Op.in]: ['waiting', 'running'] } } },
   );
+  return showJob(id);
+}
+
+/** Goes on with a job that rests. */
+export async function resumeJob(id: number): Promise<Job> {
+  await findJob(id);
+  await JobRow.update({ state: 'waiting', attempts: 0 }, { where: { id, state: 'paused' } });
   return showJob(id);
 }
 

@@ -1,13 +1,13 @@
 import { col, fn, Op } from 'sequelize';
 import type { ChangedFact, Ledger } from '#contract';
 import { handOverDigest } from '#core/page';
-import { changedFields, stampFields } from '#core/photo';
+import { changedFields } from '#core/photo';
 import { factLabel, type BusinessRecord } from '#core/record';
 import type { PageWorker } from '../threads/pageWork.ts';
 import { findClient, recordsOf } from './branches.ts';
-import { BranchRow, HandOverRow, photoJson, PhotoRow } from './models.ts';
+import { BranchRow, HandOverRow, PhotoRow } from './models.ts';
 import { listPages } from './pages.ts';
-import { moreOf, photoState } from './photos.ts';
+import { fieldsNow, photoState, stampOf } from './photoPlan.ts';
 import { listVerified } from './verifications.ts';
 
 /** Nobody reads more of a list, and whoever brings it up to date does so with all of them. */
@@ -70,9 +70,8 @@ async function stalePhotos(known: ReadonlyMap<number, Known>): Promise<Ledger['p
   });
   return photos.flatMap((photo) => {
     const branch = known.get(photo.branchId);
-    const stamp = photoJson.stamp.read(photo.stamp);
-    if (!branch || !stamp || photoState(photo, branch.record) !== 'out-of-date') return [];
-    const now = stampFields(branch.record, stamp.wordings, moreOf(stamp));
+    const [stamp, now] = branch ? [stampOf(photo), fieldsNow(photo, branch.record)] : [];
+    if (!branch || !stamp || !now || photoState(photo, branch.record) !== 'out-of-date') return [];
     const changes = changedFields(stamp.fields, now).map((one) => ({ ...one }));
     return [{ id: photo.id, name: photo.name, branchId: photo.branchId, branchLabel: branch.label, changes }];
   });

@@ -5,6 +5,7 @@ import { nothingLost } from './migration004.ts';
 import { statesOnRows } from './migration005.ts';
 import { placesAndWords } from './migration006.ts';
 import { sitesAndRuns } from './migration007.ts';
+import { photosOfTheirOwn } from './migration008.ts';
 
 /** Every step the database has taken, oldest first. A step that has landed is never changed. */
 const migrations = [
@@ -173,6 +174,7 @@ const migrations = [
   statesOnRows,
   placesAndWords,
   sitesAndRuns,
+  photosOfTheirOwn,
 ];
 
 /** Brings the database to the newest step. */

@@ -1,51 +1,15 @@
-import { isDeepStrictEqual } from 'node:util';
 import { Op } from 'sequelize';
-import * as z from 'zod';
-import type { OwnPhotoWords, Photo, PhotoWords } from '#contract';
-import {
-  dayTaken,
-  stampFields,
-  wordingsFor,
-  wordsOfPicture,
-  type Carried,
-  type MoreWords,
-  type StampFields,
-  type WordField,
-  type Wordings,
-} from '#core/photo';
+import type { Photo, PhotoWords, TypedPhotoWords } from '#contract';
+import { isDisguised, type PictureFormat } from '#core/photo';
 import type { BusinessRecord } from '#core/record';
+import type { PhotoReading } from '#outside/stamper.ts';
 import { notFound } from '../problem.ts';
 import { findBranch, recordOf } from './branches.ts';
+import { findPhoto } from './findPhoto.ts';
 import { photoJson, PhotoRow, type Stamp } from './models.ts';
+import { ownOf, photoState, stampOf } from './photoPlan.ts';
+import { usesOf } from './photoUses.ts';
 import { locked, whole } from './transaction.ts';
-
-const readStamp = ({ stamp }: PhotoRow): Stamp | null => photoJson.stamp.read(stamp);
-
-/** Fields as JSON has them, so that stored ones and new ones can be compared. */
-export const plainFields = (fields: StampFields): Stamp['fields'] =>
-  JSON.parse(JSON.stringify(fields)) as Stamp['fields'];
-
-/** The words for a photo where a form is meant for many (see `wordingsFor`), under what was typed for it alone. */
-export function wordsOfPhoto(
-  photo: PhotoRow,
-  form: Wordings,
-  edited: readonly WordField[],
-  { record, number }: { readonly record: BusinessRecord; readonly number: number },
-): Pick<Stamp, 'wordings' | 'subject' | 'headline'> {
-  const carried = photoJson.carried.read(photo.carried);
-  const words = wordingsFor(form, edited, readStamp(photo)?.wordings ?? null, carried);
-  const thisYear = String(new Date().getFullYear());
-  const own = ownOf(photo);
-  const planned = wordsOfPicture(record, words, own, {
-    name: photo.name,
-    number,
-    date: dayTaken(carried),
-    thisYear,
-  });
-  return { ...planned, wordings: { ...planned.wordings, keywords: [...planned.wordings.keywords] } };
-}
-
-const ownOf = (photo: PhotoRow): OwnPhotoWords => photoJson.own.read(photo.own);
 
 /** Keeps words typed for photos of a branch, field by field, over those that are there; a blank one takes them away. */
 export async function keepWords(branchId: number, { photos }: PhotoWords): Promise<void> {
@@ -58,79 +22,96 @@ export async function keepWords(branchId: number, { photos }: PhotoWords): Promi
     });
     for (const row of rows) {
       const typed = photos.filter(({ id }) => id === row.id).map(({ own }) => own);
-      const all = Object.entries(Object.assign({}, ownOf(row), ...typed) as OwnPhotoWords);
-      const own = Object.fromEntries(all.filter(([, value]) => value.length > 0));
+      const all = Object.entries(Object.assign({}, ownOf(row), ...typed) as TypedPhotoWords);
+      const own = Object.fromEntries(all.filter(([, value]) => !isBlank(value)));
       await row.update({ own: photoJson.own.write(own) }, { transaction });
     }
   });
 }
 
-/** What a stamp writes besides the words of the form. */
-export const moreOf = ({ subject, headline }: Pick<Stamp, 'subject' | 'headline'>): Partial<MoreWords> => ({
-  subject,
-  ...(headline === undefined ? {} : { headline }),
-});
+/** Whether something typed takes away what was there. */
+const isBlank = (value: unknown): boolean =>
+  value === null || value === undefined || value === '' || (Array.isArray(value) && value.length === 0);
 
-export function photoState(photo: PhotoRow, record: BusinessRecord): Photo['state'] {
-  const stamp = readStamp(photo);
-  if (!stamp) return 'bare';
-  if (stamp.message) return 'failed';
-  return isDeepStrictEqual(stamp.fields, plainFields(stampFields(record, stamp.wordings, moreOf(stamp))))
-    ? 'stamped'
-    : 'out-of-date';
+/** The photos of a branch in the order in which they came: their numbers in the set. */
+export async function allPhotos(branchId: number): Promise<readonly PhotoRow[]> {
+  await findBranch(branchId);
+  return PhotoRow.findAll({ where: { branchId }, order: ['id'] });
 }
 
 export async function listPhotos(branchId: number): Promise<readonly Photo[]> {
   const record = await recordOf(await findBranch(branchId));
-  const photos = await PhotoRow.findAll({ where: { branchId }, order: ['name', 'id'] });
-  return photos.map((photo) => describe(photo, record));
+  return describe(await allPhotos(branchId), record);
 }
 
-function describe(photo: PhotoRow, record: BusinessRecord): Photo {
-  const stamp = readStamp(photo);
-  return {
-    id: photo.id,
-    name: photo.name,
-    size: photo.size,
-    carried: photoJson.carried.read(photo.carried),
-    own: ownOf(photo),
-    state: photoState(photo, record),
-    message: stamp?.message ?? '',
-    proof: stamp?.proof ?? [],
-    wordings: stamp?.wordings ?? null,
-  };
+/** Photos of a branch; `all` are those that they stand among. */
+async function describe(
+  photos: readonly PhotoRow[],
+  record: BusinessRecord,
+  all: readonly PhotoRow[] = photos,
+): Promise<readonly Photo[]> {
+  const first = new Map<string, PhotoRow>();
+  for (const photo of all) if (photo.digest && !first.has(photo.digest)) first.set(photo.digest, photo);
+  const uses = await usesOf(photos.map(({ id }) => id));
+  return photos.map((photo) => {
+    const stamp = stampOf(photo);
+    const twin = first.get(photo.digest);
+    return {
+      id: photo.id,
+      name: photo.name,
+      size: photo.size,
+      format: photo.format,
+      isDisguised: isDisguised(photo.name, photo.format as PictureFormat),
+      carried: photoJson.carried.read(photo.carried),
+      own: ownOf(photo),
+      twin: twin && twin.id !== photo.id ? twin.name : '',
+      state: photoState(photo, record),
+      message: stamp?.message ?? '',
+      proof: stamp?.proof ?? [],
+      stamped: stamp && photo.stampedKey ? writtenBy(photo, stamp) : null,
+      uses: [...(uses.get(photo.id) ?? [])],
+    };
+  });
 }
 
-/** Keeps a photo of a branch; `take` puts its bytes into the photo store. */
+/** What a stamp wrote, as far as it is told. */
+function writtenBy(photo: PhotoRow, { fields, name, remarks }: Stamp): NonNullable<Photo['stamped']> {
+  const { title, caption, keywords, alt } = fields;
+  const sidecar = photo.sidecarKey !== '';
+  return { name: name || photo.name, title, caption, keywords: [...keywords], alt, remarks, sidecar };
+}
+
+/** Keeps a photo of a branch; `take` puts its bytes into the photo store. One that was there before gives it its words. */
 export async function keepPhoto(
   branchId: number,
-  {
-    name,
-    size,
-    carried,
-  }: { readonly name: string; readonly size: number; readonly carried: Carried | undefined },
+  { name, subject = '' }: { readonly name: string; readonly subject?: string },
+  { size, carried, format, digest }: Extract<PhotoReading, { ok: true }>,
   take: () => Promise<string>,
 ): Promise<Photo> {
   const record = await recordOf(await findBranch(branchId));
-  const row = { branchId, name, size, carried: photoJson.carried.write(carried ?? null), stamp: 'null' };
-  return describe(await PhotoRow.create({ ...row, originalKey: await take() }), record);
-}
-
-export async function findPhoto(id: number): Promise<PhotoRow> {
-  const photo = await PhotoRow.findByPk(id);
-  if (!photo) throw notFound('photo');
-  await findBranch(photo.branchId);
-  return photo;
+  const twin = digest ? await PhotoRow.findOne({ where: { branchId, digest }, order: ['id'] }) : null;
+  const row = { branchId, name, size, format, digest, carried: photoJson.carried.write(carried ?? null) };
+  const own = { own: twin ? twin.own : photoJson.own.write(subject ? { subject } : {}) };
+  const photo = await PhotoRow.create({ ...row, ...own, stamp: 'null', originalKey: await take() });
+  const [described] = await describe([photo], record, twin ? [twin, photo] : [photo]);
+  if (!described) throw notFound('photo');
+  return described;
 }
 
 export async function keepThumbnail(id: number, thumbnailKey: string): Promise<void> {
   await PhotoRow.update({ thumbnailKey }, { where: { id } });
 }
 
-/** Keeps what a stamp yielded; the key of the stamped file that it replaces, '' for none. */
-export async function keepStamp(photo: PhotoRow, stampedKey: string, stamp: Stamp): Promise<string> {
-  const replaced = photo.stampedKey;
-  await photo.update({ stampedKey, stamp: photoJson.stamp.write(stamp) });
+/** Keeps what a stamp yielded; the keys of the files that it replaces. */
+export async function keepStamp(
+  photo: PhotoRow,
+  keys: { readonly stampedKey: string; readonly sidecarKey: string },
+  stamp: Stamp,
+): Promise<readonly string[]> {
+  const replaced = [photo.stampedKey, photo.sidecarKey].filter(
+    (key) => key && key !== keys.stampedKey && key !== keys.sidecarKey,
+  );
+  await photo.update({ ...keys, stamp: photoJson.stamp.write(stamp) });
   return replaced;
 }
 
@@ -145,25 +126,12 @@ export async function restorePhoto(id: number): Promise<void> {
   await photo.restore();
 }
 
-export async function stampedPhotos(branchId: number): Promise<readonly PhotoRow[]> {
+/** Photos of a branch that have been stamped: all of them, or those of these that have. */
+export async function stampedPhotos(branchId: number, ids?: readonly number[]): Promise<readonly PhotoRow[]> {
   await findBranch(branchId);
-  return PhotoRow.findAll({ where: { branchId }, order: ['name', 'id'] });
+  const chosen = ids ? { id: { [Op.in]: [...ids] } } : {};
+  return PhotoRow.findAll({
+    where: { branchId, stampedKey: { [Op.ne]: '' }, ...chosen },
+    order: ['name', 'id'],
+  });
 }
-
-/** What a manifest tells of a stamped photo besides its file; '' for what was not written. */
-export function manifestRow(photo: PhotoRow) {
-  const stamp = readStamp(photo);
-  const { point } = manifestPointSchema.parse(stamp?.fields ?? {});
-  return {
-    name: photo.name,
-    title: stamp?.wordings.title ?? '',
-    alt: stamp?.wordings.alt ?? '',
-    latitude: point?.latitude ?? '',
-    longitude: point?.longitude ?? '',
-    proved: stamp !== null && stamp.message === '',
-  };
-}
-
-const manifestPointSchema = z.object({
-  point: z.object({ latitude: z.number(), longitude: z.number() }).optional(),
-});

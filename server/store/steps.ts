@@ -8,7 +8,7 @@ import { recordsOf } from './branches.ts';
 import { groupedBy } from './grouped.ts';
 import { carriedBy } from './carried.ts';
 import { BranchRow, PageRow, PhotoRow, PlacementRow, type ClientRow } from './models.ts';
-import { photoState } from './photos.ts';
+import { photoState } from './photoPlan.ts';
 import { isByHand } from './sites.ts';
 import { comparedWith, newestVerifications } from './verifications.ts';
 import { keepWorked, RULES, stillWorked } from './worked.ts';
@@ -98,7 +98,7 @@ const pageKeys = (clientId: number): Promise<ReadonlyMap<number, string>> =>
 const photoKeys = (clientId: number): Promise<ReadonlyMap<number, string>> =>
   keysBy(
     `SELECT photos.branch_id AS branch,
-       CONCAT(COUNT(*), '-', SUM(CRC32(CONCAT_WS(':', photos.id, photos.stamped_key, photos.stamp)))) AS \`of\`
+       CONCAT(COUNT(*), '-', SUM(CRC32(CONCAT_WS(':', photos.id, photos.stamped_key, photos.stamp, photos.own)))) AS \`of\`
      FROM photos JOIN branches ON branches.id = photos.branch_id
      WHERE branches.client_id = :clientId AND photos.deleted_at IS NULL GROUP BY photos.branch_id`,
     clientId,

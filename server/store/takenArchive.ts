@@ -12,13 +12,15 @@ import {
   clientJson,
   ClientRow,
   IgnoreRow,
+  branchStampJson,
+  BranchRow,
   photoJson,
   PhotoRow,
+  PhotoUseRow,
   placementOutputJson,
   PlacementRow,
   siteAccessJson,
   SiteRow,
-  stampSchema,
 } from './models.ts';
 import { createPage } from './pages.ts';
 import { whole } from './transaction.ts';
@@ -157,6 +159,7 @@ async function takeClient(
       judging: clientJson.judging.write(client.judging),
       columns: clientJson.columns.write({ columns: client.columns }),
       rules: clientJson.rules.write(client.rules),
+      stamps: clientJson.stamps.write(client.stamps),
       verifies: client.verifies,
     },
     { transaction },
@@ -167,6 +170,12 @@ async function takeClient(
   );
   const kept = branches.map(({ label, record }) => keptBranch(label, record));
   const ids = await createBranches(clientId, kept, transaction);
+  for (const [at, { stamp }] of branches.entries())
+    if (stamp)
+      await BranchRow.update(
+        { stamp: branchStampJson.write(stamp) },
+        { where: { id: ids[at] ?? 0 }, transaction },
+      );
   step(branches.length);
   const branchOf = (place: number): number => {
     const id = ids[place];
@@ -235,12 +244,12 @@ async function takePage(
 async function takePhoto(
   zip: yauzl.ZipFile,
   entries: Entries,
-  { name, original, stamped, stamp }: Archive['photos'][number],
+  { name, original, stamped, sidecar, stamp, own, uses }: Archive['photos'][number],
   branchId: number,
   { store, threads, spare, taken }: Taking,
   transaction: Transaction,
 ): Promise<void> {
-  const take = async (file: string) => {
+  const extracted = async <T>(file: string, then: (path: string) => Promise<T>): Promise<T> => {
     const path = spare();
     try {
       await extractEntry(zip, entryNamed(entries, file, limits.photoBytes), path).catch((error: unknown) => {
@@ -249,25 +258,39 @@ async function takePhoto(
           `${file} cannot be read: ${error instanceof Error ? error.message : String(error)}.`,
         );
       });
-      const found = await threads.readPhoto(path);
-      if (!found.ok) throw new Refused(`${file}: ${found.message}`);
-      const key = await store.take(path);
-      taken.push(key);
-      return { key, ...found };
+      return await then(path);
     } finally {
       await rm(path, { force: true });
     }
   };
-  const { key, size, carried } = await take(original);
-  const proof = stampSchema.nullable().safeParse(stamp);
+  const put = async (path: string): Promise<string> => {
+    const key = await store.take(path);
+    taken.push(key);
+    return key;
+  };
+  const take = (file: string) =>
+    extracted(file, async (path) => {
+      const found = await threads.readPhoto(path);
+      if (!found.ok) throw new Refused(`${file}: ${found.message}`);
+      return { key: await put(path), ...found };
+    });
+  const { key, size, carried, digest, format } = await take(original);
   const row = {
     branchId,
     name,
     size,
     originalKey: key,
+    digest,
+    format,
     stampedKey: stamped ? (await take(stamped)).key : '',
+    sidecarKey: sidecar ? await extracted(sidecar, put) : '',
+    own: photoJson.own.write(own),
     carried: photoJson.carried.write(carried ?? null),
-    stamp: photoJson.stamp.write(proof.success ? proof.data : null),
+    stamp: photoJson.stamp.write(photoJson.stampOf(stamp)),
   };
-  await PhotoRow.create(row, { transaction });
+  const { id: photoId } = await PhotoRow.create(row, { transaction });
+  await PhotoUseRow.bulkCreate(
+    uses.map((use) => ({ photoId, ...use })),
+    { transaction },
+  );
 }

@@ -89,15 +89,18 @@ export async function emptyTrash(now: Date): Promise<number> {
   return rows.reduce((sum, count) => sum + count, changes);
 }
 
+/** What names bytes of the photo store. */
+const photoKeys = ['originalKey', 'stampedKey', 'sidecarKey', 'thumbnailKey'] as const;
+
 /** The keys of the photo store that something in the database still names, of those given. */
 export async function namedKeys(keys: readonly string[]): Promise<ReadonlySet<string>> {
   const among = { [Op.in]: [...keys] };
   const photos = await PhotoRow.findAll({
-    where: { [Op.or]: [{ originalKey: among }, { stampedKey: among }, { thumbnailKey: among }] },
-    attributes: ['originalKey', 'stampedKey', 'thumbnailKey'],
+    where: { [Op.or]: photoKeys.map((key) => ({ [key]: among })) },
+    attributes: [...photoKeys],
     paranoid: false,
   });
   return new Set(
-    photos.flatMap(({ originalKey, stampedKey, thumbnailKey }) => [originalKey, stampedKey, thumbnailKey]),
+    photos.flatMap((photo) => photoKeys.map((key) => photo[key])),
   );
 }

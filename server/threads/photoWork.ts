@@ -1,16 +1,23 @@
 /** What is done with one photo. It is read from its file here, so that its bytes go through no other thread. */
 import { randomUUID } from 'node:crypto';
 import { join } from 'node:path';
-import type { ProofLine, StampFields } from '#core/photo';
-import { stampFile } from '#outside/stamper.ts';
+import type { FetchedPicture } from '#contract';
+import { readDocument } from '#core/html';
+import { parseUrl } from '#core/link';
+import { compareFields, readTags, type ProofLine, type StampFields, type StampOptions } from '#core/photo';
+import { decodeText } from '#core/text';
+import { digestOfImage, stampFile } from '#outside/stamper.ts';
 import { folderPhotoStore } from '../gateways/photoStore.ts';
 
 export type StampOutcome =
   | {
       readonly ok: true;
-      readonly key: string;
+      readonly stampedKey: string;
+      /** The key of the file of XMP beside it; '' where there is none. */
+      readonly sidecarKey: string;
       readonly proved: boolean;
       readonly lines: readonly ProofLine[];
+      readonly remarks: readonly string[];
     }
   | { readonly ok: false; readonly message: string };
 
@@ -19,10 +26,54 @@ export async function stampPhoto(
   location: string,
   originalKey: string,
   fields: StampFields,
+  options: StampOptions,
 ): Promise<StampOutcome> {
   const store = folderPhotoStore(location);
   const original = await store.file(originalKey);
   if (!original) return { ok: false, message: 'The original is no longer in the photo store.' };
-  const { out, proved, lines, message } = stampFile(original, join(location, `${randomUUID()}.part`), fields);
-  return out === null ? { ok: false, message } : { ok: true, key: await store.take(out), proved, lines };
+  const part = join(location, `${randomUUID()}.part`);
+  const { out, sidecar, proved, lines, message, remarks } = stampFile(original, part, fields, options);
+  if (out === null) return { ok: false, message };
+  const stampedKey = await store.take(out);
+  const sidecarKey = sidecar === null ? '' : await store.take(sidecar);
+  return { ok: true, stampedKey, sidecarKey, proved, lines, remarks };
+}
+
+/** What has become of a picture somewhere else: each field that was written into it, as it reads there. */
+export function comparePicture(
+  bytes: Uint8Array,
+  fields: StampFields,
+  digest: string,
+): Pick<FetchedPicture, 'problem' | 'isSameImage' | 'lines'> {
+  const tags = readTags(bytes);
+  if (!tags) return { problem: 'What is sent from there is no picture.', isSameImage: false, lines: [] };
+  return {
+    problem: '',
+    isSameImage: digest !== '' && digestOfImage(bytes) === digest,
+    lines: [...compareFields(tags, { fields })],
+  };
+}
+
+/** The address of the first picture of a page that has one of these file names; '' where it shows none. */
+export function pictureOnPage(bytes: Uint8Array, base: string, names: readonly string[]): string {
+  const wanted = new Set(names.map((name) => name.toLowerCase()));
+  for (const { name, attributes } of readDocument(decodeText(bytes).text).elements) {
+    if (name !== 'img' && name !== 'source') continue;
+    const sources = [attributes['src'], ...(attributes['srcset'] ?? '').split(',')];
+    for (const source of sources) {
+      const url = parseUrl(source?.trim().split(/\s/)[0] ?? '', base);
+      const last = url?.pathname.split('/').at(-1) ?? '';
+      if (url && wanted.has(unescaped(last).toLowerCase())) return url.href;
+    }
+  }
+  return '';
+}
+
+/** Percent escapes resolved (RFC 3986, 2.1); as it stands where they are none. */
+function unescaped(text: string): string {
+  try {
+    return decodeURIComponent(text);
+  } catch {
+    return text;
+  }
 }

@@ -8,7 +8,7 @@ import { matchPages } from './matchWork.ts';
 import { placeOn, readPage } from './pageWork.ts';
 import { readText, showSource } from './textWork.ts';
 import { tellBegun, type Begun } from './timed.ts';
-import { stampPhoto } from './photoWork.ts';
+import { comparePicture, pictureOnPage, stampPhoto } from './photoWork.ts';
 
 const tasks = {
   read: readPage,
@@ -20,6 +20,8 @@ const tasks = {
   match: matchPages,
   photo: readPhoto,
   stamp: stampPhoto,
+  picture: comparePicture,
+  shown: pictureOnPage,
   text: readText,
   source: showSource,
 } as const;

@@ -7,6 +7,7 @@ import {
   type Sequelize,
   type NonAttribute,
 } from 'sequelize';
+import { stampSchema } from '#core/photo';
 import { recordSchema } from '#core/record';
 import { ClientRow } from './clients.ts';
 import { id, json, kept, number, string, table, text, worked } from './columns.ts';
@@ -20,6 +21,8 @@ export class BranchRow extends Model<InferAttributes<BranchRow>, InferCreationAt
   declare version: CreationOptional<number>;
   /** How far its steps have come, see `steps.ts`. */
   declare steps: CreationOptional<string | null>;
+  /** What its next photos are stamped with, as JSON; null while nobody has chosen. */
+  declare stamp: CreationOptional<string | null>;
   /** What a search for branches looks in, folded. */
   declare search: CreationOptional<string>;
   declare deletedAt: CreationOptional<Date | null>;
@@ -38,6 +41,7 @@ export class BranchWordRow extends Model<
 
 /** A record as a branch keeps it. */
 export const recordJson = json(recordSchema);
+export const branchStampJson = json(stampSchema);
 
 /** Ties the models to their tables. */
 export function defineBranches(sequelize: Sequelize): void {
@@ -49,6 +53,7 @@ export function defineBranches(sequelize: Sequelize): void {
       record: text(),
       version: { ...number(), defaultValue: 0 },
       search: { ...text(), defaultValue: '' },
+      stamp: worked(),
       steps: worked(),
       deletedAt: DataTypes.DATE,
     },

@@ -6,7 +6,7 @@ import {
   type InferCreationAttributes,
   type Sequelize,
 } from 'sequelize';
-import { columnsSchema, judgingSchema, profileInputSchema, rulesSchema } from '#contract';
+import { columnsSchema, judgingSchema, profileInputSchema, rulesSchema, stampsSchema } from '#contract';
 import { recordSchema } from '#core/record';
 import { id, json, kept, number, string, text } from './columns.ts';
 
@@ -24,6 +24,8 @@ export class ClientRow extends Model<InferAttributes<ClientRow>, InferCreationAt
   declare columns: CreationOptional<string>;
   /** The client's own placements, as JSON after `rulesSchema`. */
   declare rules: CreationOptional<string>;
+  /** Its stamps under their names, as JSON after `stampsSchema`. */
+  declare stamps: CreationOptional<string>;
   /** How often its live pages are verified. */
   declare verifies: CreationOptional<'' | 'daily' | 'weekly'>;
   declare deletedAt: CreationOptional<Date | null>;
@@ -35,6 +37,7 @@ export const clientJson = {
   judging: { read: json(judgingSchema).read, write: json(profileInputSchema).write },
   columns: json(columnsSchema),
   rules: json(rulesSchema.shape.rules),
+  stamps: json(stampsSchema.shape.stamps),
 };
 
 /** Ties the models to their tables. */
@@ -49,6 +52,7 @@ export function defineClients(sequelize: Sequelize): void {
       demo: { ...string(), defaultValue: '' },
       columns: { ...text(), defaultValue: '{}' },
       rules: { ...text(), defaultValue: '[]' },
+      stamps: { ...text(), defaultValue: '[]' },
       verifies: { ...string(), defaultValue: '' },
       deletedAt: DataTypes.DATE,
     },

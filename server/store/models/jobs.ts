@@ -19,7 +19,7 @@ export class JobRow extends Model<InferAttributes<JobRow>, InferCreationAttribut
   declare runId: CreationOptional<number | null>;
   /** The client whose live pages are verified; null for anything else. */
   declare clientId: CreationOptional<number | null>;
-  declare state: 'waiting' | 'running' | 'done' | 'cancelled' | 'failed';
+  declare state: 'waiting' | 'running' | 'paused' | 'done' | 'cancelled' | 'failed';
   /** What to do, as JSON, after `stampInputSchema`. */
   declare input: string;
   declare done: CreationOptional<number>;

@@ -22,6 +22,8 @@ export class PageRow extends Model<InferAttributes<PageRow>, InferCreationAttrib
   declare match: CreationOptional<string | null>;
   /** The page's bytes, with what is placed on it. */
   declare source: Buffer;
+  /** The digest of its bytes as they came, before anything was placed on it; '' where it is not known. */
+  declare came: CreationOptional<string>;
   /** Counts the changes of the source. */
   declare version: CreationOptional<number>;
   /** What was read of it, see `carried.ts`. */
@@ -58,6 +60,7 @@ export function definePages(sequelize: Sequelize): void {
       ownerId: { ...number(), allowNull: true },
       match: worked(),
       source: bytes(),
+      came: { ...string(), defaultValue: '' },
       version: { ...number(), defaultValue: 0 },
       reading: worked(),
       deletedAt: DataTypes.DATE,
