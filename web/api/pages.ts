@@ -1,17 +1,12 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback } from 'react';
-import type { EndpointName, Job, ShownRun } from '#contract';
+import type { Job, ShownRun } from '#contract';
 import type { PlacementRule } from '#core/site';
+import { useChange } from './change.ts';
 import { ask, queryOf, refresh, type BodyOf } from './request.ts';
 
 /** What shows pages, what is placed on them, and how far branches have come. */
 const PAGES = ['pages', 'pageSource', 'sites', 'ledger', 'verified', 'clients', 'branches'] as const;
-
-/** Something is changed; whatever these endpoints answered is asked for again. */
-function useChange<V, R>(change: (input: V) => Promise<R>, ...touched: readonly EndpointName[]) {
-  const queries = useQueryClient();
-  return useMutation({ mutationFn: change, onSuccess: () => refresh(queries, ...touched) });
-}
 
 /** Asks anew for whatever shows pages. */
 export function useRefreshPages(): () => Promise<unknown> {

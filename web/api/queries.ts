@@ -5,15 +5,14 @@ import {
   type BranchSort,
   type EndpointName,
   type ImportInput,
-  type PhotoWords,
   type PlacedChoice,
   type PlacementInput,
   type SheetColumns,
-  type StampInput,
   type Trashed,
 } from '#contract';
 import type { PlacedForm } from '#core/page';
-import { ask, askText, fileBody, queryOf, refresh } from './request.ts';
+import { useChange } from './change.ts';
+import { ask, askText, fileBody, queryOf } from './request.ts';
 
 /** Which clients and branches the desk shows, and in which order. */
 export interface DeskChoice {
@@ -37,12 +36,6 @@ export const useSearch = (words: string, client?: number) =>
   useQuery({ ...queryOf('search', {}, { q: words, client }), placeholderData: keepPreviousData });
 
 export const useBranch = (id: number) => useQuery({ ...queryOf('branch', { id }), enabled: id > 0 });
-
-/** Something is changed; whatever these endpoints answered is asked for again. */
-function useChange<V, R>(change: (input: V) => Promise<R>, ...touched: readonly EndpointName[]) {
-  const queries = useQueryClient();
-  return useMutation({ mutationFn: change, onSuccess: () => refresh(queries, ...touched) });
-}
 
 /** What shows the client tree. */
 const TREE = ['clients', 'branches', 'search', 'branch'] as const satisfies readonly EndpointName[];
@@ -184,29 +177,3 @@ export function useUndoChange() {
     onSuccess: () => queries.invalidateQueries(),
   });
 }
-
-export const usePhotos = (id: number) => useQuery(queryOf('photos', { id }));
-
-export const addPhoto = (id: number, file: File) =>
-  ask('addPhoto', { id }, { files: fileBody(file, file.name) });
-
-/** Keeps the words that were typed for some photos, and asks for all of them anew. */
-export function useKeepPhotoWords(id: number) {
-  const queries = useQueryClient();
-  return useMutation({
-    mutationFn: (words: PhotoWords) => ask('photoWords', { id }, { body: words }),
-    onSuccess: () => refresh(queries, 'photos'),
-  });
-}
-
-export const startStamping = (id: number, input: StampInput) => ask('stamp', { id }, { body: input });
-export const cancelJob = (id: number) => ask('cancelJob', { id });
-
-const POLL_MS = 400;
-
-/** The jobs of a branch that are not done, asked for again and again while there are any. */
-export const useOpenJobs = (id: number) =>
-  useQuery({
-    ...queryOf('openJobs', { id }),
-    refetchInterval: ({ state }) => ((state.data?.jobs.length ?? 0) > 0 ? POLL_MS : false),
-  });

@@ -4,7 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { useDropzone } from 'react-dropzone';
 import { megabytes } from '#core/limits';
 import { counted } from '#core/text';
-import { inWords } from '../api/request.ts';
+import { inWords, RequestFailed } from '../api/request.ts';
 import { colour } from '../theme.ts';
 
 /** A view on which files can be dropped anywhere. `children` is given what opens the file dialog instead. */
@@ -69,15 +69,23 @@ interface Upload {
 }
 
 const MOST_COMPLAINTS = 4;
+/** Files that are sent at the same time. */
+const LANES = 2;
+/** Where nobody answers a file is sent again after a while, milliseconds, for about an hour. */
+const PAUSE_MS = 2000;
+const MOST_ATTEMPTS = 1800;
 
-/** Adds files one by one, tells the count on the way, and says of each that was refused why; the others go on. */
+/**
+ * Adds files, tells the count on the way, and says of each that was refused why; the others go on. While nobody answers
+ * it waits, and goes on with the file in hand when the connection is back.
+ */
 export function useUpload({ noun, most, add, done }: Upload): {
   busy: string;
   take: (files: readonly File[]) => void;
 } {
   const { enqueueSnackbar } = useSnackbar();
   const [busy, setBusy] = useState('');
-  const addOne = async (file: File): ReturnType<Upload['add']> => {
+  const addOne = async (file: File, wait: () => Promise<void>): ReturnType<Upload['add']> => {
     if (file.size > most(file)) {
       return {
         added: 0,
@@ -86,17 +94,34 @@ export function useUpload({ noun, most, add, done }: Upload): {
         ],
       };
     }
-    return add(file).catch((error: unknown) => ({ added: 0, refused: [inWords(error)] }));
+    for (let attempt = 1; ; attempt += 1)
+      try {
+        return await add(file);
+      } catch (error) {
+        const isGone = error instanceof RequestFailed && error.problem.status === 0;
+        if (!isGone || attempt >= MOST_ATTEMPTS) return { added: 0, refused: [inWords(error)] };
+        await wait();
+      }
   };
   const addAll = async (files: readonly File[]): Promise<void> => {
-    let added = 0;
+    let [added, sent, next] = [0, 0, 0];
     const refused: string[] = [];
-    for (const [at, file] of files.entries()) {
-      setBusy(`Adding ${String(at + 1)} of ${String(files.length)} …`);
-      const result = await addOne(file);
-      added += result.added;
-      refused.push(...result.refused);
-    }
+    const of = String(files.length);
+    const wait = async (): Promise<void> => {
+      setBusy(`No connection. ${String(sent)} of ${of} were added; the rest goes on by itself …`);
+      await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
+    };
+    const lane = async (): Promise<void> => {
+      for (let file = files[next]; file; file = files[next]) {
+        next += 1;
+        setBusy(`Adding ${String(Math.min(next, files.length))} of ${of} …`);
+        const result = await addOne(file, wait);
+        sent += 1;
+        added += result.added;
+        refused.push(...result.refused);
+      }
+    };
+    await Promise.all(Array.from({ length: LANES }, lane));
     setBusy('');
     done();
     for (const message of refused.slice(0, MOST_COMPLAINTS))

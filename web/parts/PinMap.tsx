@@ -2,17 +2,31 @@ import { Box } from '@mui/material';
 import L from 'leaflet';
 import { useEffect, useRef, type RefObject } from 'react';
 import type { Point } from '#core/pin';
-import { colour } from '../../theme.ts';
+import { colour } from '../theme.ts';
 import { drawLayers } from './mapLayers.ts';
 
 const NUDGE_PIXELS = 1;
+
+/** Something else on the map than the pin. */
+export interface MapDot {
+  readonly id: number;
+  readonly point: Point;
+  readonly name: string;
+  /** Whether it is one of those in hand. */
+  readonly isChosen: boolean;
+}
 
 interface PinMapProps {
   readonly point: Point | undefined;
   /** What the map shows at first, and when it is another. */
   readonly focus: Point | undefined;
   readonly onMove: (point: Point) => void;
+  readonly dots?: readonly MapDot[];
+  /** A dot was pointed at. */
+  readonly onDot?: (id: number) => void;
 }
+
+const NO_DOTS: readonly MapDot[] = [];
 
 /** A map of vector layers (land, towns, streets with house numbers) with a pin to drag, or to move by arrow keys. */
 export function PinMap(props: PinMapProps) {
@@ -68,7 +82,13 @@ const makeMap = (frame: HTMLElement, start: Point | undefined): L.Map =>
   }).setView(start ? [start.latitude, start.longitude] : [30, 0], start ? 16 : 2);
 
 /** Keeps a map with its pin in the element that the reference it gives is put on. */
-function usePinMap({ point, focus, onMove }: PinMapProps): RefObject<HTMLDivElement | null> {
+function usePinMap({
+  point,
+  focus,
+  onMove,
+  dots = NO_DOTS,
+  onDot,
+}: PinMapProps): RefObject<HTMLDivElement | null> {
   const frame = useRef<HTMLDivElement>(null);
   const map = useRef<L.Map>(undefined);
   const pin = useRef<L.Marker>(undefined);
@@ -107,8 +127,49 @@ function usePinMap({ point, focus, onMove }: PinMapProps): RefObject<HTMLDivElem
       pin.current = makePin(at, (next) => moved.current(next)).addTo(here);
     }
   }, [point]);
+  useDots(map, dots, onDot);
   useFollowing(map, focus);
   return frame;
+}
+
+/** Draws dots, each with its name. */
+function useDots(
+  map: RefObject<L.Map | undefined>,
+  dots: readonly MapDot[],
+  onDot: ((id: number) => void) | undefined,
+): void {
+  const pointed = useRef(onDot);
+  useEffect(() => {
+    pointed.current = onDot;
+  });
+  useEffect(() => {
+    const here = map.current;
+    if (!here || dots.length === 0) return undefined;
+    const layer = L.layerGroup(
+      dots.map(({ id, point, name, isChosen }) =>
+        L.circleMarker([point.latitude, point.longitude], {
+          radius: isChosen ? 7 : 5,
+          color: isChosen ? colour.plum : colour.dark,
+          weight: isChosen ? 3 : 1,
+          fillColor: '#fff',
+          fillOpacity: 0.9,
+        })
+          .bindTooltip(textOf(name))
+          .on('click', (event) => {
+            L.DomEvent.stop(event);
+            pointed.current?.(id);
+          }),
+      ),
+    ).addTo(here);
+    return () => void layer.remove();
+  }, [map, dots]);
+}
+
+/** A name as text, never as HTML. */
+function textOf(name: string): HTMLElement {
+  const text = document.createElement('span');
+  text.textContent = name;
+  return text;
 }
 
 /** The view follows what is looked for, not the hand that drags. */

@@ -4,7 +4,7 @@ import statesAddress from 'us-atlas/states-10m.json?url';
 import countriesAddress from 'world-atlas/countries-50m.json?url';
 import * as z from 'zod';
 import { linkTo } from '#contract';
-import { colour } from '../../theme.ts';
+import { colour } from '../theme.ts';
 
 /** Zoom from which the streets of a town are drawn, and towns are named. */
 const STREETS_FROM = 13;

@@ -1,11 +1,14 @@
-import { Box, Button, Checkbox } from '@mui/material';
 import { styled } from '@mui/material/styles';
+import { memo, type DragEvent, type MouseEvent } from 'react';
 import { linkTo, type Photo } from '#contract';
-import { useDeleteWithUndo } from '../../parts/actions.ts';
-import { Line, Soft } from '../../parts/layout.tsx';
+import { Soft } from '../../parts/layout.tsx';
 import { StepMark } from '../../parts/Marks.tsx';
-import { undoButton } from '../../parts/UndoButton.tsx';
+import { howOf, type How } from '../../state/selection.ts';
 import { colour, typeSize } from '../../theme.ts';
+import { SUBJECT_TYPE } from './SubjectBar.tsx';
+
+/** The size of a tile: its least width, its height, and what is between two; pixels. */
+export const TILE = { width: 176, height: 204, gap: 10 } as const;
 
 const TILE_STEP = {
   bare: { state: 'unproved', detail: 'not stamped' },
@@ -14,91 +17,91 @@ const TILE_STEP = {
   failed: { state: 'must', detail: 'failed' },
 } as const;
 
+const Tile = styled('div')({
+  height: TILE.height,
+  minWidth: 0,
+  display: 'flex',
+  flexDirection: 'column',
+  border: `1px solid ${colour.line}`,
+  backgroundColor: '#fff',
+  cursor: 'pointer',
+  userSelect: 'none',
+  fontSize: typeSize.note,
+  contain: 'strict',
+  '&[aria-selected="true"]': { borderColor: colour.plum, boxShadow: `inset 0 0 0 2px ${colour.plum}` },
+  '&[data-at="true"]': { outline: `2px solid ${colour.dark}`, outlineOffset: 1 },
+});
 const Thumbnail = styled('img')({
   display: 'block',
-  width: '100%',
-  aspectRatio: '4 / 3',
+  width: 'calc(100% - 4px)',
+  margin: 2,
+  height: 118,
   objectFit: 'cover',
-  cursor: 'pointer',
+  backgroundColor: colour.light,
 });
-const Name = styled('span')({
-  flex: 1,
-  minWidth: 0,
-  overflow: 'hidden',
-  textOverflow: 'ellipsis',
-  whiteSpace: 'nowrap',
-  fontWeight: 600,
-});
+const Text = styled('div')({ padding: '2px 8px', minWidth: 0 });
+const Cut = styled('div')({ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' });
 
 /** What a photo came with, in a few words. */
-const cameWith = ({ carried }: Photo): string => {
+function cameWith(photo: Photo): string {
+  const { carried, isDisguised, format, twin } = photo;
+  if (twin) return `the same picture as ${twin}`;
+  if (isDisguised) return `a ${format}, whatever its name says`;
   const holds = [
     typeof carried?.latitude === 'number' && 'coordinates',
     carried?.xmp.title && 'title',
     carried?.camera,
   ].filter(Boolean);
   return holds.length > 0 ? `came with ${holds.join(', ')}` : 'came bare';
-};
+}
 
-/** A photo of the contact sheet: how far it has come, and what can be done with it. */
-export function PhotoTile({
+/** A photo of the contact sheet, and how far it has come. */
+export const PhotoTile = memo(function PhotoTile({
   photo,
-  chosen,
-  onToggle,
+  isChosen,
+  isAt,
+  onTake,
+  onSubject,
 }: {
   photo: Photo;
-  chosen: boolean;
-  onToggle: () => void;
+  isChosen: boolean;
+  isAt: boolean;
+  onTake: (id: number, how: How) => void;
+  /** A subject was dropped on it. */
+  onSubject: (id: number, subject: string) => void;
 }) {
-  const remove = useDeleteWithUndo();
-  const { id, name } = photo;
+  const { id, name, own, stamped } = photo;
+  const about = photo.message || cameWith(photo);
   return (
-    <Box
-      component="li"
+    <Tile
+      role="option"
+      id={`photo-${String(id)}`}
+      aria-selected={isChosen}
+      data-at={isAt}
       data-photo={name}
       data-state={photo.state}
-      sx={{
-        border: `1px solid ${chosen ? colour.plum : colour.line}`,
-        boxShadow: chosen ? `inset 0 0 0 1px ${colour.plum}` : 'none',
-        backgroundColor: '#fff',
+      onClick={(event: MouseEvent) => onTake(id, howOf(event))}
+      onDragOver={(event: DragEvent) => {
+        if (event.dataTransfer.types.includes(SUBJECT_TYPE)) event.preventDefault();
+      }}
+      onDrop={(event: DragEvent) => {
+        const subject = event.dataTransfer.getData(SUBJECT_TYPE);
+        if (!subject) return;
+        event.preventDefault();
+        event.stopPropagation();
+        onSubject(id, subject);
       }}
     >
-      <Thumbnail src={linkTo('thumbnail', { id })} alt={`Thumbnail of ${name}`} onClick={onToggle} />
-      <Box sx={{ p: 1, fontSize: typeSize.note }}>
-        <Line>
-          <Checkbox
-            size="small"
-            checked={chosen}
-            onChange={onToggle}
-            slotProps={{ input: { 'aria-label': `Select ${name}` } }}
-            sx={{ p: 0 }}
-          />
-          <Name title={name}>{name}</Name>
-        </Line>
+      <Thumbnail src={linkTo('thumbnail', { id })} alt="" loading="lazy" decoding="async" draggable={false} />
+      <Text>
+        <Cut title={name} sx={{ fontWeight: 600 }}>
+          {stamped?.name ?? name}
+        </Cut>
         <StepMark step={TILE_STEP[photo.state]} />
-        <Soft sx={{ display: 'block' }}>{photo.message || cameWith(photo)}</Soft>
-        <Line>
-          {photo.proof.length > 0 && (
-            <Button
-              variant="text"
-              component="a"
-              href={linkTo('stampedPhoto', { id })}
-              aria-label={`Download ${name}`}
-              sx={{ p: 0, fontWeight: 400 }}
-            >
-              Download
-            </Button>
-          )}
-          <Button
-            variant="text"
-            aria-label={`Delete ${name}`}
-            onClick={() => remove({ kind: 'photos', id }, name, undoButton)}
-            sx={{ p: 0, fontWeight: 400, color: 'text.secondary' }}
-          >
-            Delete
-          </Button>
-        </Line>
-      </Box>
-    </Box>
+        <Cut title={about}>
+          <Soft>{own.subject || stamped?.title || about}</Soft>
+        </Cut>
+      </Text>
+    </Tile>
   );
-}
+});

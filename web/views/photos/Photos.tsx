@@ -1,101 +1,153 @@
+import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { Button } from '@mui/material';
-import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { linkTo, type Branch, type Photo } from '#contract';
-import { limits } from '#core/limits';
-import type { WordField } from '#core/photo';
+import { linkTo, type Branch, type Photo, type PhotoWords } from '#contract';
+import type { StampSettings } from '#core/photo';
+import { readPin } from '#core/pin';
 import { useToldBranch } from '../../api/branch.ts';
-import { addPhoto, usePhotos } from '../../api/queries.ts';
-import { refresh } from '../../api/request.ts';
-import { ActionBar, DropFrame, useUpload } from '../../parts/Drop.tsx';
-import { Fill, Plain, Soft } from '../../parts/layout.tsx';
+import { useBranchStamp, useKeepPhotoWords, usePhotos } from '../../api/photos.ts';
+import { useComplain } from '../../parts/actions.ts';
+import { DropFrame } from '../../parts/Drop.tsx';
+import { Column } from '../../parts/layout.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
+import { TabBar } from '../../parts/TabBar.tsx';
 import { PaneBar, WithTray } from '../../parts/Tray.tsx';
-import { BoxedChoice } from '../../parts/Choice.tsx';
+import { choose, noSelection, type Selection } from '../../state/selection.ts';
 import { CarriedTray } from './CarriedTray.tsx';
-import { PhotoTile } from './PhotoTile.tsx';
+import { ContactSheet } from './ContactSheet.tsx';
+import { PhotoBar, type PhotoLook } from './PhotoBar.tsx';
+import { shownPhotos, type Filter, type Sort } from './photoFilter.ts';
+import { PictureMarkup } from './PictureMarkup.tsx';
+import { plannedIn } from './planned.ts';
 import { StampBar } from './StampBar.tsx';
+import { StampDialog } from './StampDialog.tsx';
+import { SubjectBar, subjectsOf } from './SubjectBar.tsx';
+import { useUploadPhotos } from './useUploadPhotos.ts';
+import { UsesTray } from './UsesTray.tsx';
 import { WordsGrid } from './WordsGrid.tsx';
-import { firstWords, keepWords, type WordsInForm } from './words.ts';
+
+const PlaceTray = lazy(() => import('./PlaceTray.tsx'));
 
 /** The contact sheet of a branch's photos: what each carries, what will be written, stamp, proof, download. */
 export default function Photos() {
   const branchId = useBranchId();
   const branch = useToldBranch(branchId);
   const photos = usePhotos(branchId);
-  const error = branch.error ?? photos.error;
-  if (error && !(branch.data && photos.data)) return <Failure error={error} />;
-  if (!branch.data || !photos.data) return <Loading />;
-  return <PhotosOf key={branchId} branch={branch.data} photos={photos.data.photos} />;
+  const stamp = useBranchStamp(branchId);
+  const error = branch.error ?? photos.error ?? stamp.error;
+  if (error && !(branch.data && photos.data && stamp.data)) return <Failure error={error} />;
+  if (!branch.data || !photos.data || !stamp.data) return <Loading />;
+  return (
+    <PhotosOf key={branchId} branch={branch.data} photos={photos.data.photos} stamp={stamp.data.stamp} />
+  );
 }
 
-function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[] }) {
-  const [chosen, setChosen] = useState<readonly number[]>([]);
-  const [form, setForm] = useState<WordsInForm>(() => ({ words: firstWords(branch), edited: [] }));
-  const [look, setLook] = useState<PhotoLook>('sheet');
-  const upload = useUploadPhotos(branch.id);
-  const selected = photos.filter(({ id }) => chosen.includes(id));
-  const shown = selected[0] ?? photos[0];
-  const change = (field: WordField, text: string): void => {
-    const words = { ...form.words, [field]: text };
-    setForm({ words, edited: [...new Set([...form.edited, field])] });
-    keepWords(branch.id, words);
+const TRAYS = { values: 'What it carries', places: 'Map', uses: 'Where it went' } as const;
+type TrayTab = keyof typeof TRAYS;
+
+interface PhotosProps {
+  readonly branch: Branch;
+  /** In the order in which they came. */
+  readonly photos: readonly Photo[];
+  readonly stamp: StampSettings;
+}
+
+/** What is chosen of the photos in sight, and what is planned for all of them. */
+function useSheet({ branch, photos, stamp }: PhotosProps) {
+  const [filter, setFilter] = useState<Filter>('all');
+  const [sort, setSort] = useState<Sort>('added');
+  const [selection, setSelection] = useState<Selection>(noSelection);
+  const pin = useMemo(() => readPin(branch.record.pin).point, [branch.record]);
+  const shown = useMemo(() => shownPhotos(photos, filter, sort, pin), [photos, filter, sort, pin]);
+  const selected = useMemo(() => shown.filter(({ id }) => selection.chosen.has(id)), [shown, selection]);
+  const targets = selected.length > 0 ? selected : shown;
+  const planned = useMemo(
+    () => plannedIn(photos, () => true, branch.record, stamp),
+    [photos, branch.record, stamp],
+  );
+  const inHand = photos.find(({ id }) => id === selection.at) ?? selected[0] ?? shown[0];
+  return {
+    filter,
+    setFilter,
+    sort,
+    setSort,
+    selection,
+    setSelection,
+    pin,
+    shown,
+    selected,
+    targets,
+    planned,
+    inHand,
   };
-  const toggle = (id: number): void =>
-    setChosen((now) => (now.includes(id) ? now.filter((one) => one !== id) : [...now, id]));
-  const targets = selected.length > 0 ? selected : photos;
+}
+
+function PhotosOf(props: PhotosProps) {
+  const { branch, photos, stamp } = props;
+  const sheet = useSheet(props);
+  const { selected, targets, planned } = sheet;
+  const [look, setLook] = useState<PhotoLook>('sheet');
+  const [dialog, setDialog] = useState<'stamp' | 'markup' | undefined>();
+  const upload = useUploadPhotos(branch.id);
+  const keeping = useKeepPhotoWords(branch.id);
+  const complain = useComplain();
+  const keep: Keep = (words) => void keeping.mutateAsync({ photos: words }).catch(complain);
   return (
     <DropFrame label="Photos to add" onFiles={upload.take}>
       {(open) => (
         <WithTray
           name="photos"
           label="What the photo carries"
-          height={270}
-          tray={
-            shown ? (
-              <CarriedTray
-                photo={shown}
-                number={targets.indexOf(shown) + 1}
-                record={branch.record}
-                form={form}
-              />
-            ) : (
-              <PaneBar title="What the photo carries" />
-            )
-          }
+          height={250}
+          tray={<PhotoTray {...props} sheet={sheet} onKeep={keep} />}
         >
-          <PhotoBar
-            branch={branch}
-            photos={photos}
-            allChosen={selected.length === photos.length}
-            busy={upload.busy}
-            onAdd={open}
-            onChoose={setChosen}
-            look={look}
-            onLook={setLook}
-          />
-          {photos.length === 0 ? (
-            <EmptyState title="No photos of this branch yet.">
-              Drop JPEG, PNG or WebP here. Nothing is written into them until you stamp, the originals are
-              kept as they are, and every stamped file is read back before it is called proved.
-            </EmptyState>
-          ) : (
-            <>
-              <StampBar
-                branch={branch}
-                form={form}
-                onWord={change}
-                onStamped={() => setForm({ ...form, edited: [] })}
-                targets={targets}
-                some={selected.length > 0}
-              />
-              {look === 'words' ? (
-                <WordsGrid branchId={branch.id} photos={photos} />
-              ) : (
-                <ContactSheet photos={photos} chosen={chosen} onToggle={toggle} />
-              )}
-            </>
+          <Column>
+            <PhotoBar
+              branch={branch}
+              photos={photos}
+              sheet={sheet}
+              busy={upload.busy}
+              look={look}
+              onAdd={open}
+              onLook={setLook}
+              onMarkup={() => setDialog('markup')}
+            />
+            {photos.length === 0 ? (
+              <NoPhotos />
+            ) : (
+              <>
+                <StampBar
+                  branch={branch}
+                  stamp={stamp}
+                  photos={photos}
+                  targets={targets}
+                  some={selected.length > 0 && selected.length < photos.length}
+                  onEdit={() => setDialog('stamp')}
+                />
+                {look === 'words' ? (
+                  <WordsGrid branchId={branch.id} photos={sheet.shown} planned={planned} />
+                ) : (
+                  <Sheet {...props} sheet={sheet} onKeep={keep} />
+                )}
+              </>
+            )}
+          </Column>
+          {dialog === 'stamp' && (
+            <StampDialog
+              branch={branch}
+              photos={photos}
+              targets={targets}
+              stamp={stamp}
+              onClose={() => setDialog(undefined)}
+            />
+          )}
+          {dialog === 'markup' && (
+            <PictureMarkup
+              photos={targets}
+              planned={planned}
+              record={branch.record}
+              onClose={() => setDialog(undefined)}
+            />
           )}
         </WithTray>
       )}
@@ -103,89 +155,99 @@ function PhotosOf({ branch, photos }: { branch: Branch; photos: readonly Photo[]
   );
 }
 
-const ContactSheet = ({
-  photos,
-  chosen,
-  onToggle,
-}: {
-  photos: readonly Photo[];
-  chosen: readonly number[];
-  onToggle: (id: number) => void;
-}) => (
-  <Plain aria-label="Contact sheet" sx={sheet}>
-    {photos.map((photo) => (
-      <PhotoTile
-        key={photo.id}
-        photo={photo}
-        chosen={chosen.includes(photo.id)}
-        onToggle={() => onToggle(photo.id)}
-      />
-    ))}
-  </Plain>
-);
+export type SheetState = ReturnType<typeof useSheet>;
 
-const sheet = {
-  p: 2,
-  display: 'grid',
-  gridTemplateColumns: 'repeat(auto-fill, minmax(190px, 1fr))',
-  gap: 1.5,
-} as const;
+type Keep = (photos: PhotoWords['photos']) => void;
 
-/** The contact sheet, or the words of each photo. */
-const LOOKS = { sheet: 'Contact sheet', words: 'Words, photo by photo' } as const;
-type PhotoLook = keyof typeof LOOKS;
-
-/** What can be done with the photos as a whole. */
-const PhotoBar = ({
+/** The contact sheet under the subjects that its photos can be given. */
+function Sheet({
   branch,
   photos,
-  allChosen,
-  busy,
-  onAdd,
-  onChoose,
-  look,
-  onLook,
-}: {
-  branch: Branch;
-  photos: readonly Photo[];
-  allChosen: boolean;
-  busy: string;
-  onAdd: () => void;
-  onChoose: (ids: readonly number[]) => void;
-  look: PhotoLook;
-  onLook: (look: PhotoLook) => void;
-}) => (
-  <ActionBar>
-    <Button onClick={onAdd}>Add photos</Button>
-    <Soft>{busy || 'or drop JPEG, PNG or WebP anywhere here'}</Soft>
-    <Fill />
-    {photos.length > 0 && (
-      <BoxedChoice label="How the photos are shown" options={LOOKS} value={look} onChange={onLook} />
-    )}
-    {photos.length > 0 && (
-      <Button onClick={() => onChoose(allChosen ? [] : photos.map(({ id }) => id))}>
-        {allChosen ? 'Select none' : 'Select all'}
-      </Button>
-    )}
-    {photos.some(({ proof }) => proof.length > 0) && (
-      <Button component="a" href={linkTo('photosZip', { id: branch.id })}>
-        Download stamped as zip
-      </Button>
-    )}
-  </ActionBar>
+  stamp,
+  sheet: { shown, selected, selection, setSelection },
+  onKeep,
+}: PhotosProps & { sheet: SheetState; onKeep: Keep }) {
+  const chosen = selected.map(({ id }) => id);
+  const dropped = useRef(chosen);
+  useEffect(() => {
+    dropped.current = chosen;
+  });
+  const kept = useRef(onKeep);
+  useEffect(() => {
+    kept.current = onKeep;
+  });
+  // Stable: tiles that have not changed are not drawn again.
+  const onSubject = useCallback((id: number, subject: string): void => {
+    const ids = dropped.current.includes(id) ? dropped.current : [id];
+    kept.current(ids.map((one) => ({ id: one, own: { subject } })));
+  }, []);
+  if (shown.length === 0)
+    return (
+      <EmptyState title="None of the photos is like that.">Choose “All photos” to see the others.</EmptyState>
+    );
+  return (
+    <>
+      <SubjectBar subjects={subjectsOf(photos, branch.record, stamp)} targets={selected} onKeep={onKeep} />
+      <ContactSheet photos={shown} selection={selection} onSelect={setSelection} onSubject={onSubject} />
+    </>
+  );
+}
+
+const NoPhotos = () => (
+  <EmptyState title="No photos of this branch yet.">
+    Drop pictures, folders or a zip here: JPEG, PNG and WebP are written into; TIFF, GIF, HEIC and AVIF get a
+    file of XMP beside them. Nothing is written until you stamp, the originals are kept as they are, and every
+    stamped file is read back before it is called proved.
+  </EmptyState>
 );
 
-function useUploadPhotos(branchId: number) {
-  const queries = useQueryClient();
-  return useUpload({
-    noun: 'photo',
-    most: () => limits.photoBytes,
-    add: async (file) => {
-      await addPhoto(branchId, file);
-      return { added: 1, refused: [] };
-    },
-    done: () => {
-      void refresh(queries, 'photos', 'clients', 'branches');
-    },
-  });
+/** The tray: what the photo in hand carries, where the chosen ones were taken, and where they went. */
+function PhotoTray({
+  branch,
+  stamp,
+  sheet,
+  onKeep,
+}: PhotosProps & {
+  sheet: SheetState;
+  onKeep: Keep;
+}) {
+  const [tab, setTab] = useState<TrayTab>('values');
+  const { inHand, selected, shown, planned, pin, setSelection } = sheet;
+  const one = inHand && planned.get(inHand.id);
+  return (
+    <>
+      <PaneBar title={inHand ? headOf(inHand) : 'What the photo carries'}>
+        {inHand?.stamped && (
+          <Button
+            component="a"
+            href={linkTo('stampedPhoto', { id: inHand.id })}
+            aria-label={`Download ${inHand.name}`}
+          >
+            Download
+          </Button>
+        )}
+      </PaneBar>
+      {inHand && one && (
+        <>
+          <TabBar label="What is told of the photo" tabs={TRAYS} value={tab} onChange={setTab} />
+          {tab === 'values' && <CarriedTray photo={inHand} planned={one} stamp={stamp} pin={pin} />}
+          {tab === 'places' && (
+            <Suspense fallback={<Loading />}>
+              <PlaceTray
+                branch={branch}
+                photos={shown}
+                chosen={selected}
+                onKeep={onKeep}
+                onDot={(id) => setSelection((now) => choose(now, [id], id, 'alone'))}
+              />
+            </Suspense>
+          )}
+          {tab === 'uses' && <UsesTray photos={shown} chosen={selected} />}
+        </>
+      )}
+    </>
+  );
 }
+
+const headOf = ({ name, carried, format }: Photo): string =>
+  `${name}${carried?.width ? `, ${String(carried.width)} × ${String(carried.height)}` : ''}, ${format}`;

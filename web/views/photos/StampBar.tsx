@@ -1,37 +1,31 @@
-import { Box, Button, LinearProgress, TextField } from '@mui/material';
+import { Box, Button, LinearProgress } from '@mui/material';
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
-import { stampInputSchema, type Branch, type Photo } from '#contract';
-import type { WordField } from '#core/photo';
-import { cancelJob, startStamping, useOpenJobs } from '../../api/queries.ts';
+import { useEffect, useRef } from 'react';
+import type { Branch, Photo } from '#contract';
+import type { StampSettings } from '#core/photo';
+import { counted } from '#core/text';
+import {
+  changeJob,
+  PHOTOS,
+  startStamping,
+  useOpenJobs,
+  useSaveBranchStamp,
+  useStamps,
+} from '../../api/photos.ts';
 import { refresh } from '../../api/request.ts';
 import { useComplain } from '../../parts/actions.ts';
-import { Hint, Line } from '../../parts/layout.tsx';
+import { LabelledSelect } from '../../parts/Choice.tsx';
+import { Fill, Hint, Line } from '../../parts/layout.tsx';
 import { colour } from '../../theme.ts';
-import { PlaceholderMenu } from './PlaceholderMenu.tsx';
-import { wordingsOf, type WordsInForm } from './words.ts';
 
-const FIELDS: readonly (readonly [WordField, string])[] = [
-  ['title', 'Title'],
-  ['caption', 'Caption'],
-  ['keywords', 'Keywords, with commas'],
-  ['alt', 'Alternative text'],
-];
-const WORD_LABEL: Readonly<Record<WordField, string>> = {
-  title: 'title',
-  caption: 'caption',
-  keywords: 'keywords',
-  alt: 'alternative text',
-};
-
-/** The stamping of a branch that is under way, and the acts that begin and end one. */
-function useStamping(branchId: number, onStamped: () => void) {
+/** The stamping of a branch that is under way, and the acts that begin, rest and end one. */
+function useStamping(branchId: number) {
   const complain = useComplain();
   const queries = useQueryClient();
   const jobs = useOpenJobs(branchId);
   const job = jobs.data?.jobs[0];
   const askAnew = (): void => {
-    void refresh(queries, 'photos', 'clients', 'branches');
+    void refresh(queries, ...PHOTOS);
   };
   const running = useRef(false);
   useEffect(() => {
@@ -39,91 +33,69 @@ function useStamping(branchId: number, onStamped: () => void) {
     if (running.current && !job) askAnew();
     running.current = Boolean(job);
   });
-  const stamp = ({ words, edited }: WordsInForm, targets: readonly Photo[]): void => {
-    const photoIds = targets.map(({ id }) => id);
-    const input = stampInputSchema.safeParse({ photoIds, ...wordingsOf(words), edited });
-    if (!input.success) {
-      complain(
-        new Error(input.error.issues.map(({ message, path }) => `${path.join(' ')}: ${message}`).join(' ')),
-      );
-      return;
-    }
-    startStamping(branchId, input.data).then(() => {
-      onStamped();
-      void refresh(queries, 'openJobs');
-    }, complain);
+  return {
+    job,
+    /** Stamps photos with a stamp, or each again as it was (null). */
+    stamp: (targets: readonly Photo[], stamp: StampSettings | null): void => {
+      const photoIds = targets.map(({ id }) => id);
+      startStamping(branchId, { photoIds, stamp }).then(() => refresh(queries, 'openJobs'), complain);
+    },
+    change: (act: 'cancelJob' | 'pauseJob' | 'resumeJob'): void => {
+      if (!job) return;
+      changeJob(job.id, act).then(() => {
+        void jobs.refetch();
+        askAnew();
+      }, complain);
+    },
   };
-  const cancel = (): void => {
-    if (!job) return;
-    cancelJob(job.id).then(() => {
-      void jobs.refetch();
-      askAnew();
-    }, complain);
-  };
-  return { job, stamp, cancel };
 }
 
-const grid = {
-  display: 'grid',
-  gridTemplateColumns: 'repeat(auto-fit, minmax(150px, 1fr))',
-  gap: 1,
-  alignItems: 'start',
-} as const;
+const look = { px: 2, py: 1, borderBottom: `1px solid ${colour.light}` } as const;
 
-/** The words for the photos, and the button that stamps them. */
+/** What the photos are stamped with, and the buttons that stamp them. */
 export function StampBar({
   branch,
-  form,
-  onWord,
-  onStamped,
+  stamp,
+  photos,
   targets,
   some,
+  onEdit,
 }: {
   branch: Branch;
-  form: WordsInForm;
-  onWord: (field: WordField, text: string) => void;
-  onStamped: () => void;
+  stamp: StampSettings;
+  photos: readonly Photo[];
   targets: readonly Photo[];
+  /** Whether some photos are chosen, not all of them meant. */
   some: boolean;
+  onEdit: () => void;
 }) {
-  const { words, edited } = form;
-  const [into, setInto] = useState<WordField>('title');
-  const { job, stamp, cancel } = useStamping(branch.id, onStamped);
+  const stamping = useStamping(branch.id);
+  const { job } = stamping;
+  const stale = photos.filter(({ state }) => state === 'out-of-date');
   return (
-    <Box sx={{ px: 2, pt: 1.5, pb: 1, borderBottom: `1px solid ${colour.light}` }}>
-      <Box sx={grid}>
-        {FIELDS.map(([name, label]) => (
-          <TextField
-            key={name}
-            label={label}
-            value={words[name]}
-            onFocus={() => setInto(name)}
-            onChange={({ target }) => onWord(name, target.value)}
-          />
-        ))}
+    <Box sx={look}>
+      <Line>
+        <StampChoice branch={branch} stamp={stamp} />
+        <Button onClick={onEdit}>Wordings …</Button>
+        <Hint
+          sx={{ flex: 1, minWidth: 0, overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' }}
+        >
+          {inShort(stamp)}
+        </Hint>
+        {stale.length > 0 && (
+          <Button disabled={Boolean(job)} onClick={() => stamping.stamp(stale, null)}>
+            Stamp again what is out of date ({stale.length})
+          </Button>
+        )}
         <Button
           variant="contained"
           color="primary"
-          disabled={Boolean(job)}
-          onClick={() => stamp(form, targets)}
-          sx={{ height: 37, whiteSpace: 'nowrap' }}
+          disabled={Boolean(job) || targets.length === 0}
+          onClick={() => stamping.stamp(targets, stamp)}
         >
           Stamp{' '}
           {some ? `${targets.length} selected` : targets.length === 1 ? 'the photo' : `all ${targets.length}`}
         </Button>
-      </Box>
-      <Line sx={{ mt: 0.5, alignItems: 'flex-start' }}>
-        <PlaceholderMenu
-          into={WORD_LABEL[into]}
-          onPick={(placeholder) => onWord(into, `${words[into]}${placeholder}`)}
-        />
-        <Hint sx={{ flex: 1 }}>
-          {edited.length > 0
-            ? `For all that are stamped: ${edited.map((name) => WORD_LABEL[name]).join(', ')}. Otherwise photos keep the words they have. `
-            : 'Photos keep the words they have; what you type here is for all that are stamped. '}
-          Name, address, telephone and coordinates come from the record. Some platforms drop what a photo
-          carries when it is uploaded.
-        </Hint>
       </Line>
       {job && (
         <Line sx={{ mt: 1 }}>
@@ -134,11 +106,53 @@ export function StampBar({
             sx={{ flex: 1 }}
           />
           <div role="status">
-            {job.done} of {job.total} stamped{job.failed > 0 ? `, ${job.failed} failed` : ''}
+            {job.done} of {counted(job.total, 'photo')} stamped
+            {job.failed > 0 ? `, ${job.failed} failed` : ''}
+            {job.state === 'paused' ? ', at rest' : ''}
           </div>
-          <Button onClick={cancel}>Cancel</Button>
+          {job.state === 'paused' ? (
+            <Button onClick={() => stamping.change('resumeJob')}>Go on</Button>
+          ) : (
+            <Button onClick={() => stamping.change('pauseJob')}>Pause</Button>
+          )}
+          <Button onClick={() => stamping.change('cancelJob')}>Cancel</Button>
         </Line>
       )}
     </Box>
   );
+}
+
+/** The stamp in hand, or one that is kept with the client. */
+function StampChoice({ branch, stamp }: { branch: Branch; stamp: StampSettings }) {
+  const { data } = useStamps(branch.clientId);
+  const save = useSaveBranchStamp(branch.id);
+  const complain = useComplain();
+  const stamps = data?.stamps ?? [];
+  if (stamps.length === 0) return <Fill sx={{ display: 'none' }} />;
+  const isSame = stamps.some((one) => JSON.stringify(one) === JSON.stringify(stamp));
+  return (
+    <LabelledSelect
+      label="Stamp"
+      value={isSame ? stamp.name : ''}
+      options={[
+        ...(isSame ? [] : [['', 'of this branch'] as const]),
+        ...stamps.map(({ name }) => [name, name] as const),
+      ]}
+      onChange={(name) => {
+        const taken = stamps.find((one) => one.name === name);
+        if (taken) save.mutateAsync(taken).catch(complain);
+      }}
+    />
+  );
+}
+
+/** A stamp in a line. */
+function inShort({ wordings }: StampSettings): string {
+  const { title, alt, fileName } = wordings;
+  const said = [
+    title && `Title: ${title}`,
+    alt && `Alternative text: ${alt}`,
+    fileName && `File: ${fileName}`,
+  ];
+  return said.filter(Boolean).join(' · ') || 'Name, address, telephone and coordinates alone.';
 }

@@ -2,7 +2,8 @@ import { Box, Button } from '@mui/material';
 import { DataGrid, type GridColDef } from '@mui/x-data-grid';
 import { useMemo, useState } from 'react';
 import type { Photo } from '#contract';
-import { useKeepPhotoWords } from '../../api/queries.ts';
+import type { PlannedPicture } from '#core/photo';
+import { useKeepPhotoWords } from '../../api/photos.ts';
 import { useComplain } from '../../parts/actions.ts';
 import { ActionBar } from '../../parts/Drop.tsx';
 import { gridLook } from '../../parts/grid.ts';
@@ -10,6 +11,7 @@ import { Fill, Soft } from '../../parts/layout.tsx';
 import {
   cellsNow,
   filledDown,
+  isReadable,
   pastedFrom,
   rowOf,
   wordColumns,
@@ -20,6 +22,8 @@ import {
 } from './wordCells.ts';
 
 const LABELS: Readonly<Record<WordColumn, string>> = {
+  name: 'New name',
+  place: 'Place',
   subject: 'Subject',
   title: 'Title',
   headline: 'Headline',
@@ -29,13 +33,14 @@ const LABELS: Readonly<Record<WordColumn, string>> = {
 };
 
 const columns: readonly GridColDef<WordRow>[] = [
-  { field: 'name', headerName: 'File', width: 150, cellClassName: 'soft' },
+  { field: 'file', headerName: 'File', width: 130, cellClassName: 'soft' },
   ...wordColumns.map((field): GridColDef<WordRow> => ({
     field,
     headerName: LABELS[field],
     flex: 1,
     minWidth: 110,
     editable: true,
+    renderCell: ({ row }) => row[field] || <Soft>{row.planned[field]}</Soft>,
   })),
 ];
 
@@ -49,7 +54,13 @@ function useCells(branchId: number, rows: readonly WordRow[]) {
   const send = (cells: readonly Cell[]): Promise<unknown> =>
     keeping.mutateAsync({ photos: wordsIn(cells) }).catch(complain);
   return {
-    keep: async (cells: readonly Cell[]): Promise<void> => {
+    keep: async (given: readonly Cell[]): Promise<void> => {
+      const unread = given.find((cell) => !isReadable(cell));
+      if (unread)
+        complain(
+          new Error(`“${unread.text}” is no place: latitude and longitude are wanted. It was not kept.`),
+        );
+      const cells = given.filter(isReadable);
       if (cells.length === 0) return;
       setPast([...past, cellsNow(rows, cells)]);
       await send(cells);
@@ -65,8 +76,17 @@ function useCells(branchId: number, rows: readonly WordRow[]) {
 }
 
 /** The words of each picture, a row each, edited in place like a spreadsheet. */
-export function WordsGrid({ branchId, photos }: { branchId: number; photos: readonly Photo[] }) {
-  const rows = useMemo(() => photos.map(rowOf), [photos]);
+export function WordsGrid({
+  branchId,
+  photos,
+  planned,
+}: {
+  branchId: number;
+  photos: readonly Photo[];
+  /** What is written into each, where nothing was typed for it. */
+  planned: ReadonlyMap<number, PlannedPicture>;
+}) {
+  const rows = useMemo(() => photos.map((photo) => rowOf(photo, planned.get(photo.id))), [photos, planned]);
   const { keep, undo } = useCells(branchId, rows);
   const [at, setAt] = useState<{ id: number; column: WordColumn } | undefined>();
   const below = at ? filledDown(rows, at.id, at.column) : [];
@@ -81,8 +101,8 @@ export function WordsGrid({ branchId, photos }: { branchId: number; photos: read
         </Button>
         <Fill />
         <Soft>
-          Enter or F2 edits a cell; a column copied from a spreadsheet is pasted from the chosen cell on. What
-          is typed here stays with the photo, whatever is stamped for all.
+          Enter or F2 edits a cell; a column copied from a spreadsheet is pasted from the chosen cell on. Grey
+          is what the stamp makes; what is typed here stays with the photo.
         </Soft>
       </ActionBar>
       <Box

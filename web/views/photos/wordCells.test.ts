@@ -1,22 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
-import { cellsNow, filledDown, pastedFrom, rowOf, wordsIn, type WordRow } from './wordCells.ts';
-import type { Photo } from '#contract';
+import { stampSchema } from '#core/photo';
+import { larkspur } from '#sample';
+import { plannedIn } from './planned.ts';
+import { cellsNow, filledDown, isReadable, pastedFrom, rowOf, wordsIn, type WordRow } from './wordCells.ts';
+import { photo } from './samplePhoto.ts';
 
-const photo = (id: number, own: Photo['own']): Photo => ({
-  id,
-  name: `${String(id)}.jpg`,
-  size: 1,
-  carried: null,
-  own,
-  state: 'bare',
-  message: '',
-  proof: [],
-  wordings: null,
-});
 const rows: readonly WordRow[] = [
-  rowOf(photo(1, { title: 'One', keywords: ['a', 'b'] })),
-  rowOf(photo(2, {})),
-  rowOf(photo(3, { title: 'Three' })),
+  rowOf(photo(1, { own: { title: 'One', keywords: ['a', 'b'] } })),
+  rowOf(photo(2)),
+  rowOf(photo(3, { own: { title: 'Three' } })),
 ];
 
 describe('the grid of words', () => {
@@ -32,9 +24,10 @@ describe('the grid of words', () => {
   });
 
   test('takes a block from a spreadsheet, as far as it has rows and columns', () => {
-    expect(pastedFrom(rows, 2, 'alt', 'x\ty, z\ttoo far\r\nu\tv\nno row\t-\n')).toEqual([
+    expect(pastedFrom(rows, 2, 'alt', 'x\ty, z\t48.5, -122.6\ttoo far\r\nu\tv\nno row\t-\n')).toEqual([
       { id: 2, column: 'alt', text: 'x' },
       { id: 2, column: 'keywords', text: 'y, z' },
+      { id: 2, column: 'place', text: '48.5, -122.6' },
       { id: 3, column: 'alt', text: 'u' },
       { id: 3, column: 'keywords', text: 'v' },
     ]);
@@ -44,5 +37,28 @@ describe('the grid of words', () => {
     const cells = pastedFrom(rows, 1, 'alt', 'x\ty; z');
     expect(wordsIn(cells)).toEqual([{ id: 1, own: { alt: 'x', keywords: ['y', 'z'] } }]);
     expect(wordsIn(cellsNow(rows, cells))).toEqual([{ id: 1, own: { alt: '', keywords: ['a', 'b'] } }]);
+  });
+
+  test('reads a place, takes it away, and refuses what is none', () => {
+    const place = (text: string) => ({ id: 1, column: 'place', text }) as const;
+    expect(wordsIn([place('48.51234, -122.61234')])).toEqual([
+      { id: 1, own: { point: { latitude: 48.51234, longitude: -122.61234 } } },
+    ]);
+    expect(wordsIn([place(' ')])).toEqual([{ id: 1, own: { point: null } }]);
+    expect([place('48.5, -122.6'), place('the door')].map(isReadable)).toEqual([true, false]);
+  });
+
+  test('shows what the stamp makes where nothing was typed', () => {
+    const shop = photo(4, { name: 'shop-front.jpg' });
+    const planned = plannedIn(
+      [shop],
+      () => true,
+      larkspur,
+      stampSchema.parse({ wordings: { title: '{subject} in {town}' } }),
+    );
+    expect(rowOf(shop, planned.get(4))).toMatchObject({
+      title: '',
+      planned: { title: 'shop front in Port Ellery', name: 'shop-front.jpg' },
+    });
   });
 });

@@ -1,26 +1,18 @@
 import 'leaflet/dist/leaflet.css';
-import { Box, Button, InputBase } from '@mui/material';
+import { Box } from '@mui/material';
 import { useDeferredValue, useMemo, useState, type ReactNode } from 'react';
 import { addressText, countryName } from '#core/address';
 import { exactnessOf, type Hit } from '#core/geocode';
 import { distance, distanceText, readPin, writePoint, type Exactness, type Point } from '#core/pin';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { usePlaces } from '../../api/queries.ts';
-import { inWords } from '../../api/request.ts';
-import { Column, Hint, ListRow, Plain, Remark, Scroll, Soft, Words } from '../../parts/layout.tsx';
+import { Column } from '../../parts/layout.tsx';
+import { PinMap } from '../../parts/PinMap.tsx';
+import { MARKS, PlaceSearch, pointOf } from '../../parts/PlaceSearch.tsx';
 import { PaneBar } from '../../parts/Tray.tsx';
-import { boxed, colour } from '../../theme.ts';
-import { PinMap } from './PinMap.tsx';
+import { colour } from '../../theme.ts';
 
 type Change = (change: (record: BusinessRecord) => BusinessRecord) => void;
-
-/** What a hit of each exactness marks. */
-const MARKS: Readonly<Record<Exactness, string>> = {
-  door: 'door',
-  street: 'street',
-  postcode: 'postal code',
-  town: 'town',
-};
 
 /** Further away from its address than this, a pin is not plausible: metres. */
 const PLAUSIBLE: Readonly<Record<Exactness, number>> = {
@@ -29,11 +21,6 @@ const PLAUSIBLE: Readonly<Record<Exactness, number>> = {
   postcode: 15_000,
   town: 25_000,
 };
-
-const pointOf = ({ geometry: { coordinates } }: Hit): Point => ({
-  longitude: coordinates[0],
-  latitude: coordinates[1],
-});
 
 /** The address search beside the map with the pin. */
 export default function PinTray({
@@ -48,7 +35,7 @@ export default function PinTray({
   const address = addressText(record.address);
   const [typed, setTyped] = useState<string | undefined>();
   const words = typed ?? address;
-  const { data, error } = usePlaces(useDeferredValue(words), countryOf(record));
+  const { data } = usePlaces(useDeferredValue(words), countryOf(record));
   // Where the record's own address lies, whatever is being searched for.
   const { data: ofAddress } = usePlaces(address, countryOf(record));
   const home = ofAddress?.features[0];
@@ -61,37 +48,13 @@ export default function PinTray({
     <Box sx={{ flex: 1, minHeight: 0, display: 'grid', gridTemplateColumns: 'minmax(300px, 2fr) 3fr' }}>
       <Column sx={{ height: 'auto', minHeight: 0, borderRight: `1px solid ${colour.line}` }}>
         <PaneBar title="Address search">{tabs}</PaneBar>
-        <Box sx={{ px: 1.5, py: 0.75 }}>
-          <InputBase
-            type="search"
-            value={words}
-            placeholder="Street and number, town, postal code"
-            onChange={({ target }) => setTyped(target.value)}
-            inputProps={{ 'aria-label': 'Search for an address' }}
-            sx={{ ...boxed, width: '100%' }}
-          />
-        </Box>
-        <Scroll>
-          {error && <Remark role="alert">{inWords(error)}</Remark>}
-          {data && hits.length === 0 && words.trim().length > 1 && (
-            <Remark>
-              <Soft>
-                Nothing found. Try the street without its number, or the town; the pin can be dragged to the
-                door.
-              </Soft>
-            </Remark>
-          )}
-          <Plain aria-label="Places found">
-            {hits.map((one, at) => (
-              <Result
-                key={at}
-                hit={one}
-                point={point}
-                onTake={() => set(pointOf(one), 'searched', exactnessOf(one))}
-              />
-            ))}
-          </Plain>
-        </Scroll>
+        <PlaceSearch
+          words={words}
+          onWords={setTyped}
+          country={countryOf(record)}
+          point={point}
+          onTake={(hit) => set(pointOf(hit), 'searched', exactnessOf(hit))}
+        />
         <Distance record={record} point={point} home={home} />
       </Column>
       <PinMap
@@ -100,27 +63,6 @@ export default function PinTray({
         onMove={(next) => set(next, 'dragged', '')}
       />
     </Box>
-  );
-}
-
-function Result({ hit, point, onTake }: { hit: Hit; point: Point | undefined; onTake: () => void }) {
-  const exactness = exactnessOf(hit);
-  const act = exactness === 'door' || exactness === 'street' ? 'Set pin' : 'Set roughly';
-  const away = point && distanceText(distance(point, pointOf(hit)));
-  return (
-    <ListRow sx={{ alignItems: 'center', px: 1.5 }}>
-      <Words>
-        {hit.properties.geocoding.label}
-        <Hint>
-          marks the {MARKS[exactness]}
-          {exactness !== 'door' && ' only'}
-          {away !== undefined && `, ${away} from the pin`}
-        </Hint>
-      </Words>
-      <Button aria-label={`${act}: ${hit.properties.geocoding.label}`} onClick={onTake}>
-        {act}
-      </Button>
-    </ListRow>
   );
 }
 
