@@ -4,21 +4,24 @@ import { Op } from 'sequelize';
 import { demoClients, drawPhoto, sitePages, sitesFolder } from '#demo';
 import { parseUrl } from '#core/link';
 import { placeFormInBytes, usualPlacement } from '#core/page';
-import { readCarried } from '#core/photo';
+import { firstStamp, policiesOf, readCarried, type StampSettings } from '#core/photo';
 import { recordSchema, type BusinessRecord } from '#core/record';
 import type { SiteAccess } from '#core/site';
 import type { Fetcher } from '#outside/fetcher.ts';
 import { judgeSent, verifyLive } from '#outside/livePage.ts';
 import { robotsOf } from '#outside/robots.ts';
+import { digestOfImage } from '#outside/stamper.ts';
 import type { PhotoStore } from '#server/gateways/photoStore.ts';
 import { SiteGateway } from '#server/gateways/sites.ts';
 import { addBranch, findBranch, findClient, recordOf, saveDefaults } from '#server/store/branches.ts';
 import { addClient } from '#server/store/clients.ts';
 import { ChangeRow, ClientRow, PlacementRow } from '#server/store/models.ts';
-import { keepPhoto } from '#server/store/photos.ts';
+import { plannedPhotos } from '#server/store/photoPlan.ts';
+import { allPhotos, keepPhoto, keepStamp } from '#server/store/photos.ts';
 import { keepSitePages, keepSitePaths } from '#server/store/sitePages.ts';
 import { addSite } from '#server/store/sites.ts';
 import { comparedWith, keepVerification } from '#server/store/verifications.ts';
+import { stampPhoto } from '#server/threads/photoWork.ts';
 import { demoUser } from '#standins/siteHost/siteFiles.ts';
 
 type DemoClient = (typeof demoClients)[number];
@@ -61,6 +64,8 @@ export async function seedDemo(photos: PhotoStore, demo: DemoSites): Promise<voi
         await verifyDemo(branchId, demo.sites);
       }
       await addPhotos(branchId, branch.photos, photos);
+      // A branch that was looked after once has its photos stamped, with what was true then.
+      if (placed) await stampPhotos(branchId, placed, photos);
     }
     // Nobody has done what the demo begins with.
     await ChangeRow.destroy({ where: { clientId } });
@@ -70,8 +75,31 @@ export async function seedDemo(photos: PhotoStore, demo: DemoSites): Promise<voi
 async function addPhotos(branchId: number, scenes: DemoBranch['photos'], photos: PhotoStore): Promise<void> {
   for (const [at, scene] of scenes.entries()) {
     const bytes = await drawPhoto(scene, at % 2 === 0);
-    const photo = { name: `${scene}.jpg`, size: bytes.length, carried: readCarried(bytes) };
-    await keepPhoto(branchId, photo, () => photos.put([bytes]));
+    const about = { ok: true, size: bytes.length, format: 'JPEG', carried: readCarried(bytes) } as const;
+    const photo = { ...about, digest: digestOfImage(bytes) };
+    await keepPhoto(branchId, { name: `${scene}.jpg` }, photo, () => photos.put([bytes]));
+  }
+}
+
+/** Stamps the photos of a branch, all but the last, as they were stamped when its markup was placed. */
+async function stampPhotos(branchId: number, { telephone }: Placed, store: PhotoStore): Promise<void> {
+  const record = { ...(await recordOf(await findBranch(branchId))), telephone };
+  const all = await allPhotos(branchId);
+  const ids = new Set(all.slice(0, -1).map(({ id }) => id));
+  const stamp: StampSettings = {
+    ...firstStamp,
+    wordings: { ...firstStamp.wordings, fileName: '{subject}-{town}-{number}' },
+  };
+  const planned = plannedPhotos(all, ids, record, stamp, stamp, String(new Date().getFullYear()));
+  for (const photo of all) {
+    const plan = planned.get(photo.id);
+    const options = { policies: policiesOf(stamp) };
+    if (!plan) continue;
+    const outcome = await stampPhoto(store.location, photo.originalKey, plan.fields, options);
+    if (!outcome.ok) continue;
+    const { lines, remarks, ...keys } = outcome;
+    const kept = { ...plan, ownName: '', message: '', remarks: [...remarks], proof: [...lines] };
+    await keepStamp(photo, keys, kept);
   }
 }
 
