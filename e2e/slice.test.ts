@@ -261,10 +261,10 @@ describe('the whole job, once', () => {
     await hand.see('3 photos added');
     await hand.see('notes.jpg was not taken');
     await hand.page.waitForFunction(() => document.querySelectorAll('[data-photo]').length === 3);
-    await hand.page.$$eval('label', (labels) => {
-      labels.find((label) => label.textContent === 'Caption')?.click();
-    });
-    await hand.page.keyboard.type('Zoë’s shelf of charts');
+    await hand.click('button', 'Wordings …');
+    await hand.page.locator('::-p-aria([name="Caption"][role="textbox"])').fill('Zoë’s shelf of charts');
+    await hand.click('button', 'Use it for Ropewalk Alley');
+    await hand.see('Stamp all 3');
     await hand.click('button', 'Stamp all 3');
     await hand.page.waitForFunction(() => document.querySelectorAll('[data-state="stamped"]').length === 3);
     await hand.accessible();

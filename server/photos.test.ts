@@ -310,9 +310,14 @@ describe('stamps', () => {
       message: '',
       proof,
     };
-    await row?.update({ stamp: JSON.stringify(former) });
+    await row?.update({ stamp: JSON.stringify(former), digest: '', format: '' });
     const [shown] = await listed();
-    expect(shown).toMatchObject({ stamped: { title: 'Front', name: 'a.jpg' }, message: '' });
+    expect(shown).toMatchObject({
+      stamped: { title: 'Front', name: 'a.jpg' },
+      message: '',
+      format: '',
+      isDisguised: false,
+    });
     await stampAll(null);
     expect((await listed())[0]).toMatchObject({
       state: 'stamped',

@@ -8,24 +8,34 @@ const SIZE = { width: 320, height: 240 };
 // What was decoded is kept as a thumbnail, not in memory.
 sharp.cache(false);
 
-/** Small pictures of photos, made one at a time when they are first asked for, and kept. */
+/** As many are made at the same time. */
+const AT_ONCE = 2;
+
+/** Small pictures of photos, made a few at a time when they are first asked for, and kept. */
 export class Thumbnails {
   readonly #store: PhotoStore;
-  readonly #turn = new Turn();
+  readonly #turns = Array.from({ length: AT_ONCE }, () => new Turn());
 
   constructor(store: PhotoStore) {
     this.#store = store;
   }
 
-  /** The thumbnail of an original; `kept` asks for the key of the one that is kept, `keep` notes a new one. */
+  /**
+   * The thumbnail of an original; `kept` asks for the key of the one that is kept, `keep` notes a new one. None is made
+   * for somebody who has scrolled on before its turn came (`isWanted`).
+   */
   async of(
     originalKey: string,
     kept: () => Promise<string>,
     keep: (key: string) => Promise<void>,
+    isWanted: () => boolean = () => true,
   ): Promise<Buffer | undefined> {
     const known = await this.#kept(await kept());
     if (known) return known;
-    return this.#turn.take(async () => {
+    // The same original always waits in the same line.
+    const turn = this.#turns[parseInt(originalKey.slice(0, 4), 16) % AT_ONCE] ?? new Turn();
+    return turn.take(async () => {
+      if (!isWanted()) return undefined;
       // Whoever asked for the same before may have made it meanwhile.
       const made = await this.#kept(await kept());
       if (made) return made;

@@ -43,11 +43,12 @@ export function photoRoutes(parts: PhotoParts): Router {
   const router = Router();
   const { store, threads, spool } = parts;
   const thumbnails = new Thumbnails(store);
-  const small = (photo: PhotoRow): Promise<Buffer | undefined> =>
+  const small = (photo: PhotoRow, isWanted?: () => boolean): Promise<Buffer | undefined> =>
     thumbnails.of(
       photo.originalKey,
       async () => (await findPhoto(photo.id)).thumbnailKey,
       (key) => keepThumbnail(photo.id, key),
+      isWanted,
     );
   serve(router, api.photos, async ({ parameters: { id } }) => ({ photos: [...(await listPhotos(id))] }));
   serve(
@@ -57,7 +58,7 @@ export function photoRoutes(parts: PhotoParts): Router {
     { before: [spool.files(limits.photosZipBytes)] },
   );
   serve(router, api.thumbnail, async ({ parameters: { id }, response }) => {
-    const bytes = await small(await findPhoto(id));
+    const bytes = await small(await findPhoto(id), () => !response.closed && !response.destroyed);
     if (!bytes) throw notFound('photo');
     response.set('Cache-Control', 'private, max-age=86400').type('image/webp').send(bytes);
     return sent;

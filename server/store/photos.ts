@@ -1,6 +1,6 @@
 import { Op } from 'sequelize';
 import type { Photo, PhotoWords, TypedPhotoWords } from '#contract';
-import { isDisguised, type PictureFormat } from '#core/photo';
+import { isDisguised } from '#core/photo';
 import type { BusinessRecord } from '#core/record';
 import type { PhotoReading } from '#outside/stamper.ts';
 import { notFound } from '../problem.ts';
@@ -61,7 +61,7 @@ async function describe(
       name: photo.name,
       size: photo.size,
       format: photo.format,
-      isDisguised: isDisguised(photo.name, photo.format as PictureFormat),
+      isDisguised: photo.format !== '' && isDisguised(photo.name, photo.format),
       carried: photoJson.carried.read(photo.carried),
       own: ownOf(photo),
       twin: twin && twin.id !== photo.id ? twin.name : '',

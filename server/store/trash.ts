@@ -100,7 +100,5 @@ export async function namedKeys(keys: readonly string[]): Promise<ReadonlySet<st
     attributes: [...photoKeys],
     paranoid: false,
   });
-  return new Set(
-    photos.flatMap((photo) => photoKeys.map((key) => photo[key])),
-  );
+  return new Set(photos.flatMap((photo) => photoKeys.map((key) => photo[key])));
 }

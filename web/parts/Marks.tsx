@@ -97,13 +97,14 @@ export function StepMark({ step }: { step: Step }) {
         color: step.state === 'missing' ? 'text.secondary' : 'text.primary',
       }}
     >
-      {stateMark(step.state)}
+      <StateMark state={step.state} />
       {step.detail}
     </Box>
   );
 }
 
-function stateMark(state: Step['state']): ReactNode {
+/** The mark of a state alone. */
+export function StateMark({ state }: { state: Step['state'] }): ReactNode {
   switch (state) {
     case 'missing':
       return <MissingMark />;

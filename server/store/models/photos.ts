@@ -8,7 +8,13 @@ import {
 } from 'sequelize';
 import * as z from 'zod';
 import { fetchedPictureSchema, ownWordsSchema, photoSchema, type PhotoUse } from '#contract';
-import { stampFieldsSchema, stampSchema, usualStamp, type StampSettings } from '#core/photo';
+import {
+  stampFieldsSchema,
+  stampSchema,
+  usualStamp,
+  type PictureFormat,
+  type StampSettings,
+} from '#core/photo';
 import { id, json, kept, number, string, table, text, worked } from './columns.ts';
 
 export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttributes<PhotoRow>> {
@@ -27,7 +33,7 @@ export class PhotoRow extends Model<InferAttributes<PhotoRow>, InferCreationAttr
   /** SHA-256 of its image, metadata left out; '' where it is not known. */
   declare digest: CreationOptional<string>;
   /** What kind of picture its bytes are, whatever its name says; '' where it is not known. */
-  declare format: CreationOptional<string>;
+  declare format: CreationOptional<PictureFormat | ''>;
   /** The words and the place that were given to it alone, as JSON. */
   declare own: CreationOptional<string>;
   /** The last stamp, as JSON; 'null' before the first. */

@@ -1,16 +1,26 @@
 import { Box } from '@mui/material';
 import { useVirtualizer } from '@tanstack/react-virtual';
-import { useCallback, useEffect, useRef, useState, type KeyboardEvent } from 'react';
+import { useEffect, useRef, useState, type DragEvent, type KeyboardEvent, type MouseEvent } from 'react';
 import type { Photo } from '#contract';
 import { Scroll } from '../../parts/layout.tsx';
-import { choose, chooseAll, howOf, move, type How, type Selection } from '../../state/selection.ts';
+import { choose, chooseAll, howOf, move, type Selection } from '../../state/selection.ts';
 import { colour } from '../../theme.ts';
-import { PhotoTile, TILE } from './PhotoTile.tsx';
+import { PhotoTile, TILE, tileLook } from './PhotoTile.tsx';
+import { SUBJECT_TYPE } from './SubjectBar.tsx';
 
 /** Rows that are drawn beyond those in sight. */
 const OVERSCAN = 3;
 
 const look = {
+  ...tileLook,
+  '& .row': {
+    position: 'absolute',
+    left: 16,
+    right: 16,
+    top: TILE.gap,
+    display: 'grid',
+    gap: `${String(TILE.gap)}px`,
+  },
   '&:focus-visible': { outline: `2px solid ${colour.plum}`, outlineOffset: -2 },
 } as const;
 
@@ -35,6 +45,7 @@ export function ContactSheet({
     getScrollElement: () => surface.current,
     estimateSize: () => TILE.height + TILE.gap,
     overscan: OVERSCAN,
+    useFlushSync: false,
     initialRect: { width: 1200, height: 600 },
   });
   const sight = photos.map(({ id }) => id);
@@ -46,15 +57,6 @@ export function ContactSheet({
     if (at !== undefined) virtual.scrollToIndex(Math.floor(sight.indexOf(at) / columns));
     onSelect(next);
   };
-  // A stable function: tiles that have not changed are not drawn again.
-  const order = useRef(sight);
-  useEffect(() => {
-    order.current = sight;
-  });
-  const take = useCallback(
-    (id: number, how: How) => onSelect((now) => choose(now, order.current, id, how)),
-    [onSelect],
-  );
   return (
     <Scroll
       ref={surface}
@@ -64,14 +66,19 @@ export function ContactSheet({
       aria-activedescendant={selection.at === undefined ? undefined : `photo-${String(selection.at)}`}
       tabIndex={0}
       onKeyDown={keys}
+      onClick={(event: MouseEvent) => {
+        const id = photoUnder(event);
+        if (id !== undefined) onSelect((now) => choose(now, sight, id, howOf(event)));
+      }}
+      {...dropping(onSubject)}
       sx={look}
     >
       <Box role="presentation" sx={{ position: 'relative', height: virtual.getTotalSize() + TILE.gap }}>
         {virtual.getVirtualItems().map(({ index, start }) => (
-          <Box
+          <div
             key={index}
             role="presentation"
-            sx={rowLook}
+            className="row"
             style={{
               transform: `translateY(${String(start)}px)`,
               gridTemplateColumns: `repeat(${String(columns)}, 1fr)`,
@@ -83,25 +90,34 @@ export function ContactSheet({
                 photo={photo}
                 isChosen={selection.chosen.has(photo.id)}
                 isAt={selection.at === photo.id}
-                onTake={take}
-                onSubject={onSubject}
               />
             ))}
-          </Box>
+          </div>
         ))}
       </Box>
     </Scroll>
   );
 }
 
-const rowLook = {
-  position: 'absolute',
-  insetInline: 0,
-  top: TILE.gap,
-  display: 'grid',
-  gap: `${String(TILE.gap)}px`,
-  px: 2,
-} as const;
+/** Takes subjects that are dragged onto a photo. */
+const dropping = (onSubject: (id: number, subject: string) => void) => ({
+  onDragOver: (event: DragEvent): void => {
+    if (event.dataTransfer.types.includes(SUBJECT_TYPE)) event.preventDefault();
+  },
+  onDrop: (event: DragEvent): void => {
+    const [id, subject] = [photoUnder(event), event.dataTransfer.getData(SUBJECT_TYPE)];
+    if (id === undefined || !subject) return;
+    event.preventDefault();
+    event.stopPropagation();
+    onSubject(id, subject);
+  },
+});
+
+/** The photo that the pointer is on. */
+function photoUnder({ target }: { readonly target: EventTarget }): number | undefined {
+  const tile = target instanceof Element ? target.closest<HTMLElement>('[data-id]') : null;
+  return tile ? Number(tile.dataset['id']) : undefined;
+}
 
 /** What a key does to the selection; undefined for one that does nothing. */
 function changeOf(

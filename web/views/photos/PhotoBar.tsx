@@ -117,7 +117,7 @@ function Acts({ branch, sheet, onMarkup }: { branch: Branch; sheet: SheetState; 
         </Button>
       )}
       <RowMenu
-        label={selected.length > 0 ? `the ${String(selected.length)} selected photos` : 'all photos shown'}
+        label={selected.length > 0 ? counted(selected.length, 'selected photo') : 'all photos shown'}
         items={[
           ['Markup of the photos …', onMarkup],
           ...(stamped.length > 0

@@ -1,14 +1,10 @@
-import { styled } from '@mui/material/styles';
-import { memo, type DragEvent, type MouseEvent } from 'react';
+import { memo } from 'react';
 import { linkTo, type Photo } from '#contract';
-import { Soft } from '../../parts/layout.tsx';
-import { StepMark } from '../../parts/Marks.tsx';
-import { howOf, type How } from '../../state/selection.ts';
+import { StateMark } from '../../parts/Marks.tsx';
 import { colour, typeSize } from '../../theme.ts';
-import { SUBJECT_TYPE } from './SubjectBar.tsx';
 
 /** The size of a tile: its least width, its height, and what is between two; pixels. */
-export const TILE = { width: 176, height: 204, gap: 10 } as const;
+export const TILE = { width: 176, height: 188, gap: 10 } as const;
 
 const TILE_STEP = {
   bare: { state: 'unproved', detail: 'not stamped' },
@@ -17,30 +13,36 @@ const TILE_STEP = {
   failed: { state: 'must', detail: 'failed' },
 } as const;
 
-const Tile = styled('div')({
-  height: TILE.height,
-  minWidth: 0,
-  display: 'flex',
-  flexDirection: 'column',
-  border: `1px solid ${colour.line}`,
-  backgroundColor: '#fff',
-  cursor: 'pointer',
-  userSelect: 'none',
-  fontSize: typeSize.note,
-  contain: 'strict',
-  '&[aria-selected="true"]': { borderColor: colour.plum, boxShadow: `inset 0 0 0 2px ${colour.plum}` },
-  '&[data-at="true"]': { outline: `2px solid ${colour.dark}`, outlineOffset: 1 },
-});
-const Thumbnail = styled('img')({
-  display: 'block',
-  width: 'calc(100% - 4px)',
-  margin: 2,
-  height: 118,
-  objectFit: 'cover',
-  backgroundColor: colour.light,
-});
-const Text = styled('div')({ padding: '2px 8px', minWidth: 0 });
-const Cut = styled('div')({ overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' });
+/** How tiles look, from the sheet that they stand on: thousands of them are drawn while one scrolls. */
+export const tileLook = {
+  '& .tile': {
+    height: TILE.height,
+    minWidth: 0,
+    border: `1px solid ${colour.line}`,
+    backgroundColor: '#fff',
+    cursor: 'pointer',
+    userSelect: 'none',
+    fontSize: typeSize.note,
+    contain: 'strict',
+  },
+  '& .tile[aria-selected="true"]': {
+    borderColor: colour.plum,
+    boxShadow: `inset 0 0 0 2px ${colour.plum}`,
+  },
+  '& .tile[data-at="true"]': { outline: `2px solid ${colour.dark}`, outlineOffset: 1 },
+  '& .tile img': {
+    display: 'block',
+    width: 'calc(100% - 4px)',
+    margin: '2px',
+    height: 118,
+    objectFit: 'cover',
+    backgroundColor: colour.light,
+  },
+  '& .tile-words': { padding: '2px 8px', minWidth: 0 },
+  '& .tile-words > div': { overflow: 'hidden', textOverflow: 'ellipsis', whiteSpace: 'nowrap' },
+  '& .tile-name': { fontWeight: 600 },
+  '& .tile-about': { color: colour.middle },
+} as const;
 
 /** What a photo came with, in a few words. */
 function cameWith(photo: Photo): string {
@@ -60,48 +62,37 @@ export const PhotoTile = memo(function PhotoTile({
   photo,
   isChosen,
   isAt,
-  onTake,
-  onSubject,
 }: {
   photo: Photo;
   isChosen: boolean;
   isAt: boolean;
-  onTake: (id: number, how: How) => void;
-  /** A subject was dropped on it. */
-  onSubject: (id: number, subject: string) => void;
 }) {
   const { id, name, own, stamped } = photo;
+  const step = TILE_STEP[photo.state];
   const about = photo.message || cameWith(photo);
   return (
-    <Tile
+    <div
+      className="tile"
       role="option"
       id={`photo-${String(id)}`}
       aria-selected={isChosen}
       data-at={isAt}
+      data-id={id}
       data-photo={name}
       data-state={photo.state}
-      onClick={(event: MouseEvent) => onTake(id, howOf(event))}
-      onDragOver={(event: DragEvent) => {
-        if (event.dataTransfer.types.includes(SUBJECT_TYPE)) event.preventDefault();
-      }}
-      onDrop={(event: DragEvent) => {
-        const subject = event.dataTransfer.getData(SUBJECT_TYPE);
-        if (!subject) return;
-        event.preventDefault();
-        event.stopPropagation();
-        onSubject(id, subject);
-      }}
     >
-      <Thumbnail src={linkTo('thumbnail', { id })} alt="" loading="lazy" decoding="async" draggable={false} />
-      <Text>
-        <Cut title={name} sx={{ fontWeight: 600 }}>
+      <img src={linkTo('thumbnail', { id })} alt="" loading="lazy" decoding="async" draggable={false} />
+      <div className="tile-words">
+        <div className="tile-name" title={name}>
           {stamped?.name ?? name}
-        </Cut>
-        <StepMark step={TILE_STEP[photo.state]} />
-        <Cut title={about}>
-          <Soft>{own.subject || stamped?.title || about}</Soft>
-        </Cut>
-      </Text>
-    </Tile>
+        </div>
+        <div>
+          <StateMark state={step.state} /> {step.detail}
+        </div>
+        <div className="tile-about" title={about}>
+          {own.subject || stamped?.title || about}
+        </div>
+      </div>
+    </div>
   );
 });

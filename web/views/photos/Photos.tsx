@@ -1,4 +1,4 @@
-import { lazy, Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { Button } from '@mui/material';
 import { linkTo, type Branch, type Photo, type PhotoWords } from '#contract';
 import type { StampSettings } from '#core/photo';
@@ -168,19 +168,8 @@ function Sheet({
   onKeep,
 }: PhotosProps & { sheet: SheetState; onKeep: Keep }) {
   const chosen = selected.map(({ id }) => id);
-  const dropped = useRef(chosen);
-  useEffect(() => {
-    dropped.current = chosen;
-  });
-  const kept = useRef(onKeep);
-  useEffect(() => {
-    kept.current = onKeep;
-  });
-  // Stable: tiles that have not changed are not drawn again.
-  const onSubject = useCallback((id: number, subject: string): void => {
-    const ids = dropped.current.includes(id) ? dropped.current : [id];
-    kept.current(ids.map((one) => ({ id: one, own: { subject } })));
-  }, []);
+  const onSubject = (id: number, subject: string): void =>
+    onKeep((chosen.includes(id) ? chosen : [id]).map((one) => ({ id: one, own: { subject } })));
   if (shown.length === 0)
     return (
       <EmptyState title="None of the photos is like that.">Choose “All photos” to see the others.</EmptyState>
