@@ -46,6 +46,7 @@ import {
   liveHistorySchema,
   livePageSchema,
   pagesSchema,
+  pagesZipQuerySchema,
   placementInputSchema,
   scheduleSchema,
 } from './pages.ts';
@@ -171,7 +172,10 @@ export const api = {
     answer: addedPagesSchema,
     status: 201,
   }),
-  pagesZip: endpoint(paths.pagesZip, 'All pages as a zip.', zip),
+  pagesZip: endpoint(paths.pagesZip, 'The pages as a zip: all, or those alone that were changed.', {
+    query: pagesZipQuerySchema,
+    ...zip,
+  }),
   pageSource: endpoint(paths.pageSource, 'A page’s text.', text),
   pageFile: endpoint(paths.pageFile, 'A page’s bytes.', { sends: 'application/octet-stream' }),
   place: endpoint(paths.place, 'Places a branch’s markup, and reads the page back.', {

@@ -50,6 +50,9 @@ export type Page = z.infer<typeof pageSchema>;
 
 export const pagesSchema = z.object({ pages: z.array(pageSchema) });
 
+/** Which pages are downloaded: all of them, or those whose bytes are others than those that came. */
+export const pagesZipQuerySchema = z.object({ which: z.enum(['all', 'changed']).default('all') });
+
 /** What is done with markup that stands on pages whose new source does not carry it. */
 export const placedChoices = ['ask', 'again', 'drop'] as const;
 export const addPagesQuerySchema = z.object({ placed: z.enum(placedChoices).default('ask') });

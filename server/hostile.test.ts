@@ -576,7 +576,7 @@ describe('what was deleted', () => {
   const DAY = 86_400_000;
 
   test('lies in the trash, comes back, and goes for good with its bytes after its time', async () => {
-    const photo = idOf(await upload(photosPath(), 'trash.jpg', await jpeg()).expect(201));
+    const photo = addedId(await upload(photosPath(), 'trash.jpg', await jpeg()).expect(201));
     const { added } = await addPage('trash.html', page());
     await api()
       .delete(`/api/photos/${String(photo)}`)

@@ -526,4 +526,30 @@ describe('a site', () => {
     expect(await stepOf()).toEqual({ state: 'out-of-date', detail: 'live page altered' });
     expect(await verifyDue(new Date())).toBe(0);
   });
+
+  test('by hand has its pages found on the live site, and matched; a run tells that nobody writes there', async () => {
+    const { clientId } = await layOut('found.example');
+    writeFileSync(
+      file('index.html', 'found.example'),
+      towns.map((town) => `<a href="/shops/${town.toLowerCase()}.html">${town}</a>`).join(''),
+    );
+    const siteId = await post(linkTo('addSite', { id: clientId }), {
+      name: 'found',
+      url: 'https://found.example',
+      access: { way: 'hand' },
+    });
+    expect(await read(siteId)).toMatchObject({ state: 'done', problem: '' });
+    const found = (await pagesOf(clientId)).map(({ path, ownBranch, proposal }) => [
+      path,
+      ownBranch !== null || proposal !== null,
+    ]);
+    expect(found).toEqual([
+      ['index.html', false],
+      ...towns.map((town) => [`shops/${town.toLowerCase()}.html`, true]).toSorted(),
+    ]);
+    const run = await begin(clientId, { act: 'place', rules: [ownRule] });
+    expect(
+      run.pages.map(({ state, problem }) => [state, problem.includes('Nobody writes to this site')]),
+    ).toEqual(towns.map(() => ['refused', true]));
+  });
 });

@@ -233,6 +233,17 @@ describe('pages', () => {
     const again = await upload(pagesPath(), 'index.html', Buffer.from('<p>new')).expect(201);
     expect(again.body).toMatchObject({ replaced: 1 });
     expect(await pages()).toHaveLength(2);
+    // Of what was changed here since it came, there is a zip of its own.
+    const changed = () => api().get(`${pagesPath()}.zip?which=changed`).responseType('blob');
+    await changed().expect(404);
+    await save(larkspur, 0);
+    const placed = (await pages()).find(({ path }) => path === 'shop/a.htm')?.id;
+    const placements = `/api/pages/${String(placed)}/placements`;
+    await api().put(placements).send({ branchId, form: 'jsonld', at: 'head' }).expect(200);
+    const names = ((await changed().expect(200)).body as Buffer).toString('latin1');
+    expect([names.includes('shop/a.htm'), names.includes('index.html')]).toEqual([true, false]);
+    await api().delete(`${placements}/jsonld`).expect(200);
+    await changed().expect(404);
   });
 
   test('that are no pages, too large, or in a hostile zip are refused, and the good ones stay', async () => {

@@ -5,6 +5,8 @@ import { folderSite } from './folder.ts';
 import { sftpSite, type HostAddress } from './sftp.ts';
 import { webdavSite } from './webdav.ts';
 
+export { webSite } from './web.ts';
+
 export { digestOf, exchange, SiteProblem, UnknownHostKey, type SiteConnection } from './connection.ts';
 
 /** Where sites may be reached besides the public web. */

@@ -1,6 +1,5 @@
 import type { RunPage } from '#contract';
 import { digestOf, exchange, SiteProblem, type SiteConnection } from '#outside/sites/index.ts';
-import type { SiteGateway } from '../gateways/sites.ts';
 import { inLanes } from '../lanes.ts';
 import { endJob, noteProgress } from '../store/jobs.ts';
 import { PageRow, runJson, runPageJson, type JobRow, type RunPageRow, type RunRow } from '../store/models.ts';
@@ -12,22 +11,18 @@ import { openSiteOf } from '../store/sites.ts';
 import { whole } from '../store/transaction.ts';
 import { keepVersion, keepVersions, versionOf } from '../store/versions.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
-import { readSite } from './siteReading.ts';
+import { readSite, type ReadingParts } from './siteReading.ts';
 
 /** Pages that are worked on at the same time, and until progress is told. */
 const AT_ONCE = 4;
 const BATCH = 16;
 
-export interface RunParts {
-  readonly gateway: SiteGateway;
-  readonly threads: Threads;
-  readonly stopped: () => boolean;
-}
+type RunParts = ReadingParts;
 
 /** Carries out a run from where it stands: reads a site, previews what is to be done, or publishes it. */
 export async function carryOut(job: JobRow, parts: RunParts): Promise<'done' | 'stopped'> {
   const run = await findRun(job.runId ?? 0);
-  if (run.siteId !== null) return readSite(job, run, parts.gateway, parts.threads, parts.stopped);
+  if (run.siteId !== null) return readSite(job, run, parts);
   const isPreview = run.state === 'previewing';
   const pages = new PageRun(run, parts);
   try {

@@ -70,7 +70,7 @@ export class JobRunner {
   #carryOut(job: JobRow, stopped: () => boolean): Promise<'done' | 'stopped'> {
     const { gateway, photos, fetcher, threads } = this.#parts;
     if (job.checkId !== null) return runCheck(job, fetcher, this.#judges, stopped);
-    if (job.runId !== null) return carryOut(job, { gateway, threads, stopped });
+    if (job.runId !== null) return carryOut(job, { gateway, fetcher, threads, stopped });
     if (job.clientId !== null) return verifyClient(job, { fetcher, threads, stopped });
     return runStamping(job, photos, threads, stopped);
   }

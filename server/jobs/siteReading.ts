@@ -1,9 +1,11 @@
-import { SiteProblem, type SiteConnection } from '#outside/sites/index.ts';
+import { isWritten } from '#core/site';
+import type { Fetcher } from '#outside/fetcher.ts';
+import { SiteProblem, webSite, type SiteConnection } from '#outside/sites/index.ts';
 import type { SiteGateway } from '../gateways/sites.ts';
 import { inLanes } from '../lanes.ts';
 import { endJob, noteProgress } from '../store/jobs.ts';
 import { siteBranches } from '../store/judging.ts';
-import type { JobRow, RunRow } from '../store/models.ts';
+import { siteAccessJson, type JobRow, type RunRow } from '../store/models.ts';
 import { endReading } from '../store/runs.ts';
 import { keepMatches, keepSitePages, keepSitePaths } from '../store/sitePages.ts';
 import { ownersOf } from '../store/owners.ts';
@@ -14,18 +16,32 @@ import { GivenUp, type Threads } from '../threads/threads.ts';
 const AT_ONCE = 4;
 const BATCH = 32;
 
+export interface ReadingParts {
+  readonly gateway: SiteGateway;
+  readonly fetcher: Fetcher;
+  readonly threads: Threads;
+  readonly stopped: () => boolean;
+}
+
+/** Where a page leads; nowhere where it cannot be read. */
+const linksIn = (bytes: Uint8Array, url: string, threads: Threads): Promise<readonly string[]> =>
+  threads.linksOn(bytes, url).catch((error: unknown) => {
+    if (error instanceof GivenUp) return [];
+    throw error;
+  });
+
 /** Reads the pages of a site: what is there now, what of it is new, what is gone, and whose each seems to be. */
 export async function readSite(
   job: JobRow,
   run: RunRow,
-  gateway: SiteGateway,
-  threads: Threads,
-  stopped: () => boolean,
+  { gateway, fetcher, threads, stopped }: ReadingParts,
 ): Promise<'done' | 'stopped'> {
   const site = await findSite(run.siteId ?? 0);
   let connection: SiteConnection | undefined;
   try {
-    connection = await openSite(site, gateway);
+    connection = isWritten(siteAccessJson.read(site.access))
+      ? await openSite(site, gateway)
+      : webSite(site.url, { fetcher, linksOf: (bytes, url) => linksIn(bytes, url, threads) });
     const paths = await connection.list();
     const branches = await siteBranches(site.clientId);
     const problems: string[] = [];

@@ -39,11 +39,15 @@ export function pageRoutes(threads: Threads, spool: Spool, fetcher: Fetcher): Ro
       addPages(id, uploadedFile(request), placed, threads),
     { before: [spool.files(limits.zipBytes)] },
   );
-  serve(router, api.pagesZip, async ({ parameters: { id }, response }) => {
-    const pages = await pagePaths(id);
+  serve(router, api.pagesZip, async ({ parameters: { id }, query, response }) => {
+    const pages = await pagePaths(id, query.which === 'changed');
+    if (query.which === 'changed' && pages.length === 0)
+      throw new Refusal(404, 'Nothing changed', 'Every page is as it came; there is nothing to take back.');
     // Two sites may have pages of one path.
     const isMixed = new Set(pages.map(({ siteId }) => siteId)).size > 1;
-    response.attachment('pages.zip').type('application/zip');
+    response
+      .attachment(query.which === 'changed' ? 'changed-pages.zip' : 'pages.zip')
+      .type('application/zip');
     const files = pages.map((page) => ({
       path: isMixed
         ? `${page.siteId === 0 ? 'handed-in' : `site-${String(page.siteId)}`}/${page.path}`

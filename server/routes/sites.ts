@@ -1,5 +1,6 @@
 import { Router } from 'express';
 import { api } from '#contract';
+import { parseUrl } from '#core/link';
 import { isWritten } from '#core/site';
 import type { SiteGateway } from '../gateways/sites.ts';
 import { Refusal } from '../problem.ts';
@@ -21,12 +22,12 @@ export function siteRoutes(gateway: SiteGateway): Router {
   serve(router, api.restoreSite, ({ parameters: { id } }) => restoreSite(id));
   serve(router, api.trySite, ({ body }) => trySite(body, gateway));
   serve(router, api.readSite, async ({ parameters: { id } }) => {
-    const { clientId, name, access } = await findSite(id);
-    if (!isWritten(siteAccessJson.read(access)))
+    const { clientId, name, url, access } = await findSite(id);
+    if (!isWritten(siteAccessJson.read(access)) && !parseUrl(url))
       throw new Refusal(
         422,
-        'By hand',
-        'Nobody reads the files of this site: its live pages are verified instead.',
+        'No address',
+        'Type the address of the site first: its pages are read from there.',
       );
     return { id: await addReading(clientId, id, name) };
   });

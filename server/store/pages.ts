@@ -1,7 +1,8 @@
-import { Op, type Transaction } from 'sequelize';
+import { literal, Op, type Transaction } from 'sequelize';
 import type { AddedPages, Page, PlacedChoice, PlacementInput } from '#contract';
 import type { PlacedForm, Placement } from '#core/page';
 import type { BusinessRecord } from '#core/record';
+import { digestOf } from '#outside/sites/index.ts';
 import { notFound, Refusal } from '../problem.ts';
 import type { PageWorker } from '../threads/pageWork.ts';
 import { GivenUp, givenUp } from '../threads/threads.ts';
@@ -148,6 +149,7 @@ async function keepAll(
     const before = await pageBefore(there, transaction);
     const source = choice === 'again' ? await placedAgain(page.bytes, lost, worker) : page.bytes;
     await writeSource(there, source, transaction);
+    await there.update({ came: digestOf(page.bytes) }, { transaction });
     if (choice !== 'again')
       await PlacementRow.destroy({ where: { id: { [Op.in]: lost.map(({ id }) => id) } }, transaction });
     parts.push({ subject: 'page', id: there.id, version: there.version, before });
@@ -166,7 +168,8 @@ export async function createPage(
   source: Buffer,
   transaction: Transaction,
 ): Promise<PageRow> {
-  const page = await PageRow.create({ ...where, source: firstPiece(source) }, { transaction });
+  const came = digestOf(source);
+  const page = await PageRow.create({ ...where, came, source: firstPiece(source) }, { transaction });
   await writeRest(PageRow, 'source', page.id, source, transaction);
   return page;
 }
@@ -341,13 +344,17 @@ export async function restorePage(id: number): Promise<void> {
   await page.restore();
 }
 
-/** A client’s pages by their paths, without their sources, which are read one at a time. */
+/** Pages whose bytes are others than those that came (`came`); of older ones it is not known, and they count as changed. */
+const CHANGED = { [Op.and]: literal('came <> SHA2(source, 256)') };
+
+/** A client’s pages by their paths, without their sources, which are read one at a time; or those alone that were changed. */
 export async function pagePaths(
   clientId: number,
+  isChanged = false,
 ): Promise<readonly Pick<PageRow, 'id' | 'path' | 'siteId' | 'ownerId'>[]> {
   await findClient(clientId);
   return PageRow.findAll({
-    where: { clientId },
+    where: { clientId, ...(isChanged ? { siteId: 0, ...CHANGED } : {}) },
     order: ['path', 'id'],
     attributes: ['id', 'path', 'siteId', 'ownerId'],
     raw: true,

@@ -13,7 +13,7 @@ import {
   type Placement,
 } from '#core/page';
 import { isWoven } from '#core/weaving';
-import { readSource, type Reading } from '#core/reading';
+import { linksOf, readSource, type Reading } from '#core/reading';
 import type { Syntax } from '#core/item';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
@@ -70,6 +70,12 @@ export function placeOn(
 ): BytesResult {
   const treated = placeTreated(bytes, { record, form, at, existing: 'keep' });
   return treated.ok ? { ok: true, bytes: treated.bytes } : treated;
+}
+
+/** The addresses that a page leads to. */
+export function linksOn(bytes: Uint8Array, url: string): readonly string[] {
+  const { document } = readSource(decodeText(bytes).text, url);
+  return document ? linksOf(document, url) : [];
 }
 
 /** Who reads and changes pages: threads of the server, or a script by itself. */

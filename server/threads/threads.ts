@@ -53,6 +53,7 @@ export class Threads implements PageWorker {
   readonly readImport = (bytes: Uint8Array) => this.#run('import', bytes);
   readonly readPhoto = (path: string) => this.#run('photo', path);
   readonly stampPhoto = (...words: Parameters<Tasks['stamp']>) => this.#run('stamp', ...words);
+  readonly linksOn = (...words: Parameters<Tasks['links']>) => this.#run('links', ...words);
   readonly pictureOnPage = (...words: Parameters<Tasks['shown']>) => this.#run('shown', ...words);
   readonly comparePicture = (...words: Parameters<Tasks['picture']>) => this.#run('picture', ...words);
 

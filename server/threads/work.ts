@@ -5,7 +5,7 @@ import { judgeSent } from '#outside/livePage.ts';
 import { readPhoto } from '#outside/stamper.ts';
 import { readImport } from './importWork.ts';
 import { matchPages } from './matchWork.ts';
-import { placeOn, readPage } from './pageWork.ts';
+import { linksOn, placeOn, readPage } from './pageWork.ts';
 import { readText, showSource } from './textWork.ts';
 import { tellBegun, type Begun } from './timed.ts';
 import { comparePicture, pictureOnPage, stampPhoto } from './photoWork.ts';
@@ -20,6 +20,7 @@ const tasks = {
   match: matchPages,
   photo: readPhoto,
   stamp: stampPhoto,
+  links: linksOn,
   picture: comparePicture,
   shown: pictureOnPage,
   text: readText,

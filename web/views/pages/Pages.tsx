@@ -128,7 +128,7 @@ function Surface({
               <Soft>{upload.busy || 'or drop them here'}</Soft>
               <Fill />
               {live.button}
-              <ToTakeAway branch={branch} hasPages={pages.length > 0} />
+              <ToTakeAway branch={branch} pages={pages} />
             </ActionBar>
             <SiteBar clientId={branch.clientId} />
             {live.outcome}
@@ -148,12 +148,17 @@ function Surface({
 }
 
 /** What goes out as a file: the sheet for whoever looks after a site, and the pages themselves. */
-const ToTakeAway = ({ branch, hasPages }: { branch: Branch; hasPages: boolean }) => (
+const ToTakeAway = ({ branch, pages }: { branch: Branch; pages: readonly Page[] }) => (
   <>
     <Button component="a" href={linkTo('handOver', { id: branch.id })}>
       Hand-over sheet
     </Button>
-    {hasPages && (
+    {pages.some(({ site, placements }) => site === null && placements.length > 0) && (
+      <Button component="a" href={linkTo('pagesZip', { id: branch.clientId }, { which: 'changed' })}>
+        Zip of what changed
+      </Button>
+    )}
+    {pages.length > 0 && (
       <Button component="a" href={linkTo('pagesZip', { id: branch.clientId })}>
         Download all as zip
       </Button>

@@ -2,12 +2,14 @@ import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import type { Branch, Page } from '#contract';
 import { placedForms, readPlacement, type PlacedForm } from '#core/page';
+import type { BusinessRecord } from '#core/record';
 import { ruledPages, type PlacementRule } from '#core/site';
 import { counted } from '#core/text';
 import { useRules, useSaveRules } from '../../api/pages.ts';
 import { useComplain } from '../../parts/actions.ts';
 import { LabelledSelect } from '../../parts/Choice.tsx';
 import { Frame } from '../../parts/Frame.tsx';
+import { OutputChoices } from '../../parts/OutputChoices.tsx';
 import { Fill, Hint, Line } from '../../parts/layout.tsx';
 import { FORM_LABEL } from './formLabel.ts';
 import {
@@ -79,7 +81,7 @@ export function RuleDialog({
         />
         <span />
         <Where fields={fields} onChange={set} />
-        <Told fields={fields} onChange={set} />
+        <Told fields={fields} onChange={set} record={branch.record} />
         <LabelledSelect
           label="Markup of the branch that stands there already"
           value={fields.existing}
@@ -95,8 +97,15 @@ export function RuleDialog({
   );
 }
 
-/** What visitors read in lines. */
+/** What visitors read in lines, and what has choices at all. */
 const IS_BLOCK: ReadonlySet<PlacedForm> = new Set<PlacedForm>(['microdata', 'rdfa', 'block']);
+const HAS_CHOICES: ReadonlySet<PlacedForm> = new Set<PlacedForm>([
+  ...IS_BLOCK,
+  'jsonld',
+  'graph',
+  'card',
+  'hours',
+]);
 
 interface Part {
   readonly fields: RuleFields;
@@ -126,17 +135,27 @@ function Which({ fields, onChange }: Part) {
   );
 }
 
-/** How visitors read it, where they do. */
-const Told = ({ fields, onChange }: Part) =>
-  IS_BLOCK.has(fields.form) && (
+/** Which facts are told, and how: as each record has it, or as this placement alone does. */
+const Told = ({ fields, onChange, record }: Part & { record: BusinessRecord }) =>
+  HAS_CHOICES.has(fields.form) && (
     <>
       <LabelledSelect
         label="How it is told"
         value={fields.told}
-        options={TOLD}
+        options={TOLD.filter(([told]) => told !== 'line' || IS_BLOCK.has(fields.form))}
         onChange={(told) => onChange({ told: TOLD.find(([one]) => one === told)?.[0] ?? 'record' })}
       />
-      <span />
+      {fields.told === 'own' ? (
+        <div>
+          <OutputChoices
+            output={fields.output}
+            getRecord={() => ({ ...record, output: fields.output })}
+            change={(change) => onChange({ output: change({ ...record, output: fields.output }).output })}
+          />
+        </div>
+      ) : (
+        <span />
+      )}
     </>
   );
 

@@ -39,9 +39,9 @@ export function SiteBar({ clientId }: { clientId: number }) {
           clientId={clientId}
           site={open === 'new' ? undefined : open}
           onClose={() => setOpen(undefined)}
-          onKept={(id, { way }) => {
+          onKept={(id) => {
             setOpen(undefined);
-            if (way !== 'hand') reading.begin(id);
+            reading.begin(id);
           }}
         />
       )}
@@ -106,17 +106,14 @@ function SiteRow({ site, reading, onOpen }: { site: Site; reading: Reading; onOp
       <b>{name}</b>
       <Soft>
         {WAYS[access.way]}
-        {access.way === 'hand'
-          ? ': people paste what is handed over'
-          : `, ${counted(pages, 'page')}, ${read ? `read ${new Date(read).toLocaleString()}` : 'not read yet'}`}
+        {access.way === 'hand' && ': people paste what is handed over'}
+        {`, ${counted(pages, 'page')}, ${read ? `read ${new Date(read).toLocaleString()}` : 'not read yet'}`}
       </Soft>
       <Fill />
       {isRead && <Soft role="status">{reading.words}</Soft>}
-      {access.way !== 'hand' && (
-        <Button sx={{ py: 0 }} disabled={reading.siteId !== undefined} onClick={() => reading.begin(id)}>
-          Read its pages
-        </Button>
-      )}
+      <Button sx={{ py: 0 }} disabled={reading.siteId !== undefined} onClick={() => reading.begin(id)}>
+        {access.way === 'hand' ? 'Find its pages' : 'Read its pages'}
+      </Button>
       <Button variant="text" sx={{ py: 0 }} onClick={onOpen} aria-label={`Change the site ${name}`}>
         Change
       </Button>

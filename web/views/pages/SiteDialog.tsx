@@ -1,7 +1,6 @@
 import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import type { Site, TriedSite } from '#contract';
-import type { SiteAccess } from '#core/site';
 import { trySite, useKeepSite } from '../../api/pages.ts';
 import { inWords } from '../../api/request.ts';
 import { Frame } from '../../parts/Frame.tsx';
@@ -37,7 +36,7 @@ export function SiteDialog({
   clientId: number;
   site: Site | undefined;
   onClose: () => void;
-  onKept: (id: number, access: SiteAccess) => void;
+  onKept: (id: number) => void;
 }) {
   const { fields, tried, problem, busy, set, attempt, save, trust } = useSite(clientId, site, onKept);
   return (
@@ -89,7 +88,7 @@ export function SiteDialog({
 }
 
 /** What is typed of a site, tried and kept. */
-function useSite(clientId: number, site: Site | undefined, onKept: (id: number, access: SiteAccess) => void) {
+function useSite(clientId: number, site: Site | undefined, onKept: (id: number) => void) {
   const [fields, setFields] = useState(() => fieldsOf(site));
   const [tried, setTried] = useState<TriedSite | undefined>();
   const [problem, setProblem] = useState('');
@@ -126,7 +125,7 @@ function useSite(clientId: number, site: Site | undefined, onKept: (id: number, 
       act(async () => {
         if (!(await ask(fields.hostKey))) return;
         const body = { name: fields.name, url: fields.url, access, secret };
-        onKept(await keep.mutateAsync({ id: site?.id ?? null, body }), access);
+        onKept(await keep.mutateAsync({ id: site?.id ?? null, body }));
       }),
     trust: (hostKey: string) => {
       set('hostKey', hostKey);

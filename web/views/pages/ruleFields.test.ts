@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals';
+import { outputSchema } from '#core/record';
 import { placementRuleSchema } from '#core/site';
 import { emptyRule, isWhole, ruleFieldsOf, ruleOf, type RuleFields } from './ruleFields.ts';
 
@@ -13,11 +14,14 @@ test.each([
   [{ form: 'woven', place: 'after' }, true],
 ] as const)('a rule with %j is whole: %s', (part, whole) => expect(isWhole(typed(part))).toBe(whole));
 
+const withoutEmail = outputSchema.parse({ leftOut: { jsonld: ['email'] } });
+
 test.each([
   {},
   { name: 'Footers', form: 'microdata', place: 'inside', selector: 'footer > .nap:hover', told: 'line' },
   { pages: 'pattern', pattern: 'shops/**', whose: 'this', existing: 'replace' },
   { pages: 'every', form: 'block', place: 'body-end' },
+  { form: 'jsonld', told: 'own', output: withoutEmail },
 ] as const)('what was typed is kept and typed on: %j', (part) => {
   const rule = ruleOf(typed(part), 7);
   expect(placementRuleSchema.parse(rule)).toEqual(rule);

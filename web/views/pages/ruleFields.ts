@@ -1,5 +1,5 @@
 import { readPlacement, usualPlacement, type PlacedForm, type Placement } from '#core/page';
-import { outputSchema } from '#core/record';
+import { outputSchema, usualOutput, type Output } from '#core/record';
 import type { PlacementRule } from '#core/site';
 
 /** Which pages a rule may be about. */
@@ -27,6 +27,7 @@ export const EXISTING = [
 export const TOLD = [
   ['record', 'as each record has it'],
   ['line', 'in one line, as in a footer'],
+  ['own', 'with choices of its own'],
 ] as const;
 
 /** A rule as it is typed. */
@@ -40,6 +41,8 @@ export interface RuleFields {
   readonly selector: string;
   readonly existing: (typeof EXISTING)[number][0];
   readonly told: (typeof TOLD)[number][0];
+  /** Its own choices: which facts it tells, and how; null while there are none. */
+  readonly output: Output | null;
 }
 
 export const emptyRule: RuleFields = {
@@ -52,6 +55,7 @@ export const emptyRule: RuleFields = {
   selector: '',
   existing: 'keep',
   told: 'record',
+  output: null,
 };
 
 const isPlain = (place: RuleFields['place']): place is 'head' | 'body-begin' | 'body-end' =>
@@ -68,9 +72,18 @@ function placementOf({ form, place, selector }: RuleFields): Placement | undefin
 export const isWhole = (fields: RuleFields): boolean =>
   placementOf(fields) !== undefined && (fields.pages !== 'pattern' || fields.pattern.trim() !== '');
 
+const IN_ONE_LINE = outputSchema.parse({ block: { lines: 'one' } });
+const isDeepEqual = (one: Output, other: Output): boolean => JSON.stringify(one) === JSON.stringify(other);
+
+/** How the record is told; null for as it has it. */
+function outputOf({ told, output }: RuleFields): Output | null {
+  if (told === 'record') return null;
+  return told === 'line' ? IN_ONE_LINE : (output ?? usualOutput);
+}
+
 /** The rule that was typed; `branch` is the one in hand. */
 export function ruleOf(fields: RuleFields, branch: number): PlacementRule {
-  const { name, pages, pattern, whose, form, existing, told } = fields;
+  const { name, pages, pattern, whose, form, existing } = fields;
   return {
     name: name.trim(),
     pages: pages === 'pattern' ? { kind: 'pattern', pattern: pattern.trim() } : { kind: pages },
@@ -78,7 +91,7 @@ export function ruleOf(fields: RuleFields, branch: number): PlacementRule {
     form,
     at: placementOf(fields) ?? 'body-end',
     existing,
-    output: told === 'line' ? outputSchema.parse({ block: { lines: 'one' } }) : null,
+    output: outputOf(fields),
   };
 }
 
@@ -95,6 +108,7 @@ export function ruleFieldsOf({ name, pages, branch, form, at, existing, output }
     place,
     selector: selector.join(':'),
     existing,
-    told: output?.block.lines === 'one' ? 'line' : 'record',
+    told: output === null ? 'record' : isDeepEqual(output, IN_ONE_LINE) ? 'line' : 'own',
+    output: output === null || isDeepEqual(output, IN_ONE_LINE) ? null : output,
   };
 }

@@ -11,7 +11,7 @@ import { RowMenu } from '../../parts/RowMenu.tsx';
 import { undoButton } from '../../parts/UndoButton.tsx';
 import { chooseAll } from '../../state/selection.ts';
 import { FILTERS, SORTS } from './photoFilter.ts';
-import type { SheetState } from './Photos.tsx';
+import type { SheetState } from './useSheet.ts';
 
 /** The contact sheet, or the words of each photo. */
 const LOOKS = { sheet: 'Contact sheet', words: 'Words, photo by photo' } as const;

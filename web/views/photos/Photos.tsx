@@ -1,8 +1,6 @@
-import { lazy, Suspense, useMemo, useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { Button } from '@mui/material';
-import { linkTo, type Branch, type Photo, type PhotoWords } from '#contract';
-import type { StampSettings } from '#core/photo';
-import { readPin } from '#core/pin';
+import { linkTo, type Photo, type PhotoWords } from '#contract';
 import { useToldBranch } from '../../api/branch.ts';
 import { useBranchStamp, useKeepPhotoWords, usePhotos } from '../../api/photos.ts';
 import { useComplain } from '../../parts/actions.ts';
@@ -12,16 +10,15 @@ import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { useBranchId } from '../../parts/place.ts';
 import { TabBar } from '../../parts/TabBar.tsx';
 import { PaneBar, WithTray } from '../../parts/Tray.tsx';
-import { choose, noSelection, type Selection } from '../../state/selection.ts';
+import { choose } from '../../state/selection.ts';
 import { CarriedTray } from './CarriedTray.tsx';
 import { ContactSheet } from './ContactSheet.tsx';
 import { PhotoBar, type PhotoLook } from './PhotoBar.tsx';
-import { shownPhotos, type Filter, type Sort } from './photoFilter.ts';
 import { PictureMarkup } from './PictureMarkup.tsx';
-import { plannedIn } from './planned.ts';
 import { StampBar } from './StampBar.tsx';
 import { StampDialog } from './StampDialog.tsx';
 import { SubjectBar, subjectsOf } from './SubjectBar.tsx';
+import { useSheet, type PhotosProps, type SheetState } from './useSheet.ts';
 import { useUploadPhotos } from './useUploadPhotos.ts';
 import { UsesTray } from './UsesTray.tsx';
 import { WordsGrid } from './WordsGrid.tsx';
@@ -44,43 +41,6 @@ export default function Photos() {
 
 const TRAYS = { values: 'What it carries', places: 'Map', uses: 'Where it went' } as const;
 type TrayTab = keyof typeof TRAYS;
-
-interface PhotosProps {
-  readonly branch: Branch;
-  /** In the order in which they came. */
-  readonly photos: readonly Photo[];
-  readonly stamp: StampSettings;
-}
-
-/** What is chosen of the photos in sight, and what is planned for all of them. */
-function useSheet({ branch, photos, stamp }: PhotosProps) {
-  const [filter, setFilter] = useState<Filter>('all');
-  const [sort, setSort] = useState<Sort>('added');
-  const [selection, setSelection] = useState<Selection>(noSelection);
-  const pin = useMemo(() => readPin(branch.record.pin).point, [branch.record]);
-  const shown = useMemo(() => shownPhotos(photos, filter, sort, pin), [photos, filter, sort, pin]);
-  const selected = useMemo(() => shown.filter(({ id }) => selection.chosen.has(id)), [shown, selection]);
-  const targets = selected.length > 0 ? selected : shown;
-  const planned = useMemo(
-    () => plannedIn(photos, () => true, branch.record, stamp),
-    [photos, branch.record, stamp],
-  );
-  const inHand = photos.find(({ id }) => id === selection.at) ?? selected[0] ?? shown[0];
-  return {
-    filter,
-    setFilter,
-    sort,
-    setSort,
-    selection,
-    setSelection,
-    pin,
-    shown,
-    selected,
-    targets,
-    planned,
-    inHand,
-  };
-}
 
 function PhotosOf(props: PhotosProps) {
   const { branch, photos, stamp } = props;
@@ -154,8 +114,6 @@ function PhotosOf(props: PhotosProps) {
     </DropFrame>
   );
 }
-
-export type SheetState = ReturnType<typeof useSheet>;
 
 type Keep = (photos: PhotoWords['photos']) => void;
 

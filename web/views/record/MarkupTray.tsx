@@ -21,7 +21,7 @@ import { Column } from '../../parts/layout.tsx';
 import { Toggle } from '../../parts/Toggle.tsx';
 import { PaneBar } from '../../parts/Tray.tsx';
 import { colour, mono, typeSize } from '../../theme.ts';
-import { OutputChoices } from './OutputChoices.tsx';
+import { OutputChoices } from '../../parts/OutputChoices.tsx';
 
 interface TrayProps {
   readonly record: BusinessRecord;

@@ -2,9 +2,9 @@ import { InputBase } from '@mui/material';
 import { useState } from 'react';
 import { blockLanguages, languageNames, languageOf } from '#core/markup';
 import { countryOf, type BusinessRecord, type Output } from '#core/record';
-import { Choice } from '../../parts/Choice.tsx';
-import { Tick } from '../../parts/Tick.tsx';
-import { boxed } from '../../theme.ts';
+import { Choice } from './Choice.tsx';
+import { Tick } from './Tick.tsx';
+import { boxed } from '../theme.ts';
 import { ChoiceHead, ChoiceRow } from './ChoiceRow.tsx';
 
 type Choices = Output['block'];

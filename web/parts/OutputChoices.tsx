@@ -1,9 +1,9 @@
 import { Box, Button, Checkbox, Popover, TextField } from '@mui/material';
 import { useState } from 'react';
 import { knownFacts, usualOutput, type BusinessRecord, type Output } from '#core/record';
-import { Choice } from '../../parts/Choice.tsx';
-import { Tick } from '../../parts/Tick.tsx';
-import { colour, typeSize } from '../../theme.ts';
+import { Choice } from './Choice.tsx';
+import { Tick } from './Tick.tsx';
+import { colour, typeSize } from '../theme.ts';
 import { ChoiceHead, ChoiceRow } from './ChoiceRow.tsx';
 import { PeopleChoices } from './PeopleChoices.tsx';
 

@@ -1,6 +1,6 @@
 import { Box } from '@mui/material';
 import type { ReactNode } from 'react';
-import { Hint, Line } from '../../parts/layout.tsx';
+import { Hint, Line } from './layout.tsx';
 
 export const ChoiceHead = ({ children }: { children: string }) => (
   <Hint sx={{ fontWeight: 700, mt: 0.5 }}>{children}</Hint>
