@@ -552,4 +552,44 @@ describe('a site', () => {
       run.pages.map(({ state, problem }) => [state, problem.includes('Nobody writes to this site')]),
     ).toEqual(towns.map(() => ['refused', true]));
   });
+
+  test('tells of all branches on the home page, and of any that changes', async () => {
+    const { clientId, branches } = await layOut('all.example');
+    await addSite(clientId, { ...sftp, folder: '/all.example' }, 'all.example').then(read);
+    const home = { ...ownRule, name: '', pages: { kind: 'pattern', pattern: 'index.html' } } as const;
+    const { id } = await begin(clientId, {
+      act: 'place',
+      rules: [
+        { ...home, form: 'organization' },
+        { ...home, form: 'branches', at: 'body-end' },
+      ],
+    });
+    expect((await publish(id)).counts).toEqual({ written: 1 });
+    const text = onSite('index.html', 'all.example');
+    expect(text.match(/"@id": "[^"]*truro.html#branch"/g)).toHaveLength(1);
+    for (const town of towns) expect(text).toContain(`Shop ${town}`);
+    const states = async () =>
+      (await pagesOf(clientId)).flatMap(({ placements }) =>
+        placements.map(({ form, state }) => [form, state]),
+      );
+    expect(await states()).toEqual([
+      ['organization', 'proved'],
+      ['branches', 'proved'],
+    ]);
+    const path = linkTo('saveRecord', { id: branches[2] ?? 0 });
+    const { body } = await api().get(linkTo('branch', { id: branches[2] ?? 0 }));
+    const { record, version } = body as { record: object; version: number };
+    await api()
+      .put(path)
+      .send({ record: { ...record, telephone: '(360) 555-0188' }, version })
+      .expect(200);
+    // Machines are referred to the branch's own page; visitors read the number here.
+    expect(await states()).toEqual([
+      ['organization', 'proved'],
+      ['branches', 'out-of-date'],
+    ]);
+    const renewing = await begin(clientId, { act: 'renew', pages: null });
+    await publish(renewing.id);
+    expect(onSite('index.html', 'all.example')).toContain('555-0188');
+  });
 });

@@ -1,6 +1,7 @@
 import type { BusinessRecord } from '#core/record';
 import { plainText } from '#core/text';
-import { linkValue, reference, type MarkupItem, type MarkupProperty } from '#core/item';
+import { originsOf } from '#core/link';
+import { linkValue, reference, textValue, type MarkupItem, type MarkupProperty } from '#core/item';
 import { imageValue } from '#core/value';
 import { businessItem } from './item.ts';
 import { jsonLdChoicesOf } from './choices.ts';
@@ -81,23 +82,39 @@ export function graphItems(records: readonly BusinessRecord[]): readonly MarkupI
   return [...items.values(), ...records.flatMap(besidesOf).filter(({ id }) => !items.has(id))];
 }
 
-/** The organisation of a client with its branches as `subOrganization`; departments stay inside their branch. */
-export function organizationItem(records: readonly BusinessRecord[]): MarkupItem {
+/** What all branches have in common, where no organisation above them is known: their name and the site. */
+function commonTo(records: readonly BusinessRecord[]): readonly MarkupProperty[] {
+  const names = new Set(records.map(({ name }) => plainText(name)));
+  const origins = originsOf(records.map(({ url }) => plainText(url)));
+  const [[name = ''], [origin = '']] = [[...names], origins];
+  return [
+    ...(names.size === 1 && name ? [property('name', textValue(name))] : []),
+    ...(origins.length === 1 && origin ? [property('url', linkValue(`${origin}/`))] : []),
+  ];
+}
+
+/**
+ * The organisation of a client with its branches as `subOrganization`; departments stay inside their branch. With
+ * `refers` the branches are named alone, by the `@id` under which each stands on its own page.
+ */
+export function organizationItem(records: readonly BusinessRecord[], refers = false): MarkupItem {
   const first = records.find((record) => organizationId(record)) ?? records[0];
   const own =
     first && businessItem(first).properties.find(({ name }) => name === 'parentOrganization')?.values[0];
   const head: MarkupItem =
     own?.kind === 'item'
       ? { ...own.item, id: first ? organizationId(first) : '' }
-      : { types: ['Organization'], id: '', properties: [] };
+      : { types: ['Organization'], id: '', properties: refers ? commonTo(records) : [] };
   const branches = records.map((record, at): MarkupProperty['values'][number] => {
     const business = businessItem(record, jsonLdChoicesOf(record));
+    const isTold = (name: string): boolean =>
+      refers ? name === 'name' || name === 'url' : name !== 'parentOrganization';
     return {
       kind: 'item',
       item: {
         ...business,
-        id: branchId(record, at),
-        properties: business.properties.filter(({ name }) => name !== 'parentOrganization'),
+        id: business.id || branchId(record, at),
+        properties: business.properties.filter(({ name }) => isTold(name)),
       },
     };
   });

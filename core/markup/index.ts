@@ -1,5 +1,6 @@
 export { napBlock, plainBlock } from './block.ts';
 export { hoursTable } from './blocks.ts';
+export { writeClientMarkup } from './client.ts';
 export * from './forms.ts';
 export { businessItem } from './item.ts';
 export { keptOfItem } from './kept.ts';

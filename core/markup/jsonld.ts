@@ -45,6 +45,10 @@ export function jsonLdOrganization(records: readonly BusinessRecord[]): Markup {
   return script((writer) => writeItem(writer, organizationItem(records), '', CONTEXT));
 }
 
+/** The organisation with its branches named alone, each by its `@id`: for the home page, where no branch is at home. */
+export const jsonLdReferences = (records: readonly BusinessRecord[]): Markup =>
+  script((writer) => writeItem(writer, organizationItem(records, true), '', CONTEXT));
+
 /** Properties of one name as a member of an object, every line of it indented. */
 export function jsonLdProperty(same: readonly MarkupProperty[], indent: string): string {
   const writer = new MarkupWriter();

@@ -1,4 +1,4 @@
-import type { OutputForm } from '#core/markup';
+import type { MarkedForm } from '#core/markup';
 import { carriedBy, decodeText, editBytes } from '#core/text';
 import type { PlacedForm, Placement } from './placements.ts';
 import { place, removalOf } from './placing.ts';
@@ -13,7 +13,7 @@ export type BytesResult =
  */
 export function placeInBytes(
   bytes: Uint8Array,
-  form: OutputForm,
+  form: MarkedForm,
   markup: string,
   at?: Placement,
   without: readonly number[] = [],

@@ -4,7 +4,7 @@ import { weave, weaveBytes } from '#core/weaving';
 import { placeInBytes, type BytesResult } from './bytes.ts';
 import { isWovenForm, usualPlacement, wovenSyntaxOf, type PlacedForm, type Placement } from './placements.ts';
 import { place } from './placing.ts';
-import { markupIn } from './verifying.ts';
+import { markupOf } from './verifying.ts';
 
 export type FormResult =
   { readonly ok: true; readonly source: string } | { readonly ok: false; readonly message: string };
@@ -15,10 +15,11 @@ export function placeForm(
   form: PlacedForm,
   record: BusinessRecord,
   at: Placement = usualPlacement[form],
+  all: readonly BusinessRecord[] = [record],
 ): FormResult {
   return isWovenForm(form)
     ? weave(readSource(source), record, { syntax: wovenSyntaxOf[form], replaces: true })
-    : place(source, form, markupIn[form](record), at);
+    : place(source, form, markupOf(form, record, all), at);
 }
 
 /** The same on a page as it lies on disk. */
@@ -27,8 +28,9 @@ export function placeFormInBytes(
   form: PlacedForm,
   record: BusinessRecord,
   at: Placement,
+  all: readonly BusinessRecord[] = [record],
 ): BytesResult {
-  if (!isWovenForm(form)) return placeInBytes(bytes, form, markupIn[form](record), at);
+  if (!isWovenForm(form)) return placeInBytes(bytes, form, markupOf(form, record, all), at);
   const { result, bytes: woven } = weaveBytes(bytes, record, { syntax: wovenSyntaxOf[form], replaces: true });
   return result.ok ? { ok: true, bytes: woven } : result;
 }

@@ -2,7 +2,7 @@ import { isScript, type OutputForm } from '#core/markup';
 import { refusalOfAddresses, type BusinessRecord } from '#core/record';
 import { escapeHtml, shortDigest } from '#core/text';
 import { markedMarkup } from './placing.ts';
-import { markupIn } from './verifying.ts';
+import { markupOf } from './verifying.ts';
 
 /** What is handed to whoever looks after a site that we cannot write to. */
 export interface HandOver {
@@ -82,7 +82,7 @@ ${branches.map(section).join('\n')}
 export const handOverDigest = (record: BusinessRecord): string =>
   refusalOfAddresses(record)
     ? ''
-    : shortDigest(PIECES.map(({ form }) => markedMarkup(form, markupIn[form](record))).join('\n'));
+    : shortDigest(PIECES.map(({ form }) => markedMarkup(form, markupOf(form, record, [record]))).join('\n'));
 
 const contents = ({ label }: HandOver['branches'][number], at: number): string =>
   `<li><a href="#branch-${String(at)}">${escapeHtml(label)}</a></li>`;
@@ -105,7 +105,7 @@ function pieceOf(
   record: BusinessRecord,
   id: string,
 ): string {
-  const code = markedMarkup(form, markupIn[form](record));
+  const code = markedMarkup(form, markupOf(form, record, [record]));
   const rows = Math.min(14, code.split('\n').length);
   return `<h3>${escapeHtml(title)}</h3>
 <p>${escapeHtml(where)} ${isScript(form) ? '' : 'It may be styled; its words stay as they are.'}</p>

@@ -1,5 +1,5 @@
 import { selectElements, type HtmlDocument, type Spot } from '#core/html';
-import { outputForms } from '#core/markup';
+import { markedForms } from '#core/markup';
 import { counted } from '#core/text';
 import type { WovenSyntax } from '#core/weaving';
 
@@ -9,8 +9,8 @@ export const wovenSyntaxOf = { woven: 'microdata', 'woven-rdfa': 'rdfa' } as con
 >;
 export type WovenForm = keyof typeof wovenSyntaxOf;
 
-/** Everything that can be put on a page: the forms of output, or markup woven into the page's own text. */
-export const placedForms = [...outputForms, 'woven', 'woven-rdfa'] as const;
+/** Everything that can be put on a page: the forms that stand between marks, or markup woven into the page's own text. */
+export const placedForms = [...markedForms, 'woven', 'woven-rdfa'] as const;
 export type PlacedForm = (typeof placedForms)[number];
 
 export const isWovenForm = (form: PlacedForm): form is WovenForm => form in wovenSyntaxOf;
@@ -33,6 +33,8 @@ export const usualPlacement: Readonly<Record<PlacedForm, Placement>> = {
   block: 'body-end',
   card: 'body-end',
   hours: 'body-end',
+  organization: 'head',
+  branches: 'body-end',
   woven: 'body-end',
   'woven-rdfa': 'body-end',
 };

@@ -1,4 +1,4 @@
-import { isScript, outputForms, type OutputForm } from '#core/markup';
+import { isScript, markedForms, type MarkedForm } from '#core/markup';
 import { insertionPoint, isWritten, readDocument, type HtmlDocument } from '#core/html';
 import { findSpot, isWovenForm, usualPlacement, type PlacedForm, type Placement } from './placements.ts';
 import { unweaving } from '#core/weaving';
@@ -7,7 +7,7 @@ import { applyEdits, asciiHtml, asciiJson, shortDigest, type Edit } from '#core/
 
 /** Markup of ours on a page, with its marks, as offsets of the source. */
 export interface Placed {
-  readonly form: OutputForm;
+  readonly form: MarkedForm;
   readonly start: number;
   readonly end: number;
   /** The markup between the marks. */
@@ -21,17 +21,17 @@ export type PlacingResult =
   | { readonly ok: false; readonly message: string };
 
 /** The marks round a placement; the first says the digest of what stands between them. */
-const marksRound = (form: OutputForm, lines: readonly string[]): readonly string[] => [
+const marksRound = (form: MarkedForm, lines: readonly string[]): readonly string[] => [
   `<!-- zinc-post ${form} begin ${shortDigest(lines.join('\n').trim())} -->`,
   ...lines,
   `<!-- zinc-post ${form} end -->`,
 ];
 
 /** Markup between marks of ours, as somebody pastes it by hand. */
-export const markedMarkup = (form: OutputForm, markup: string): string =>
+export const markedMarkup = (form: MarkedForm, markup: string): string =>
   marksRound(form, markup.split('\n')).join('\n');
 
-const MARK = new RegExp(`^ zinc-post (${outputForms.join('|')}) (begin|end)(?: ([0-9a-f]{8}))? $`);
+const MARK = new RegExp(`^ zinc-post (${markedForms.join('|')}) (begin|end)(?: ([0-9a-f]{8}))? $`);
 
 /** The markup that was placed on a page, in the order of the source. Marks without a partner are passed over. */
 export function placedOn(source: string, document: HtmlDocument = readDocument(source)): readonly Placed[] {
@@ -39,7 +39,7 @@ export function placedOn(source: string, document: HtmlDocument = readDocument(s
   const open = new Map<string, { start: number; end: number; digest: string | undefined }>();
   for (const { text, start, end } of document.comments) {
     const [, named, which, said] = MARK.exec(text) ?? [];
-    const form = outputForms.find((one) => one === named);
+    const form = markedForms.find((one) => one === named);
     if (!form) continue;
     const begun = open.get(form);
     if (which === 'begin') open.set(form, { start, end, digest: said });
@@ -68,7 +68,7 @@ export function placedOn(source: string, document: HtmlDocument = readDocument(s
  */
 export function place(
   source: string,
-  form: OutputForm,
+  form: MarkedForm,
   markup: string,
   at: Placement = usualPlacement[form],
   carries: 'unicode' | 'ascii' = 'unicode',
@@ -110,7 +110,7 @@ export function place(
 }
 
 /** Markup in ASCII only, for a page whose encoding cannot carry every character. */
-export const asciiMarkup = (markup: string, form: OutputForm): string =>
+export const asciiMarkup = (markup: string, form: MarkedForm): string =>
   isScript(form) ? asciiJson(markup) : asciiHtml(markup);
 
 /** The source without the markup that was placed: of one form, or all of it, what was woven into text included. */
@@ -124,7 +124,7 @@ export function removalOf(source: string, form?: PlacedForm): readonly Edit[] {
   return form && isWovenForm(form) ? woven : [...removals(source, document, form), ...woven];
 }
 
-function removals(source: string, document: HtmlDocument, form: OutputForm | undefined): Edit[] {
+function removals(source: string, document: HtmlDocument, form: MarkedForm | undefined): Edit[] {
   return placedOn(source, document)
     .filter((placed) => !form || placed.form === form)
     .map(({ start, end }) => ({ start, end, text: '' }));

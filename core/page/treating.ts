@@ -1,12 +1,13 @@
 import { readSource, type Reading } from '#core/reading';
 import { syntaxName } from '#core/item';
+import { isClientForm } from '#core/markup';
 import { factLabel, refusalOfAddresses, type BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
 import { alreadyOn, type Already } from './already.ts';
 import { placeInBytes, type BytesResult } from './bytes.ts';
 import { placeFormInBytes } from './forms.ts';
 import { isWovenForm, type PlacedForm, type Placement } from './placements.ts';
-import { markupIn, prove } from './verifying.ts';
+import { markupOf, prove } from './verifying.ts';
 
 /** What is done with markup of the same branch that stands on a page without our having placed it. */
 export const treatments = ['keep', 'adopt', 'replace'] as const;
@@ -15,6 +16,8 @@ type Treatment = (typeof treatments)[number];
 /** What is put on a page. */
 export interface Placing {
   readonly record: BusinessRecord;
+  /** All branches of its client, for the forms that tell of all of them. */
+  readonly all?: readonly BusinessRecord[];
   readonly form: PlacedForm;
   readonly at: Placement;
   readonly existing: Treatment;
@@ -41,12 +44,12 @@ export type Treated =
  */
 export function placeTreated(
   bytes: Uint8Array,
-  { record, form, at, existing }: Placing,
+  { record, all = [record], form, at, existing }: Placing,
   reading: Reading = readSource(decodeText(bytes).text),
 ): Treated {
   const refused = refusalOfAddresses(record);
   if (refused) return { ok: false, message: refused };
-  const there = isWovenForm(form) ? [] : alreadyOn(reading, record);
+  const there = isWovenForm(form) || isClientForm(form) ? [] : alreadyOn(reading, record);
   const same = there.filter(({ isSame }) => isSame);
   const [first] = same;
   if (existing === 'adopt' && first && first.differs.length === 0) {
@@ -56,10 +59,10 @@ export function placeTreated(
   const without = existing === 'replace' ? same.flatMap(({ script }) => script ?? []) : [];
   const result: BytesResult = isWovenForm(form)
     ? placeFormInBytes(bytes, form, record, at)
-    : placeInBytes(bytes, form, markupIn[form](record), at, without);
+    : placeInBytes(bytes, form, markupOf(form, record, all), at, without);
   if (!result.ok) return result;
   const after = readSource(decodeText(result.bytes).text);
-  const proof = prove(after, form, record);
+  const proof = prove(after, form, record, all);
   if (proof.state === 'absent')
     return {
       ok: false,

@@ -1,13 +1,17 @@
-import type { ReadItem } from '#core/item';
+import { valuesOf, type ReadItem } from '#core/item';
 import {
   branchId,
   businessItem,
+  isClientForm,
   isScript,
   leftOutOf,
   markupForms,
   outputForms,
   toldRecord,
+  writeClientMarkup,
   writeMarkup,
+  type ClientForm,
+  type MarkedForm,
   type OutputForm,
 } from '#core/markup';
 import { businessesIn, readSource, recordFromItem, type Reading } from '#core/reading';
@@ -31,7 +35,7 @@ export type Proof =
   | { readonly state: 'absent'; readonly misread: readonly Misread[] };
 
 /** What of ours, in one form, stands on a page. */
-const ours = ({ source, document }: Reading, form: OutputForm): Placed | undefined =>
+const ours = ({ source, document }: Reading, form: MarkedForm): Placed | undefined =>
   document && placedOn(source, document).find((placed) => placed.form === form);
 
 /** The businesses a machine reads on a page in the syntax of a form, by whether they stand within our marks. */
@@ -48,7 +52,7 @@ function beside(reading: Reading, form: OutputForm, within: boolean): ReadItem[]
 
 /** How many businesses a page carries besides what we placed on it, in the same syntax: a machine reads both. */
 export const othersBeside = (reading: Reading, form: PlacedForm): number =>
-  isWovenForm(form) ? 0 : beside(reading, form, false).length;
+  isWovenForm(form) || isClientForm(form) ? 0 : beside(reading, form, false).length;
 
 /**
  * What a record tells machines in a form; one record is placed on many pages. Where it has no name of its own for
@@ -64,17 +68,34 @@ function meantBy(form: OutputForm): (record: BusinessRecord) => BusinessRecord {
 const meantIn = byForm(meantBy);
 
 /** What a record yields in a form. */
-export const markupIn = byForm((form) =>
-  remembered((record: BusinessRecord) => writeMarkup(record, form).text),
-);
+const markupIn = byForm((form) => remembered((record: BusinessRecord) => writeMarkup(record, form).text));
 
 function byForm<T>(make: (form: OutputForm) => T): Readonly<Record<OutputForm, T>> {
   return Object.fromEntries(outputForms.map((form) => [form, make(form)])) as Record<OutputForm, T>;
 }
 
-/** Compares what a machine reads of what was placed on a page with what the record says now. */
-export function prove(reading: Reading, form: PlacedForm, record: BusinessRecord): Proof {
+/** What all branches of a client yield together; of one client at a time nothing is worked out twice. */
+const clientMarkupIn = {
+  organization: remembered((all: readonly BusinessRecord[]) => writeClientMarkup(all, 'organization').text),
+  branches: remembered((all: readonly BusinessRecord[]) => writeClientMarkup(all, 'branches').text),
+};
+
+/** What stands on a page in a form: of a record, or of `all` branches of its client. */
+export const markupOf = (form: MarkedForm, record: BusinessRecord, all: readonly BusinessRecord[]): string =>
+  isClientForm(form) ? clientMarkupIn[form](all) : markupIn[form](record);
+
+/**
+ * Compares what a machine reads of what was placed on a page with what the record says now; `all` are the branches of
+ * its client, for the forms that tell of all of them.
+ */
+export function prove(
+  reading: Reading,
+  form: PlacedForm,
+  record: BusinessRecord,
+  all: readonly BusinessRecord[] = [record],
+): Proof {
   if (isWovenForm(form)) return proveWoven(reading, form, record);
+  if (isClientForm(form)) return proveClient(reading, form, all);
   if (!isForMachines(form)) return { state: isSeen(reading, form) ? 'proved' : 'absent', misread: [] };
   const [item] = beside(reading, form, true);
   if (!item) return { state: 'absent', misread: [] };
@@ -84,6 +105,19 @@ export function prove(reading: Reading, form: PlacedForm, record: BusinessRecord
     return one === other ? [] : [{ fact, meant: one, read: other }];
   });
   return { state: misread.length === 0 ? 'proved' : 'misread', misread };
+}
+
+/** The organisation is read with all of its branches; the list of them is seen. */
+function proveClient(reading: Reading, form: ClientForm, all: readonly BusinessRecord[]): Proof {
+  const region = ours(reading, form);
+  if (form === 'branches') return { state: isSeen(reading, form) ? 'proved' : 'absent', misread: [] };
+  const item = reading.items.find(
+    ({ syntax, place }) =>
+      region && syntax === 'jsonld' && place.start >= region.start && place.end <= region.end,
+  );
+  if (!item) return { state: 'absent', misread: [] };
+  const isWhole = valuesOf(item, 'subOrganization').length === all.length;
+  return { state: isWhole ? 'proved' : 'misread', misread: [] };
 }
 
 /** What is woven says less than the record, and nothing else. */
@@ -104,18 +138,23 @@ function proveWoven(reading: Reading, form: WovenForm, record: BusinessRecord): 
 const isForMachines = (form: OutputForm): boolean => markupForms.some((one) => one === form);
 
 /** Whether visitors see all of what was placed for them. */
-function isSeen(reading: Reading, form: OutputForm): boolean {
+function isSeen(reading: Reading, form: MarkedForm): boolean {
   const region = ours(reading, form);
   const meant = region && readSource(region.text).visible?.text;
   return meant ? (reading.visible?.text.includes(meant) ?? false) : false;
 }
 
 /** Whether what was placed is, to the letter, what the record yields now. */
-export function isCurrent(reading: Reading, form: PlacedForm, record: BusinessRecord): boolean {
+export function isCurrent(
+  reading: Reading,
+  form: PlacedForm,
+  record: BusinessRecord,
+  all: readonly BusinessRecord[] = [record],
+): boolean {
   if (isWovenForm(form)) return proveWoven(reading, form, record).state === 'proved';
   const region = ours(reading, form);
   if (!region) return false;
   const placed = region.text.replace(/\r\n/g, '\n');
-  const markup = markupIn[form](record);
+  const markup = markupOf(form, record, all);
   return placed === markup || placed === asciiMarkup(markup, form);
 }

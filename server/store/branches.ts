@@ -42,6 +42,12 @@ export function recordsOf(
   return new Map(branches.map(({ id, record }) => [id, effectiveRecord(recordJson.read(record), defaults)]));
 }
 
+/** The effective records of all branches of a client, in the order in which they came. */
+export async function allRecords(client: ClientRow): Promise<readonly BusinessRecord[]> {
+  const rows = await BranchRow.findAll({ where: { clientId: client.id }, order: ['id'] });
+  return [...recordsOf(rows, client).values()];
+}
+
 export async function showBranch(id: number): Promise<Branch> {
   const branch = await findBranch(id);
   const client = branch.client ?? (await findClient(branch.clientId));

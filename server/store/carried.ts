@@ -1,11 +1,13 @@
 import { Op } from 'sequelize';
 import type * as z from 'zod';
 import { pageSchema, placementSchema, type Page } from '#contract';
+import { isClientForm } from '#core/markup';
 import type { BusinessRecord } from '#core/record';
+import { digestOf } from '#outside/sites/index.ts';
 import { inLanes } from '../lanes.ts';
 import type { PageWorker } from '../threads/pageWork.ts';
 import { GivenUp } from '../threads/threads.ts';
-import { recordsOf } from './branches.ts';
+import { allRecords, recordsOf } from './branches.ts';
 import { groupedBy } from './grouped.ts';
 import { BranchRow, PageRow, placementOutputJson, PlacementRow, type ClientRow } from './models.ts';
 import { keepWorked, RULES, stillWorked, type Worked } from './worked.ts';
@@ -57,12 +59,16 @@ export async function carriedBy(
     ).map((branch) => [branch.id, branch]),
   );
   const byPage = groupedBy(placements, ({ pageId }) => pageId);
+  const whole = placements.some(({ form }) => isClientForm(form)) ? await versionsOf(client.id) : '';
+  const wholeOf = ({ form }: PlacementRow): string => (isClientForm(form) ? whole : '');
   const carried = new Map<number, Carried>();
   const stale: PageKey[] = [];
   for (const page of pages) {
     const here = (byPage.get(page.id) ?? []).flatMap((placement) => {
       const branch = branches.get(placement.branchId);
-      return branch ? [{ placement, branch, of: proofOf(page, branch, client) }] : [];
+      return branch
+        ? [{ placement, branch, of: `${proofOf(page, branch, client)}${wholeOf(placement)}` }]
+        : [];
     });
     const reading = stillWorked(page.reading, readingOf(page), readingSchema);
     const proofs = here.map(({ placement, of }) => stillWorked(placement.proof, of, proofSchema));
@@ -77,7 +83,7 @@ export async function carriedBy(
     carried.set(page.id, { ...reading, placed });
   }
   if (stale.length > 0)
-    for (const [id, one] of await readAnew(stale, byPage, client, worker)) carried.set(id, one);
+    for (const [id, one] of await readAnew(stale, byPage, client, worker, wholeOf)) carried.set(id, one);
   return carried;
 }
 
@@ -87,6 +93,17 @@ const proofOf = (
   branch: { readonly version: number },
   { defaultsVersion }: ClientRow,
 ): string => `${readingOf(page)}/${String(branch.version)}/${String(defaultsVersion)}`;
+
+/** What tells whether any branch of a client was changed, added or deleted. */
+async function versionsOf(clientId: number): Promise<string> {
+  const rows = await BranchRow.findAll({
+    where: { clientId },
+    order: ['id'],
+    attributes: ['id', 'version'],
+    raw: true,
+  });
+  return `/${digestOf(Buffer.from(rows.map(({ id, version }) => `${String(id)}:${String(version)}`).join(' ')))}`;
+}
 
 const placedHere = (
   { id, pageId, branchId, form }: PlacementRow,
@@ -103,12 +120,14 @@ async function readAnew(
   byPage: ReadonlyMap<number, readonly PlacementRow[]>,
   client: ClientRow,
   worker: PageWorker,
+  wholeOf: (placement: PlacementRow) => string,
 ): Promise<readonly (readonly [number, Carried])[]> {
   const placements = pages.flatMap(({ id }) => byPage.get(id) ?? []);
   const ids = [...new Set(placements.map(({ branchId }) => branchId))];
   const rows = await BranchRow.findAll({ where: { id: { [Op.in]: ids } } });
   const branches = new Map(rows.map((branch) => [branch.id, branch]));
   const records = recordsOf(rows, client);
+  const all = placements.some(({ form }) => isClientForm(form)) ? await allRecords(client) : [];
   const readings: (Worked<Reading> & { id: number })[] = [];
   const proofs: (Worked<Proof> & { id: number })[] = [];
   const read = await inLanes(pages, LANES, async ({ id }) => {
@@ -117,14 +136,16 @@ async function readAnew(
     const here = (byPage.get(id) ?? []).flatMap((placement) => {
       const [branch, record] = [branches.get(placement.branchId), records.get(placement.branchId)];
       if (!branch || !record) return [];
-      return [{ placement, branch, record: toldIn(placement, record), form: placement.form }];
+      const { form } = placement;
+      const told = { record: toldIn(placement, record), form, ...(isClientForm(form) ? { all } : {}) };
+      return [{ placement, branch, ...told }];
     });
     const { reading, states } = await readOne(page, here, worker);
     readings.push({ id, of: readingOf(page), value: reading });
     const placed = here.flatMap(({ placement, branch }, at) => {
       const value = states[at];
       if (!value) return [];
-      proofs.push({ id: placement.id, of: proofOf(page, branch, client), value });
+      proofs.push({ id: placement.id, of: `${proofOf(page, branch, client)}${wholeOf(placement)}`, value });
       return [placedHere(placement, branch, value)];
     });
     return [[id, { ...reading, placed }] as const];
@@ -144,7 +165,7 @@ async function readOne(
   try {
     const { encoding, items, states } = await worker.read(
       source,
-      placed.map(({ form, record }) => ({ form, record })),
+      placed.map(({ form, record, all }) => ({ form, record, ...(all ? { all } : {}) })),
     );
     return { reading: { size, encoding, items, problem: '' }, states };
   } catch (error) {

@@ -1,12 +1,13 @@
 import { literal, Op, type Transaction } from 'sequelize';
 import type { AddedPages, Page, PlacedChoice, PlacementInput } from '#contract';
+import { isClientForm } from '#core/markup';
 import type { PlacedForm, Placement } from '#core/page';
 import type { BusinessRecord } from '#core/record';
 import { digestOf } from '#outside/sites/index.ts';
 import { notFound, Refusal } from '../problem.ts';
 import type { PageWorker } from '../threads/pageWork.ts';
 import { GivenUp, givenUp } from '../threads/threads.ts';
-import { findBranch, findClient, recordOf } from './branches.ts';
+import { allRecords, findBranch, findClient, recordOf } from './branches.ts';
 import { firstPiece, writeRest } from './bytes.ts';
 import { carriedBy } from './carried.ts';
 import { noteChange, pageBefore, writeSource, type ChangedPart } from './changes.ts';
@@ -210,20 +211,27 @@ async function placedAgain(
 ): Promise<Buffer> {
   let bytes: Uint8Array = source;
   for (const { branchId, form, at } of placements) {
-    const record = await recordOf(await findBranch(branchId));
-    bytes = await placedOrRefused(bytes, form, record, at, worker);
+    const branch = await findBranch(branchId);
+    const all = isClientForm(form) ? await allRecords(await findClient(branch.clientId)) : undefined;
+    bytes = await placedOrRefused(bytes, { form, record: await recordOf(branch), at, all }, worker);
   }
   return Buffer.from(bytes);
 }
 
+/** What is put on a page; `all` are the branches of its client, for the forms that tell of all of them. */
+interface Put {
+  readonly form: PlacedForm;
+  readonly record: BusinessRecord;
+  readonly at: Placement;
+  readonly all: readonly BusinessRecord[] | undefined;
+}
+
 async function placedOrRefused(
   bytes: Uint8Array,
-  form: PlacedForm,
-  record: BusinessRecord,
-  at: Placement,
+  { form, record, at, all }: Put,
   worker: PageWorker,
 ): Promise<Uint8Array> {
-  const result = await worker.place(bytes, form, record, at).catch((error: unknown) => {
+  const result = await worker.place(bytes, form, record, at, all).catch((error: unknown) => {
     throw error instanceof GivenUp ? givenUp('The page', error) : error;
   });
   if (!result.ok) throw new Refusal(422, 'Cannot be placed', result.message);
@@ -284,16 +292,17 @@ export async function placeOnPage(
       'This branch belongs to another client than the page. Nothing was changed.',
     );
   const owner = (await showPage(pageId, worker)).ownBranch;
-  if (owner && owner.id !== branchId && !foreign)
+  if (owner && owner.id !== branchId && !foreign && !isClientForm(form))
     throw new Refusal(
       409,
       'Another branch’s page',
       `${page.path} is the page of ${owner.label}. The markup of ${branch.label} there would tell machines the wrong business. Nothing was changed; confirm it if it is meant.`,
     );
   const record = await recordOf(branch);
+  const all = isClientForm(form) ? await allRecords(await findClient(branch.clientId)) : undefined;
   const changeId = await changePage(
     pageId,
-    ({ source }) => placedOrRefused(source, form, record, at, worker),
+    ({ source }) => placedOrRefused(source, { form, record, at, all }, worker),
     async (transaction) => {
       await PlacementRow.destroy({ where: { pageId, form }, transaction });
       await PlacementRow.create({ pageId, branchId, form, at }, { transaction });

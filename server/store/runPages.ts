@@ -1,9 +1,10 @@
 import { Op } from 'sequelize';
 import type { RunInput } from '#contract';
+import { isClientForm } from '#core/markup';
 import { ruledPages, type PlacementRule } from '#core/site';
 import { digestOf } from '#outside/sites/index.ts';
 import type { PageWorker } from '../threads/pageWork.ts';
-import { findClient, recordsOf } from './branches.ts';
+import { allRecords, findClient, recordsOf } from './branches.ts';
 import { toldIn } from './carried.ts';
 import { writeSource } from './changes.ts';
 import { groupedBy } from './grouped.ts';
@@ -65,14 +66,17 @@ async function byRules(clientId: number, rules: readonly PlacementRule[]): Promi
     ownLabel: owner?.label ?? '',
   }));
   const planned = new Map<number, { acts: KeptAct[]; problem: string }>();
+  const first = await BranchRow.findOne({ where: { clientId }, order: ['id'], attributes: ['id'] });
   for (const rule of rules)
-    for (const { page, branch } of ruledPages(rule, pages)) {
+    for (const { page, branch: whose } of ruledPages(rule, pages)) {
+      // What tells of all branches is nobody's alone: it is kept with the first of them.
+      const branch = isClientForm(rule.form) ? (first?.id ?? null) : whose;
       const here = planned.get(page.id) ?? { acts: [], problem: '' };
       planned.set(page.id, here);
       const { form, at, output, existing } = rule;
       if (branch === null)
         here.problem = 'It is not known whose page this is. Say so in the table of pages, and preview again.';
-      else if (page.ownBranch !== null && page.ownBranch !== branch)
+      else if (page.ownBranch !== null && page.ownBranch !== branch && !isClientForm(form))
         here.problem = `It is the page of ${page.ownLabel}: another branch’s markup there would tell machines the wrong business.`;
       else here.acts.push({ do: 'place', branchId: branch, form, at, output, existing });
     }
@@ -142,6 +146,8 @@ export async function withRecords(
   const ids = [...acts.values()].flat().flatMap((act) => (act.do === 'place' ? [act.branchId] : []));
   const branches = await BranchRow.findAll({ where: { clientId, id: { [Op.in]: [...new Set(ids)] } } });
   const records = recordsOf(branches, client);
+  const isWhole = [...acts.values()].flat().some((act) => act.do === 'place' && isClientForm(act.form));
+  const all = isWhole ? await allRecords(client) : [];
   return new Map(
     [...acts].map(([id, kept]) => {
       const told = kept.map((act): PageAct | undefined => {
@@ -149,7 +155,14 @@ export async function withRecords(
         const record = records.get(act.branchId);
         const output = act.output === null ? null : JSON.stringify(act.output);
         const { form, at, existing } = act;
-        return record && { do: 'place', record: toldIn({ output }, record), form, at, existing };
+        const told = record && {
+          do: 'place' as const,
+          record: toldIn({ output }, record),
+          form,
+          at,
+          existing,
+        };
+        return told && (isClientForm(form) ? { ...told, all } : told);
       });
       const whole = told.flatMap((act) => act ?? []);
       return [id, whole.length === told.length ? whole : undefined];

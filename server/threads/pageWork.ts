@@ -22,6 +22,8 @@ import { decodeText } from '#core/text';
 export interface PlacedMarkup {
   readonly form: PlacedForm;
   readonly record: BusinessRecord;
+  /** All branches of its client, for the forms that tell of all of them. */
+  readonly all?: readonly BusinessRecord[];
 }
 
 export interface ReadPage {
@@ -46,18 +48,17 @@ export function readPage(bytes: Uint8Array, placed: readonly PlacedMarkup[]): Re
       ...(reading.document ? placedOn(text, reading.document).map(({ form }) => form) : []),
       ...(isWoven(text) ? placedForms.filter(isWovenForm) : []),
     ],
-    states: placed.map(({ form, record }) => stateOf(reading, form, record)),
+    states: placed.map((one) => stateOf(reading, one)),
   };
 }
 
 function stateOf(
   reading: Reading,
-  form: PlacedForm,
-  record: BusinessRecord,
+  { form, record, all = [record] }: PlacedMarkup,
 ): Pick<PagePlacement, 'state' | 'misread'> {
-  const { state, misread } = prove(reading, form, record);
+  const { state, misread } = prove(reading, form, record, all);
   if (state === 'absent') return { state, misread: [] };
-  if (!isCurrent(reading, form, record)) return { state: 'out-of-date', misread: [...misread] };
+  if (!isCurrent(reading, form, record, all)) return { state: 'out-of-date', misread: [...misread] };
   return { state, misread: [...misread] };
 }
 
@@ -67,8 +68,9 @@ export function placeOn(
   form: PlacedForm,
   record: BusinessRecord,
   at: Placement,
+  all?: readonly BusinessRecord[],
 ): BytesResult {
-  const treated = placeTreated(bytes, { record, form, at, existing: 'keep' });
+  const treated = placeTreated(bytes, { record, form, at, existing: 'keep', ...(all ? { all } : {}) });
   return treated.ok ? { ok: true, bytes: treated.bytes } : treated;
 }
 
@@ -86,6 +88,7 @@ export interface PageWorker {
     form: PlacedForm,
     record: BusinessRecord,
     at: Placement,
+    all?: readonly BusinessRecord[],
   ) => Promise<BytesResult>;
   /** Without what was placed: of one form, or all of it. */
   readonly remove: (bytes: Uint8Array, form?: PlacedForm) => Promise<Uint8Array>;
@@ -94,6 +97,6 @@ export interface PageWorker {
 /** Works on the caller's own thread: for scripts, which keep nobody waiting. */
 export const ownThread: PageWorker = {
   read: (bytes, placed) => Promise.resolve(readPage(bytes, placed)),
-  place: (bytes, form, record, at) => Promise.resolve(placeOn(bytes, form, record, at)),
+  place: (...words) => Promise.resolve(placeOn(...words)),
   remove: (bytes, form) => Promise.resolve(removeFromBytes(bytes, form)),
 };

@@ -69,14 +69,12 @@ interface Upload {
 }
 
 const MOST_COMPLAINTS = 4;
-/** Files that are sent at the same time. */
-const LANES = 2;
 /** Where nobody answers a file is sent again after a while, milliseconds, for about an hour. */
 const PAUSE_MS = 2000;
 const MOST_ATTEMPTS = 1800;
 
 /**
- * Adds files, tells the count on the way, and says of each that was refused why; the others go on. While nobody answers
+ * Adds files one by one, so that they stand in their order, tells the count on the way, and says of each that was refused why; the others go on. While nobody answers
  * it waits, and goes on with the file in hand when the connection is back.
  */
 export function useUpload({ noun, most, add, done }: Upload): {
@@ -104,24 +102,18 @@ export function useUpload({ noun, most, add, done }: Upload): {
       }
   };
   const addAll = async (files: readonly File[]): Promise<void> => {
-    let [added, sent, next] = [0, 0, 0];
+    let added = 0;
     const refused: string[] = [];
     const of = String(files.length);
-    const wait = async (): Promise<void> => {
-      setBusy(`No connection. ${String(sent)} of ${of} were added; the rest goes on by itself …`);
-      await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
-    };
-    const lane = async (): Promise<void> => {
-      for (let file = files[next]; file; file = files[next]) {
-        next += 1;
-        setBusy(`Adding ${String(Math.min(next, files.length))} of ${of} …`);
-        const result = await addOne(file, wait);
-        sent += 1;
-        added += result.added;
-        refused.push(...result.refused);
-      }
-    };
-    await Promise.all(Array.from({ length: LANES }, lane));
+    for (const [at, file] of files.entries()) {
+      setBusy(`Adding ${String(at + 1)} of ${of} …`);
+      const result = await addOne(file, async () => {
+        setBusy(`No connection. ${String(at)} of ${of} were added; the rest goes on by itself …`);
+        await new Promise((resolve) => setTimeout(resolve, PAUSE_MS));
+      });
+      added += result.added;
+      refused.push(...result.refused);
+    }
     setBusy('');
     done();
     for (const message of refused.slice(0, MOST_COMPLAINTS))

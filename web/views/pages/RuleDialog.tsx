@@ -1,6 +1,7 @@
 import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import type { Branch, Page } from '#contract';
+import { isClientForm } from '#core/markup';
 import { placedForms, readPlacement, type PlacedForm } from '#core/page';
 import type { BusinessRecord } from '#core/record';
 import { ruledPages, type PlacementRule } from '#core/site';
@@ -63,16 +64,20 @@ export function RuleDialog({
       <KeptRules clientId={branch.clientId} fields={fields} rule={rule} onTake={setFields} />
       <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 1, alignItems: 'center', my: 1.5 }}>
         <Which fields={fields} onChange={set} />
-        <LabelledSelect
-          label="Whose markup"
-          value={fields.whose}
-          options={[
-            ['own', 'of the branch whose page it is'],
-            ['this', `of ${branch.label}`],
-          ]}
-          onChange={(whose) => set({ whose: whose === 'this' ? 'this' : 'own' })}
-        />
-        <span />
+        {!isClientForm(fields.form) && (
+          <>
+            <LabelledSelect
+              label="Whose markup"
+              value={fields.whose}
+              options={[
+                ['own', 'of the branch whose page it is'],
+                ['this', `of ${branch.label}`],
+              ]}
+              onChange={(whose) => set({ whose: whose === 'this' ? 'this' : 'own' })}
+            />
+            <span />
+          </>
+        )}
         <LabelledSelect
           label="In which form"
           value={fields.form}
@@ -159,7 +164,8 @@ const Told = ({ fields, onChange, record }: Part & { record: BusinessRecord }) =
     </>
   );
 
-const isForHead = (form: PlacedForm): boolean => form === 'jsonld' || form === 'graph';
+const isForHead = (form: PlacedForm): boolean =>
+  form === 'jsonld' || form === 'graph' || form === 'organization';
 
 function Where({ fields, onChange }: Part) {
   if (fields.form === 'woven' || fields.form === 'woven-rdfa')

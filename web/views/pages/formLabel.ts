@@ -9,6 +9,8 @@ export const FORM_LABEL: Readonly<Record<PlacedForm, string>> = {
   block: 'NAP block without markup',
   card: 'Contact card',
   hours: 'Hours table',
+  organization: 'Organisation with its branches (JSON-LD)',
+  branches: 'All branches together, by region',
   woven: 'Woven into the text',
   'woven-rdfa': 'Woven into the text as RDFa',
 };
