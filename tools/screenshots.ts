@@ -54,11 +54,6 @@ await take('record-pin', `/branches/${branchId('Head office')}/record`, async ()
   await page.waitForSelector('.map-pin');
   await page.waitForSelector('[data-distance]');
 });
-await take('record-types', `/branches/${branchId('Studio')}/record`, async () => {
-  await page.locator('::-p-aria([name="Tree …"][role="button"])').click();
-  await page.waitForSelector('[aria-label="Search types"]');
-  await page.type('[aria-label="Search types"]', 'vet');
-});
 await take('record-start', `/branches/${branchId('Saltby')}/record?start`, async () => {
   await page.waitForSelector('[aria-label="Address, HTML or JSON-LD"]');
   await page.type('[aria-label="Address, HTML or JSON-LD"]', 'https://hollinsrow.example/saltby.html');
@@ -91,18 +86,6 @@ await take('check-site', `/branches/${quay}/check?tab=site`, async () => {
   await checkSite();
   await page.locator('[data-page] button[aria-expanded]').click();
   await page.waitForSelector('[aria-label^="Findings of https"]');
-});
-await take('check-compare', `/branches/${quay}/check?tab=site`, async () => {
-  await page.locator('::-p-aria([name="What to check"][role="combobox"])').click();
-  await page.locator('::-p-aria([name="The site’s pages here"][role="option"])').click();
-  await checkSite();
-  await page.locator('::-p-aria([name="Kept checks"][role="tab"])').click();
-  await page.waitForSelector('[data-check]');
-  await page.$$eval('[data-check] input[type=checkbox]', (boxes) => {
-    for (const box of boxes.slice(0, 2)) box.click();
-  });
-  await page.locator('::-p-aria([name="Compare"][role="button"])').click();
-  await page.waitForSelector('section[aria-label="New"]');
 });
 await take('pages', `/branches/${branchId('Tallow Bay')}/pages`, async () => {
   await page.waitForSelector('.cm-merge-b');
@@ -146,6 +129,33 @@ await take('photos', `/branches/${quay}/photos`, async () => {
   const stamp = await page.waitForSelector('::-p-text(Stamp all)');
   await stamp?.click();
   await page.waitForFunction(() => !document.querySelector('[data-state="bare"]'));
+});
+await take('photos-wordings', `/branches/${quay}/photos`, async () => {
+  await page.locator('::-p-aria([name="Wordings …"][role="button"])').click();
+  await page.locator('::-p-aria([name="Caption"][role="textbox"])').fill('{subject} of {name}, {street}');
+  await page.locator('::-p-aria([name="File name"][role="textbox"])').fill('{subject}-{town}-{number}');
+  await page.waitForSelector('::-p-text(→ the-front-port-ellery-1.jpg)');
+});
+await take('photos-uses', `/branches/${quay}/photos`, async () => {
+  const branch = (await (await fetch(`${address}/api/branches/${quay}`)).json()) as {
+    record: { image: { url: string }[] };
+  };
+  const { photos } = (await (await fetch(`${address}/api/branches/${quay}/photos`)).json()) as {
+    photos: { id: number }[];
+  };
+  for (const [at, use] of [
+    { kind: 'page', address: branch.record.image[0]?.url, date: '2026-11-20' },
+    { kind: 'directory', address: 'https://harbourlist.example/larkspur-vane', date: '2026-11-24' },
+  ].entries())
+    await fetch(`${address}/api/photos/${photos[at]?.id}/uses`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json', origin: address },
+      body: JSON.stringify(use),
+    });
+  await page.reload({ waitUntil: 'networkidle0' });
+  await page.locator('::-p-aria([name="Where it went"][role="tab"])').click();
+  await page.locator('button[aria-label^="Fetch back"]').click();
+  await page.waitForSelector('::-p-text(field)');
 });
 await take('desk', '/');
 await take('import', '/', async () => {
