@@ -102,7 +102,7 @@ describe('one page of a site', () => {
     await hand.click('button', 'Place');
     await hand.see('Quay Street placed on quay-street.html, published and read back.');
     expect(readFileSync(file, 'utf8')).toContain('zinc-post jsonld begin');
-    await hand.page.click('::-p-xpath(//button[normalize-space(.)="Undo"])');
+    await hand.page.locator('::-p-xpath(//button[normalize-space(.)="Undo"])').click();
     await hand.see('Undone.');
     expect(readFileSync(file).equals(before)).toBe(true);
   });

@@ -263,8 +263,8 @@ describe('the whole job, once', () => {
     await hand.page.waitForFunction(() => document.querySelectorAll('[data-photo]').length === 3);
     await hand.click('button', 'Wordings …');
     await hand.page.locator('::-p-aria([name="Caption"][role="textbox"])').fill('Zoë’s shelf of charts');
-    await hand.click('button', 'Use it for Ropewalk');
-    await hand.see('Stamp all 3');
+    await hand.page.keyboard.press('Enter');
+    await hand.page.waitForFunction(() => !document.querySelector('[role=dialog]'));
     await hand.click('button', 'Stamp all 3');
     await hand.page.waitForFunction(() => document.querySelectorAll('[data-state="stamped"]').length === 3);
     await hand.accessible();

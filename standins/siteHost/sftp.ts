@@ -1,17 +1,18 @@
 /** A small SFTP server over a folder (draft-ietf-secsh-filexfer-02, version 3), with a password to sign in with. */
-import { createHash, timingSafeEqual } from 'node:crypto';
+import { createHash, randomUUID, timingSafeEqual } from 'node:crypto';
 import {
   closeSync,
   existsSync,
   fstatSync,
+  linkSync,
   openSync,
   readFileSync,
   readSync,
   renameSync,
   rmSync,
+  type Stats,
   writeFileSync,
   writeSync,
-  type Stats,
 } from 'node:fs';
 import { posix } from 'node:path';
 import ssh2, { type AuthContext, type SFTPWrapper } from 'ssh2';
@@ -22,12 +23,25 @@ const { STATUS_CODE, OPEN_MODE } = utils.sftp;
 
 /** The key by which the host is known, made into `file` where there is none; and its SHA-256 in base64. */
 export function hostKeyIn(file: string): { readonly key: string; readonly fingerprint: string } {
-  if (!existsSync(file)) writeFileSync(file, utils.generateKeyPairSync('ed25519').private, { mode: 0o600 });
+  if (!existsSync(file)) makeKey(file);
   const key = readFileSync(file, 'utf8');
   const parsed = utils.parseKey(key);
   if (parsed instanceof Error) throw parsed;
   const fingerprint = createHash('sha256').update(parsed.getPublicSSH()).digest('base64').replace(/=+$/, '');
   return { key, fingerprint };
+}
+
+/** Puts a new key in its place whole: whoever comes second takes the first one's. */
+function makeKey(file: string): void {
+  const beside = `${file}.${randomUUID()}.part`;
+  writeFileSync(beside, utils.generateKeyPairSync('ed25519').private, { mode: 0o600 });
+  try {
+    linkSync(beside, file);
+  } catch (error) {
+    if (!existsSync(file)) throw error;
+  } finally {
+    rmSync(beside, { force: true });
+  }
 }
 
 const digest = (text: string): Buffer => createHash('sha256').update(text).digest();

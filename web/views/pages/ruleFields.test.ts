@@ -14,7 +14,7 @@ test.each([
   [{ form: 'woven', place: 'after' }, true],
 ] as const)('a rule with %j is whole: %s', (part, whole) => expect(isWhole(typed(part))).toBe(whole));
 
-const withoutEmail = outputSchema.parse({ leftOut: { jsonld: ['email'] } });
+const withoutEmail = outputSchema.parse({ leftOut: { jsonld: ['email'], block: [] } });
 
 test.each([
   {},
