@@ -1,10 +1,13 @@
-/** `npm run screenshots`: takes docs/screenshots/ anew from the running application with the demo's data. */
+/**
+ * `npm run screenshots`: takes docs/screenshots/ anew from the running application with the demo's data: all of them, or
+ * those whose names are given behind the address.
+ */
 import { writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import puppeteer from 'puppeteer-core';
 
-const address = process.argv[2] ?? 'http://127.0.0.1:4600';
+const [address = 'http://127.0.0.1:4600', ...wanted] = process.argv.slice(2);
 const folder = join(import.meta.dirname, '../docs/screenshots');
 
 const browser = await puppeteer.launch({
@@ -30,6 +33,7 @@ async function take(
   path: string,
   before: () => Promise<void> = () => Promise.resolve(),
 ): Promise<void> {
+  if (wanted.length > 0 && !wanted.includes(name)) return;
   await page.goto(`${address}${path}`, { waitUntil: 'networkidle0' });
   await before();
   await new Promise((resolve) => setTimeout(resolve, 600));
@@ -110,7 +114,7 @@ await take('photos-words', `/branches/${quay}/photos`, async () => {
   const { photos } = (await (await fetch(`${address}/api/branches/${quay}/photos`)).json()) as {
     photos: { id: number }[];
   };
-  const subjects = ['The front', 'Reception', 'Surgery', 'The ward'];
+  const subjects = ['The front', 'Reception', 'The ward', 'Surgery'];
   const words = photos.map(({ id }, at) => ({
     id,
     own: { subject: subjects[at] ?? '', alt: `${subjects[at] ?? ''} by day` },

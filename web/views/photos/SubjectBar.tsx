@@ -39,8 +39,8 @@ export function subjectsOf(
   record: BusinessRecord,
   { lists }: StampSettings,
 ): readonly string[] {
-  const { service, category } = wordLists(record, lists);
-  const all = [...photos.flatMap(({ own }) => own.subject ?? []), ...service, ...category];
+  const { service } = wordLists(record, lists);
+  const all = [...photos.flatMap(({ own }) => own.subject ?? []), ...service];
   return [...new Set(all.map((one) => one.trim()).filter(Boolean))].slice(0, MOST);
 }
 

@@ -112,6 +112,7 @@ function AddUse({ chosen }: { chosen: readonly Photo[] }) {
       <TextField
         label="On"
         type="date"
+        sx={{ width: 150 }}
         value={date}
         slotProps={{ inputLabel: { shrink: true } }}
         onChange={({ target }) => setDate(target.value)}
