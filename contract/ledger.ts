@@ -38,6 +38,18 @@ export const ledgerSchema = z.object({
       changes: z.array(changedFactSchema),
     }),
   ),
+  /** Pictures and profiles that a record speaks of: gone, another picture, or stamped under another name since. */
+  elsewhere: z.array(
+    z.object({
+      branchId: z.number(),
+      branchLabel: z.string(),
+      label: z.string(),
+      address: z.string(),
+      state: z.enum(['gone', 'changed', 'renamed']),
+      /** The name that the picture has now; ''. */
+      now: z.string(),
+    }),
+  ),
   /** Sheets that were handed over and say less than they would now. */
   handOvers: z.array(z.object({ branchId: z.number(), branchLabel: z.string(), made: z.string() })),
 });

@@ -58,7 +58,16 @@ export async function verifyLive(
   const refused = await robots.refusal(url);
   const fetched = await fetcher.fetch(url);
   const nothing: LiveJudgement = { state: 'unreachable', differing: [], missing: [], causes: [] };
-  const unanswered = { url, finalUrl: url, redirects: [], status: 0, robots: refused, digest: '', time };
+  const unanswered = {
+    url,
+    finalUrl: url,
+    redirects: [],
+    status: 0,
+    robots: refused,
+    digest: '',
+    time,
+    elsewhere: [],
+  };
   if (!fetched.ok) return { ...nothing, ...unanswered, problem: fetched.message };
   const { status, bytes, contentType, headers, redirects, url: finalUrl } = fetched;
   const digest = createHash('sha256').update(bytes).digest('hex');

@@ -169,6 +169,25 @@ describe('file names', () => {
     expect(await names()).toEqual(['port-ellery.jpg', 'the-door.jpg', 'port-ellery-3.jpg']);
   });
 
+  test('that a record still names as they were are told, with the new one', async () => {
+    await add('Front.jpg', 'other.jpg');
+    const image = ['https://shop.example/img/front.jpg', 'https://shop.example/img/ward.jpg'].map((url) => ({
+      url,
+      caption: '',
+      width: '',
+      height: '',
+    }));
+    await save({ ...larkspur, image }, 1);
+    const elsewhere = async () =>
+      ledgerSchema.parse((await api().get(`/api/clients/${String(clientId)}/ledger`)).body).elsewhere;
+    await stampAll({});
+    expect(await elsewhere()).toEqual([]);
+    await stampAll({ wordings: { fileName: '{town}-{number}' } });
+    expect(await elsewhere()).toMatchObject([
+      { branchId, address: image[0]?.url, state: 'renamed', now: 'port-ellery-1.jpg' },
+    ]);
+  });
+
   test('and titles that other photos of the branch have are not given again', async () => {
     const [one, two] = await add('a.jpg', 'b.jpg');
     await worked(await ask([one ?? 0], { wordings: { title: '{town}' } }));

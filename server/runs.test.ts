@@ -522,8 +522,13 @@ describe('a site', () => {
     );
     const begun = await Promise.all([verifyDue(new Date()), verifyDue(new Date())]);
     expect(begun.reduce((sum, one) => sum + one, 0)).toBe(1);
-    await verified(clientId, 3);
+    const all = await verified(clientId, 3);
     expect(await stepOf()).toEqual({ state: 'out-of-date', detail: 'live page altered' });
+    // The pictures that the record speaks of were looked at on the way.
+    expect(all[0]?.live.elsewhere.map(({ label, state }) => [label, state])).toContainEqual([
+      'Images',
+      'gone',
+    ]);
     expect(await verifyDue(new Date())).toBe(0);
   });
 

@@ -49,6 +49,7 @@ async function verifyFile(path: string, record: BusinessRecord): Promise<LivePag
     status: 0,
     robots: '',
     digest: '',
+    elsewhere: [],
     problem: '',
     time: new Date().toISOString(),
   };

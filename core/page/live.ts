@@ -48,6 +48,18 @@ const liveJudgementSchema = z.object({
 });
 export type LiveJudgement = z.infer<typeof liveJudgementSchema>;
 
+/** A picture or a page elsewhere that the record speaks of, as it was found. */
+const elsewhereSchema = z.object({
+  /** "Images", "Logo", "Profiles". */
+  label: z.string(),
+  address: z.string(),
+  /** SHA-256 of a picture, hexadecimal; '' for a page, and where nothing was sent. */
+  digest: z.string(),
+  /** As it was, another picture than before, not there any more, or (a profile) never seen there. */
+  state: z.enum(['there', 'changed', 'gone', 'unseen']),
+});
+export type Elsewhere = Readonly<z.infer<typeof elsewhereSchema>>;
+
 /** The same with how the page was answered. */
 export const livePageSchema = liveJudgementSchema.extend({
   url: z.string(),
@@ -64,6 +76,8 @@ export const livePageSchema = liveJudgementSchema.extend({
   problem: z.string(),
   /** When it was asked for, RFC 3339. */
   time: z.string(),
+  /** What the record speaks of elsewhere; nothing where that was not looked at. */
+  elsewhere: z.array(elsewhereSchema).default([]),
 });
 export type LivePage = z.infer<typeof livePageSchema>;
 

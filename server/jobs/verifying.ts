@@ -1,5 +1,6 @@
 import type { LivePage } from '#contract';
 import { verifyLive, type LiveReaders } from '#outside/livePage.ts';
+import { ElsewhereLook } from '#outside/elsewhere.ts';
 import type { Fetcher } from '#outside/fetcher.ts';
 import { Pacer } from '#outside/pacer.ts';
 import { robotsOf } from '#outside/robots.ts';
@@ -7,8 +8,8 @@ import { parseUrl } from '#core/link';
 import { inLanes } from '../lanes.ts';
 import { findClient, recordOf } from '../store/branches.ts';
 import { endJob, noteProgress } from '../store/jobs.ts';
-import { BranchRow, type JobRow } from '../store/models.ts';
-import { comparedWith, keepVerification } from '../store/verifications.ts';
+import { BranchRow, verificationJson, type JobRow } from '../store/models.ts';
+import { comparedWith, keepVerification, newestVerifications } from '../store/verifications.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
 
 /** To one host requests begin this far apart, unless it is a stand-in. */
@@ -23,13 +24,17 @@ interface Reading {
 
 /** Reads a branch's own page at its live address as a stranger would, and keeps what was found there. */
 export async function verifyBranch(branch: BranchRow, { fetcher, threads }: Reading): Promise<LivePage> {
-  return verified(branch, { fetcher, robots: robotsOf(fetcher), judge: threads.judgeLive });
+  const readers = { fetcher, robots: robotsOf(fetcher), judge: threads.judgeLive };
+  return verified(branch, readers, new ElsewhereLook(fetcher));
 }
 
-async function verified(branch: BranchRow, readers: LiveReaders): Promise<LivePage> {
+async function verified(branch: BranchRow, readers: LiveReaders, look: ElsewhereLook): Promise<LivePage> {
   const client = await findClient(branch.clientId);
   const record = await recordOf(branch);
-  const live = await verifyLive(record.url.trim(), record, readers);
+  const before = (await newestVerifications([branch.id])).get(branch.id);
+  const known = before ? verificationJson.read(before.result).elsewhere : [];
+  const elsewhere = await look.at(record, known);
+  const live = { ...(await verifyLive(record.url.trim(), record, readers)), elsewhere };
   await keepVerification(branch, comparedWith(branch, client), live);
   return live;
 }
@@ -43,6 +48,7 @@ export async function verifyClient(
   await findClient(clientId);
   const pacer = new Pacer();
   const readers = { fetcher, robots: robotsOf(fetcher), judge: threads.judgeLive };
+  const look = new ElsewhereLook(fetcher);
   let { failed } = job;
   const all = await BranchRow.findAll({ where: { clientId }, order: ['id'], attributes: ['id'] });
   for (let at = job.done; at < all.length; at += BATCH) {
@@ -54,7 +60,7 @@ export async function verifyClient(
       if (!branch || !url) return true;
       const wait = fetcher.isStandin(url) ? 0 : pacer.turn(parseUrl(url)?.host ?? '', INTERVAL_MS);
       if (wait > 0) await new Promise((resolve) => setTimeout(resolve, wait));
-      const live = await verified(branch, readers).catch((error: unknown) => {
+      const live = await verified(branch, readers, look).catch((error: unknown) => {
         if (error instanceof GivenUp) return undefined;
         throw error;
       });

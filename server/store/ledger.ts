@@ -1,5 +1,6 @@
 import { col, fn, Op } from 'sequelize';
 import type { ChangedFact, Ledger } from '#contract';
+import { parseUrl } from '#core/link';
 import { handOverDigest } from '#core/page';
 import { changedFields } from '#core/photo';
 import { factLabel, type BusinessRecord } from '#core/record';
@@ -33,6 +34,7 @@ export async function findLedger(clientId: number, worker: PageWorker): Promise<
     pages: (await stalePages(clientId, worker)).slice(0, MOST_LISTED),
     photos: (await stalePhotos(known)).slice(0, MOST_LISTED),
     live: await staleLive(clientId),
+    elsewhere: [...(await goneElsewhere(clientId)), ...(await renamedPictures(known))].slice(0, MOST_LISTED),
     handOvers: await staleSheets(known),
   };
 }
@@ -88,6 +90,44 @@ async function staleLive(clientId: number): Promise<Ledger['live']> {
     }));
     return [{ branchId, branchLabel: label, url: live.finalUrl || live.url, state, changes }];
   });
+}
+
+/** Pictures and profiles that were gone, or others, when live pages were last read. */
+async function goneElsewhere(clientId: number): Promise<Ledger['elsewhere']> {
+  return (await listVerified(clientId)).flatMap(({ branchId, label: branchLabel, live }) =>
+    live.elsewhere.flatMap(({ label, address, state }) =>
+      state === 'gone' || state === 'changed'
+        ? [{ branchId, branchLabel, label, address, state, now: '' }]
+        : [],
+    ),
+  );
+}
+
+/** Pictures that a record names by the name that their photo had before it was stamped under another. */
+async function renamedPictures(known: ReadonlyMap<number, Known>): Promise<Ledger['elsewhere']> {
+  const photos = await PhotoRow.findAll({
+    where: { branchId: { [Op.in]: [...known.keys()] }, stampedKey: { [Op.ne]: '' } },
+    attributes: ['branchId', 'name', 'stamp'],
+  });
+  const names = new Map<string, string>();
+  for (const photo of photos) {
+    const now = stampOf(photo)?.name ?? '';
+    if (now && now !== photo.name) names.set(`${String(photo.branchId)} ${photo.name.toLowerCase()}`, now);
+  }
+  return [...known].flatMap(([branchId, { label: branchLabel, record }]) =>
+    record.image.flatMap(({ url }) => {
+      const file = parseUrl(url.trim())?.pathname.split('/').at(-1)?.toLowerCase() ?? '';
+      const now = names.get(`${String(branchId)} ${file}`);
+      const renamed = {
+        branchId,
+        branchLabel,
+        label: 'Images',
+        address: url.trim(),
+        state: 'renamed' as const,
+      };
+      return now === undefined ? [] : [{ ...renamed, now }];
+    }),
+  );
 }
 
 /** Of each branch the newest sheet counts. */

@@ -10,8 +10,8 @@ import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { FORM_LABEL } from './formLabel.ts';
 
 /** How much of a client is out of date. */
-export const countLedger = ({ pages, photos, live, handOvers }: Ledger): number =>
-  pages.length + photos.length + live.length + handOvers.length;
+export const countLedger = ({ pages, photos, live, elsewhere, handOvers }: Ledger): number =>
+  pages.length + photos.length + live.length + elsewhere.length + handOvers.length;
 
 /** What carries facts that have changed since, each with the change; pages are brought up to date as one run. */
 export function LedgerPane({ clientId, onRenew }: { clientId: number; onRenew: () => void }) {
@@ -59,6 +59,17 @@ export function LedgerPane({ clientId, onRenew }: { clientId: number; onRenew: (
           </Row>
         ))}
       </Part>
+      <Part title="Pictures and profiles" count={data.elsewhere.length}>
+        {data.elsewhere.map(({ branchId, branchLabel, label, address, state, now }) => (
+          <Row key={`${String(branchId)} ${address} ${state}`} changes={[]} isLost={state === 'gone'}>
+            <b>{address}</b> <Soft>{label}</Soft>
+            <div>
+              <BranchLink id={branchId} view="record" label={branchLabel} />{' '}
+              {state === 'renamed' ? `names it so; stamped, the photo is called ${now}` : ELSEWHERE[state]}
+            </div>
+          </Row>
+        ))}
+      </Part>
       <Part title="Sheets that were handed over" count={data.handOvers.length}>
         {data.handOvers.map(({ branchId, branchLabel, made }) => (
           <Row key={branchId} changes={[]}>
@@ -79,6 +90,11 @@ const LIVE: Readonly<Record<Ledger['live'][number]['state'], string>> = {
   unreachable: 'could not be read',
   'not-read-since': 'was proved, but not read since the record changed',
 };
+
+const ELSEWHERE = {
+  gone: 'speaks of it, and nothing answers there',
+  changed: 'speaks of it, and it was another picture when it was last looked at',
+} as const;
 
 const BranchLink = ({ id, view, label }: { id: number; view: string; label: string }) => (
   <Link component={RouterLink} to={`/branches/${String(id)}/${view}`}>
