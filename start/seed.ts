@@ -161,9 +161,11 @@ const fromFolder = (sites: string): Fetcher => ({
 export async function layOutSites(folder: string): Promise<void> {
   cpSync(sitesFolder, folder, { recursive: true });
   const drawn = new Map<string, Promise<Buffer>>();
-  for (const { branches } of demoClients)
-    for (const { record, photos } of branches)
-      for (const [at, { url }] of recordSchema.parse(record).image.entries()) {
+  for (const { branches, defaults } of demoClients)
+    for (const { record, photos } of branches) {
+      const { image, logo } = recordSchema.parse(record);
+      const logos = [logo, recordSchema.parse(defaults).logo].filter(Boolean);
+      for (const [at, url] of [...image.map((one) => one.url), ...logos].entries()) {
         const { hostname, pathname } = new URL(url);
         const file = join(folder, hostname, pathname);
         const scene = photos[at] ?? 'front';
@@ -172,6 +174,7 @@ export async function layOutSites(folder: string): Promise<void> {
         mkdirSync(dirname(file), { recursive: true });
         writeFileSync(file, await picture);
       }
+    }
 }
 
 /**
