@@ -1,30 +1,16 @@
 /** By keyboard, by name, and on small screens: what everybody must be able to do. */
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { Browser } from 'puppeteer-core';
-import { openBrowser, startApplication, type Application } from './application.ts';
-import { Hand } from './hand.ts';
+import { describe, expect, test } from '@jest/globals';
+import type { Hand } from './hand.ts';
+import { workbench } from './workbench.ts';
 
-const folder = mkdtempSync(join(tmpdir(), 'zinc-access-'));
-let application: Application;
-let browser: Browser;
+const bench = workbench('access');
 let hand: Hand;
 let quay = '';
 
-beforeAll(async () => {
-  application = await startApplication(join(folder, 'data'));
-  browser = await openBrowser();
-  hand = await Hand.open(browser, application.address);
+bench.opened(async (one) => {
+  hand = one;
   quay = `/branches/${String(await hand.branchNamed('Quay Street'))}`;
 });
-afterAll(async () => {
-  await browser.close();
-  await application.stop();
-  rmSync(folder, { recursive: true, force: true });
-});
-
 const VIEWS = ['record', 'check', 'pages', 'photos'] as const;
 const focused = (): Promise<string> =>
   hand.page.evaluate(() => {

@@ -1,17 +1,14 @@
 /** The checker in the real interface: sources, mends, sites, kept checks, what is wanted and what is ignored. */
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { Browser } from 'puppeteer-core';
+import { describe, expect, test } from '@jest/globals';
 import { recordSchema } from '#core/record';
-import { openBrowser, startApplication, type Application } from './application.ts';
-import { Hand } from './hand.ts';
+import type { Hand } from './hand.ts';
+import { workbench } from './workbench.ts';
 
-const folder = mkdtempSync(join(tmpdir(), 'zinc-check-'));
+const bench = workbench('check');
+const { folder } = bench;
 const freshFolder = join(folder, 'data', 'sites', 'fresh.example');
-let application: Application;
-let browser: Browser;
 let hand: Hand;
 
 /** A page with faults of every family, each of which can be mended. */
@@ -33,22 +30,14 @@ const FRESH = `<!doctype html>
 <body><h1>Fresh Fish of Saltby</h1><p>2 Slipway, Saltby TQ1 2AB</p><p>020 7946 0355</p><p>Mon–Fri 09:00–17:00</p></body></html>
 `;
 
-beforeAll(async () => {
-  application = await startApplication(join(folder, 'data'));
+bench.opened((one) => {
   mkdirSync(freshFolder, { recursive: true });
   writeFileSync(join(freshFolder, 'index.html'), FRESH);
-  browser = await openBrowser();
-  hand = await Hand.open(browser, application.address);
-});
-
-afterAll(async () => {
-  await browser.close();
-  await application.stop();
-  rmSync(folder, { recursive: true, force: true });
+  hand = one;
 });
 
 const post = async (path: string, body: unknown): Promise<number> => {
-  const answer = await fetch(`${application.address}/api${path}`, {
+  const answer = await fetch(`${hand.address}/api${path}`, {
     method: 'POST',
     headers: { 'Content-Type': 'application/json' },
     body: JSON.stringify(body),

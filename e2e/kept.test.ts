@@ -1,34 +1,20 @@
 /** What a record keeps as it came, says in its country's language, and many branches are told at once. */
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { Browser } from 'puppeteer-core';
+import { describe, expect, test } from '@jest/globals';
 import { jsonLd } from '#core/markup';
 import { emptyRecord } from '#core/record';
-import { openBrowser, startApplication, type Application } from './application.ts';
-import { Hand } from './hand.ts';
+import type { Hand } from './hand.ts';
+import { workbench } from './workbench.ts';
 
-const folder = mkdtempSync(join(tmpdir(), 'zinc-kept-'));
-let application: Application;
-let browser: Browser;
+const bench = workbench('kept');
 let hand: Hand;
 
-beforeAll(async () => {
-  application = await startApplication(join(folder, 'data'));
-  browser = await openBrowser();
-  hand = await Hand.open(browser, application.address);
-  await fetch(`${application.address}/api/clients`, {
+bench.opened(async (one) => {
+  hand = one;
+  await fetch(`${hand.address}/api/clients`, {
     method: 'POST',
-    headers: { 'content-type': 'application/json', origin: application.address },
+    headers: { 'content-type': 'application/json', origin: hand.address },
     body: JSON.stringify({ name: 'Inns' }),
   });
-});
-
-afterAll(async () => {
-  await browser.close();
-  await application.stop();
-  rmSync(folder, { recursive: true, force: true });
 });
 
 const fact = (name: string): string => `[id="fact-${name}"]`;

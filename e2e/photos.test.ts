@@ -1,30 +1,19 @@
 /** Photos of two branches with words of their own, as a technician works with them. */
 import { execFileSync } from 'node:child_process';
-import { mkdirSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { mkdirSync, readdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { Browser } from 'puppeteer-core';
+import { describe, expect, test } from '@jest/globals';
 import sharp from 'sharp';
-import { openBrowser, startApplication, type Application } from './application.ts';
-import { Hand } from './hand.ts';
+import type { Hand } from './hand.ts';
+import { workbench } from './workbench.ts';
 
-const folder = mkdtempSync(join(tmpdir(), 'zinc-photos-e2e-'));
-let application: Application;
-let browser: Browser;
+const bench = workbench('photos-e2e');
+const { folder } = bench;
 let hand: Hand;
 
-beforeAll(async () => {
-  application = await startApplication(join(folder, 'data'));
-  browser = await openBrowser();
-  hand = await Hand.open(browser, application.address);
+bench.opened((one) => {
+  hand = one;
 });
-afterAll(async () => {
-  await browser.close();
-  await application.stop();
-  rmSync(folder, { recursive: true, force: true });
-});
-
 const ask = async (method: string, path: string, body?: unknown): Promise<Response> =>
   fetch(`${hand.address}/api${path}`, {
     method,

@@ -1,32 +1,24 @@
 /** The record in full, in the real interface: facts, inheritance, hours, pin, types, import, output. */
-import { mkdtempSync, rmSync, truncateSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { truncateSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import type { Browser } from 'puppeteer-core';
 import { intakeCsv, intakeQuestions } from '#core/intake';
 import { jsonLdGraph } from '#core/markup';
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import { emptyRecord } from '#core/record';
 import { larkspur } from '#sample';
-import { openBrowser, startApplication, type Application } from './application.ts';
 import { Hand } from './hand.ts';
+import { workbench } from './workbench.ts';
 
-const folder = mkdtempSync(join(tmpdir(), 'zinc-record-'));
-let application: Application;
+const bench = workbench('record');
+const { folder } = bench;
 let browser: Browser;
 let hand: Hand;
 
-beforeAll(async () => {
-  application = await startApplication(join(folder, 'data'));
-  browser = await openBrowser();
-  hand = await Hand.open(browser, application.address);
-});
-
-afterAll(async () => {
-  await browser.close();
-  await application.stop();
-  rmSync(folder, { recursive: true, force: true });
+bench.opened((one, chromium) => {
+  hand = one;
+  browser = chromium;
 });
 
 const value = (selector: string): Promise<string> =>
@@ -277,7 +269,7 @@ describe('the record in full', () => {
 
   test('two tabs edit one record: different facts are merged, of the same one both are shown', async () => {
     await record('Saltby');
-    const other = await Hand.open(browser, application.address);
+    const other = await Hand.open(browser, hand.address);
     await other.page.bringToFront();
     await other.page.goto(hand.page.url(), { waitUntil: 'networkidle0' });
     const valueIn = (tab: Hand, name: string): Promise<string> =>

@@ -1,33 +1,21 @@
 /** Sites over SFTP, WebDAV and by hand, as a technician works with them. */
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import type { Browser } from 'puppeteer-core';
+import { describe, expect, test } from '@jest/globals';
 import { markedMarkup } from '#core/page';
 import { jsonLd } from '#core/markup';
 import { effectiveRecord } from '#core/record';
 import { branchSchema } from '#contract';
-import { openBrowser, startApplication, type Application } from './application.ts';
-import { Hand } from './hand.ts';
+import type { Hand } from './hand.ts';
+import { workbench } from './workbench.ts';
 
-const folder = mkdtempSync(join(tmpdir(), 'zinc-sites-e2e-'));
-const data = join(folder, 'data');
-let application: Application;
-let browser: Browser;
+const bench = workbench('sites-e2e');
+const { data } = bench;
 let hand: Hand;
 
-beforeAll(async () => {
-  application = await startApplication(data);
-  browser = await openBrowser();
-  hand = await Hand.open(browser, application.address);
+bench.opened((one) => {
+  hand = one;
 });
-afterAll(async () => {
-  await browser.close();
-  await application.stop();
-  rmSync(folder, { recursive: true, force: true });
-});
-
 const onSite = (domain: string, path: string): string => join(data, 'sites', domain, path);
 const pagesOf = async (label: string, query = ''): Promise<void> =>
   hand.go(`/branches/${String(await hand.branchNamed(label))}/pages${query}`);

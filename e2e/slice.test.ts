@@ -1,39 +1,29 @@
 import { execFileSync } from 'node:child_process';
-import { copyFileSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
+import { copyFileSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { afterAll, afterEach, beforeAll, describe, expect, test } from '@jest/globals';
-import type { Browser } from 'puppeteer-core';
+import { afterEach, describe, expect, test } from '@jest/globals';
 import { ZipFile } from 'yazl';
 import { drawPhoto, sitesFolder } from '#demo';
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
-import { openBrowser, startApplication, type Application } from './application.ts';
-import { Hand } from './hand.ts';
+import type { Hand } from './hand.ts';
+import { startApplication } from './application.ts';
+import { workbench } from './workbench.ts';
 
-const folder = mkdtempSync(join(tmpdir(), 'zinc-e2e-'));
+const bench = workbench('e2e');
+const { folder } = bench;
 const zinc = join(import.meta.dirname, '../bin/zinc');
 const demoPage = join(sitesFolder, 'tinderboxkiln.example/index.html');
-let application: Application;
-let browser: Browser;
 let hand: Hand;
 const faults: string[] = [];
 
-beforeAll(async () => {
-  application = await startApplication(join(folder, 'data'));
-  browser = await openBrowser();
-  hand = await Hand.open(browser, application.address);
+bench.opened((one) => {
+  hand = one;
   hand.page.on('pageerror', (error) => faults.push(error instanceof Error ? error.message : String(error)));
   hand.page.on('console', (message) => {
     // A request that is meant to be refused is told in the console too.
     if (message.type() === 'error' && !message.text().includes('Failed to load resource'))
       faults.push(message.text());
   });
-});
-
-afterAll(async () => {
-  await browser.close();
-  await application.stop();
-  rmSync(folder, { recursive: true, force: true });
 });
 
 afterEach(() => {
