@@ -1,6 +1,6 @@
 import { isScript, type OutputForm } from '#core/markup';
 import { refusalOfAddresses, type BusinessRecord } from '#core/record';
-import { escapeHtml, shortDigest } from '#core/text';
+import { escapeHtml, ownPage, shortDigest } from '#core/text';
 import { markedMarkup } from './placing.ts';
 import { markupOf } from './verifying.ts';
 
@@ -49,17 +49,7 @@ const EDITORS: readonly (readonly [shape: string, how: string])[] = [
 /** The sheet as one HTML page without anything outside it: what to paste, where, and how to see that it worked. */
 export function handOverSheet({ client, date, branches }: HandOver): string {
   const several = branches.length > 1 ? `<ol>${branches.map(contents).join('')}</ol>` : '';
-  return `<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<meta name="viewport" content="width=device-width">
-<meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'; script-src 'unsafe-inline'">
-<title>${escapeHtml(client)}: what to paste</title>
-<style>${STYLE}</style>
-</head>
-<body>
-<h1>${escapeHtml(client)}: what to paste, and where</h1>
+  const body = `<h1>${escapeHtml(client)}: what to paste, and where</h1>
 <p>Made ${escapeHtml(date)}. Paste each piece as it is, without changing a character; a newer sheet replaces this one.</p>
 ${several}
 ${branches.map(section).join('\n')}
@@ -72,10 +62,13 @@ ${branches.map(section).join('\n')}
 <li>If the code can be read on the page itself, it was pasted into a field for text: take it out and use a field for code.</li>
 <li>Tell whoever sent you this sheet: the live page is then read and compared, fact by fact.</li>
 </ol>
-<script>${SCRIPT}</script>
-</body>
-</html>
-`;
+<script>${SCRIPT}</script>`;
+  return ownPage({
+    title: `${client}: what to paste`,
+    style: STYLE,
+    body,
+    allows: "script-src 'unsafe-inline'",
+  });
 }
 
 /** What a branch is handed over, as a short digest: by it an older sheet is known. */

@@ -1,5 +1,5 @@
 import { distance, type Point } from '#core/pin';
-import { counted, escapeHtml } from '#core/text';
+import { counted, escapeHtml, ownPage } from '#core/text';
 
 /** A picture as a report shows it; '' for what is not known. */
 interface ReportedPicture {
@@ -26,25 +26,18 @@ export interface PhotoReport {
 /** The photos of a branch on one page without anything outside it, to send and to print. */
 export function photoReport({ title, date, pin, pictures }: PhotoReport): string {
   const proved = pictures.filter((picture) => picture.proved).length;
-  return `<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<meta name="viewport" content="width=device-width">
-<meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'; img-src data:">
-<title>${escapeHtml(title)}: photos</title>
-<style>${STYLE}</style>
-</head>
-<body>
-<h1>${escapeHtml(title)}</h1>
+  const body = `<h1>${escapeHtml(title)}</h1>
 <p>${escapeHtml(date)}. ${counted(pictures.length, 'photo')}, ${String(proved)} with every field read back from its file by a second reader.</p>
 ${mapOf(pin, pictures)}
 <ol>
 ${pictures.map(entry).join('\n')}
-</ol>
-</body>
-</html>
-`;
+</ol>`;
+  return ownPage({
+    title: `${title}: photos`,
+    style: STYLE,
+    body,
+    allows: 'img-src data:',
+  });
 }
 
 function entry({ thumbnail, name, title, alt, point, proved, uses }: ReportedPicture): string {
@@ -108,4 +101,4 @@ function niceLength(most: number): number {
 }
 
 const STYLE =
-  'body{font:14px/1.45 sans-serif;color:#1f2529;max-width:60rem;margin:2rem auto;padding:0 1rem}h1{font-size:1.5rem}figure{margin:1rem 0}svg{width:100%;border:1px solid #b9c1c6}figcaption{color:#3c454b;font-size:12px}ol{list-style:none;padding:0;display:grid;grid-template-columns:repeat(auto-fill,minmax(17rem,1fr));gap:1rem}li{display:flex;gap:.75rem;break-inside:avoid;overflow-wrap:anywhere}img{width:120px;height:90px;object-fit:cover}ul{padding-left:1rem;margin:0}ul li{display:list-item;list-style:disc}';
+  'body{font:14px/1.45 sans-serif;color:#1f2529;max-width:60rem;margin:2rem auto;padding:0 1rem}h1{font-size:1.5rem}figure{margin:1rem 0}svg{width:100%;max-width:640px;border:1px solid #b9c1c6}figcaption{color:#3c454b;font-size:12px}ol{list-style:none;padding:0;display:grid;grid-template-columns:repeat(auto-fill,minmax(17rem,1fr));gap:1rem}li{display:flex;gap:.75rem;break-inside:avoid;overflow-wrap:anywhere}img{width:120px;height:90px;object-fit:cover}ul{padding-left:1rem;margin:0}ul li{display:list-item;list-style:disc}';

@@ -1,6 +1,6 @@
 import { faultTable } from '#core/fault';
 import { writeCsv } from '#core/csv';
-import { counted, escapeHtml } from '#core/text';
+import { counted, escapeHtml, ownPage } from '#core/text';
 import { summarise, type Summary } from '#core/fault';
 import type { KeptFinding } from './compare.ts';
 
@@ -42,23 +42,15 @@ export function reportHtml(reported: Reported): string {
   for (const one of found) byPage.set(one.page, [...(byPage.get(one.page) ?? []), one]);
   const sections = [...byPage].map(([page, list]) => section(page, list)).join('');
   const none = '<p>Nothing to find fault with: a machine reads this as it is meant.</p>';
-  return `<!doctype html>
-<html lang="en">
-<head>
-<meta charset="utf-8">
-<meta name="viewport" content="width=device-width">
-<meta http-equiv="Content-Security-Policy" content="default-src 'none'; style-src 'unsafe-inline'">
-<title>${escapeHtml(title)}: findings</title>
-<style>${STYLE}</style>
-</head>
-<body>
-<h1>${escapeHtml(title)}</h1>
+  const body = `<h1>${escapeHtml(title)}</h1>
 <p class="about">Checked ${escapeHtml(date)}. ${counted(pages, 'page')} read. ${counts(summary)}</p>
 <p class="key">◆ must: a machine reads it wrong or not at all. ◈ should: poorer than it could be, or against the guidelines. ◇ note: worth knowing.</p>
-${sections || none}
-</body>
-</html>
-`;
+${sections || none}`;
+  return ownPage({
+    title: `${title}: findings`,
+    style: STYLE,
+    body,
+  });
 }
 
 const counts = ({ must, should, note }: Summary): string =>

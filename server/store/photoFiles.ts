@@ -99,7 +99,7 @@ export async function reportOf(
   }
   const date = new Intl.DateTimeFormat('en-GB', { dateStyle: 'long' }).format(new Date());
   return photoReport({
-    title: record.name.trim() || branch.label,
+    title: [record.name.trim(), branch.label].filter(Boolean).join(', '),
     date,
     pin: readPin(record.pin).point,
     pictures,

@@ -2,21 +2,22 @@ import { Box, Button, TextField } from '@mui/material';
 import { useState } from 'react';
 import type { Branch, Page } from '#contract';
 import { isClientForm } from '#core/markup';
-import { placedForms, readPlacement, type PlacedForm } from '#core/page';
+import { isWovenForm, placedForms, readPlacement, usualPlacement, type PlacedForm } from '#core/page';
 import type { BusinessRecord } from '#core/record';
 import { ruledPages, type PlacementRule } from '#core/site';
 import { counted } from '#core/text';
 import { useRules, useSaveRules } from '../../api/pages.ts';
-import { useComplain } from '../../parts/actions.ts';
 import { LabelledSelect } from '../../parts/Choice.tsx';
 import { Frame } from '../../parts/Frame.tsx';
 import { OutputChoices } from '../../parts/OutputChoices.tsx';
-import { Fill, Hint, Line } from '../../parts/layout.tsx';
+import { KeptByName } from '../../parts/KeptByName.tsx';
+import { Hint } from '../../parts/layout.tsx';
 import { FORM_LABEL } from './formLabel.ts';
 import {
   emptyRule,
   EXISTING,
   isWhole,
+  placeOf,
   PAGES_OF,
   PLACES,
   ruleOf,
@@ -87,15 +88,19 @@ export function RuleDialog({
         <span />
         <Where fields={fields} onChange={set} />
         <Told fields={fields} onChange={set} record={branch.record} />
-        <LabelledSelect
-          label="Markup of the branch that stands there already"
-          value={fields.existing}
-          options={EXISTING}
-          onChange={(existing) =>
-            set({ existing: EXISTING.find(([one]) => one === existing)?.[0] ?? 'keep' })
-          }
-        />
-        <span />
+        {!isClientForm(fields.form) && (
+          <>
+            <LabelledSelect
+              label="Markup of the branch that stands there already"
+              value={fields.existing}
+              options={EXISTING}
+              onChange={(existing) =>
+                set({ existing: EXISTING.find(([one]) => one === existing)?.[0] ?? 'keep' })
+              }
+            />
+            <span />
+          </>
+        )}
       </Box>
       <Hint>Nothing is written before you have seen, page by page, what it does.</Hint>
     </Frame>
@@ -164,11 +169,8 @@ const Told = ({ fields, onChange, record }: Part & { record: BusinessRecord }) =
     </>
   );
 
-const isForHead = (form: PlacedForm): boolean =>
-  form === 'jsonld' || form === 'graph' || form === 'organization';
-
 function Where({ fields, onChange }: Part) {
-  if (fields.form === 'woven' || fields.form === 'woven-rdfa')
+  if (isWovenForm(fields.form))
     return (
       <>
         <Hint>It is woven in where the text stands.</Hint>
@@ -176,12 +178,13 @@ function Where({ fields, onChange }: Part) {
       </>
     );
   const isElement = ['before', 'after', 'inside'].includes(fields.place);
-  const places = isForHead(fields.form) ? PLACES : PLACES.filter(([place]) => place !== 'head');
+  const places =
+    usualPlacement[fields.form] === 'head' ? PLACES : PLACES.filter(([place]) => place !== 'head');
   return (
     <>
       <LabelledSelect
         label="Where"
-        value={fields.place}
+        value={placeOf(fields)}
         options={places}
         onChange={(place) => onChange({ place: PLACES.find(([one]) => one === place)?.[0] ?? 'body-end' })}
       />
@@ -199,7 +202,7 @@ function Where({ fields, onChange }: Part) {
   );
 }
 
-/** The client's own placements: taken up by their names, kept and thrown away. */
+/** The client's own placements. */
 function KeptRules({
   clientId,
   fields,
@@ -213,41 +216,15 @@ function KeptRules({
 }) {
   const { data } = useRules(clientId);
   const save = useSaveRules(clientId);
-  const complain = useComplain();
-  const rules = data?.rules ?? [];
-  const others = rules.filter(({ name }) => name !== rule.name);
-  const known = rules.find(({ name }) => name === fields.name);
   return (
-    <Line>
-      {rules.length > 0 && (
-        <LabelledSelect
-          label="Kept with this client"
-          value={known?.name ?? ''}
-          options={[['', 'choose …'], ...rules.map(({ name }) => [name, name] as const)]}
-          onChange={(name) => {
-            const taken = rules.find((one) => one.name === name);
-            if (taken) onTake(ruleFieldsOf(taken));
-          }}
-        />
-      )}
-      <Fill />
-      <TextField
-        label="Name, to keep it"
-        value={fields.name}
-        onChange={({ target }) => onTake({ ...fields, name: target.value })}
-      />
-      <Button
-        disabled={rule.name === '' || !isWhole(fields) || save.isPending}
-        onClick={() => void save.mutateAsync([...others, rule]).catch(complain)}
-      >
-        Keep
-      </Button>
-      <Button
-        disabled={!known || save.isPending}
-        onClick={() => void save.mutateAsync(others).catch(complain)}
-      >
-        Forget
-      </Button>
-    </Line>
+    <KeptByName
+      kept={data?.rules ?? []}
+      now={rule}
+      label="Name, to keep it"
+      isWhole={isWhole(fields)}
+      onTake={(taken) => onTake(ruleFieldsOf(taken))}
+      onName={(name) => onTake({ ...fields, name })}
+      onKeep={(rules) => save.mutateAsync(rules)}
+    />
   );
 }

@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
+import { isWovenForm, placedForms } from '#core/page';
 import { outputSchema } from '#core/record';
 import { placementRuleSchema } from '#core/site';
-import { emptyRule, isWhole, ruleFieldsOf, ruleOf, type RuleFields } from './ruleFields.ts';
+import { emptyRule, isWhole, placeOf, ruleFieldsOf, ruleOf, type RuleFields } from './ruleFields.ts';
 
 const typed = (part: Partial<RuleFields>): RuleFields => ({ ...emptyRule, ...part });
 
@@ -26,6 +27,14 @@ test.each([
   const rule = ruleOf(typed(part), 7);
   expect(placementRuleSchema.parse(rule)).toEqual(rule);
   expect(ruleFieldsOf(rule)).toEqual(typed(part));
+});
+
+test('the place that is shown is the place that is meant', () => {
+  for (const form of placedForms) {
+    const fields = typed({ form });
+    if (!isWovenForm(form)) expect([form, ruleOf(fields, 7).at]).toEqual([form, placeOf(fields)]);
+  }
+  expect(placeOf(typed({ form: 'branches', place: 'body-begin' }))).toBe('body-begin');
 });
 
 test('a block never stands in the head, and what is woven where its text is', () => {

@@ -1,4 +1,4 @@
-import { readPlacement, usualPlacement, type PlacedForm, type Placement } from '#core/page';
+import { isWovenForm, readPlacement, usualPlacement, type PlacedForm, type Placement } from '#core/page';
 import { outputSchema, usualOutput, type Output } from '#core/record';
 import type { PlacementRule } from '#core/site';
 
@@ -61,11 +61,15 @@ export const emptyRule: RuleFields = {
 const isPlain = (place: RuleFields['place']): place is 'head' | 'body-begin' | 'body-end' =>
   place === 'head' || place === 'body-begin' || place === 'body-end';
 
-/** Where it stands; undefined while an element is meant and none is named. The block never stands in the head. */
-function placementOf({ form, place, selector }: RuleFields): Placement | undefined {
-  if (form === 'woven' || form === 'woven-rdfa') return usualPlacement[form];
-  if (!isPlain(place)) return readPlacement(`${place}:${selector}`);
-  return place === 'head' ? usualPlacement[form] : place;
+/** The place that is meant: a block never stands in the head. */
+export const placeOf = ({ form, place }: RuleFields): RuleFields['place'] =>
+  place === 'head' && usualPlacement[form] !== 'head' ? 'body-end' : place;
+
+/** Where it stands; undefined while an element is meant and none is named. */
+function placementOf(fields: RuleFields): Placement | undefined {
+  if (isWovenForm(fields.form)) return usualPlacement[fields.form];
+  const place = placeOf(fields);
+  return isPlain(place) ? place : readPlacement(`${place}:${fields.selector}`);
 }
 
 /** Whether all of it is typed. */

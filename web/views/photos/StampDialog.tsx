@@ -1,12 +1,11 @@
-import { Box, Button, TextField } from '@mui/material';
+import { Box, Button } from '@mui/material';
 import { useMemo, useState } from 'react';
 import type { Branch, Photo } from '#contract';
 import { stampSchema, type StampSettings } from '#core/photo';
 import { useSaveBranchStamp, useSaveStamps, useStamps } from '../../api/photos.ts';
 import { useComplain } from '../../parts/actions.ts';
-import { LabelledSelect } from '../../parts/Choice.tsx';
 import { Frame } from '../../parts/Frame.tsx';
-import { Fill, Line } from '../../parts/layout.tsx';
+import { KeptByName } from '../../parts/KeptByName.tsx';
 import { TabBar } from '../../parts/TabBar.tsx';
 import { colour } from '../../theme.ts';
 import { ContactFields, ListFields, WhenFields, WordingFields } from './stampFields.tsx';
@@ -75,7 +74,7 @@ export function StampDialog({
   );
 }
 
-/** The client's own stamps: taken up by their names, kept and thrown away. */
+/** The client's own stamps. */
 function KeptStamps({
   clientId,
   draft,
@@ -89,44 +88,15 @@ function KeptStamps({
 }) {
   const { data } = useStamps(clientId);
   const save = useSaveStamps(clientId);
-  const complain = useComplain();
-  const stamps = data?.stamps ?? [];
-  const name = draft.name.trim();
-  const isNamed = (one: StampSettings): boolean => one.name.toLowerCase() === name.toLowerCase();
-  const others = stamps.filter((one) => !isNamed(one));
-  const known = stamps.find(isNamed);
   return (
-    <Line>
-      {stamps.length > 0 && (
-        <LabelledSelect
-          label="Kept with this client"
-          value={known?.name ?? ''}
-          options={[['', 'choose …'], ...stamps.map((one) => [one.name, one.name] as const)]}
-          onChange={(chosen) => {
-            const taken = stamps.find((one) => one.name === chosen);
-            if (taken) onTake(taken);
-          }}
-        />
-      )}
-      <Fill />
-      <TextField
-        label="Name, to keep it for other branches"
-        value={draft.name}
-        sx={{ width: 260 }}
-        onChange={({ target }) => onTake({ ...draft, name: target.value })}
-      />
-      <Button
-        disabled={name === '' || !isWhole || save.isPending}
-        onClick={() => void save.mutateAsync([...others, { ...draft, name }]).catch(complain)}
-      >
-        Keep
-      </Button>
-      <Button
-        disabled={!known || save.isPending}
-        onClick={() => void save.mutateAsync(others).catch(complain)}
-      >
-        Forget
-      </Button>
-    </Line>
+    <KeptByName
+      kept={data?.stamps ?? []}
+      now={draft}
+      label="Name, to keep it for other branches"
+      isWhole={isWhole}
+      onTake={onTake}
+      onName={(name) => onTake({ ...draft, name })}
+      onKeep={(stamps) => save.mutateAsync(stamps)}
+    />
   );
 }
