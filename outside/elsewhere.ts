@@ -54,8 +54,8 @@ export class ElsewhereLook {
   }
 
   async #fetch(address: string, isPicture: boolean): Promise<Pick<Elsewhere, 'digest' | 'state'>> {
-    const most = isPicture ? limits.photoBytes : limits.pageBytes;
-    const fetched = await this.#fetcher.fetch(address, { most, beyond: 'cut' });
+    // By its first bytes a picture is told from another.
+    const fetched = await this.#fetcher.fetch(address, { most: limits.pageBytes, beyond: 'cut' });
     if (!fetched.ok) return { digest: '', state: 'gone' };
     if (GONE.has(fetched.status)) return { digest: '', state: 'gone' };
     const isSent = isPicture && fetched.status === 200;

@@ -65,6 +65,14 @@ describe('wordings', () => {
     ]);
   });
 
+  test('pass over blank lines of a list', () => {
+    const all = plan({ lists: { service: ['Dentistry', ' ', ''] }, wordings: { title: '{service}' } }, [
+      {},
+      {},
+    ]);
+    expect(all.map(({ fields }) => fields.title)).toEqual(['Dentistry', 'Dentistry 2']);
+  });
+
   test('never overwrite what was typed for one picture', () => {
     const [first] = plan({ wordings: { title: 'T', alt: 'A', caption: 'C' } }, [{ title: 'Own', alt: '' }]);
     expect(first?.fields).toMatchObject({ title: 'Own', alt: '', caption: 'C' });

@@ -50,13 +50,19 @@ export interface WordLists {
 
 /** The lists of a branch: those that were made for the client, or what the record says. */
 export function wordLists(record: BusinessRecord, own: Partial<WordLists> = {}): WordLists {
-  const names = (entries: readonly { readonly name: string }[]): string[] =>
-    entries.map(({ name }) => name.trim()).filter(Boolean);
-  return {
+  const names = (entries: readonly { readonly name: string }[]): string[] => entries.map(({ name }) => name);
+  const said = {
     service: own.service ?? names(record.makesOffer),
     area: own.area ?? names(record.areaServed),
-    phrase: own.phrase ?? [record.slogan.trim()].filter(Boolean),
+    phrase: own.phrase ?? [record.slogan],
     category: own.category ?? record.types.map((type) => type.replace(/([a-z])([A-Z])/g, '$1 $2')),
+  };
+  const whole = (words: readonly string[]): string[] => words.map((word) => word.trim()).filter(Boolean);
+  return {
+    service: whole(said.service),
+    area: whole(said.area),
+    phrase: whole(said.phrase),
+    category: whole(said.category),
   };
 }
 

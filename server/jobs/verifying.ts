@@ -25,15 +25,16 @@ interface Reading {
 /** Reads a branch's own page at its live address as a stranger would, and keeps what was found there. */
 export async function verifyBranch(branch: BranchRow, { fetcher, threads }: Reading): Promise<LivePage> {
   const readers = { fetcher, robots: robotsOf(fetcher), judge: threads.judgeLive };
-  return verified(branch, readers, new ElsewhereLook(fetcher));
+  // Somebody waits for it: what the record speaks of elsewhere is looked at when all live pages are read.
+  return verified(branch, readers);
 }
 
-async function verified(branch: BranchRow, readers: LiveReaders, look: ElsewhereLook): Promise<LivePage> {
+async function verified(branch: BranchRow, readers: LiveReaders, look?: ElsewhereLook): Promise<LivePage> {
   const client = await findClient(branch.clientId);
   const record = await recordOf(branch);
   const before = (await newestVerifications([branch.id])).get(branch.id);
   const known = before ? verificationJson.read(before.result).elsewhere : [];
-  const elsewhere = await look.at(record, known);
+  const elsewhere = look ? await look.at(record, known) : known;
   const live = { ...(await verifyLive(record.url.trim(), record, readers)), elsewhere };
   await keepVerification(branch, comparedWith(branch, client), live);
   return live;
