@@ -35,8 +35,8 @@ export const pageSchema = z.object({
   /** How many items of markup a machine reads on it, by syntax. */
   items: z.object({ jsonld: z.number(), microdata: z.number(), rdfa: z.number() }),
   placements: z.array(placementSchema),
-  /** The site that it is a page of; null for one that was handed in. */
-  site: z.object({ id: z.number(), name: z.string() }).nullable(),
+  /** The site that it is a page of, and whether it can be written to; null for one that was handed in. */
+  site: z.object({ id: z.number(), name: z.string(), isWritten: z.boolean() }).nullable(),
   /** Its address; '' where that is not known. */
   url: z.string(),
   /** The branch whose own page it is, as somebody said, by its address or by what is placed on it; null for any other page. */

@@ -552,6 +552,7 @@ describe('a site', () => {
       ['index.html', false],
       ...towns.map((town) => [`shops/${town.toLowerCase()}.html`, true]).toSorted(),
     ]);
+    expect((await pagesOf(clientId)).map(({ site }) => site?.isWritten)).toEqual(found.map(() => false));
     const run = await begin(clientId, { act: 'place', rules: [ownRule] });
     expect(
       run.pages.map(({ state, problem }) => [state, problem.includes('Nobody writes to this site')]),

@@ -68,7 +68,7 @@ async function describe(
       misread,
     }));
     const shown = {
-      site: siteId === 0 ? null : { id: siteId, name: sites.get(siteId)?.name ?? '' },
+      site: siteId === 0 ? null : siteOf(siteId, sites.get(siteId)),
       url: owners.urlOf(page),
       ownBranch: owners.ownerOf(page, placed) ?? null,
       proposal: owners.proposalOf(page) ?? null,
@@ -76,6 +76,11 @@ async function describe(
     return [{ id, path, ...reading, ...shown, placements: reading.problem ? [] : placements }];
   });
 }
+
+const siteOf = (
+  id: number,
+  site: { readonly name: string; readonly isWritten: boolean } | undefined,
+): Page['site'] => ({ id, name: site?.name ?? '', isWritten: site?.isWritten ?? false });
 
 /** A page as it comes, or why the whole upload is not taken. */
 export type ComingPage =

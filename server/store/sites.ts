@@ -136,7 +136,12 @@ export async function isByHand(clientId: number): Promise<boolean> {
 /** The sites’ names and addresses, by number. */
 export async function siteNames(
   clientId: number,
-): Promise<ReadonlyMap<number, Pick<SiteRow, 'id' | 'name' | 'url'>>> {
-  const sites = await SiteRow.findAll({ where: { clientId }, attributes: ['id', 'name', 'url'] });
-  return new Map(sites.map((site) => [site.id, site]));
+): Promise<ReadonlyMap<number, Pick<SiteRow, 'name' | 'url'> & { readonly isWritten: boolean }>> {
+  const sites = await SiteRow.findAll({ where: { clientId }, attributes: ['id', 'name', 'url', 'access'] });
+  return new Map(
+    sites.map(({ id, name, url, access }) => [
+      id,
+      { name, url, isWritten: isWritten(siteAccessJson.read(access)) },
+    ]),
+  );
 }

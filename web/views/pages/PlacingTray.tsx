@@ -69,6 +69,7 @@ export function PlacingTray({ branch, page, onBack }: PlacingProps) {
   );
   const isPlaced = page.placements.some((one) => one.form === form);
   const refused = refusalOfAddresses(branch.record);
+  const isByHand = page.site?.isWritten === false;
   return (
     <>
       <PaneBar title={`${page.path}: as it is, and as it will be`}>
@@ -79,7 +80,7 @@ export function PlacingTray({ branch, page, onBack }: PlacingProps) {
         <Button
           variant="contained"
           color="primary"
-          disabled={busy || !result?.ok || refused !== ''}
+          disabled={busy || !result?.ok || refused !== '' || isByHand}
           onClick={() => {
             if (isForeign) setAsking(true);
             else put();
@@ -103,6 +104,7 @@ export function PlacingTray({ branch, page, onBack }: PlacingProps) {
           }}
         />
       )}
+      {isByHand && <ByHand site={page.site?.name ?? ''} />}
       {refused && (
         <Remark role="alert">
           <GradeMark grade="must" /> {refused}
@@ -125,6 +127,14 @@ export function PlacingTray({ branch, page, onBack }: PlacingProps) {
     </>
   );
 }
+
+/** Why nothing is placed from here on a site that people write to by hand, and what is done instead. */
+const ByHand = ({ site }: { site: string }) => (
+  <Remark>
+    <GradeMark grade="note" /> Nobody writes to {site} but people: “Hand-over sheet” says what to paste there,
+    and “Prove the live page” whether it arrived.
+  </Remark>
+);
 
 /** What placing makes of the page, or why it cannot. */
 function Outcome({

@@ -204,7 +204,15 @@ const usualWhen = (field: StampField): Policy =>
 export const WhenFields = ({ draft, set }: StampPart) => (
   <Box sx={column}>
     <Hint>What was typed for one photo is written into it whatever it has.</Hint>
-    <Box sx={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: 0.5, justifyContent: 'start' }}>
+    <Box
+      sx={{
+        display: 'grid',
+        gridTemplateColumns: 'max-content max-content',
+        columnGap: 2,
+        rowGap: 0.5,
+        alignItems: 'center',
+      }}
+    >
       {stampFieldNames.map((field) => (
         <Box key={field} sx={{ display: 'contents', '& label': { display: 'contents' } }}>
           <LabelledSelect
