@@ -1,5 +1,6 @@
 import { policiesOf, type StampFields } from '#core/photo';
 import type { BusinessRecord } from '#core/record';
+import { inLanes } from '../lanes.ts';
 import type { PhotoStore } from '../gateways/photoStore.ts';
 import { findBranch, recordOf } from '../store/branches.ts';
 import { endJob, noteProgress } from '../store/jobs.ts';
@@ -10,8 +11,9 @@ import { stampOfBranch } from '../store/stamps.ts';
 import type { StampOutcome } from '../threads/photoWork.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
 
-/** Photos that are stamped at the same time: as many as there are threads. */
-const AT_ONCE = 2;
+/** Photos that are under way at the same time, so that no thread waits for a disk, and until progress is told. */
+const AT_ONCE = 4;
+const BATCH = 12;
 
 /**
  * Stamps the photos of a job from where it stands, a few at a time, in threads. A photo that cannot be stamped is
@@ -31,10 +33,10 @@ export async function runStamping(
   const all = await allPhotos(branch.id);
   const planned = plannedPhotos(all, new Set(photoIds), record, stamp, stampOfBranch(branch), year);
   let { failed } = job;
-  for (let at = job.done; at < photoIds.length; at += AT_ONCE) {
+  for (let at = job.done; at < photoIds.length; at += BATCH) {
     if (stopped()) return 'stopped';
-    const some = photoIds.slice(at, at + AT_ONCE);
-    const done = await Promise.all(some.map((id) => stampOne(id, planned.get(id))));
+    const some = photoIds.slice(at, at + BATCH);
+    const done = await inLanes(some, AT_ONCE, (id) => stampOne(id, planned.get(id)));
     failed += done.filter((one) => !one).length;
     if (!(await noteProgress(job, { done: at + some.length, failed }))) return 'stopped';
   }
@@ -55,7 +57,9 @@ export async function runStamping(
       await keepStamp(photo, { stampedKey, sidecarKey }, failure);
       return false;
     }
-    const { stampedKey, sidecarKey, proved, lines, remarks } = outcome;
+    const { out, sidecar, proved, lines, remarks } = outcome;
+    const stampedKey = await store.take(out);
+    const sidecarKey = sidecar === null ? '' : await store.take(sidecar);
     const message = proved ? '' : 'The file was written, but not all reads back as it was meant.';
     const stamped: Stamp = { ...kept, name, message, remarks: [...remarks], proof: [...lines] };
     for (const key of await keepStamp(photo, { stampedKey, sidecarKey }, stamped)) await store.remove(key);

@@ -12,16 +12,20 @@ import { folderPhotoStore } from '../gateways/photoStore.ts';
 export type StampOutcome =
   | {
       readonly ok: true;
-      readonly stampedKey: string;
-      /** The key of the file of XMP beside it; '' where there is none. */
-      readonly sidecarKey: string;
+      /** Where it was written, for the photo store to take. */
+      readonly out: string;
+      /** The file of XMP beside it; null where there is none. */
+      readonly sidecar: string | null;
       readonly proved: boolean;
       readonly lines: readonly ProofLine[];
       readonly remarks: readonly string[];
     }
   | { readonly ok: false; readonly message: string };
 
-/** Stamps an original of the photo store at `location` into a new file there, and proves it. */
+/**
+ * Stamps an original of the photo store at `location` into a new file there, and proves it. The store takes it
+ * elsewhere, so that the thread is at the next photo while the disk is waited for.
+ */
 export async function stampPhoto(
   location: string,
   originalKey: string,
@@ -34,9 +38,7 @@ export async function stampPhoto(
   const part = join(location, `${randomUUID()}.part`);
   const { out, sidecar, proved, lines, message, remarks } = stampFile(original, part, fields, options);
   if (out === null) return { ok: false, message };
-  const stampedKey = await store.take(out);
-  const sidecarKey = sidecar === null ? '' : await store.take(sidecar);
-  return { ok: true, stampedKey, sidecarKey, proved, lines, remarks };
+  return { ok: true, out, sidecar, proved, lines, remarks };
 }
 
 /** What has become of a picture somewhere else: each field that was written into it, as it reads there. */
