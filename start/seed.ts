@@ -21,7 +21,7 @@ import { allPhotos, keepPhoto, keepStamp } from '#server/store/photos.ts';
 import { keepSitePages, keepSitePaths } from '#server/store/sitePages.ts';
 import { addSite } from '#server/store/sites.ts';
 import { comparedWith, keepVerification } from '#server/store/verifications.ts';
-import { stampPhoto } from '#server/threads/photoWork.ts';
+import { stampPhoto, taken } from '#server/threads/photoWork.ts';
 import { demoUser } from '#standins/siteHost/siteFiles.ts';
 
 type DemoClient = (typeof demoClients)[number];
@@ -97,9 +97,9 @@ async function stampPhotos(branchId: number, { telephone }: Placed, store: Photo
     if (!plan) continue;
     const outcome = await stampPhoto(store.location, photo.originalKey, plan.fields, options);
     if (!outcome.ok) continue;
-    const { lines, remarks, ...keys } = outcome;
+    const { lines, remarks } = outcome;
     const kept = { ...plan, ownName: '', message: '', remarks: [...remarks], proof: [...lines] };
-    await keepStamp(photo, keys, kept);
+    await keepStamp(photo, await taken(outcome, store), kept);
   }
 }
 

@@ -8,7 +8,7 @@ import { PhotoRow, stampingJson, type JobRow, type Stamp } from '../store/models
 import { ownOf, plannedPhotos, type PhotoPlan } from '../store/photoPlan.ts';
 import { allPhotos, keepStamp } from '../store/photos.ts';
 import { stampOfBranch } from '../store/stamps.ts';
-import type { StampOutcome } from '../threads/photoWork.ts';
+import { taken, type StampOutcome } from '../threads/photoWork.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
 
 /** Photos that are under way at the same time, so that no thread waits for a disk, and until progress is told. */
@@ -57,9 +57,8 @@ export async function runStamping(
       await keepStamp(photo, { stampedKey, sidecarKey }, failure);
       return false;
     }
-    const { out, sidecar, proved, lines, remarks } = outcome;
-    const stampedKey = await store.take(out);
-    const sidecarKey = sidecar === null ? '' : await store.take(sidecar);
+    const { proved, lines, remarks } = outcome;
+    const { stampedKey, sidecarKey } = await taken(outcome, store);
     const message = proved ? '' : 'The file was written, but not all reads back as it was meant.';
     const stamped: Stamp = { ...kept, name, message, remarks: [...remarks], proof: [...lines] };
     for (const key of await keepStamp(photo, { stampedKey, sidecarKey }, stamped)) await store.remove(key);

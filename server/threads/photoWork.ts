@@ -7,7 +7,7 @@ import { parseUrl } from '#core/link';
 import { compareFields, readTags, type ProofLine, type StampFields, type StampOptions } from '#core/photo';
 import { decodeText } from '#core/text';
 import { digestOfImage, stampFile } from '#outside/stamper.ts';
-import { folderPhotoStore } from '../gateways/photoStore.ts';
+import { folderPhotoStore, type PhotoStore } from '../gateways/photoStore.ts';
 
 export type StampOutcome =
   | {
@@ -40,6 +40,15 @@ export async function stampPhoto(
   if (out === null) return { ok: false, message };
   return { ok: true, out, sidecar, proved, lines, remarks };
 }
+
+/** What a photo was stamped into, taken into the store. */
+export const taken = async (
+  { out, sidecar }: Extract<StampOutcome, { ok: true }>,
+  store: PhotoStore,
+): Promise<{ readonly stampedKey: string; readonly sidecarKey: string }> => ({
+  stampedKey: await store.take(out),
+  sidecarKey: sidecar === null ? '' : await store.take(sidecar),
+});
 
 /** What has become of a picture somewhere else: each field that was written into it, as it reads there. */
 export function comparePicture(
