@@ -104,13 +104,21 @@ function readSpan(text: string): Span | undefined {
   // "22-4" can only be a 24-hour clock.
   if (bareFrom && hour(from) > 12 && hour(from) < 24 && /^\d{1,2}$/.test(until.trim()) && hour(until) <= 24)
     return { opens: readTime(from, '24'), closes: readTime(until, '24') };
-  // "9-5pm" can only be the morning; "9-17" can only be a 24-hour clock; "9-5" could be either half of the day.
-  const half =
-    bareFrom && /p\.?m/.test(until) && hour(from) > hour(until)
-      ? 'am'
-      : bareFrom && hour(until) > 12
-        ? '24'
-        : undefined;
+  // "9-5pm" and "8-11am" can only begin in the morning, "12-5pm" at noon, "1-5pm" after it; "9-17" can only be a
+  // 24-hour clock; "9-5" could be either half of the day.
+  const half = !bareFrom
+    ? undefined
+    : hour(until) > 12
+      ? '24'
+      : /p\.?m/.test(until)
+        ? hour(from) === 12 || (hour(from) < 6 && hour(from) < hour(until))
+          ? 'pm'
+          : hour(from) > hour(until)
+            ? 'am'
+            : undefined
+        : /a\.?m/.test(until) && hour(from) < hour(until) && hour(until) < 12
+          ? 'am'
+          : undefined;
   const opens = readTime(from, half);
   const closes = readTime(until, half === '24' || /\d[:.]?\d\d$/.test(from.trim()) ? '24' : undefined);
   // "9:30-5:30" would mean through the night; whoever means that writes 05:30.

@@ -35,6 +35,7 @@ describe('a week in words', () => {
     ['9-5 Mon-Fri, 10-2 Sat', 'Mon–Fri 09:00-17:00; Sat 10:00-14:00', true],
     ['Mo-Fr 09:00-17:00', 'Mon–Fri 09:00-17:00', false],
     ['Tue-Sun 6pm-2am', 'Tue–Sun 18:00-02:00', false],
+    ['Tue-Sun 6-2am', 'Tue–Sun 18:00-02:00', true],
     ['Fri-Mon 10-4', 'Mon 10:00-16:00; Fri–Sun 10:00-16:00', true],
     ['Open daily 10am – 6 p.m.', 'Mon–Sun 10:00-18:00', false],
     ['24/7', 'Mon–Sun 24 hours', false],

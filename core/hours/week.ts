@@ -239,7 +239,9 @@ function daytime(text: string): string {
       const opens = Number(fromHour);
       const closes = word ? (/midnight/i.test(word) ? 24 : 12) : Number(untilHour);
       if (opens > 12 || opens < 1 || (closes > 12 && !word)) return whole;
-      const opensHalf = fromHalf ?? (opens >= 6 && opens < 12 ? 'am' : 'pm');
+      // "6-2am" opens in the evening.
+      const isNight = /a/i.test(untilHalf ?? '') && closes < 6 && opens < 10;
+      const opensHalf = fromHalf ?? (opens >= 6 && opens < 12 && !isNight ? 'am' : 'pm');
       const closing =
         word ??
         `${untilHour ?? ''}:${untilMinute ?? '00'}${untilHalf ?? (closes <= 12 && (closes === 12 || closes <= opens || /p/i.test(opensHalf)) ? 'pm' : 'am')}`;
