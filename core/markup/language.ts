@@ -1,6 +1,6 @@
 import { countryName } from '#core/address';
 import { days, type Day, type HoursWords } from '#core/hours';
-import { blockLanguages, words, type BlockLanguage } from './visitorWords.ts';
+import { blockLanguages, wordIn, words, type BlockLanguage } from './visitorWords.ts';
 
 /** What they call themselves. */
 export const languageNames: Readonly<Record<BlockLanguage, string>> = {
@@ -46,7 +46,8 @@ export function spokenIn(
   own: Readonly<Record<string, string>> = {},
 ): Spoken {
   const table = words[language];
-  const say = (text: string): string => (Object.hasOwn(own, text) && own[text]) || (table.said[text] ?? text);
+  const say = (text: string): string =>
+    (Object.hasOwn(own, text) && own[text]) || (wordIn(language, text) ?? text);
   const ownHours = (text: 'closed' | 'open 24 hours' | 'by appointment', usual: string): string =>
     (Object.hasOwn(own, text) && own[text]) || usual;
   const names = table.days.split(' ');
