@@ -68,7 +68,7 @@ const larkspurDefaults = {
     { name: 'Tobias Vane', url: '' },
   ],
   sameAs: ['https://social.example/larkspurvane'],
-  logo: `${LARKSPUR}/images/logo.png`,
+  logo: [{ url: `${LARKSPUR}/images/logo.png`, caption: '', width: '', height: '' }],
 };
 
 const larkspur = (
@@ -136,7 +136,7 @@ const hollinsDefaults = {
     { name: 'Eye test', url: `${HOLLINS}/eye-test.html`, description: 'Forty minutes, from £25' },
     { name: 'Contact lenses', url: '', description: '' },
   ],
-  logo: `${HOLLINS}/logo.png`,
+  logo: [{ url: `${HOLLINS}/logo.png`, caption: '', width: '', height: '' }],
 };
 
 export const clients = [
@@ -335,7 +335,7 @@ export const clients = [
               height: '1200',
             },
           ],
-          logo: `${KILN}/img/logo.png`,
+          logo: [{ url: `${KILN}/img/logo.png`, caption: '', width: '', height: '' }],
           priceRange: '$20–95',
           currenciesAccepted: 'USD',
           paymentAccepted: 'Cash, cards',

@@ -51,6 +51,7 @@ export const larkspur = {
     Saturday: '24 hours',
     Sunday: 'closed',
   },
+  publicHolidays: 'closed',
   specialHours: [
     { name: 'Christmas Day', from: '2026-12-25', through: '', hours: 'closed' },
     {
@@ -69,6 +70,7 @@ export const larkspur = {
   faxNumber: '(360) 555-0145',
   email: 'desk@larkspurvane.example',
   contactPage: 'https://larkspurvane.example/contact/',
+  aboutPage: 'https://larkspurvane.example/about/',
   contactPoint: [{ contactType: 'emergencies', telephone: '(360) 555-0146', email: '', url: '' }],
   priceRange: '$$',
   currenciesAccepted: 'USD, CAD',
@@ -91,7 +93,7 @@ export const larkspur = {
       hours: 'Mon–Fri 09:00-17:00',
     },
   ],
-  hasMenu: '',
+  hasMenu: [] as Record<'url' | 'name' | 'dishes', string>[],
   servesCuisine: [] as string[],
   acceptsReservations: '',
   orderAction: 'https://larkspurvane.example/order/',
@@ -105,9 +107,21 @@ export const larkspur = {
       reviewBody: 'Kind to a nervous cat.',
     },
   ],
-  founder: [{ name: 'Iris Larkspur', url: 'https://social.example/irislarkspur' }],
+  founder: [
+    {
+      name: 'Iris Larkspur',
+      url: 'https://social.example/irislarkspur https://trades.example/iris-larkspur',
+    },
+  ],
   sameAs: ['https://social.example/larkspurvane', 'https://directory.example/larkspur-vane-port-ellery'],
-  logo: 'https://larkspurvane.example/images/logo.png',
+  logo: [
+    {
+      url: 'https://larkspurvane.example/images/logo.png',
+      caption: 'A lark over a harbour wall',
+      width: '600',
+      height: '600',
+    },
+  ],
   image: [
     {
       url: 'https://larkspurvane.example/images/port-ellery-front.jpg',

@@ -11,7 +11,7 @@ const record = {
     { url: image, caption: '', width: '', height: '' },
     { url: 'front.jpg', caption: '', width: '', height: '' },
   ],
-  logo: '',
+  logo: [],
   sameAs: [profile],
 };
 

@@ -25,7 +25,7 @@ export class ElsewhereLook {
     const known = new Map(before.map((one) => [one.address, one]));
     const named = [
       ...record.image.map(({ url }) => ({ label: 'Images', address: url.trim(), isPicture: true })),
-      { label: 'Logo', address: record.logo.trim(), isPicture: true },
+      ...record.logo.map(({ url }) => ({ label: 'Logo', address: url.trim(), isPicture: true })),
       ...record.sameAs.map((url) => ({ label: 'Profiles', address: url.trim(), isPicture: false })),
     ].filter(({ address }) => /^https?:$/.test(parseUrl(address)?.protocol ?? ''));
     const found: Elsewhere[] = [];

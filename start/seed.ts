@@ -164,8 +164,7 @@ export async function layOutSites(folder: string): Promise<void> {
   for (const { branches, defaults } of demoClients)
     for (const { record, photos } of branches) {
       const { image, logo } = recordSchema.parse(record);
-      const logos = [logo, recordSchema.parse(defaults).logo].filter(Boolean);
-      for (const [at, url] of [...image.map((one) => one.url), ...logos].entries()) {
+      for (const [at, { url }] of [...image, ...logo, ...recordSchema.parse(defaults).logo].entries()) {
         const { hostname, pathname } = new URL(url);
         const file = join(folder, hostname, pathname);
         const scene = photos[at] ?? 'front';

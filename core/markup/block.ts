@@ -1,14 +1,4 @@
-import {
-  closedSpan,
-  days,
-  hoursLines,
-  isDateOrYear,
-  readDay,
-  showTimes,
-  type Day,
-  type HoursLine,
-  type Span,
-} from '#core/hours';
+import { isDateOrYear } from '#core/hours';
 import { valueText, type MarkupItem, type MarkupProperty, type MarkupValue } from '#core/item';
 import { isLink } from '#core/link';
 import { readTelephone } from '#core/phone';
@@ -25,10 +15,11 @@ import {
 import { escapeHtml, plainText } from '#core/text';
 import { businessItem } from './item.ts';
 import { writeAddress } from './addressBlock.ts';
-import { asReferences, clockFor, spokenOf, telephoneFor } from './display.ts';
+import { asReferences, spokenOf, telephoneFor } from './display.ts';
+import { HoursBlock } from './hoursBlock.ts';
 import { besidesOf } from './kept.ts';
 import type { Spoken } from './language.ts';
-import { dayAddress, microdata, plainHtml, spanOf, type HtmlSyntax } from './syntax.ts';
+import { microdata, plainHtml, spanOf, type HtmlSyntax } from './syntax.ts';
 import { MarkupWriter, type Markup } from './writer.ts';
 
 /** A stretch of a line: its HTML, and whether it goes on the sentence before it rather than following a comma. */
@@ -42,7 +33,13 @@ const inOneLine = (pieces: readonly Piece[]): string =>
   pieces.map(({ html }) => html).join(pieces.some(({ goesOn }) => goesOn) ? ' ' : ', ');
 
 /** Properties of items whose values are for machines: visitors read the words for them. */
-const UNREAD = new Set(['openingHoursSpecification', 'geoMidpoint', 'geoRadius']);
+const UNREAD = new Set([
+  'openingHoursSpecification',
+  'geoMidpoint',
+  'geoRadius',
+  'hasMenuSection',
+  'hasMenuItem',
+]);
 
 /** The fact that a property is made from. */
 const factBehind = ({ facts: [first = ''] }: MarkupProperty): KnownFact | undefined =>
@@ -171,8 +168,9 @@ class Block {
     const isSilent = forMachines || (isMap && !this.#output.block.mapLink);
     if (name === 'name') this.#name(values, item);
     else if (kind?.name === 'address') this.#address();
-    else if (kind?.name === 'hours') this.#hours();
-    else if (kind?.name === 'exceptions') this.#specials(values);
+    else if (kind?.name === 'hours') this.#hours.week();
+    else if (kind?.name === 'day') this.#hours.publicHolidays(property);
+    else if (kind?.name === 'exceptions') this.#hours.exceptions(values);
     else if (isSilent) for (const value of values) this.#machine(name, value, facts);
     else if (values.every((value) => value.kind !== 'item')) this.#texts(property);
     else this.#items(property);
@@ -258,7 +256,8 @@ class Block {
       );
   }
 
-  #forMachines(name: string, value: MarkupValue): string {
+  /** A value that visitors do not read; an item as an element that may stand where it is written. */
+  #forMachines(name: string, value: MarkupValue, element: 'div' | 'span' = 'div'): string {
     if (value.kind === 'link') return this.#syntax.link(name, value.text);
     if (value.kind !== 'item')
       return this.#syntax.meta(name, value.text, value.kind === 'text' ? value.language : undefined);
@@ -267,9 +266,9 @@ class Block {
     const attributes = this.#syntax.item(types, id, name);
     if (!attributes) return '';
     const inner = properties
-      .flatMap((one) => one.values.map((each) => this.#forMachines(one.name, each)))
+      .flatMap((one) => one.values.map((each) => this.#forMachines(one.name, each, element)))
       .join('');
-    return `<div${attributes}>${inner}</div>`;
+    return `<${element}${attributes}>${inner}</${element}>`;
   }
 
   /** Items as a list of lines, or one line where there is only one. */
@@ -304,22 +303,25 @@ class Block {
     const message = get('url')?.values.find((value) => value.kind === 'link' && /^sms:/i.test(value.text));
     const pieces: Piece[] = [];
     const silent: string[] = [];
+    const behind: string[] = [];
     for (const { name, values, silent: isSilent } of item.properties) {
       if (name === 'name' && linkName) {
         const span = this.#span('name', named);
         pieces.push({ html: this.#led(address, this.#syntax.property(linkName), span) });
       } else if (isSilent) silent.push(...values.map((value) => this.#syntax.meta(name, valueText(value))));
-      else if (name !== linkName || !named)
+      else if (name === linkName && named)
+        behind.push(...values.slice(1).map((value) => this.#syntax.link(name, valueText(value))));
+      else
         for (const value of values) {
           // That a thing is so needs no word beside its name.
           if (value.kind === 'boolean') silent.push(this.#syntax.meta(name, value.text));
           else if (value === message || (value.kind === 'link' && name !== linkName))
             silent.push(this.#syntax.link(name, valueText(value)));
-          else if (UNREAD.has(name)) silent.push(this.#forMachines(name, value));
+          else if (UNREAD.has(name)) silent.push(this.#forMachines(name, value, 'span'));
           else pieces.push(this.#piece(name, value, message && valueText(message)));
         }
     }
-    return silent.join('') + inOneLine(pieces) + this.#departmentHours(item);
+    return [...silent, inOneLine(pieces), ...behind, this.#hours.ofDepartment(item)].join('');
   }
 
   #piece(name: string, value: MarkupValue, message: string | undefined): Piece {
@@ -342,108 +344,20 @@ class Block {
     return said + this.#led(address, '', escapeHtml(this.#linkText('', address)));
   }
 
-  /** Hours of a department as words; machines read them from the silent items. */
-  #departmentHours(item: MarkupItem): string {
-    if (!item.properties.some(({ name }) => name === 'openingHoursSpecification')) return '';
-    const name = valueText(item.properties.find((one) => one.name === 'name')?.values[0]);
-    const department = this.#record.department.find((one) => plainText(one.name) === name);
-    return department?.hours.trim() ? ` (${escapeHtml(plainText(department.hours))})` : '';
-  }
-
-  #clock(): 12 | 24 {
-    return clockFor(this.#record);
+  get #hours(): HoursBlock {
+    return new HoursBlock({
+      writer: this.#writer,
+      record: this.#record,
+      syntax: this.#syntax,
+      spoken: this.#spoken,
+      attributes: (part) => this.#class(part),
+      line: (...words) => {
+        this.#line(...words);
+      },
+    });
   }
 
   #date(date: string): string {
     return this.#spoken.date(date, this.#output.block.dates);
-  }
-
-  #hours(): void {
-    const { hours } = this.#record;
-    const { joinDays, closedDays } = this.#output.block;
-    const style = { joinDays, closedDays, words: this.#spoken.hours };
-    const rows = hoursLines(hours, this.#clock(), style).map((line) => ({
-      facts: line.days.map((day) => `hours.${day}`),
-      html: `${escapeHtml(line.label)}${this.#spoken.colon}${this.#spans(line)}`,
-    }));
-    if (this.#oneLine) this.#line(rows.map(({ html }) => html).join('; '), ['hours.Monday'], 'hours');
-    else {
-      this.#writer.add(`  <ul${this.#class('hours')}>\n`);
-      for (const { facts, html } of rows) this.#writer.add(`    <li>${html}</li>\n`, facts);
-      this.#writer.add('  </ul>\n');
-    }
-    // A closed day that visitors need not read is still told to machines.
-    const closed = closedDays ? [] : days.filter((day) => readDay(hours[day]).spans?.length === 0);
-    if (closed.length > 0) this.#machineSpan(closed, closedSpan);
-  }
-
-  #machineSpan(named: readonly Day[], span: Span): void {
-    const attributes = this.#syntax.item(['OpeningHoursSpecification'], '', 'openingHoursSpecification');
-    if (!attributes) return;
-    this.#writer.add(
-      `  <div${attributes}>${this.#days(named)}${this.#times(span)}</div>\n`,
-      named.map((day) => `hours.${day}`),
-    );
-  }
-
-  #days(named: readonly Day[]): string {
-    return named.map((day) => this.#syntax.link('dayOfWeek', dayAddress(day))).join('');
-  }
-
-  #times({ opens, closes }: Span): string {
-    return this.#syntax.meta('opens', opens) + this.#syntax.meta('closes', closes);
-  }
-
-  /** The spans of a line, each with what machines read beside what visitors do. */
-  #spans({ days: named, text, spans }: HoursLine): string {
-    if (!spans) return escapeHtml(text);
-    return (spans.length > 0 ? spans : [closedSpan])
-      .map((span) => {
-        const { from, until, alone } = showTimes(span, this.#clock(), this.#spoken.hours);
-        const times = alone
-          ? `${this.#times(span)}${alone}`
-          : `${this.#syntax.time('opens', span.opens, from)} – ${this.#syntax.time('closes', span.closes, until)}`;
-        const attributes = this.#syntax.item(['OpeningHoursSpecification'], '', 'openingHoursSpecification');
-        return attributes ? `<span${attributes}>${this.#days(named)}${times}</span>` : times;
-      })
-      .join(', ');
-  }
-
-  /** Exceptions, one a line: its name, its dates, its hours. */
-  #specials(values: readonly MarkupValue[]): void {
-    if (!this.#oneLine) this.#writer.add(`  <ul${this.#class('exceptions')}>\n`, ['specialHours']);
-    for (const value of values) {
-      if (value.kind !== 'item') continue;
-      const line = this.#special(value.item);
-      if (this.#oneLine) this.#line(line, ['specialHours'], 'exceptions');
-      else this.#writer.add(`    <li>${line}</li>\n`, ['specialHours']);
-    }
-    if (!this.#oneLine) this.#writer.add('  </ul>\n', ['specialHours']);
-  }
-
-  #special(item: MarkupItem): string {
-    const all = (name: string): string[] =>
-      (item.properties.find((one) => one.name === name)?.values ?? []).map(valueText);
-    const get = (name: string): string => all(name)[0] ?? '';
-    const [name, from, through] = [get('name'), get('validFrom'), get('validThrough')];
-    const span: Span = { opens: get('opens'), closes: get('closes') };
-    const named = all('dayOfWeek');
-    const date = (property: string, day: string): string => this.#syntax.time(property, day, this.#date(day));
-    const dates =
-      from === through
-        ? date('validFrom', from) + this.#syntax.meta('validThrough', through)
-        : `${date('validFrom', from)} – ${date('validThrough', through)}`;
-    const { from: first, until, alone } = showTimes(span, this.#clock(), this.#spoken.hours);
-    const short = days.filter((day) => named.includes(day)).map((day) => this.#spoken.hours.days[day]);
-    const weekdays = short.length > 0 ? ` ${short.join(', ')}` : '';
-    const inner = [
-      name ? `${this.#span('name', name)}, ` : '',
-      dates,
-      escapeHtml(`${weekdays}${this.#spoken.colon}${alone || `${first} – ${until}`}`),
-      ...named.map((day) => this.#syntax.link('dayOfWeek', dayAddress(day))),
-      this.#times(span),
-    ].join('');
-    const attributes = this.#syntax.item(['OpeningHoursSpecification'], '', 'openingHoursSpecification');
-    return attributes ? `<span${attributes}>${inner}</span>` : inner;
   }
 }

@@ -1,4 +1,4 @@
-import { hoursLines, showSpans, specialOn } from '#core/hours';
+import { hoursLines, readDay, showSpans, specialOn } from '#core/hours';
 import { emptyRecord, knownFacts, usualOutput, type BusinessRecord } from '#core/record';
 import { specialGroups } from '#core/value';
 import { escapeHtml, plainText } from '#core/text';
@@ -36,6 +36,9 @@ export function hoursTable(record: BusinessRecord): Markup {
       text,
       days.map((day) => `hours.${day}`),
     );
+  const { spans: onHolidays } = readDay(record.publicHolidays);
+  if (onHolidays)
+    row(spoken.say('Public holidays'), showSpans(onHolidays, clock, spoken.hours), ['publicHolidays']);
   for (const special of record.specialHours) {
     if (!specialOn([special], special.from.trim())) continue;
     const dates =

@@ -52,7 +52,9 @@ export function graphItems(records: readonly BusinessRecord[]): readonly MarkupI
   for (const [at, record] of records.entries()) {
     const id = branchId(record, at);
     const organization = organizationId(record);
-    const business = businessItem(record, jsonLdChoicesOf(record));
+    const choices = jsonLdChoicesOf(record);
+    const { leftOut = [] } = choices;
+    const business = businessItem(record, choices);
     const page = plainText(record.url).replace(/#.*$/, '');
     const pictures = picturesOf(record);
     const properties = business.properties.map((one): MarkupProperty => {
@@ -71,6 +73,13 @@ export function graphItems(records: readonly BusinessRecord[]): readonly MarkupI
         types: ['WebPage'],
         id: page,
         properties: [property('url', linkValue(page)), property('about', reference(id))],
+      });
+    const contact = leftOut.includes('contactPage') ? '' : plainText(record.contactPage).replace(/#.*$/, '');
+    if (contact && !items.has(contact))
+      items.set(contact, {
+        types: ['ContactPage'],
+        id: contact,
+        properties: [property('url', linkValue(contact)), property('about', reference(id))],
       });
     items.set(id, { ...business, id, properties });
     if (properties.some(({ name, asItCame }) => name === 'image' && !asItCame))

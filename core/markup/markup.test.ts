@@ -112,6 +112,7 @@ test('the hours table has a row a day or group, and one for each exception', () 
     'Fri: 6:00 PM – 2:00 AM',
     'Sat: open 24 hours',
     'Sun: closed',
+    'Public holidays: closed',
     'Christmas Day 25 December 2026: closed',
     'Refit 11 January 2027 – 15 January 2027 Mon, Tue, Wed: closed',
     'Refit 11 January 2027 – 15 January 2027 Thu, Fri: 10:00 AM – 2:00 PM',

@@ -23,5 +23,5 @@ export const writeMarkup = (record: BusinessRecord, form: OutputForm): Markup =>
 export function leftOutOf({ output }: BusinessRecord, form: OutputForm): readonly string[] {
   const { leftOut, hoursForm } = output ?? usualOutput;
   if (!isScript(form)) return leftOut.block;
-  return hoursForm === 'short' ? [...leftOut.jsonld, 'specialHours'] : leftOut.jsonld;
+  return hoursForm === 'short' ? [...leftOut.jsonld, 'specialHours', 'publicHolidays'] : leftOut.jsonld;
 }

@@ -175,8 +175,16 @@ const usual: fc.Arbitrary<Partial<BusinessRecord>> = fc.record({
       price: fc.constantFrom('', '25', '£25', '25,50 EUR', 'from 20', '$ 5', '12 zł'),
     }),
   ),
+  publicHolidays: fc.constantFrom('', 'closed', '10-12am', '24 hours', 'perhaps', '9:00-12:00, 14:00-18:00'),
+  aboutPage: url,
   department: many(fc.record({ name, type: fc.constantFrom('', 'Pharmacy'), telephone, url, hours: week })),
-  hasMenu: url,
+  hasMenu: many(
+    fc.record({
+      url,
+      name,
+      dishes: fc.constantFrom('', 'Soup, 5.50 EUR', 'Starters:\nSoup – hot\n\nMains :\nPie, £14\nA, b: c'),
+    }),
+  ),
   servesCuisine: many(text),
   acceptsReservations: fc.constantFrom('', 'yes', 'No', 'https://a.example/book'),
   orderAction: url,
@@ -194,9 +202,24 @@ const usual: fc.Arbitrary<Partial<BusinessRecord>> = fc.record({
       reviewBody: text,
     }),
   ),
-  founder: many(fc.record({ name, url })),
+  founder: many(
+    fc.record({
+      name,
+      url: fc.oneof(
+        url,
+        fc.tuple(url, url).map((two) => two.join(' ')),
+      ),
+    }),
+  ),
   sameAs: many(url),
-  logo: url,
+  logo: many(
+    fc.record({
+      url,
+      caption: text,
+      width: fc.constantFrom('', '1600'),
+      height: fc.constantFrom('', '1200'),
+    }),
+  ),
   image: many(
     fc.record({
       url,

@@ -53,7 +53,7 @@ function mended(record: BusinessRecord, item: ReadItem, base: string): BusinessR
   return {
     ...record,
     url: absolute(url),
-    logo: absolute(logo),
+    logo: logo.map((one) => ({ ...one, url: absolute(one.url) })),
     image: image.map((one) => ({ ...one, url: absolute(one.url) })),
     address: oneText ? splitAddress(address.streetAddress) : address,
     hours: week?.faults.length === 0 ? week.hours : hours,

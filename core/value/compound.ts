@@ -43,7 +43,7 @@ import { gradeAddressPart, gradeHours, gradePin } from './grade.ts';
 import type { ValueKind } from './kind.ts';
 import { textKind } from './text.ts';
 import { judgeText } from './placeholder.ts';
-import { weekOf } from './week.ts';
+import { PUBLIC_HOLIDAYS, publicHolidaysOf, weekOf } from './week.ts';
 
 /** Kinds of values with parts that people see by themselves. */
 export interface PartsKind<T extends object> extends ValueKind<T> {
@@ -216,6 +216,27 @@ export function weekItems(hours: Hours, factOf: (day: Day) => string): readonly 
     );
   });
 }
+
+/** The hours of public holidays, whichever days they fall on (schema.org/PublicHolidays), as one day's text. */
+export const publicHolidays = textKind(
+  'day',
+  {
+    judge: (value) => readDay(value).faults,
+    told: (value) => {
+      const { spans } = readDay(value);
+      return spans ? writeDay(spans) : '';
+    },
+    write: (value, _, fact) => {
+      const { spans } = readDay(value);
+      return (spans?.length === 0 ? [closedSpan] : (spans ?? [])).map((span) =>
+        specification(span, [fact], [['dayOfWeek', [textValue(PUBLIC_HOLIDAYS)]]]),
+      );
+    },
+    read: publicHolidaysOf,
+    isMachineForm: true,
+  },
+  200,
+);
 
 /** "Mo-Fr 09:00-17:00": the week as texts of openingHours, which cannot say closed days, names or dates. */
 export function shortHours(hours: Hours, fact: string): readonly MarkupProperty[] {

@@ -96,7 +96,11 @@ export function entries<Key extends string>(
   return {
     name,
     fields,
-    schema: z.array(one).max(200).default([]),
+    // Where a fact was one text once, records that hold it so are read.
+    schema: z.preprocess(
+      (value) => (typeof value === 'string' ? readEntries(keys, value) : value),
+      z.array(one).max(200).default([]),
+    ),
     text: (value) => writeEntries(keys, value),
     parse: (text) => readEntries(keys, text),
     judge:

@@ -7,6 +7,7 @@ export * from './groups.ts';
 export * from './kind.ts';
 export * from './kept.ts';
 export * from './lists.ts';
+export { menus } from './menus.ts';
 export * from './picture.ts';
 export * from './placeholder.ts';
 export * from './services.ts';

@@ -31,8 +31,18 @@ import { isDiscouraged, isSubtype, typeNamed } from '#core/vocabulary';
 import { specification, toldWeek, weekItems } from './compound.ts';
 import { entries, field, fieldsItem, type Entry } from './entries.ts';
 import type { ValueKind } from './kind.ts';
-import { namedItem, namedOf } from './named.ts';
-import { date, email, listOf, number, plain, shortPlain, telephone, textKind, url } from './text.ts';
+import {
+  addresses,
+  date,
+  email,
+  listOf,
+  number,
+  plain,
+  shortPlain,
+  telephone,
+  textKind,
+  url,
+} from './text.ts';
 import { specialHoursOf, weekOf } from './week.ts';
 
 /** The types to write: the record's own, with LocalBusiness beside them where none of them is one. */
@@ -62,8 +72,29 @@ export const types: ValueKind<string[]> = {
 /** People with their profiles. */
 export const people = entries(
   'entries',
-  { name: field('Founder', plain), url: field('Profile', url) },
-  { write: (entry, _, facts) => namedItem('Person', entry, facts), read: namedOf },
+  { name: field('Founder', plain), url: field('Profiles', addresses) },
+  {
+    write: ({ name, url: profiles }, around, facts) =>
+      itemValue(
+        'Person',
+        [
+          ['name', [textValue(name)]],
+          ['sameAs', addresses.write(profiles, around, '')],
+        ],
+        facts,
+      ),
+    read: (item, property) =>
+      valuesOf(item, property).flatMap((value) => {
+        const said =
+          value.kind === 'text'
+            ? { name: value.text.trim(), url: '' }
+            : {
+                name: textOf(value.item, 'name').trim(),
+                url: addresses.read(value.item, 'sameAs') || textOf(value.item, 'url').trim(),
+              };
+        return said.name || said.url ? [said] : [];
+      }),
+  },
 );
 
 /** The days of an exception, those with equal spans together. */

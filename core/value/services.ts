@@ -5,7 +5,7 @@ import { entries, field, fieldsItem, type Entry } from './entries.ts';
 import { plain, textKind, url } from './text.ts';
 
 /** What something costs, and in which currency (ISO 4217): "25 GBP", "£25", "25.50". */
-function readPrice(typed: string): { readonly amount: string; readonly currency: string } {
+export function readPrice(typed: string): { readonly amount: string; readonly currency: string } {
   const [, before = '', amount = '', behind = ''] =
     /^\s*([^\d\s.,-]{0,4})\s*(\d{1,9}(?:[.,]\d{1,2})?)\s*([^\d\s.,-]{0,4})\s*$/u.exec(typed) ?? [];
   const sign = before || behind;

@@ -2,7 +2,17 @@ import * as z from 'zod';
 import { countryName } from '#core/address';
 import { fault, type Fault } from '#core/fault';
 import { isDate, isDateOrYear, isTimeZone } from '#core/hours';
-import { linkValue, numberValue, textOf, textsOf, textValue, valuesOf, type ReadItem } from '#core/item';
+import {
+  itemsOf,
+  itemValue,
+  linkValue,
+  numberValue,
+  textOf,
+  textsOf,
+  textValue,
+  valuesOf,
+  type ReadItem,
+} from '#core/item';
 import { judgeEmail, judgeProfile, judgeUrl } from '#core/link';
 import { machineForms, messagingAddress, readTelephone } from '#core/phone';
 import { judgeCurrencies, judgePriceRange } from '#core/price';
@@ -74,6 +84,22 @@ export const profile = textKind('profile', {
   judge: (value, { text }) => judgeProfile(value, text('url')),
 });
 
+const blankParted = (text: string): readonly string[] => plainText(text).split(' ').filter(Boolean);
+
+/** Several addresses in one text, a blank between them. */
+export const addresses = textKind('url', {
+  isAddress: true,
+  judge: (value) => blankParted(value).flatMap(judgeUrl),
+  told: (value) => blankParted(value).join(' '),
+  write: (value) => blankParted(value).map(linkValue),
+  read: (item, property) => textsOf(item, property).map(plainText).filter(Boolean).join(' '),
+  links: (value, change) =>
+    blankParted(value)
+      .map((one) => change(one, ''))
+      .filter(Boolean)
+      .join(' '),
+});
+
 /** A name of a thing for machines (`@id`). */
 export const id = textKind('id', {
   judge: (value) =>
@@ -120,6 +146,19 @@ export const action = (type: string): TextKind =>
         if (target?.kind !== 'item') return textOf(value.item, 'target').trim();
         return (textOf(target.item, 'urlTemplate') || textOf(target.item, 'url')).trim();
       }
+      return '';
+    },
+  });
+
+/** The address of a page that is of a type by itself, such as an AboutPage. */
+export const pageOf = (type: string): TextKind =>
+  textKind('url', {
+    ...address,
+    write: (value, _, fact) =>
+      plainText(value) ? [itemValue(type, [['url', [linkValue(value)]]], [fact])] : [],
+    read: (item, property) => {
+      for (const { types, ...page } of itemsOf(item, property))
+        if (types.includes(type)) return firstOf({ types, ...page }, 'url').trim() || (page.id ?? '');
       return '';
     },
   });

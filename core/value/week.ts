@@ -39,15 +39,7 @@ class Week {
   }
 
   hours(): Hours {
-    const written = [...this.#spans].map(
-      ([day, all]) =>
-        [
-          day,
-          writeDay(
-            all.filter(({ opens, closes }) => opens !== closes).sort((a, b) => (a.opens < b.opens ? -1 : 1)),
-          ),
-        ] as const,
-    );
+    const written = [...this.#spans].map(([day, all]) => [day, writeSpans(all)] as const);
     return { ...emptyHours, ...Object.fromEntries(written) };
   }
 }
@@ -65,6 +57,26 @@ export function weekOf(item: ReadItem): Hours {
   }
   return week.hours();
 }
+
+/** What schema.org/DayOfWeek calls the days that are holidays for all. */
+export const PUBLIC_HOLIDAYS = 'PublicHolidays';
+
+/** The hours of public holidays that an item says, as one day's text; '' where it says none. */
+export function publicHolidaysOf(item: ReadItem): string {
+  const spans = itemsOf(item, 'openingHoursSpecification').flatMap((specification) => {
+    const named = valuesOf(specification, 'dayOfWeek').some(
+      (value) => value.kind === 'text' && value.text.trim().split('/').at(-1) === PUBLIC_HOLIDAYS,
+    );
+    return named && !isDated(specification) ? (spanOf(specification) ?? []) : [];
+  });
+  return spans.length > 0 ? writeSpans(spans) : '';
+}
+
+/** A day's spans as the record writes them. */
+const writeSpans = (spans: readonly Span[]): string =>
+  writeDay(
+    spans.filter(({ opens, closes }) => opens !== closes).sort((a, b) => (a.opens < b.opens ? -1 : 1)),
+  );
 
 /** Dated exceptions: specifications with the same name and dates together. Without hours a place is closed. */
 export function specialHoursOf(item: ReadItem): readonly SpecialHours[] {

@@ -115,18 +115,20 @@ async function renamedPictures(known: ReadonlyMap<number, Known>): Promise<Ledge
     if (now && now !== photo.name) names.set(`${String(photo.branchId)} ${photo.name.toLowerCase()}`, now);
   }
   return [...known].flatMap(([branchId, { label: branchLabel, record }]) =>
-    record.image.flatMap(({ url }) => {
-      const file = parseUrl(url.trim())?.pathname.split('/').at(-1)?.toLowerCase() ?? '';
-      const now = names.get(`${String(branchId)} ${file}`);
-      const renamed = {
-        branchId,
-        branchLabel,
-        label: 'Images',
-        address: url.trim(),
-        state: 'renamed' as const,
-      };
-      return now === undefined ? [] : [{ ...renamed, now }];
-    }),
+    (['image', 'logo'] as const).flatMap((fact) =>
+      record[fact].flatMap(({ url }) => {
+        const file = parseUrl(url.trim())?.pathname.split('/').at(-1)?.toLowerCase() ?? '';
+        const now = names.get(`${String(branchId)} ${file}`);
+        const renamed = {
+          branchId,
+          branchLabel,
+          label: factLabel(fact),
+          address: url.trim(),
+          state: 'renamed' as const,
+        };
+        return now === undefined ? [] : [{ ...renamed, now }];
+      }),
+    ),
   );
 }
 

@@ -19,6 +19,7 @@ import {
   messageAddress,
   messaging,
   messagingService,
+  pageOf,
   telephone,
   telephoneText,
   textKind,
@@ -265,4 +266,11 @@ export const contact = {
     },
     { read: (item) => pointsOf(item).others },
   ),
+  aboutPage: fact('contact', pageOf('AboutPage'), {
+    label: 'About page',
+    about: 'Address of the page that tells about the business',
+    headings: 'about url;about page;about page url;about us;ueber uns;uber uns;a propos;chi siamo;over ons',
+    property: 'subjectOf',
+    block: { forMachines: true },
+  }),
 };

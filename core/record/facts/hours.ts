@@ -1,5 +1,5 @@
 import { days, readDay, writeWeek, type Day, type Hours } from '#core/hours';
-import { exceptions, hours as week, shortHours, timeZone } from '#core/value';
+import { exceptions, hours as week, publicHolidays, shortHours, timeZone } from '#core/value';
 import { fact, partedFact, type RowSpec } from '../descriptor.ts';
 
 const dayRow = (day: Day): RowSpec => ({
@@ -36,6 +36,20 @@ export const hours = {
       },
     },
   }),
+  publicHolidays: fact(
+    'hours',
+    publicHolidays,
+    {
+      label: 'Public holidays',
+      about: 'Opening hours of every public holiday, or closed',
+      hint: 'closed',
+      headings:
+        'public holidays;bank holidays;public holiday hours;bank holiday hours;ph;an feiertagen;jours feries;festivos;giorni festivi;feestdagen',
+      property: 'openingHoursSpecification',
+      block: { label: 'Public holidays', at: 9 },
+    },
+    { short: () => [] },
+  ),
   specialHours: fact(
     'hours',
     exceptions,

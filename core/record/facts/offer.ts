@@ -4,15 +4,14 @@ import {
   departments,
   enumeration,
   listOf,
+  menus,
   plain,
   priceRange,
   rating,
   reviews,
   services,
-  url,
   yesNoOrUrl,
 } from '#core/value';
-import { textsOf } from '#core/item';
 import { fact, partedFact } from '../descriptor.ts';
 
 /** The signs of a price range, from cheap to dear. */
@@ -58,23 +57,18 @@ export const offer = {
     guideline: { why: 'Name the kind of food.' },
     block: { label: 'Cuisine' },
   }),
-  hasMenu: fact(
-    'offer',
-    url,
-    {
-      label: 'Menu',
-      about: 'Address of the menu',
-      wanted: 'recommended',
-      of: 'FoodEstablishment',
-      headings: 'menu;menu url;menu link;speisekarte;carte;carta',
-      ask: { at: 24, question: 'Where is your menu?', how: 'Its whole address' },
-      property: 'hasMenu',
-      alsoRead: ['menu'],
-      guideline: { why: 'Give the address of the menu.', also: ['menu'] },
-      block: { label: 'Menu' },
-    },
-    { read: (item) => textsOf(item, 'hasMenu')[0] ?? textsOf(item, 'menu')[0] ?? '' },
-  ),
+  hasMenu: fact('offer', menus, {
+    label: 'Menu',
+    about: 'Addresses of menus, or their sections and dishes',
+    wanted: 'recommended',
+    of: 'FoodEstablishment',
+    headings: 'menu;menu url;menu link;speisekarte;carte;carta',
+    ask: { at: 24, question: 'Where is your menu?', how: 'Its whole address' },
+    property: 'hasMenu',
+    alsoRead: ['menu'],
+    guideline: { why: 'Give the address of the menu.', also: ['menu'] },
+    block: { label: 'Menu' },
+  }),
   acceptsReservations: fact('offer', yesNoOrUrl, {
     label: 'Reservations',
     about: 'yes, no, or the address where to reserve',

@@ -1,4 +1,4 @@
-import { listOf, images as pictures, people, profile, url } from '#core/value';
+import { listOf, images as pictures, people, profile } from '#core/value';
 import { fact } from '../descriptor.ts';
 
 /** People and profiles, and pictures. */
@@ -7,7 +7,7 @@ export const profiles = {
     label: 'Founders',
     about: 'People with their profiles',
     headings: 'owner;founded by;inhaber;grunder',
-    ask: { at: 22, question: 'Who founded the business?', how: 'One a line: Name | address of a profile' },
+    ask: { at: 22, question: 'Who founded the business?', how: 'One a line: Name | addresses of profiles' },
     property: 'founder',
     block: { label: 'Founded by', inLine: true },
   }),
@@ -23,9 +23,9 @@ export const profiles = {
     property: 'sameAs',
     block: { forMachines: true },
   }),
-  logo: fact('images', url, {
+  logo: fact('images', pictures, {
     label: 'Logo',
-    about: 'Whole address of the logo',
+    about: 'Whole address of the logo, with its size and caption',
     headings: 'logo url;logo photo;logo image',
     ask: { at: 21, question: 'Where is your logo?', how: 'Its whole address' },
     property: 'logo',

@@ -40,6 +40,7 @@ export function EntriesField({
             <InputBase
               key={key}
               type={kind === 'date' ? 'date' : 'text'}
+              multiline={kind === 'lines'}
               value={entry[key] ?? ''}
               placeholder={name}
               onChange={({ target }) =>

@@ -25,11 +25,11 @@ const isOpenable = (url: string): boolean => /^https?:/.test(url);
 export function ImageHelp({ row: { fact, key }, text, change }: FieldProps) {
   const [busy, setBusy] = useState(false);
   const [looked, setLooked] = useState<readonly Looked[]>([]);
-  const logo = useRecordInHand((record) => record.logo);
+  const logo = useRecordInHand((record) => record.logo[0]?.url ?? '');
   const use = key === 'logo' ? 'logo' : 'image';
-  const urls = (use === 'logo' ? [text] : readEntries(fact, text).map(({ url = '' }) => url)).filter(
-    isOpenable,
-  );
+  const urls = readEntries(fact, text)
+    .map(({ url = '' }) => url)
+    .filter(isOpenable);
   if (urls.length === 0) return null;
   const open = async (): Promise<void> => {
     setBusy(true);
@@ -41,16 +41,15 @@ export function ImageHelp({ row: { fact, key }, text, change }: FieldProps) {
     // The logo is looked at too, since it may be one of the pictures.
     if (use === 'image' && isOpenable(logo)) setLooked([...found, await look(logo)]);
     setBusy(false);
-    if (use === 'image')
-      change((record) => ({
-        ...record,
-        image: record.image.map((one) => {
-          const picture = found.find(({ url }) => url === one.url)?.picture;
-          return picture && !(one.width && one.height)
-            ? { ...one, width: String(picture.width), height: String(picture.height) }
-            : one;
-        }),
-      }));
+    change((record) => ({
+      ...record,
+      [use]: record[use].map((one) => {
+        const picture = found.find(({ url }) => url === one.url)?.picture;
+        return picture && !(one.width && one.height)
+          ? { ...one, width: String(picture.width), height: String(picture.height) }
+          : one;
+      }),
+    }));
   };
   return (
     <Box sx={{ minWidth: 0 }}>

@@ -36,7 +36,6 @@ const helpedEntries =
 const BY_FACT: Readonly<Record<string, ComponentType<FieldProps>>> = {
   url: PageAddressField,
   areaServed: helpedEntries(AreaHelp),
-  logo: helped(ImageHelp),
 };
 
 /** The controls for the values of a kind. What is not named is edited as a text, or entry by entry. */
