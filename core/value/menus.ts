@@ -75,7 +75,10 @@ const writeDishes = (sections: readonly MenuSection[]): string =>
 const menuFields = {
   url: field('Address', url),
   name: field('Name', plain),
-  dishes: field('Dishes', textKind('lines', { told: (text) => writeDishes(readDishes(text)) }, 20_000)),
+  dishes: field(
+    'Dishes, one a line: Soup – with bread, 5.50 EUR',
+    textKind('lines', { told: (text) => writeDishes(readDishes(text)) }, 20_000),
+  ),
 };
 type Menu = Entry<keyof typeof menuFields>;
 

@@ -31,7 +31,8 @@ export function EntriesField({
           key={at}
           sx={{
             display: 'grid',
-            gridTemplateColumns: `repeat(${String(fields.length)}, minmax(0, 1fr)) 22px`,
+            gridTemplateColumns: `${fields.map(({ kind }) => `minmax(0, ${kind === 'lines' ? '2' : '1'}fr)`).join(' ')} 22px`,
+            alignItems: 'start',
             columnGap: 0.5,
             borderBottom: `1px solid ${colour.light}`,
           }}
