@@ -13,6 +13,25 @@ const read = (value: unknown): unknown[] =>
     ),
   ]);
 
+test('a language of the document is that of its texts, not of addresses and dates', () => {
+  const source = {
+    '@context': ['https://schema.org', { '@language': 'de' }],
+    '@type': 'Bakery',
+    name: 'Korn',
+    url: 'https://korn.example/',
+    foundingDate: '1987',
+  };
+  const languages = readSource(JSON.stringify(source)).items[0]?.properties.map(({ name, value }) => [
+    name,
+    value.kind === 'text' ? (value.language ?? '') : '',
+  ]);
+  expect(languages).toEqual([
+    ['name', 'de'],
+    ['url', ''],
+    ['foundingDate', ''],
+  ]);
+});
+
 describe('a context', () => {
   test.each([
     ['a vocabulary without its slash', { '@vocab': 'https://schema.org' }, { '@type': 'Bakery', name: 'A' }],

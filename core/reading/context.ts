@@ -1,5 +1,6 @@
 import { schemaName } from '#core/item';
 import { parseUrl } from '#core/link';
+import { propertyNamed } from '#core/vocabulary';
 import type { JsonMember, JsonNode } from './jsonNode.ts';
 
 /** What a term is defined as (JSON-LD 1.1, 9.15 Expanded Term Definition). */
@@ -81,6 +82,17 @@ const ALIASES: ReadonlyMap<string, Term> = new Map([
 export const isAlias = (term: Term | undefined): boolean =>
   term !== undefined && [...ALIASES.values()].includes(term);
 
+/** Whether schema.org's own context is in force, not only its vocabulary. */
+const isFetched = (terms: ReadonlyMap<string, Term>): boolean => terms.get('type') === ALIASES.get('type');
+
+/** What schema.org's own context gives a type: addresses and dates are in no language. */
+const COERCED = new Set(['URL', 'Date', 'DateTime']);
+
+const coerced = (name: string): Term | undefined =>
+  propertyNamed(name)?.ranges.some((range) => COERCED.has(range))
+    ? { ...PLAIN, id: name, language: '' }
+    : undefined;
+
 function withContext(state: State, context: JsonNode): State {
   if (context.kind === 'array') return context.elements.reduce(withContext, state);
   if (context.kind === 'scalar') {
@@ -151,7 +163,8 @@ function termsOf(state: State): Terms {
     nameOf: named,
     // A type without meaning is still told as what it says.
     typeOf: (written) => named(written) || written,
-    termOf: (written) => terms.get(written),
+    termOf: (written) =>
+      terms.get(written) ?? (language !== '' && isFetched(terms) ? coerced(written) : undefined),
     language,
     idOf: (written) => {
       const text = written.trim();
