@@ -81,7 +81,8 @@ function plain(comment: string): string {
 /** The text of core/vocabulary/terms.ts. Deterministic: terms are sorted by name. */
 export function vocabularyModule(quads: string): string {
   const terms = [...readTerms(quads)].sort(([a], [b]) => (a < b ? -1 : 1));
-  const isClass = (term: Term): boolean => term.kinds.has(`${RDFS}Class`);
+  // The medical specialties are members of an enumeration and, by what they are under, kinds of business as well.
+  const isClass = (term: Term): boolean => term.kinds.has(`${RDFS}Class`) || term.parents.length > 0;
   const isProperty = (term: Term): boolean => [...term.kinds].some((kind) => kind.endsWith('#Property'));
   const types = terms.filter(([, term]) => isClass(term));
   const classNames = new Set(types.map(([name]) => name));

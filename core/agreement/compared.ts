@@ -47,6 +47,7 @@ const LOOKS: Readonly<
 > = {
   words: (search, text) => search.find(text.trim()),
   // Few pages name their region or country to visitors; that they do not is no disagreement.
+  code: (search, text) => search.findCode(text.trim()),
   exactly: (search, text) => ifFound(search.findExactly(text)),
   street: (search, text) => search.findStreet(text.trim()),
   country: (search, text, record) =>

@@ -56,10 +56,16 @@ export class VisitorSearch {
       : (this.#run(foldAddress(fact).split(' ').filter(Boolean)) ?? this.#letters(fact) ?? MISSING);
   }
 
+  /** A postal code: its blank stands where people please, "SW1A 1AA" and "SW1A1AA", "560001" and "560 001". */
+  findCode(code: string): Seen {
+    const seen = this.find(code);
+    return seen.agreement === 'missing' ? (this.#letters(code, FEWEST_OF_CODE) ?? seen) : seen;
+  }
+
   /** The same letters and digits, whatever stands between them: "FC Road No. 4" and "F.C. Road, No.4". */
-  #letters(fact: string): Seen | undefined {
+  #letters(fact: string, fewest = FEWEST_LETTERS): Seen | undefined {
     const wanted = lettersOf(fact).text;
-    if (wanted.length < FEWEST_LETTERS || wanted.length > 200) return undefined;
+    if (wanted.length < fewest || wanted.length > 200) return undefined;
     this.#squeezed ??= lettersOfPage(this.#text);
     const { text, at } = this.#squeezed;
     for (let found = text.indexOf(wanted); found >= 0; found = text.indexOf(wanted, found + 1)) {
@@ -256,6 +262,8 @@ interface Letters {
 
 /** Fewer letters than these are found anywhere by chance. */
 const FEWEST_LETTERS = 10;
+/** A postal code is shorter, and its digits are rarely anything else. */
+const FEWEST_OF_CODE = 5;
 
 /** Letters beyond ASCII, folded once each. */
 const foldedLetters = new Map<string, string>();

@@ -23,7 +23,7 @@ export const dayWords: readonly DayWords[] = [
   {
     codes: ['de'],
     to: 'bis(?: zu[mr]?)?',
-    and: 'und|sowie',
+    and: 'und|sowie|u',
     noise: 'von|vom|uhr|ab|geoffnet|offnungszeiten|jeweils|durchgehend',
     days: [
       'montags?|mon|mo',
@@ -114,7 +114,7 @@ export const dayWords: readonly DayWords[] = [
     codes: ['nl'],
     to: 'tot(?: en met)?|t/m',
     and: 'en',
-    noise: 'van|uur|u|open|geopend|openingstijden|openingsuren|op',
+    noise: 'van|uur|u|open|geopend|openingstijden|openingsuren|op|koopavond',
     days: [
       'maandags?|maa|ma',
       'dinsdags?|din|di',
@@ -406,6 +406,17 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
     ],
   ],
   [
+    'lunch break',
+    [
+      'mittagspause|(?:uber )?mittags? geschlossen',
+      'pause (?:dejeuner|(?:de |du )?midi)|fermee? (?:pour le dejeuner|le midi)',
+      'pausa (?:para |de )?(?:pranzo|almoco|comida|mediodia)|chiuso per pranzo',
+      '(?:lunch|middag)pauze|lunchstangt|(?:frokost|lunsj)(?:pause)?(?: lukket| stengt)?|lounastauko',
+      'przerwa(?: obiadowa)?|(?:poledni|obedova|obedni) (?:prestavka|pauza)',
+      '昼休み?|昼休憩|점심 ?시간|午休',
+    ],
+  ],
+  [
     'by appointment',
     [
       '(?:nur )?(?:termine )?nach (?:terminvereinbarung|vereinbarung|absprache)',
@@ -450,7 +461,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
   [
     'ph',
     [
-      '(?:an )?(?:gesetzlichen )?feiertagen?|feiertags',
+      '(?:an )?(?:gesetzlichen )?feiertag(?:en?|s)?',
       'jours? feries?|feries?',
       '(?:dias )?festivos|festius',
       '(?:giorni )?festivi',

@@ -9,11 +9,11 @@ export const plainLetters = (text: string): string =>
     .normalize('NFD')
     .replace(/(?<=[a-zα-ω])\p{M}+/gu, '')
     .normalize('NFC')
-    .replace(/[øłæœßđ]/g, (letter) => LETTERS[letter] ?? letter)
+    .replace(/[øłæœßđıðþ]/g, (letter) => LETTERS[letter] ?? letter)
     .replace(/[~〜～∼‐‑‒–—―−ー]/g, '-')
     .replace(/[・、，／]/g, ', ')
     .replaceAll('：', ':');
-const LETTERS: Readonly<Record<string, string>> = { ø: 'o', ł: 'l', æ: 'ae', œ: 'oe', ß: 'ss', đ: 'd' };
+const LETTERS: Readonly<Record<string, string>> = { ø: 'o', ł: 'l', æ: 'ae', œ: 'oe', ß: 'ss', đ: 'd', ı: 'i', ð: 'd', þ: 'th' };
 
 type Step = readonly [find: RegExp, english: string | ((...found: (string | undefined)[]) => string)];
 

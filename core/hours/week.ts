@@ -1,6 +1,7 @@
 import { fault, type Fault } from '#core/fault';
 import { remember } from '#core/text';
 import { days, emptyHours, readDay, readEnglishDay, writeDay, type Day, type Hours } from './hours.ts';
+import { withBreak, withoutLunch, withoutRemarks } from './remarks.ts';
 import { daysNamedIn, languageOf, languagesFor, plainLetters, toEnglish } from './translate.ts';
 
 export interface WeekReading {
@@ -13,7 +14,7 @@ export interface WeekReading {
 
 const DAY = String.raw`(?:mon(?:day)?s?|tue(?:s|sday)?s?|wed(?:nesday|s)?s?|thu(?:rs|r|rsday)?s?|fri(?:day)?s?|sat(?:urday)?s?|sun(?:day)?s?|mo|tu|we|th|fr|sa|su|daily|every ?day|weekdays?|weekends?|all week|ph)`;
 const DAYS = new RegExp(
-  String.raw`(?<![\p{L}\d])${DAY}\b\.?(?:\s*(?:-|–|—|to|thru|through|until|,|&|\+|and)\s*${DAY}\b\.?)*`,
+  String.raw`(?<![\p{L}\d])${DAY}\b\.?(?:\s*(?:-|–|—|to|thru|through|until|,|&|\/|\+|and)\s*${DAY}\b\.?)*`,
   'giu',
 );
 
@@ -31,7 +32,8 @@ const once = remember((key) => {
 });
 
 /** English first, unless another language is named; another where English leaves something unread. */
-function readWeekAnew(text: string, code: string): WeekReading {
+function readWeekAnew(whole: string, code: string): WeekReading {
+  const text = withoutRemarks(whole);
   const native = languageOf(code);
   const plain = plainLetters(text.slice(0, 1000));
   const inNative =
@@ -69,7 +71,8 @@ function readTimesAlone(plain: string): WeekReading | undefined {
 }
 
 function readEnglish(text: string): WeekReading {
-  const written = letterRanges(text.trim().slice(0, 1000).replace(/\s+/g, ' '));
+  const { text: said, lunch } = withoutLunch(text.trim().slice(0, 1000).replace(/\s+/g, ' '));
+  const written = letterRanges(said);
   if (!written) return { hours: emptyHours, assumed: false, faults: [] };
   const segments = cut(written);
   const hours: Record<Day, string> = { ...emptyHours };
@@ -90,7 +93,7 @@ function readEnglish(text: string): WeekReading {
       return;
     }
     assumed ||= read.assumed;
-    for (const day of named) hours[day] = read.text;
+    for (const day of named) hours[day] = withMore(hours[day], read.text);
   };
   let pendingDays: readonly Day[] | undefined;
   let pendingHours: string | undefined;
@@ -116,6 +119,9 @@ function readEnglish(text: string): WeekReading {
     if (segments.length === 1) set(days, pendingHours);
     else tell(pendingHours);
   }
+  const pause = lunch ? readTimes(lunch) : undefined;
+  if (lunch && !pause) tell(lunch);
+  if (pause) for (const day of days) hours[day] = withBreak(hours[day], pause.text);
   return { hours, assumed, faults };
 }
 
@@ -141,6 +147,12 @@ const letterRanges = (text: string): string =>
 interface Segment {
   readonly days?: readonly Day[];
   readonly text: string;
+}
+
+/** A day of which more is said: the further hours beside the first, or instead of them where they overlap. */
+function withMore(said: string, more: string): string {
+  const both = said && /\d/.test(said) && /\d/.test(more) ? readEnglishDay(`${said}, ${more}`) : undefined;
+  return both?.spans ? writeDay(both.spans) : more;
 }
 
 /** Groups of days and what stands between them; "closed" stands apart from the times before it. */
@@ -220,6 +232,8 @@ function readTimes(written: string): { text: string; assumed: boolean } | undefi
 
 /** "9-5.30" → "9:00am-5:30pm": a place opens from six in the morning on, and closes after it opened. */
 function daytime(text: string): string {
+  // The second hours of a day come behind its first.
+  let closedAt = 0;
   const time = String.raw`(\d{1,2})(?:[:.h](\d{2}))?\s*([ap]\.?m\.?)?`;
   return text.replace(
     new RegExp(
@@ -241,10 +255,12 @@ function daytime(text: string): string {
       if (opens > 12 || opens < 1 || (closes > 12 && !word)) return whole;
       // "6-2am" opens in the evening.
       const isNight = /a/i.test(untilHalf ?? '') && closes < 6 && opens < 10;
-      const opensHalf = fromHalf ?? (opens >= 6 && opens < 12 && !isNight ? 'am' : 'pm');
+      const isMorning = opens >= 6 && opens < 12 && !isNight && !(opens < closedAt);
+      const opensHalf = fromHalf ?? (isMorning ? 'am' : 'pm');
       const closing =
         word ??
         `${untilHour ?? ''}:${untilMinute ?? '00'}${untilHalf ?? (closes <= 12 && (closes === 12 || closes <= opens || /p/i.test(opensHalf)) ? 'pm' : 'am')}`;
+      closedAt = /p|noon|midday/i.test(closing) ? (closes % 12) + 12 : closes;
       return `${fromHour}:${fromMinute ?? '00'}${opensHalf}-${closing}`;
     },
   );

@@ -58,7 +58,7 @@ export const place = {
           'eircode;zipcode;postal code;post code;postcode;zip code;zip;post zip;zip postal code;zip postcode;pin code;pincode;plz;postleitzahl;code postal;cp;codigo postal;cap;codice postale;cep;postnummer;postnr;kod pocztowy',
         usual: true,
         ask: { at: 6, question: 'Postal code', how: '98299' },
-        look: 'words',
+        look: 'code',
         sameWords: true,
         identifying: true,
       },

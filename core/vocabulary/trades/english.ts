@@ -86,6 +86,7 @@ export const english: Readonly<Record<string, string>> = {
     'department store; big store; variety store; superstore; hypermarket; general merchandise; discount department store',
   DiagnosticLab:
     'laboratory; medical laboratory; blood test; blood tests; scan; imaging; imaging centre; x-ray; MRI scan; ultrasound scan; radiology; pathology lab; diagnostic centre; baby scan; medical imaging; DNA test; mammography; radiologist; drug testing',
+  DietNutrition: 'nutritionist; dietitian; dietician',
   Distillery:
     'distillery; gin distillery; whisky distillery; whiskey distillery; distiller; gin; whisky; spirits maker; rum distillery; vodka distillery; moonshine',
   DryCleaningOrLaundry:
@@ -180,12 +181,13 @@ export const english: Readonly<Record<string, string>> = {
   LodgingBusiness:
     'holiday accommodation; accommodation; lodging; apartments; serviced apartments; lodge; student accommodation; short stay; rooms; chalet; mountain hut; cabins; cabin rental; log cabins; corporate housing; rooms to let; bunk barn; ranch stay; furnished apartments; retreat centre; dude ranch',
   MedicalBusiness:
-    'chiropractor; chiropractic; osteopath; osteopathy; physiotherapist; physio; physiotherapy; physical therapist; physical therapy; therapist; psychotherapist; psychotherapy; counsellor; counselor; counselling; counseling; marriage counsellor; psychologist; hypnotherapist; hypnotherapy; acupuncture; acupuncturist; nutritionist; dietitian; dietician; podiatrist; chiropodist; podiatry; foot clinic; speech therapist; speech therapy; occupational therapist; midwife; doula; nurse; naturopath; homeopath; homeopathy; sports injury; sports injury clinic; sports therapist; hearing aids; hearing clinic; audiologist; herbalist; chinese medicine; alternative medicine; orthotics; prosthetics; mobility shop; medical supplies; medical equipment; hearing centre; behavioural therapist; art therapist; bowen therapist; life coach; kinesiologist; pilates physiotherapy; music therapist; family therapist; optometric surgeon; ayurveda',
+    'chiropractor; chiropractic; osteopath; osteopathy; therapist; psychotherapist; psychotherapy; counsellor; counselor; counselling; counseling; marriage counsellor; psychologist; hypnotherapist; hypnotherapy; acupuncture; acupuncturist; speech therapist; speech therapy; occupational therapist; doula; naturopath; homeopath; homeopathy; sports injury; sports injury clinic; sports therapist; hearing aids; hearing clinic; audiologist; herbalist; chinese medicine; alternative medicine; orthotics; prosthetics; mobility shop; medical supplies; medical equipment; hearing centre; behavioural therapist; art therapist; bowen therapist; life coach; kinesiologist; music therapist; family therapist; optometric surgeon; ayurveda',
   MedicalClinic:
     'clinic; medical clinic; health centre; health center; walk-in clinic; medical centre; medical center; travel clinic; urgent care; urgent care center; fertility clinic; IVF clinic; eye clinic; vein clinic; sexual health clinic; family planning clinic; dialysis centre; sleep clinic; pain clinic; vaccination centre; plastic surgery; cosmetic surgery; plastic surgeon; hair transplant; minor injuries unit; day clinic; allergy clinic; rehab centre; rehab; addiction treatment; drug rehab; detox clinic; mental health clinic; polyclinic; women’s health clinic; men’s health clinic; outpatient clinic; blood bank; blood donation; community health centre; laser eye surgery; birth center; medical spa clinic; medical marijuana clinic; surgical centre; nursing clinic; memory clinic; occupational health; abortion clinic; cancer centre',
   MensClothingStore:
     'menswear; men’s clothing; men’s clothes; suit hire; suit shop; gentleman’s outfitter; tuxedo rental; men’s outfitter; suits; big and tall; bespoke tailor; kilt maker; shirtmaker; formalwear hire; tuxedos; men’s fashion',
   MiddleSchool: 'middle school; junior high; junior high school; lower secondary school',
+  Midwifery: 'midwife',
   MobilePhoneStore:
     'phone shop; mobile phone shop; cell phone store; phone store; mobile phones; phone repair; mobile phone repair; cell phone repair; screen repair; phone unlocking; phone accessories; iphone repair; phone screen repair; mobile shop; SIM cards; tablet repair; mobile phone store',
   Mosque: 'mosque; masjid; islamic centre; islamic center; prayer room',
@@ -216,6 +218,7 @@ export const english: Readonly<Record<string, string>> = {
     'night club; nightclub; disco; dance club; club; discotheque; strip club; gay club; salsa club; dance floor; late bar; techno club; latin club; cabaret; lap dancing club',
   Notary:
     'notary; notary public; apostille; mobile notary; notaries; commissioner for oaths; notary service; signing agent; document legalisation; notary office; notarial services',
+  Nursing: 'nurse',
   OfficeEquipmentStore:
     'office supplies; office supply store; stationery; stationer; stationery shop; stationers; printers and copiers; photocopiers; office equipment; copier repair; office shop; pen shop; cash registers; office machines; printer supplies; paper merchant; shop fittings; stationery store; school supplies; greeting cards; card shop',
   OnlineStore: 'online shop; online store; web shop; e-commerce; mail order; internet shop; ecommerce store',
@@ -237,9 +240,12 @@ export const english: Readonly<Record<string, string>> = {
   Physician:
     'doctor; GP; general practitioner; family doctor; physician; doctor’s surgery; GP surgery; doctors surgery; doctor’s office; medical practice; surgery; paediatrician; pediatrician; dermatologist; cardiologist; gynaecologist; gynecologist; obstetrician; psychiatrist; neurologist; ophthalmologist; orthopaedic surgeon; orthopedic surgeon; urologist; surgeon; ear nose and throat; ENT specialist; rheumatologist; allergist; oncologist; endocrinologist; family practice; private doctor; internist; gastroenterologist; pulmonologist; family medicine; private GP; primary care; geriatrician; nephrologist; hand surgeon; spine surgeon; sports doctor; proctologist; anaesthetist',
   PhysiciansOffice: '~physicians office; ~group practice; ~doctors office',
+  Physiotherapy:
+    'physiotherapist; physio; physiotherapy; physical therapist; physical therapy; pilates physiotherapy',
   Playground: 'playground; play area; adventure playground; children’s playground; play park; splash pad',
   Plumber:
     'plumber; plumbing; plumbers; plumbing and heating; drains; drain cleaning; drain unblocking; blocked drain; blocked drains; drainage; gas engineer; leak repair; leak detection; emergency plumber; plumbing contractor; plumbing repair; water heater; water heater repair; hot water systems; toilet repair; sewer repair; sewer line; tap repair; pipe repair; gas fitter; gasfitter; plumbing services; rooter; water softener; plumbing company; bathroom plumber; septic and drains; 24-hour plumber; burst pipe',
+  Podiatric: 'podiatrist; chiropodist; podiatry; foot clinic',
   PoliceStation:
     'police station; police; police department; sheriff; sheriff’s office; constabulary; law enforcement; garda station; state police; border police; highway patrol',
   PostOffice:

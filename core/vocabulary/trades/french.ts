@@ -53,6 +53,7 @@ export const french: Readonly<Record<string, string>> = {
   DepartmentStore: 'grand magasin; hypermarché; bazar',
   DiagnosticLab:
     'laboratoire d’analyses; laboratoire; radiologie; imagerie médicale; prise de sang; radiologue; laboratoire d’analyses médicales',
+  DietNutrition: 'diététicienne; nutritionniste',
   Distillery: 'distillerie; distillateur; eau-de-vie',
   DryCleaningOrLaundry:
     'pressing; blanchisserie; laverie; teinturerie; laverie automatique; nettoyage à sec; buanderie; nettoyeur; repassage',
@@ -130,12 +131,13 @@ export const french: Readonly<Record<string, string>> = {
   LodgingBusiness:
     'hébergement; résidence de tourisme; refuge de montagne; appart-hôtel; résidence étudiante; auberge de montagne; lodge',
   MedicalBusiness:
-    'kinésithérapeute; kiné; ostéopathe; psychologue; orthophoniste; infirmier; infirmière; sage-femme; psychothérapeute; podologue; pédicure-podologue; diététicienne; nutritionniste; chiropracteur; physiothérapeute; acupuncteur; hypnothérapeute; naturopathe; ergothérapeute; sophrologue; psychomotricien; matériel médical; prothésiste; cabinet infirmier; homéopathe; cabinet de kinésithérapie; magnétiseur; conseiller conjugal; orthopédiste',
+    'ostéopathe; psychologue; orthophoniste; psychothérapeute; chiropracteur; acupuncteur; hypnothérapeute; naturopathe; ergothérapeute; sophrologue; psychomotricien; matériel médical; prothésiste; homéopathe; magnétiseur; conseiller conjugal; orthopédiste',
   MedicalClinic:
     'clinique; centre médical; maison de santé; centre de santé; dispensaire; polyclinique; cabinet médical de groupe; clinique privée; chirurgie esthétique; centre de dialyse; don du sang; centre ophtalmologique; centre de vaccination; cure de désintoxication',
   MensClothingStore:
     'vêtements homme; costumes; tailleur pour hommes; location de costumes; mode masculine; costume sur mesure',
   MiddleSchool: 'collège',
+  Midwifery: 'sage-femme',
   MobilePhoneStore:
     'téléphonie mobile; réparation téléphone; boutique téléphonie; réparation smartphone; magasin de téléphonie; téléphone portable',
   Mosque: 'mosquée',
@@ -152,6 +154,7 @@ export const french: Readonly<Record<string, string>> = {
   NGO: 'association; association caritative; organisme à but non lucratif; banque alimentaire; fondation; organisation humanitaire',
   NightClub: 'boîte de nuit; discothèque; club; cabaret; boîte',
   Notary: 'notaire; étude notariale; office notarial; notaires',
+  Nursing: 'infirmier; infirmière; cabinet infirmier',
   OfficeEquipmentStore:
     'papeterie; fournitures de bureau; photocopieurs; matériel de bureau; papetier; cartouches d’encre',
   Optician:
@@ -167,9 +170,11 @@ export const french: Readonly<Record<string, string>> = {
   Pharmacy: 'pharmacie; pharmacien; pharmacie de garde; officine',
   Physician:
     'médecin; médecin généraliste; docteur; généraliste; pédiatre; dermatologue; gynécologue; ophtalmologue; ophtalmologiste; cardiologue; psychiatre; cabinet médical; chirurgien; médecin de famille; ORL; rhumatologue; urologue; gastro-entérologue; allergologue; neurologue; chirurgien orthopédiste; endocrinologue; pneumologue; oncologue; médecin du sport',
+  Physiotherapy: 'kinésithérapeute; kiné; physiothérapeute; cabinet de kinésithérapie',
   Playground: 'aire de jeux; terrain de jeux',
   Plumber:
     'plombier; plomberie; dépannage plomberie; débouchage; plombier chauffagiste; fuite d’eau; sanitaire; débouchage canalisation; chauffe-eau; installateur sanitaire; assainissement; plombier zingueur; gaz',
+  Podiatric: 'podologue; pédicure-podologue',
   PoliceStation:
     'commissariat; police; gendarmerie; poste de police; police municipale; commissariat de police',
   PostOffice: 'bureau de poste; la poste; poste; relais colis; point relais',

@@ -48,6 +48,7 @@ export const german: Readonly<Record<string, string>> = {
     'Zahnarzt; Zahnarztpraxis; Zahnärztin; Kieferorthopäde; Kieferorthopädie; Zahnklinik; Oralchirurgie; Kinderzahnarzt; Zahnmedizin',
   DepartmentStore: 'Kaufhaus; Warenhaus',
   DiagnosticLab: 'Labor; Radiologie; Röntgenpraxis',
+  DietNutrition: 'Ernährungsberatung',
   Distillery: 'Brennerei; Destillerie; Schnapsbrennerei',
   DryCleaningOrLaundry:
     'Reinigung; Textilreinigung; Wäscherei; Waschsalon; Bügelservice; Heißmangel; Teppichreinigung',
@@ -120,10 +121,11 @@ export const german: Readonly<Record<string, string>> = {
   Locksmith: 'Schlüsseldienst; Schlüsselnotdienst; Aufsperrdienst',
   LodgingBusiness: 'Unterkunft; Zimmervermietung; Berghütte; Monteurzimmer; Übernachtung; Boardinghouse',
   MedicalBusiness:
-    'Physiotherapie; Physiotherapeut; Krankengymnastik; Heilpraktiker; Osteopathie; Osteopath; Psychotherapie; Psychotherapeut; Ergotherapie; Logopädie; Logopäde; Podologie; Fußpflege; Hebamme; Sanitätshaus; Psychologe; Chiropraktiker; Akupunktur; Ernährungsberatung; Hypnose; Naturheilpraxis; Ergotherapeut; Paartherapie',
+    'Heilpraktiker; Osteopathie; Osteopath; Psychotherapie; Psychotherapeut; Ergotherapie; Logopädie; Logopäde; Fußpflege; Sanitätshaus; Psychologe; Chiropraktiker; Akupunktur; Hypnose; Naturheilpraxis; Ergotherapeut; Paartherapie',
   MedicalClinic:
     'Klinik; Ärztehaus; Medizinisches Versorgungszentrum; MVZ; Poliklinik; Ambulanz; Schönheitsklinik; Augenklinik; Tagesklinik; Kinderwunschzentrum; Rehaklinik; Schlaflabor; Dialyse; Gesundheitszentrum; Blutspende',
   MensClothingStore: 'Herrenausstatter; Herrenmode; Maßanzüge; Anzugverleih; Herrenbekleidung',
+  Midwifery: 'Hebamme',
   MobilePhoneStore: 'Handyladen; Handyreparatur; Handyshop; Mobilfunk; Handy-Reparatur',
   Mosque: 'Moschee',
   Motel: 'Motel',
@@ -151,8 +153,10 @@ export const german: Readonly<Record<string, string>> = {
   Pharmacy: 'Apotheke; Apotheker; Notdienstapotheke',
   Physician:
     'Arzt; Arztpraxis; Hausarzt; Ärztin; Allgemeinmedizin; Kinderarzt; Frauenarzt; Hautarzt; Augenarzt; Orthopäde; Internist; Kardiologe; Gynäkologe; Urologe; HNO-Arzt; Neurologe; Psychiater; Chirurg; Dermatologe; Praxis; Ordination; praktischer Arzt; Lungenarzt; Facharzt',
+  Physiotherapy: 'Physiotherapie; Physiotherapeut; Krankengymnastik',
   Plumber:
     'Klempner; Installateur; Sanitär; Sanitärinstallateur; Rohrreinigung; Sanitärtechnik; Wasserinstallateur; Rohrbruch; Badsanierung; Gas-Wasser-Installateur',
+  Podiatric: 'Podologie',
   PoliceStation: 'Polizei; Polizeiwache; Polizeirevier; Polizeiinspektion; Polizeistation',
   PostOffice: 'Post; Postamt; Postfiliale; Paketshop; Paketstation',
   Preschool: 'Vorschule',

@@ -60,6 +60,7 @@ export const italian: Readonly<Record<string, string>> = {
     'grandi magazzini; ipermercato; grande magazzino; bazar; emporio; casalinghi grande magazzino',
   DiagnosticLab:
     'laboratorio analisi; laboratorio di analisi; radiologia; centro diagnostico; analisi del sangue; diagnostica per immagini; laboratorio analisi cliniche; ecografia; centro prelievi; studio radiologico; risonanza magnetica; poliambulatorio diagnostico',
+  DietNutrition: 'nutrizionista; dietista; dietologo; biologa nutrizionista; biologo nutrizionista',
   Distillery: 'distilleria; grapperia; liquorificio; grappa',
   DryCleaningOrLaundry:
     'lavanderia; tintoria; lavasecco; lavanderia a gettoni; stireria; lavanderia self service; lavaggio tappeti; lavanderia automatica; pulitura a secco',
@@ -145,12 +146,13 @@ export const italian: Readonly<Record<string, string>> = {
   LodgingBusiness:
     'alloggio; residence; rifugio alpino; agriturismo; appartamenti; foresteria; residenza universitaria; alloggi; malga; case per ferie; baita; studentato; ospitalità; masseria; casale; rifugio; convitto; ricettività',
   MedicalBusiness:
-    'fisioterapista; fisioterapia; osteopata; psicologo; nutrizionista; logopedista; podologo; ostetrica; psicoterapeuta; chiropratico; dietista; infermiere; agopuntura; naturopata; ortopedia sanitaria; dietologo; psicologa; studio di fisioterapia; studio di psicologia; osteopatia; sanitaria; articoli sanitari; ipnosi; omeopata; agopuntore; posturologo; infermiera; counselor; massofisioterapista; psicomotricista; terapista; ortottista; audioprotesista; infermiere a domicilio; podologia; logopedia; ortopedia; riabilitazione; terapia di coppia; omeopatia; tecnico ortopedico; centro di psicoterapia; riflessologo plantare; shiatsu; ottico ortopedico; biologa nutrizionista; biologo nutrizionista; doula; fisiatra studio',
+    'osteopata; psicologo; logopedista; psicoterapeuta; chiropratico; agopuntura; naturopata; ortopedia sanitaria; psicologa; studio di psicologia; osteopatia; sanitaria; articoli sanitari; ipnosi; omeopata; agopuntore; posturologo; counselor; psicomotricista; terapista; ortottista; audioprotesista; logopedia; ortopedia; riabilitazione; terapia di coppia; omeopatia; tecnico ortopedico; centro di psicoterapia; riflessologo plantare; shiatsu; ottico ortopedico; doula; fisiatra studio',
   MedicalClinic:
     'clinica; poliambulatorio; centro medico; ambulatorio; studio medico associato; guardia medica ambulatorio; chirurgia estetica; clinica privata; consultorio; clinica oculistica; centro vaccinale; casa della salute; clinica fertilità; centro dialisi; centro donazione sangue; medicina dello sport centro; day hospital; comunità di recupero; medicina del lavoro; centro di fisioterapia e riabilitazione; centro polispecialistico; trapianto capelli; clinica estetica; policlinico privato; centro antiveleni; residenza psichiatrica; procreazione assistita',
   MensClothingStore:
     'abbigliamento uomo; abiti da uomo; sartoria uomo; moda uomo; camiceria; noleggio abiti da cerimonia; abiti su misura; vestiti da uomo; abito su misura; smoking; camicie su misura; confezioni uomo',
   MiddleSchool: 'scuola media; scuola secondaria di primo grado; medie',
+  Midwifery: 'ostetrica',
   MobilePhoneStore:
     'negozio di telefonia; riparazione cellulari; telefonia; cellulari; riparazione smartphone; telefoni; centro assistenza cellulari; riparazione telefoni; telefonia mobile; smartphone; riparazione iphone; negozio di cellulari',
   Mosque: 'moschea; centro islamico',
@@ -173,6 +175,7 @@ export const italian: Readonly<Record<string, string>> = {
   NightClub:
     'discoteca; night club; locale notturno; sala da ballo; balera; club; disco bar; locale da ballo; nightclub; latino americano; disco pub; strip club; privé',
   Notary: 'notaio; studio notarile; notai; notariato; ufficio notarile; atti notarili',
+  Nursing: 'infermiere; infermiera; infermiere a domicilio',
   OfficeEquipmentStore:
     'cancelleria; cartoleria; forniture ufficio; articoli per ufficio; fotocopiatrici; cartoleria e cancelleria; toner; materiale per ufficio; cartucce; stampanti; registratori di cassa; penne; macchine per ufficio; toner e cartucce; scuola e ufficio; cartolai; arredamento ufficio e cancelleria',
   Optician:
@@ -192,9 +195,11 @@ export const italian: Readonly<Record<string, string>> = {
     'farmacia; farmacista; farmacia di turno; farmacie; farmacia comunale; farmacia notturna; galenica; dispensario farmaceutico; farmacia omeopatica; medicinali',
   Physician:
     'medico; dottore; medico di base; pediatra; ginecologo; dermatologo; oculista; cardiologo; ortopedico; psichiatra; studio medico; medico di famiglia; neurologo; urologo; chirurgo; otorinolaringoiatra; endocrinologo; dottoressa; allergologo; medico generico; otorino; chirurgo plastico; ginecologa; dermatologa; fisiatra; gastroenterologo; reumatologo; pneumologo; medico dello sport; oncologo; diabetologo; angiologo; nefrologo; ortopedia e traumatologia; proctologo; geriatra; senologo; ematologo; andrologo; medici; neuropsichiatra infantile; medicina generale',
+  Physiotherapy: 'fisioterapista; fisioterapia; studio di fisioterapia; massofisioterapista',
   Playground: 'parco giochi; area giochi; parco giochi bambini; giochi per bambini all’aperto',
   Plumber:
     'idraulico; impianti idraulici; pronto intervento idraulico; spurghi; idraulici; idraulica; termoidraulico; perdite d’acqua; disostruzione scarichi; impianti sanitari; impianti gas; riparazione scaldabagni; scaldabagno; lattoniere idraulico; sanitari installazione; impianti idrotermosanitari; autospurgo; pozzi neri; stura lavandini; idrotermica',
+  Podiatric: 'podologo; podologia',
   PoliceStation:
     'questura; carabinieri; polizia; commissariato; caserma dei carabinieri; polizia municipale; polizia locale; stazione dei carabinieri; vigili urbani; guardia di finanza; polizia di stato; commissariato di polizia; comando vigili',
   PostOffice: 'ufficio postale; poste; posta; centro postale; punto poste; ritiro pacchi; punto di ritiro',

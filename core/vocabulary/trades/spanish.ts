@@ -61,6 +61,7 @@ export const spanish: Readonly<Record<string, string>> = {
   DepartmentStore: 'grandes almacenes; tienda departamental; hipermercado; almacén por departamentos; bazar',
   DiagnosticLab:
     'laboratorio clínico; laboratorio; análisis clínicos; radiología; laboratorio de análisis; rayos X; diagnóstico por imagen; ecografías',
+  DietNutrition: 'nutricionista; dietista',
   Distillery: 'destilería; destilería de ginebra; fábrica de tequila; tequilera; licorería artesanal; ronera',
   DryCleaningOrLaundry:
     'tintorería; lavandería; lavandería automática; planchaduría; limpieza en seco; lavandería autoservicio; lavasecos; limpieza de alfombras',
@@ -141,11 +142,12 @@ export const spanish: Readonly<Record<string, string>> = {
   LodgingBusiness:
     'alojamiento; apartamentos turísticos; residencia de estudiantes; refugio de montaña; habitaciones; apart hotel; cabañas; residencial',
   MedicalBusiness:
-    'fisioterapeuta; fisioterapia; osteópata; psicólogo; nutricionista; podólogo; quiropráctico; psicoterapeuta; logopeda; acupuntura; comadrona; matrona; dietista; psicología; terapeuta; enfermera; ortopedia; homeopatía; psicóloga; quiropráctica; kinesiólogo; podología; naturópata; centro de psicología; terapia ocupacional; centro auditivo; acupuntor; partera; fonoaudiólogo; hipnosis; consultorio psicológico; clínica de fisioterapia; kinesiología; terapia de pareja; rehabilitación',
+    'osteópata; psicólogo; quiropráctico; psicoterapeuta; logopeda; acupuntura; psicología; terapeuta; ortopedia; homeopatía; psicóloga; quiropráctica; naturópata; centro de psicología; terapia ocupacional; centro auditivo; acupuntor; fonoaudiólogo; hipnosis; consultorio psicológico; terapia de pareja; rehabilitación',
   MedicalClinic:
     'clínica; centro médico; centro de salud; ambulatorio; policlínico; consultorio; clínica estética quirúrgica; cirugía estética; clínica de fertilidad; clínica oftalmológica; dispensario; centro de rehabilitación; centro de vacunación; banco de sangre; policlínica; clínica de diálisis; sanatorio médico; centro de desintoxicación; injerto capilar; posta médica',
   MensClothingStore:
     'ropa de hombre; moda masculina; trajes; alquiler de trajes; renta de trajes; camisería; trajes a medida; moda hombre; esmoquin',
+  Midwifery: 'comadrona; matrona; partera',
   MobilePhoneStore:
     'tienda de móviles; reparación de móviles; tienda de celulares; reparación de celulares; telefonía; celulares; telefonía móvil; móviles',
   Mosque: 'mezquita; centro islámico',
@@ -167,6 +169,7 @@ export const spanish: Readonly<Record<string, string>> = {
   NGO: 'asociación; fundación; ONG; banco de alimentos; organización sin fines de lucro; asociación civil; organización benéfica',
   NightClub: 'discoteca; club nocturno; sala de fiestas; boliche bailable; antro; sala de baile; cabaret',
   Notary: 'notaría; notario; escribano; notario público; fedatario; escribanía',
+  Nursing: 'enfermera',
   OfficeEquipmentStore:
     'papelería; material de oficina; fotocopiadoras; librería papelería; artículos de oficina; útiles escolares; mobiliario y material de oficina',
   Optician:
@@ -184,9 +187,11 @@ export const spanish: Readonly<Record<string, string>> = {
   Pharmacy: 'farmacia; botica; farmacéutico; farmacia de guardia; droguería; farmacias; farmacia 24 horas',
   Physician:
     'médico; doctor; pediatra; ginecólogo; dermatólogo; oftalmólogo; cardiólogo; psiquiatra; médico de familia; consulta médica; médico general; traumatólogo; cirujano; urólogo; neurólogo; otorrino; consultorio médico; doctora; endocrino; alergólogo; médico de cabecera; dermatóloga; ginecóloga; gastroenterólogo; reumatólogo; oncólogo; neumólogo; cirujano plástico; ortopedista; médico internista; oftalmología; pediatría',
+  Physiotherapy: 'fisioterapeuta; fisioterapia; clínica de fisioterapia; kinesiólogo; kinesiología',
   Playground: 'parque infantil; zona de juegos; juegos infantiles',
   Plumber:
     'fontanero; fontanería; plomero; plomería; gasfiter; desatascos; instalador de gas; fontaneros; fugas de agua; gasista; gásfiter; calentadores; destapación de caños; destape de drenajes; gas; sanitarista; lampista',
+  Podiatric: 'podólogo; podología',
   PoliceStation:
     'comisaría; policía; guardia civil; policía local; estación de policía; comisaría de policía; delegación de policía; cuartel de la guardia civil; policía municipal',
   PostOffice: 'correos; oficina de correos; correo; oficina postal; sucursal de correos',

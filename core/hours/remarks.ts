@@ -1,0 +1,53 @@
+import { readEnglishDay, writeDay, type Span } from './hours.ts';
+
+const TIME = String.raw`\d{1,2}(?:[:.h]\d{2})?\s*(?:[ap]\.?m\.?)?|noon`;
+const SPAN = String.raw`(?:from|between|:|-)?\s*((?:${TIME})\s*(?:-|–|—|\bto\b|\band\b|&|,)\s*(?:${TIME}))`;
+const LUNCH = String.raw`(?:closed (?:for|over|at) lunch|lunch closed|lunch ?breaks?)`;
+
+/** A break for lunch, with its times behind it or before. */
+const BREAKS = [
+  new RegExp(String.raw`[\s,;.(]*\b${LUNCH}\s*${SPAN}\s*\)?`, 'i'),
+  new RegExp(String.raw`[\s,;.(]*\bclosed\s*${SPAN}\s*(?:for|over|at) lunch\s*\)?`, 'i'),
+];
+
+/** What is said of the last to be let in, in brackets or behind the hours: no hours of the door. */
+const LAST_IN =
+  /[(（]\s*(?:last|letzte[rnms]?|dernier|dernière|derniere|[úu]ltim|laatste|ostatni|sista|sidste|siste|viimei|posledn|τελευτα|son |ラスト|l\.?\s?o\.?\b|最終|受付)[^()（）]{0,80}[)）]|[,;]?\s*\blast (?:orders?|entry|admissions?|appointments?|check-?in|seating|call)s?\s*(?:at|is at|is|:)?\s*\d[\d:.]*\s*(?:[ap]\.?m\.?)?/giu;
+
+/** What two services of a day are called, where both are. */
+const SERVICES = /\b(?:lunch|dinner|brunch|supper)s?\b:?(?=\s*(?:from\s*)?\d)/gi;
+
+/** Hours without what is said of the last to be let in, and without the names of the services they are. */
+export function withoutRemarks(text: string): string {
+  const said = text.replace(LAST_IN, ' ');
+  return /\blunch/i.test(said) && /\b(?:dinner|supper)/i.test(said) ? said.replace(SERVICES, ' ') : said;
+}
+
+/** English hours without their break for lunch, and the break as it was written; '' where there is none. */
+export function withoutLunch(text: string): { readonly text: string; readonly lunch: string } {
+  for (const pattern of BREAKS) {
+    const [whole, times = ''] = pattern.exec(text) ?? [];
+    if (whole !== undefined)
+      return { text: text.replace(whole, ' '), lunch: times.replace(/\s*(?:\band\b|&|,)\s*/i, '-') };
+  }
+  return { text, lunch: '' };
+}
+
+/** One day's hours with a break in them; as they are where the break does not lie within. */
+export function withBreak(hours: string, breaks: string): string {
+  const [pause] = readEnglishDay(breaks).spans ?? [];
+  const { spans } = readEnglishDay(hours);
+  if (!pause || !spans) return hours;
+  const isWithin = ({ opens, closes }: Span): boolean =>
+    opens < pause.opens && pause.opens < pause.closes && pause.closes < closes;
+  return writeDay(
+    spans.flatMap((span) =>
+      isWithin(span)
+        ? [
+            { opens: span.opens, closes: pause.opens },
+            { opens: pause.closes, closes: span.closes },
+          ]
+        : [span],
+    ),
+  );
+}
