@@ -1,4 +1,5 @@
 import {
+  getCountryCallingCode,
   isSupportedCountry,
   parsePhoneNumberFromString,
   type CountryCode,
@@ -58,8 +59,7 @@ function readAnew(typed: string, country: string): TelephoneReading {
     international: number.formatInternational(),
     national: number.formatNational(),
     country: number.country ?? '',
-    // Words may stand before the number: "Tel. +49 …".
-    assumedCountry: !/^(?:tel:|[\p{L}.: ]{1,20})?\s*(?:\+|00|011)/iu.test(text),
+    assumedCountry: !(saysCountry(text) || (dialsAbroadBy011(home) && /^\D{0,20}011/.test(text))),
   };
   const faults = number.isValid()
     ? []
@@ -71,6 +71,13 @@ function readAnew(typed: string, country: string): TelephoneReading {
       ];
   return { telephone, faults };
 }
+
+/** Whether a country code is written, or what most countries dial before one. Words may stand there: "Tel. +49 …". */
+const saysCountry = (text: string): boolean => /^(?:tel:|[\p{L}.: ]{1,20})?\s*(?:\+|00)/iu.test(text);
+
+/** North America dials 011 before a country code; elsewhere it begins an area code. */
+const dialsAbroadBy011 = (home: CountryCode | undefined): boolean =>
+  home === undefined || getCountryCallingCode(home) === '1';
 
 /** The number, or undefined where it cannot be dialled. */
 function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber | undefined {
