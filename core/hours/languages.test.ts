@@ -11,6 +11,24 @@ describe('a week in the words of many languages', () => {
       'Mon–Tue 08:00-12:00, 14:00-18:00; Wed 08:00-12:00; Thu 08:00-12:00, 14:00-18:00; Fri 08:00-13:00',
     ],
     ['Täglich 11:30–22:00 Uhr', 'Mon–Sun 11:30-22:00'],
+    ['Mo–Fr 7.30–22 Uhr, Sa, So & Feiertag 8.30–22 Uhr', 'Mon–Fri 07:30-22:00; Sat–Sun 08:30-22:00'],
+    [
+      'Di–Fr 9–12 u. 13.30–18.30 Uhr, Sa 9–16 Uhr, So/Mo geschlossen',
+      'Mon closed; Tue–Fri 09:00-12:00, 13:30-18:30; Sat 09:00-16:00; Sun closed',
+    ],
+    ['Mo–Fr 8–18 Uhr (Mittagspause von 12:30 bis 13:30 Uhr)', 'Mon–Fri 08:00-12:30, 13:30-18:00'],
+    ['Du lundi au vendredi de 9h à 18h, pause déjeuner de 12h à 14h', 'Mon–Fri 09:00-12:00, 14:00-18:00'],
+    [
+      'Mån–tors 8–17, fre 8–14. Lunchstängt 12–13.',
+      'Mon–Thu 08:00-12:00, 13:00-17:00; Fri 08:00-12:00, 13:00-14:00',
+    ],
+    ['月〜金 9:00〜18:00（昼休み 12:00〜13:00）', 'Mon–Fri 09:00-12:00, 13:00-18:00'],
+    ['火〜日 11:00〜23:00（L.O. 22:30）', 'Tue–Sun 11:00-23:00'],
+    ['Pazartesi - Cumartesi: 09.00 - 19.00, Pazar: Kapalı', 'Mon–Sat 09:00-19:00; Sun closed'],
+    [
+      'dinsdag t/m vrijdag 9.00 - 18.00 uur, donderdag koopavond 19.00 - 21.00 uur',
+      'Tue–Wed 09:00-18:00; Thu 09:00-18:00, 19:00-21:00; Fri 09:00-18:00',
+    ],
     ['Sonn- und Feiertage geschlossen', 'Sun closed'],
     [
       'Lundi au vendredi : 9h00 - 12h30 et 14h - 18h30 ; samedi 9h-12h ; dimanche fermé',

@@ -14,12 +14,16 @@ const BREAKS = [
 const LAST_IN =
   /[(（]\s*(?:last|letzte[rnms]?|dernier|dernière|derniere|[úu]ltim|laatste|ostatni|sista|sidste|siste|viimei|posledn|τελευτα|son |ラスト|l\.?\s?o\.?\b|最終|受付)[^()（）]{0,80}[)）]|[,;]?\s*\blast (?:orders?|entry|admissions?|appointments?|check-?in|seating|call)s?\s*(?:at|is at|is|:)?\s*\d[\d:.]*\s*(?:[ap]\.?m\.?)?/giu;
 
+/** A telephone number on the line of the hours, by its name, its country code or the brackets round its area code. */
+const NUMBER =
+  /(?:(?<!\p{L})(?:tele\p{L}*|tel|tlf|phone|ph|fon|call|t|p|puh|τηλ)[.:：]*\s*[+(]?\d|\+\d|\(\d{2,5}\)\s*\d)[\d\s()/.–-]{4,}\d(?:\s*[|·•,;])?/giu;
+
 /** What two services of a day are called, where both are. */
 const SERVICES = /\b(?:lunch|dinner|brunch|supper)s?\b:?(?=\s*(?:from\s*)?\d)/gi;
 
-/** Hours without what is said of the last to be let in, and without the names of the services they are. */
+/** Hours without telephone numbers, what is said of the last to be let in, and the names of the services they are. */
 export function withoutRemarks(text: string): string {
-  const said = text.replace(LAST_IN, ' ');
+  const said = text.replace(LAST_IN, ' ').replace(NUMBER, ' ');
   return /\blunch/i.test(said) && /\b(?:dinner|supper)/i.test(said) ? said.replace(SERVICES, ' ') : said;
 }
 

@@ -13,7 +13,17 @@ export const plainLetters = (text: string): string =>
     .replace(/[~〜～∼‐‑‒–—―−ー]/g, '-')
     .replace(/[・、，／]/g, ', ')
     .replaceAll('：', ':');
-const LETTERS: Readonly<Record<string, string>> = { ø: 'o', ł: 'l', æ: 'ae', œ: 'oe', ß: 'ss', đ: 'd', ı: 'i', ð: 'd', þ: 'th' };
+const LETTERS: Readonly<Record<string, string>> = {
+  ø: 'o',
+  ł: 'l',
+  æ: 'ae',
+  œ: 'oe',
+  ß: 'ss',
+  đ: 'd',
+  ı: 'i',
+  ð: 'd',
+  þ: 'th',
+};
 
 type Step = readonly [find: RegExp, english: string | ((...found: (string | undefined)[]) => string)];
 
