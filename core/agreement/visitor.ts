@@ -203,8 +203,8 @@ export class VisitorSearch {
       const agreement = gradeHours(hours, shown);
       // Hours of the kitchen or of the telephone contradict nobody.
       const line = this.#text.lastIndexOf('\n', Math.max(0, start - 2)) + 1;
-      if (agreement !== 'exact' && OTHER_HOURS.test(this.#text.slice(Math.max(line, start - 80), end)))
-        continue;
+      const about = this.#text.slice(Math.max(line, start - 80), end).replace(NUMBERED, '');
+      if (agreement !== 'exact' && OTHER_HOURS.test(about)) continue;
       const seen = { text: this.#text.slice(start, end), at: { start, end } };
       if (agreement === 'exact') return { ...seen, agreement };
       other ??= { ...seen, agreement };
@@ -253,6 +253,9 @@ function behindOthers<T>(text: string, index: number, read: (part: string, start
 /** What other hours than those of the door are of, in the languages that hours are read in. */
 const OTHER_HOURS =
   /kitchen|deliver|phone|hotline|happy hour|brunch|emergenc|pick-?up|visiting|check-?in|küche|liefer|telefon|notdienst|mittagstisch|abhol|cuisine|livraison|téléphone|urgence|cocina|reparto|teléfono|urgencia|cucina|consegn|telefon|keuken|bezorg|telefonisch|cozinha|entrega|kuchnia|dostaw|kök|leverans|køkken|kjøkken|levering|keittiö|kuchyn|rozvoz|κουζίνα|ラストオーダー|電話|出前/i;
+
+/** A telephone with its number says nothing of the hours behind it. */
+const NUMBERED = /[\p{L}.]+[\s:：]*[+(]?\d[\d\s()/.–-]{5,}\d/gu;
 
 interface Letters {
   readonly text: string;

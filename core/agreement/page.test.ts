@@ -1,0 +1,66 @@
+import { describe, expect, test } from '@jest/globals';
+import { check } from '#core/checking';
+
+/** A page that shows some text beside the markup of a shop. */
+const codesOn = (
+  visible: string,
+  facts: Readonly<Record<string, unknown>>,
+  language = 'en',
+): readonly string[] => {
+  const business = { '@context': 'https://schema.org', '@type': 'BikeStore', name: 'Velo Matter', ...facts };
+  return check(
+    `<html lang="${language}"><title>x</title><script type="application/ld+json">${JSON.stringify(business)}</script><body><h1>Velo Matter</h1>${visible}`,
+  ).findings.map(({ code, property }) => `${code} ${property ?? ''}`);
+};
+
+const open = (closes: string) => ({
+  openingHoursSpecification: {
+    '@type': 'OpeningHoursSpecification',
+    dayOfWeek: ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday'],
+    opens: '09:00',
+    closes,
+  },
+});
+const HOURS = /^agreement\/\S+ openingHours/;
+
+describe('hours that stand behind a telephone number', () => {
+  test.each([
+    ['de', '<p>Telefon 031 311 22 33</p><p>Mo–Fr 9–18 Uhr</p>'],
+    ['nb', '<p>Telefon: 55 12 34 56<br>Mandag–fredag 09.00–18.00</p>'],
+    ['en', '<p>Phone: (360) 555-0142 | Mon–Fri 9am–6pm</p>'],
+  ])('are those of the door (%s)', (language, visible) => {
+    expect(codesOn(visible, open('18:00'), language).filter((code) => HOURS.test(code))).toEqual([]);
+    expect(codesOn(visible, open('17:00'), language).filter((code) => HOURS.test(code))).toHaveLength(1);
+  });
+
+  test('are not where they are said to be those of the telephone', () => {
+    const visible = '<p>Telefonzeiten</p><p>Mo–Fr 9–12 Uhr</p>';
+    expect(codesOn(visible, open('18:00'), 'de').filter((code) => HOURS.test(code))).toEqual([]);
+  });
+});
+
+describe('a postal code', () => {
+  const at = (postalCode: string, addressCountry: string) => ({
+    address: {
+      '@type': 'PostalAddress',
+      streetAddress: '9 Row',
+      addressLocality: 'Town',
+      postalCode,
+      addressCountry,
+    },
+  });
+  const seen = (visible: string, facts: Readonly<Record<string, unknown>>): boolean =>
+    !codesOn(`<p>9 Row, Town ${visible}</p>`, facts).some((code) => code.endsWith(' postalCode'));
+
+  test.each([
+    ['SW1A1AA', 'GB', 'SW1A 1AA'],
+    ['560001', 'IN', '560 001'],
+    ['114 55', 'SE', '11455'],
+  ])('%s of %s is seen as %s', (code, country, shown) => {
+    expect(seen(shown, at(code, country))).toBe(true);
+  });
+
+  test('is not seen in a longer number', () => {
+    expect(seen('order 15600012', at('560001', 'IN'))).toBe(false);
+  });
+});
