@@ -97,15 +97,19 @@ function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber |
 }
 
 /** What markup needs of a number, undefined where it cannot be read: less than half the work of reading it whole. */
-export function machineForms(
+export const machineForms = (
   typed: string,
   country = '',
-): Pick<Telephone, 'international' | 'e164'> | undefined {
-  const text = typed.trim().slice(0, 250);
+): Pick<Telephone, 'international' | 'e164'> | undefined => formsOnce(`${country}\n${typed}`);
+
+/** A number that takes messages is asked for three times in one markup. */
+const formsOnce = remember((key) => {
+  const end = key.indexOf('\n');
+  const [country, text] = [key.slice(0, end), key.slice(end + 1).trim().slice(0, 250)];
   if (!text) return undefined;
   const number = parseNumber(text, isSupportedCountry(country) ? country : undefined);
   return number && { international: number.formatInternational(), e164: number.number };
-}
+});
 
 /** Faults of a telephone number in markup, where the country code should stand. */
 export function judgeMarkupTelephone(text: string, country = ''): readonly Fault[] {
