@@ -105,7 +105,13 @@ export const machineForms = (
 /** A number that takes messages is asked for three times in one markup. */
 const formsOnce = remember((key) => {
   const end = key.indexOf('\n');
-  const [country, text] = [key.slice(0, end), key.slice(end + 1).trim().slice(0, 250)];
+  const [country, text] = [
+    key.slice(0, end),
+    key
+      .slice(end + 1)
+      .trim()
+      .slice(0, 250),
+  ];
   if (!text) return undefined;
   const number = parseNumber(text, isSupportedCountry(country) ? country : undefined);
   return number && { international: number.formatInternational(), e164: number.number };
