@@ -4,6 +4,7 @@ import { valuesOf, type ReadItem } from '#core/item';
 import type { Edit } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
+import { propertiesMeant } from './meant.ts';
 import type { Profile, Want } from './profile.ts';
 
 const CODES: Readonly<Record<Want['weight'], FaultCode>> = {
@@ -73,8 +74,9 @@ const brokenIn = ({ unsaid = [] }: ReadItem, { faults }: Reading): readonly stri
   faults.some(({ code }) => code.startsWith('syntax/')) ? unsaid : [];
 
 function wantsOf(item: ReadItem, { wants }: Profile, broken: readonly string[]): readonly Finding[] {
+  const meant = propertiesMeant(item);
   const has = (name: string): boolean =>
-    broken.includes(name) || item.properties.some((property) => property.name === name);
+    broken.includes(name) || meant.has(name) || item.properties.some((property) => property.name === name);
   return wants
     .filter(
       ({ properties, of }) =>

@@ -131,3 +131,18 @@ export function meantProperty({ types }: ReadItem, name: string): string | undef
   if (near === undefined || fits(near) || near.toLowerCase() === name.toLowerCase()) return near;
   return nearestName(name, propertyNames.filter(fits)) ?? near;
 }
+
+/** A whole address or a prefixed name belongs to another vocabulary, which is not ours to judge. */
+export const isForeign = (name: string): boolean =>
+  /[:/]/.test(name) ||
+  name.startsWith('@') ||
+  // What an action asks for and gives: "query-input" (schema.org, Actions, "Input and output properties").
+  /^\w+-(?:input|output)$/.test(name);
+
+/** The properties that the unknown ones of an item were meant to be: what they say is not missing besides. */
+export const propertiesMeant = (item: ReadItem): ReadonlySet<string> =>
+  new Set(
+    item.properties.flatMap(({ name }) =>
+      propertyNamed(name) || isForeign(name) ? [] : (meantProperty(item, name) ?? []),
+    ),
+  );

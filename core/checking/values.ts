@@ -24,6 +24,7 @@ import { escapeHtml, jsonString, table, type Edit } from '#core/text';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeCoordinates } from './coordinates.ts';
+import { propertiesMeant } from './meant.ts';
 import { apartFromShown } from '#core/mending';
 
 /** What a value stands in: its page's source and address, and the country its telephone numbers are read in. */
@@ -362,8 +363,9 @@ function judgeWhole(item: ReadItem, country: string, servesArea: boolean): reado
     }).address;
     const written = textOf(item, 'addressCountry').trim();
     const parts = judgeAddress({ ...address, addressCountry: written || address.addressCountry });
+    const meant = propertiesMeant(item);
     const missed = (part: AddressPart, code: Fault['code']): boolean =>
-      servesArea && part === 'streetAddress' && code === 'value/address-part';
+      code === 'value/address-part' && ((servesArea && part === 'streetAddress') || meant.has(part));
     return parts
       .filter(({ part, code }) => !missed(part, code))
       .map(({ part, code, message }) =>

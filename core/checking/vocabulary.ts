@@ -16,7 +16,7 @@ import {
   type VocabularyProperty,
 } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
-import { DATA_TYPES, meantProperty, meantWithin, namedWithin } from './meant.ts';
+import { DATA_TYPES, isForeign, meantProperty, meantWithin, namedWithin } from './meant.ts';
 
 /** Family `vocabulary`: names schema.org does not have, or has somewhere else, and values of the wrong kind. */
 export const judgeVocabulary = (reading: Reading): readonly Finding[] =>
@@ -24,13 +24,6 @@ export const judgeVocabulary = (reading: Reading): readonly Finding[] =>
     ...judgeTypes(reading, item, within?.name ?? ''),
     ...item.properties.flatMap((property) => judgeProperty(item, property) ?? []),
   ]);
-
-/** A whole address or a prefixed name belongs to another vocabulary, which is not ours to judge. */
-const isForeign = (name: string): boolean =>
-  /[:/]/.test(name) ||
-  name.startsWith('@') ||
-  // What an action asks for and gives: "query-input" (schema.org, Actions, "Input and output properties").
-  /^\w+-(?:input|output)$/.test(name);
 
 /** Types that say nothing by themselves. */
 const SAYS_NOTHING = new Set(['Thing', 'Intangible', 'StructuredValue', 'Enumeration']);

@@ -1,0 +1,32 @@
+import { expect, test } from '@jest/globals';
+import { check } from './index.ts';
+
+const codesOf = (address: string, more = ''): readonly string[] =>
+  check(
+    `<script type="application/ld+json">{"@context":"https://schema.org","@type":"Optician","name":"A","address":{"@type":"PostalAddress",${address}}${more}}</script>`,
+  ).findings.map(({ code, property }) => `${code} ${property ?? ''}`);
+
+const whole =
+  '"streetAddress":"9 Hollins Row","addressLocality":"Saltby","postalCode":"TQ1 2AB","addressCountry":"GB"';
+
+test('a property under a wrong name is told once, not as missing besides', () => {
+  const codes = codesOf(whole, ',"phone":"+44 1632 960123"');
+  expect(codes).toContain('vocabulary/unknown-property phone');
+  expect(codes).not.toContain('guideline/recommended telephone');
+  expect(codesOf(whole)).toContain('guideline/recommended telephone');
+});
+
+test('so is a part of an address', () => {
+  const misspelt = whole.replace('"streetAddress"', '"street"').replace('"postalCode"', '"zip"');
+  const codes = codesOf(misspelt);
+  expect(codes).toContain('vocabulary/unknown-property street');
+  expect(codes).toContain('vocabulary/unknown-property zip');
+  expect(codes.filter((code) => code.startsWith('value/address-part'))).toEqual([]);
+  expect(codesOf('"addressLocality":"Saltby","addressCountry":"GB"')).toContain(
+    'value/address-part streetAddress',
+  );
+});
+
+test('names of other vocabularies stand for nothing of ours', () => {
+  expect(codesOf(whole, ',"ex:phone":"+44 1632 960123"')).toContain('guideline/recommended telephone');
+});
