@@ -46,15 +46,15 @@ const LOOKS: Readonly<
   Record<Look, (search: VisitorSearch, text: string, record: BusinessRecord) => Seen | undefined>
 > = {
   words: (search, text) => search.find(text.trim()),
-  // Few pages name their region or country to visitors; that they do not is no disagreement.
   code: (search, text) => search.findCode(text.trim()),
+  // Few pages name their region or country to visitors; that they do not is no disagreement.
   exactly: (search, text) => ifFound(search.findExactly(text)),
   street: (search, text) => search.findStreet(text.trim()),
   country: (search, text, record) =>
     ifFound(search.findExactly(countryName(countryOf(record)))) ?? ifFound(search.findExactly(text)),
   telephone: (search, text, record) => search.findTelephone(text, countryOf(record)),
   email: (search, text) => search.findEmail(text.trim()),
-  hours: (search, _, { hours }) => search.findHours(hours),
+  hours: (search, _, record) => search.findHours(record.hours, countryOf(record)),
   price: (search, text) => search.findPriceRange(text.trim()),
 };
 

@@ -13,7 +13,8 @@ const codesOn = (
   ).findings.map(({ code, property }) => `${code} ${property ?? ''}`);
 };
 
-const open = (closes: string) => ({
+const open = (closes: string, addressCountry: string) => ({
+  address: { '@type': 'PostalAddress', addressCountry },
   openingHoursSpecification: {
     '@type': 'OpeningHoursSpecification',
     dayOfWeek: ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday'],
@@ -25,17 +26,27 @@ const HOURS = /^agreement\/\S+ openingHours/;
 
 describe('hours that stand behind a telephone number', () => {
   test.each([
-    ['de', '<p>Telefon 031 311 22 33</p><p>Mo–Fr 9–18 Uhr</p>'],
-    ['nb', '<p>Telefon: 55 12 34 56<br>Mandag–fredag 09.00–18.00</p>'],
-    ['en', '<p>Phone: (360) 555-0142 | Mon–Fri 9am–6pm</p>'],
-  ])('are those of the door (%s)', (language, visible) => {
-    expect(codesOn(visible, open('18:00'), language).filter((code) => HOURS.test(code))).toEqual([]);
-    expect(codesOn(visible, open('17:00'), language).filter((code) => HOURS.test(code))).toHaveLength(1);
+    ['de', 'CH', '<p>Telefon 031 311 22 33</p><p>Mo–Fr 9–18 Uhr</p>'],
+    ['nb', 'NO', '<p>Telefon: 55 12 34 56<br>Mandag–fredag 09.00–18.00</p>'],
+    ['en', 'US', '<p>Phone: (360) 555-0142 | Mon–Fri 9am–6pm</p>'],
+  ])('are those of the door (%s)', (language, country, visible) => {
+    expect(codesOn(visible, open('18:00', country), language).filter((code) => HOURS.test(code))).toEqual([]);
+    expect(
+      codesOn(visible, open('17:00', country), language).filter((code) => HOURS.test(code)),
+    ).toHaveLength(1);
   });
 
-  test('are not where they are said to be those of the telephone', () => {
-    const visible = '<p>Telefonzeiten</p><p>Mo–Fr 9–12 Uhr</p>';
-    expect(codesOn(visible, open('18:00'), 'de').filter((code) => HOURS.test(code))).toEqual([]);
+  test.each([
+    ['of the telephone', '<p>Telefonzeiten</p><p>Mo–Fr 9–12 Uhr</p>'],
+    ['of the telephone, with its hours before', '<p>Telefonisch 9.00 - 12.00</p><p>Mo–Fr 9.00–12.00 Uhr</p>'],
+    ['of the kitchen', '<p>Küche 11.30–14.30 Uhr</p><p>Mo–Fr 11.30–14.30 Uhr</p>'],
+  ])('are not where they are said to be those %s', (_, visible) => {
+    expect(codesOn(visible, open('18:00', 'DE'), 'de').filter((code) => HOURS.test(code))).toEqual([]);
+  });
+
+  test('are whole where a meal is named, which is no break', () => {
+    const visible = '<p>Man-fre 9-18, frokost 11.30-15</p>';
+    expect(codesOn(visible, open('18:00', 'DK'), 'da').filter((code) => HOURS.test(code))).toEqual([]);
   });
 });
 

@@ -78,7 +78,7 @@ export function threeWay(
 ): readonly ThreeWayRow[] {
   const reference = record ?? described[0]?.read;
   if (!reference) return [];
-  const told = record && toldOnce(record);
+  const told = record && toldRecord(record);
   const shown = shownOnce(reference);
   return comparedFacts.flatMap((compared, at): ThreeWayRow[] => {
     const text = shown[at] ?? '';
@@ -93,9 +93,6 @@ export function threeWay(
 
 /** What a record shows of each fact; one record is compared with many pages, or with one page at every letter. */
 const shownOnce = remembered((record: BusinessRecord) => comparedFacts.map(({ show }) => show(record)));
-
-/** What it tells machines. */
-const toldOnce = remembered((record: BusinessRecord) => toldRecord(record));
 
 function markupCell(
   { item, read }: Described,

@@ -24,8 +24,12 @@ interface Span {
 
 const NUMBER = /(?<![\w.])[+(]?\d[\d ().\u2010-\u2013\u00a0/-]{5,22}\d(?!\w)/g;
 
+/** From one time to another, as much of the world writes them: "11.30–14.30". */
+const TIMES = /^\d{1,2}\.\d{2}\s*[\u2010-\u2013-]\s*\d{1,2}\.\d{2}$/;
+
 /** What may be telephone numbers in a text. */
-export const numbersIn = (text: string): RegExpExecArray[] => [...text.matchAll(NUMBER)];
+export const numbersIn = (text: string): RegExpExecArray[] =>
+  [...text.matchAll(NUMBER)].filter(([found]) => !TIMES.test(found));
 
 const seenAt = (match: Pick<RegExpExecArray, 0 | 'index'>, agreement: Agreement): Seen => ({
   text: match[0],
@@ -192,8 +196,11 @@ export class VisitorSearch {
     return other && seenAt(other, 'different');
   }
 
-  /** Opening hours: missing where no day of the week is shown, undefined where what is shown cannot be read. */
-  findHours(hours: Hours): Seen | undefined {
+  /**
+   * Opening hours: missing where no day of the week is shown, undefined where what is shown cannot be read. Telephone
+   * numbers beside them are those of `country`.
+   */
+  findHours(hours: Hours, country: string): Seen | undefined {
     const { weeks, namesDays } = weeksIn(this.#text, this.#document ? languageOfPage(this.#document) : '');
     if (!namesDays) return MISSING;
     let other: Seen | undefined;
@@ -203,13 +210,24 @@ export class VisitorSearch {
       const agreement = gradeHours(hours, shown);
       // Hours of the kitchen or of the telephone contradict nobody.
       const line = this.#text.lastIndexOf('\n', Math.max(0, start - 2)) + 1;
-      const about = this.#text.slice(Math.max(line, start - 80), end).replace(NUMBERED, '');
-      if (agreement !== 'exact' && OTHER_HOURS.test(about)) continue;
+      const about = Math.max(line, start - 80);
+      if (agreement !== 'exact' && OTHER_HOURS.test(this.#withoutTelephones(about, end, country))) continue;
       const seen = { text: this.#text.slice(start, end), at: { start, end } };
       if (agreement === 'exact') return { ...seen, agreement };
       other ??= { ...seen, agreement };
     }
     return other;
+  }
+
+  /** A stretch of the text without the numbers in it and what each is called: "Telefon 031 311 22 33". */
+  #withoutTelephones(start: number, end: number, country: string): string {
+    let [text, from] = ['', start];
+    for (const { at } of this.telephones(country)) {
+      if (at.start < from || at.end > end) continue;
+      text += this.#text.slice(from, at.start).replace(/[\p{L}.]+[\s:：]*$/u, '');
+      from = at.end;
+    }
+    return text + this.#text.slice(from, end);
   }
 
   /** The text as whole words, so that "WA" is not found in "WASH". */
@@ -253,9 +271,6 @@ function behindOthers<T>(text: string, index: number, read: (part: string, start
 /** What other hours than those of the door are of, in the languages that hours are read in. */
 const OTHER_HOURS =
   /kitchen|deliver|phone|hotline|happy hour|brunch|emergenc|pick-?up|visiting|check-?in|küche|liefer|telefon|notdienst|mittagstisch|abhol|cuisine|livraison|téléphone|urgence|cocina|reparto|teléfono|urgencia|cucina|consegn|telefon|keuken|bezorg|telefonisch|cozinha|entrega|kuchnia|dostaw|kök|leverans|køkken|kjøkken|levering|keittiö|kuchyn|rozvoz|κουζίνα|ラストオーダー|電話|出前/i;
-
-/** A telephone with its number says nothing of the hours behind it. */
-const NUMBERED = /[\p{L}.]+[\s:：]*[+(]?\d[\d\s()/.–-]{5,}\d/gu;
 
 interface Letters {
   readonly text: string;

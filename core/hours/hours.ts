@@ -95,6 +95,18 @@ const unreadable = (message: string): DayReading => ({
   faults: [fault('value/hours', message)],
 });
 
+/**
+ * On which half of the day a bare hour lies, by the end of its span: "9-5pm" and "8-11am" can only begin in the morning,
+ * "12-5pm" at noon, "1-5pm" after it; "9-17" can only be a 24-hour clock; "9-5" could be either.
+ */
+function halfOf(from: number, until: number, end: string): 'am' | 'pm' | '24' | undefined {
+  if (until > 12) return '24';
+  if (/a\.?m/.test(end)) return from < until && until < 12 ? 'am' : undefined;
+  if (!/p\.?m/.test(end)) return undefined;
+  if (from === 12 || (from < 6 && from < until)) return 'pm';
+  return from > until ? 'am' : undefined;
+}
+
 function readSpan(text: string): Span | undefined {
   const ends = text.split(/\s*(?:-|–|—|\bto\b|\buntil\b|\btill?\b)\s*/);
   const [from = '', until = ''] = ends;
@@ -104,21 +116,7 @@ function readSpan(text: string): Span | undefined {
   // "22-4" can only be a 24-hour clock.
   if (bareFrom && hour(from) > 12 && hour(from) < 24 && /^\d{1,2}$/.test(until.trim()) && hour(until) <= 24)
     return { opens: readTime(from, '24'), closes: readTime(until, '24') };
-  // "9-5pm" and "8-11am" can only begin in the morning, "12-5pm" at noon, "1-5pm" after it; "9-17" can only be a
-  // 24-hour clock; "9-5" could be either half of the day.
-  const half = !bareFrom
-    ? undefined
-    : hour(until) > 12
-      ? '24'
-      : /p\.?m/.test(until)
-        ? hour(from) === 12 || (hour(from) < 6 && hour(from) < hour(until))
-          ? 'pm'
-          : hour(from) > hour(until)
-            ? 'am'
-            : undefined
-        : /a\.?m/.test(until) && hour(from) < hour(until) && hour(until) < 12
-          ? 'am'
-          : undefined;
+  const half = bareFrom ? halfOf(hour(from), hour(until), until) : undefined;
   const opens = readTime(from, half);
   const closes = readTime(until, half === '24' || /\d[:.]?\d\d$/.test(from.trim()) ? '24' : undefined);
   // "9:30-5:30" would mean through the night; whoever means that writes 05:30.

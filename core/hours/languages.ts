@@ -411,7 +411,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       'mittagspause|(?:uber )?mittags? geschlossen',
       'pause (?:dejeuner|(?:de |du )?midi)|fermee? (?:pour le dejeuner|le midi)',
       'pausa (?:para |de )?(?:pranzo|almoco|comida|mediodia)|chiuso per pranzo',
-      '(?:lunch|middag)pauze|lunchstangt|(?:frokost|lunsj)(?:pause)?(?: lukket| stengt)?|lounastauko',
+      '(?:lunch|middag)pauze|lunchstangt|(?:frokost|lunsj)(?:pause| lukket| stengt)|lounastauko',
       'przerwa(?: obiadowa)?|(?:poledni|obedova|obedni) (?:prestavka|pauza)',
       '昼休み?|昼休憩|점심 ?시간|午休',
     ],

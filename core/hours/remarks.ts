@@ -16,7 +16,7 @@ const LAST_IN =
 
 /** A telephone number on the line of the hours, by its name, its country code or the brackets round its area code. */
 const NUMBER =
-  /(?:(?<!\p{L})(?:tele\p{L}*|tel|tlf|phone|ph|fon|call|t|p|puh|τηλ)[.:：]*\s*[+(]?\d|\+\d|\(\d{2,5}\)\s*\d)[\d\s()/.–-]{4,}\d(?:\s*[|·•,;])?/giu;
+  /(?:(?<!\p{L})(?:tele\p{L}*|tel|tlf|phone|ph|fon|call|t|p|puh|τηλ)[.:：]*\s*(?!\d{1,2}[.:]\d\d\s*[-–])[+(]?\d|\+\d|\(\d{2,5}\)\s*\d)[\d\s()/.–-]{4,}\d(?:\s*[|·•,;])?/giu;
 
 /** What two services of a day are called, where both are. */
 const SERVICES = /\b(?:lunch|dinner|brunch|supper)s?\b:?(?=\s*(?:from\s*)?\d)/gi;

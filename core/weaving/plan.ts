@@ -3,7 +3,7 @@ import { isWritten, textContent, type HtmlElement } from '#core/html';
 import type { MarkupItem } from '#core/item';
 import { businessItem, microdataSyntax, rdfaSyntax, silentMarkup, type HtmlSyntax } from '#core/markup';
 import type { Reading } from '#core/reading';
-import type { BusinessRecord } from '#core/record';
+import { countryOf, type BusinessRecord } from '#core/record';
 import { escapeHtml, type Edit } from '#core/text';
 import { addressHolder, type Holder } from './address.ts';
 import { carrierOf, commonParent, isPhrasing, type Carrier } from './carrier.ts';
@@ -53,7 +53,9 @@ export function plan(
   if (weaver.root) weaver.links(linksOf(document, weaver.item, reading.base, weaver.root));
   weaver.silent(['geo']);
   const hasHours = Object.values(record.hours).some((day) => day.trim() !== '');
-  const seen = hasHours ? new VisitorSearch(visible, document).findHours(record.hours) : undefined;
+  const seen = hasHours
+    ? new VisitorSearch(visible, document).findHours(record.hours, countryOf(record))
+    : undefined;
   if (seen?.agreement === 'exact') weaver.silent(['openingHours']);
   weaver.close(held);
   return {
