@@ -42,7 +42,8 @@ export function businessItem(
 ): MarkupItem {
   const around = aroundOf(record);
   const isLeftOut = (name: string): boolean => leftOut.includes(isFact(name) ? factHead(name) : name);
-  const said = inOrder.flatMap(({ write }): readonly MarkupProperty[] => write(record, around, hoursForm));
+  const said: MarkupProperty[] = [];
+  for (const { write } of inOrder) said.push(...write(record, around, hoursForm));
   const id = plainText(record.id) || (record.withheld.includes('id') ? '' : madeId(record));
   const own = { types: markupTypes(record.types), id, properties: said };
   const item = leftOut.includes('kept') ? own : withKept(own, record);

@@ -1,5 +1,5 @@
 import type { BusinessRecord } from '#core/record';
-import { jsonString } from '#core/text';
+import { jsonString, remember, rememberFew } from '#core/text';
 import { jsonLdChoicesOf } from './choices.ts';
 import { graphItems, organizationItem } from './graph.ts';
 import type { MarkupItem, MarkupProperty, MarkupValue } from '#core/item';
@@ -96,45 +96,58 @@ function writeItem(
     writer.add(`${inner}"@id": ${jsonString(id)}`, facts('id'));
     between = ',\n';
   }
-  for (const same of together(properties)) {
+  let from = 0;
+  while (from < properties.length) {
+    const to = endOfName(properties, from);
     writer.add(between);
-    writeProperty(writer, same, inner);
+    writeProperty(writer, properties.slice(from, to), inner);
     between = ',\n';
+    from = to;
   }
   writer.add(`\n${indent}}`);
 }
 
 const NO_FACTS: readonly string[] = [];
 
-/** A name may stand only once in an object: neighbours of one name go into one list. Items keep them together. */
-function together(properties: readonly MarkupProperty[]): readonly (readonly MarkupProperty[])[] {
-  const groups: MarkupProperty[][] = [];
-  for (const property of properties) {
-    const last = groups[groups.length - 1];
-    if (last?.[0]?.name === property.name) last.push(property);
-    else groups.push([property]);
-  }
-  return groups;
+/** An item inside another that did not change is written as it was. */
+const writtenInside = rememberFew((item: MarkupItem, indent: string): Markup => {
+  const writer = new MarkupWriter();
+  writeItem(writer, item, indent);
+  return writer.done();
+});
+
+/** Where the properties of one name end: a name may stand only once in an object. Items keep neighbours of one name together. */
+function endOfName(properties: readonly MarkupProperty[], from: number): number {
+  const name = properties[from]?.name;
+  let to = from + 1;
+  while (to < properties.length && properties[to]?.name === name) to += 1;
+  return to;
 }
+
+/** A property's name as the beginning of a member: the same few hundred come again and again. */
+const member = remember((name) => `${jsonString(name)}: `);
 
 function writeProperty(writer: MarkupWriter, same: readonly MarkupProperty[], indent: string): void {
   const [first] = same;
   if (!first) return;
-  const name = jsonString(first.name);
+  const name = member(first.name);
   const count = same.reduce((sum, { values }) => sum + values.length, 0);
   const [only] = first.values;
   if (first.isList && same.length === 1) {
-    writer.add(`${indent}${name}: { "@list": `);
+    writer.add(`${indent}${name}{ "@list": `);
     writeValues(writer, same, indent, true);
     writer.add(' }');
     return;
   }
   if (only && only.kind !== 'item' && (count === 1 || first.name === 'dayOfWeek')) {
-    const written = first.values.map(scalar);
-    writer.add(`${indent}${name}: ${count === 1 ? scalar(only) : `[${written.join(', ')}]`}`, first.facts);
+    writer.add(indent);
+    writer.add(
+      `${name}${count === 1 ? scalar(only) : `[${first.values.map(scalar).join(', ')}]`}`,
+      first.facts,
+    );
     return;
   }
-  writer.add(`${indent}${name}: `);
+  writer.add(`${indent}${name}`);
   writeValues(writer, same, indent, count > 1);
 }
 
@@ -152,8 +165,9 @@ function writeValues(
   for (const { values, facts } of same)
     for (const value of values) {
       if (many) writer.add(inner);
-      if (value.kind === 'item') writeItem(writer, value.item, inner);
-      else writer.add(scalar(value), facts);
+      if (value.kind !== 'item') writer.add(scalar(value), facts);
+      else if (indent.length > 2) writeItem(writer, value.item, inner);
+      else writer.append(writtenInside(value.item, inner));
       at += 1;
       if (many) writer.add(at < count ? ',\n' : '\n');
     }

@@ -15,6 +15,8 @@ import { BESIDES, keptJson, keptText, wasJson, type Kept } from '#core/value';
 interface KeptProperty {
   readonly came: Values;
   readonly was: Values;
+  /** What it is written as while the record says nothing of it. */
+  readonly asItCame: readonly MarkupProperty[];
 }
 
 /** What a record keeps as it came: properties of its business by name, and nodes beside it. */
@@ -27,7 +29,7 @@ const isItem = (value: JsonValue | undefined): value is JsonItem => typeof value
 
 /** A record's list does not change with the record's other facts, so it is read once. */
 const keptOf = remembered((kept: readonly Kept[]): KeptItem => {
-  const properties = new Map<string, KeptProperty>();
+  const properties = new Map<string, Pick<KeptProperty, 'came' | 'was'>>();
   const besides: JsonItem[] = [];
   for (const one of kept) {
     const [name, value] = [one.property.trim(), keptJson(one)];
@@ -38,8 +40,21 @@ const keptOf = remembered((kept: readonly Kept[]): KeptItem => {
       properties.set(name, { came: value === '' ? came : [...came, value], was: [...was, ...wasJson(one)] });
     }
   }
-  return { properties, besides };
+  return {
+    properties: new Map(
+      [...properties].map(([name, one]) => [
+        name,
+        { ...one, asItCame: name.startsWith('@') ? [] : asItCame(name, one.came, ['kept']) },
+      ]),
+    ),
+    besides,
+  };
 });
+
+/** Values as they came, as properties of an item. */
+function asItCame(name: string, values: Values, facts: readonly string[]): readonly MarkupProperty[] {
+  return markupItemOfJson({ [name]: values }).properties.map((one) => ({ ...one, facts, asItCame: true }));
+}
 
 /** The nodes that a record keeps beside its business. */
 export const besidesOf = ({ kept }: BusinessRecord): readonly MarkupItem[] =>
@@ -114,15 +129,29 @@ function mergedItem(base: JsonItem, ours: JsonItem, came: JsonItem): JsonItem {
   );
 }
 
+type ByName = ReadonlyMap<string, readonly MarkupProperty[]>;
+
+const byName = (properties: readonly MarkupProperty[]): ByName => {
+  const found = new Map<string, MarkupProperty[]>();
+  for (const one of properties) {
+    const same = found.get(one.name);
+    if (same) same.push(one);
+    else found.set(one.name, [one]);
+  }
+  return found;
+};
+
 /** An item's property as values of JSON. */
-const valuesOf = (item: MarkupItem, name: string): Values =>
+const valuesOf = (
+  { types, id }: Pick<MarkupItem, 'types' | 'id'>,
+  properties: ByName,
+  name: string,
+): Values =>
   name === '@type'
-    ? item.types
+    ? types
     : name === '@id'
-      ? [item.id].filter(Boolean)
-      : item.properties
-          .filter((one) => one.name === name)
-          .flatMap(({ values }) => values.map((value) => jsonOfMarkup(value)));
+      ? [id].filter(Boolean)
+      : (properties.get(name) ?? []).flatMap(({ values }) => values.map((value) => jsonOfMarkup(value)));
 
 /** The property that a record writes, for those that say the same under another name. */
 const spokenFor: ReadonlyMap<string, string> = new Map(
@@ -136,31 +165,35 @@ const spokenFor: ReadonlyMap<string, string> = new Map(
 export function withKept(item: MarkupItem, { kept }: BusinessRecord): MarkupItem {
   if (kept.length === 0) return item;
   const { properties: came } = keptOf(kept);
+  const properties = byName(item.properties);
+  const own = (name: string): Values => valuesOf(item, properties, name);
   const isUnchanged = (name: string): boolean => {
     const known = came.get(name);
-    return known === undefined || same(known.was, valuesOf(item, name));
+    return known === undefined || same(known.was, own(name));
   };
-  let { types, id, properties } = item;
+  let { types, id } = item;
+  const written = new Map<string, readonly MarkupProperty[]>();
   for (const [name, one] of came) {
     const spoken = spokenFor.get(name);
     const values =
-      spoken !== undefined && !isUnchanged(spoken)
-        ? valuesOf(item, name)
-        : mergedValues(one.was, valuesOf(item, name), one.came);
+      spoken !== undefined && !isUnchanged(spoken) ? own(name) : mergedValues(one.was, own(name), one.came);
     if (name === '@type') types = values.filter((value) => typeof value === 'string');
-    if (name === '@id') id = values.filter((value) => typeof value === 'string')[0] ?? '';
+    else if (name === '@id') id = values.filter((value) => typeof value === 'string')[0] ?? '';
     if (name.startsWith('@')) continue;
-    const facts = new Set(properties.flatMap((each) => (each.name === name ? each.facts : [])));
-    const written = markupItemOfJson({ [name]: values }).properties.map((each): MarkupProperty => ({
-      ...each,
-      facts: [...facts, 'kept'],
-      asItCame: true,
-    }));
-    const at = properties.findIndex((each) => each.name === name);
-    const others = properties.filter((each) => each.name !== name);
-    properties = at < 0 ? [...others, ...written] : others.toSpliced(at, 0, ...written);
+    const before = properties.get(name);
+    const isAsItCame = values === one.came && !before;
+    const facts = (): readonly string[] => [...new Set((before ?? []).flatMap((each) => each.facts)), 'kept'];
+    written.set(name, isAsItCame ? one.asItCame : asItCame(name, values, facts()));
   }
-  return { types, id, properties };
+  // In its own place where the record says it too, else behind.
+  const said: MarkupProperty[] = [];
+  for (const each of item.properties) {
+    const instead = written.get(each.name);
+    if (!instead) said.push(each);
+    else if (properties.get(each.name)?.[0] === each) said.push(...instead);
+  }
+  for (const [name, instead] of written) if (!properties.has(name)) said.push(...instead);
+  return { types, id, properties: said };
 }
 
 /**
@@ -169,13 +202,14 @@ export function withKept(item: MarkupItem, { kept }: BusinessRecord): MarkupItem
  */
 export function keptOfItem(came: JsonItem, said: MarkupItem, read?: JsonItem): readonly Kept[] {
   const names = new Set([...Object.keys(came), '@type', '@id', ...said.properties.map(({ name }) => name)]);
+  const properties = byName(said.properties);
   const differing = [...names].filter(
-    (name) => !same(read ? jsonValues(read[name]) : valuesOf(said, name), jsonValues(came[name])),
+    (name) => !same(read ? jsonValues(read[name]) : valuesOf(said, properties, name), jsonValues(came[name])),
   );
   // What is said under another name stays only with what the record says under its own.
   const spoken = differing.flatMap((name) => spokenFor.get(name) ?? []);
   return [...new Set([...differing, ...spoken])].flatMap((name) => {
-    const own = valuesOf(said, name);
+    const own = valuesOf(said, properties, name);
     const was = own.length > 0 ? JSON.stringify(own) : '';
     const values = jsonValues(came[name]);
     if (values.length === 0) return own.length > 0 ? [{ property: name, value: '', was }] : [];

@@ -96,6 +96,33 @@ const isBlank = (value: unknown): boolean =>
       ? Object.values(value).every((text) => String(text).trim() === '')
       : String(value).trim() === '';
 
+type Writing<V> = (value: V, around: Around) => readonly MarkupProperty[];
+
+/**
+ * The same writing for a value that did not change: a list that forty branches inherit, or that stands beside the
+ * fact somebody types in. What asks for other facts of the record is written anew.
+ */
+function rememberedWriting<V>(write: Writing<V>): Writing<V> {
+  const known = new WeakMap<
+    object,
+    { readonly country: string; readonly written: readonly MarkupProperty[] }
+  >();
+  return (value, around) => {
+    if (typeof value !== 'object' || value === null) return write(value, around);
+    const before = known.get(value);
+    if (before?.country === around.country) return before.written;
+    const { country } = around;
+    const asked = new Set<string>();
+    const text = (fact: string): string => {
+      asked.add(fact);
+      return around.text(fact);
+    };
+    const written = write(value, { country, text });
+    if (asked.size === 0) known.set(value, { country, written });
+    return written;
+  };
+}
+
 /** A fact by its key. */
 function known<K extends FactKey>(key: K): KnownFact {
   const descriptor: Descriptor<FactValues[K]> = facts[key];
@@ -104,12 +131,12 @@ function known<K extends FactKey>(key: K): KnownFact {
   const valueOf = (values: FactValues): FactValues[K] => values[key];
   const set = (record: BusinessRecord, value: FactValues[K]): BusinessRecord => ({ ...record, [key]: value });
   const lines = spec.facts ?? [key];
-  const written = (value: FactValues[K], around: Around): readonly MarkupProperty[] => {
+  const written = rememberedWriting((value: FactValues[K], around) => {
     if (write) return write(value, around);
     if (!spec.property || spec.property.startsWith('@')) return [];
     const one = property(spec.property, kind.write(value, around, key), lines);
     return one ? [one] : [];
-  };
+  });
   const empty = valueOf(emptyRecord);
   return {
     ...spec,
