@@ -159,14 +159,22 @@ describe('the record in full', () => {
 
   test('holidays of the country are offered, and tell whether it is open at an instant', async () => {
     await record('Quay Street');
-    await hand.page.evaluate(() => {
-      const input = document.querySelector<HTMLInputElement>('[aria-label="At which time"]');
-      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(
-        input,
-        '2026-12-25T12:00',
-      );
-      input?.dispatchEvent(new Event('input', { bubbles: true }));
-    });
+    const chooseTime = (time: string): Promise<void> =>
+      hand.page.evaluate((chosen) => {
+        const input = document.querySelector<HTMLInputElement>('[aria-label="At which time"]');
+        Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(input, chosen);
+        input?.dispatchEvent(new Event('input', { bubbles: true }));
+      }, time);
+    await chooseTime('2026-12-25T12:00');
+    await hand.see('Closed, opens in', '[data-fact=timeZone]');
+    // Labor Day is a Monday like others until the hours of public holidays are said.
+    await chooseTime('2026-09-07T12:00');
+    await hand.see('Open, closes in', '[data-fact=timeZone]');
+    await hand.fill('[aria-label="Add fact"]', 'public holidays');
+    await hand.see('Opening hours of every public holiday', '[role=listbox]');
+    await hand.page.keyboard.press('ArrowDown');
+    await hand.page.keyboard.press('Enter');
+    await hand.fill(fact('publicHolidays'), 'closed');
     await hand.see('Closed, opens in', '[data-fact=timeZone]');
     await hand.click('button', 'Holidays of United States …');
     await hand.see('Labor Day', '[role=dialog]');

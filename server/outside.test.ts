@@ -141,6 +141,10 @@ test('holidays of a country and its regions', async () => {
     name: 'Christmas Day',
     date: '2026-12-25',
   });
+  const epiphany = expect.objectContaining({ date: '2027-01-06' });
+  for (const region of ['BY', 'Bayern', 'bayern'])
+    expect(await ask(`country=DE&region=${region}&year=2027`)).toContainEqual(epiphany);
+  expect(await ask('country=DE&region=Hessen&year=2027')).not.toContainEqual(epiphany);
   expect((await ask('country=GB&region=&year=2027')).map(({ date }) => date)).toContain('2027-03-26');
   expect(await ask('country=XX&year=2027')).toEqual([]);
   await request(app).get('/api/holidays?country=US&year=12').expect(400);

@@ -1,6 +1,5 @@
 import { tzOffset } from '@date-fns/tz';
-import type { Hours } from './hours.ts';
-import { spansOn, type SpecialHours } from './special.ts';
+import { spansOn, type Schedule } from './special.ts';
 import { minutesOf } from './time.ts';
 
 export interface OpenState {
@@ -39,21 +38,17 @@ export const instantAt = (local: string, timeZone: string): number =>
 
 /**
  * Whether a place is open at an instant (milliseconds since the epoch) and when that changes next, with
- * exceptions, spans past midnight and clock changes. undefined where its hours or time zone are not known.
+ * exceptions, public holidays, spans past midnight and clock changes. undefined where its hours or time zone are not
+ * known.
  */
-export function openAt(
-  hours: Hours,
-  specials: readonly SpecialHours[],
-  timeZone: string,
-  instant: number,
-): OpenState | undefined {
+export function openAt(schedule: Schedule, timeZone: string, instant: number): OpenState | undefined {
   if (!isTimeZone(timeZone)) return undefined;
   const today = Math.floor(wallClock(instant, timeZone) / DAY_MS) * DAY_MS;
   const stretches: { from: number; until: number }[] = [];
   let known = false;
   for (let at = -1; at <= 14; at += 1) {
     const midnight = today + at * DAY_MS;
-    const spans = spansOn(hours, specials, new Date(midnight).toISOString().slice(0, 10));
+    const spans = spansOn(schedule, new Date(midnight).toISOString().slice(0, 10));
     known ||= spans !== undefined;
     for (const { opens, closes } of spans ?? []) {
       const [opening, closing] = [minutesOf(opens), minutesOf(closes)];

@@ -73,13 +73,24 @@ export function specialOn(specials: readonly SpecialHours[], date: string): Spec
   return best?.special;
 }
 
-/** The spans of one date: those of an exception where one holds, else of the week; undefined where nothing is said. */
+/** When a place is open: its week, dated exceptions, and the hours of public holidays. */
+export interface Schedule {
+  readonly hours: Hours;
+  readonly specials?: readonly SpecialHours[];
+  /** The hours of each, as a day's text, and the dates (ISO 8601) that they fall on. */
+  readonly publicHolidays?: { readonly hours: string; readonly dates: ReadonlySet<string> };
+}
+
+/**
+ * The spans of one date: those of an exception where one holds, on a public holiday those of public holidays, else of
+ * the week; undefined where nothing is said.
+ */
 export function spansOn(
-  hours: Hours,
-  specials: readonly SpecialHours[],
+  { hours, specials = [], publicHolidays }: Schedule,
   date: string,
 ): readonly Span[] | undefined {
   const weekday = days[(new Date(`${date}T00:00:00Z`).getUTCDay() + 6) % 7] ?? 'Monday';
   const special = specialOn(specials, date);
-  return (special && specialDays(special).get(weekday)) ?? readDay(hours[weekday]).spans;
+  const holiday = publicHolidays?.dates.has(date) ? readDay(publicHolidays.hours).spans : undefined;
+  return (special && specialDays(special).get(weekday)) ?? holiday ?? readDay(hours[weekday]).spans;
 }

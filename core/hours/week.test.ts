@@ -10,6 +10,7 @@ import {
   readWeek,
   specialOn,
   writeWeek,
+  type SpecialHours,
 } from './index.ts';
 
 describe('a week in words', () => {
@@ -141,9 +142,9 @@ describe('an exception', () => {
 describe('open now', () => {
   const hours = readWeek('Mon–Thu 9:00-17:00; Fri 18:00-02:00; Sat 24 hours; Sun closed').hours;
   const zone = 'America/Los_Angeles';
-  const at = (time: string, specials: Parameters<typeof openAt>[1] = []): string => {
+  const at = (time: string, specials: readonly SpecialHours[] = []): string => {
     const instant = Date.parse(time);
-    const state = openAt(hours, specials, zone, instant);
+    const state = openAt({ hours, specials }, zone, instant);
     return state ? openText(state, instant) : 'unknown';
   };
 
@@ -163,24 +164,39 @@ describe('open now', () => {
     expect(at('2026-11-25T18:00:00-08:00', longer)).toBe('Open, closes in 3 h');
   });
 
+  test('knows public holidays, behind exceptions', () => {
+    const instant = Date.parse('2026-12-23T12:00:00-08:00');
+    const said = (holidays: string, specials: readonly SpecialHours[] = []): string => {
+      const publicHolidays = { hours: holidays, dates: new Set(['2026-12-23', '2026-12-24']) };
+      const state = openAt({ hours, specials, publicHolidays }, zone, instant);
+      return state ? openText(state, instant) : 'unknown';
+    };
+    expect(said('closed')).toBe('Closed, opens in 2 d 6 h');
+    expect(said('10:00-14:00')).toBe('Open, closes in 2 h');
+    expect(said('')).toBe('Open, closes in 5 h');
+    expect(said('perhaps')).toBe('Open, closes in 5 h');
+    const fair = { name: 'Fair', from: '2026-12-23', through: '', hours: '9:00-13:00' };
+    expect(said('closed', [fair])).toBe('Open, closes in 1 h');
+  });
+
   test('knows the changes of the clocks', () => {
     // In spring 02:00 to 03:00 does not exist: the night is an hour shorter.
     const night = readWeek('Sat 18:00-04:00').hours;
     const instant = Date.parse('2027-03-13T20:00:00-08:00');
-    const state = openAt(night, [], zone, instant);
+    const state = openAt({ hours: night }, zone, instant);
     expect(state && openText(state, instant)).toBe('Open, closes in 7 h');
     const autumn = Date.parse('2026-10-31T20:00:00-07:00');
-    const later = openAt(night, [], zone, autumn);
+    const later = openAt({ hours: night }, zone, autumn);
     expect(later && openText(later, autumn)).toBe('Open, closes in 9 h');
   });
 
   test('around the clock never closes, and without hours or zone nothing is said', () => {
     const instant = Date.parse('2026-11-25T12:00:00Z');
-    const always = openAt(readWeek('24/7').hours, [], 'Europe/London', instant);
+    const always = openAt({ hours: readWeek('24/7').hours }, 'Europe/London', instant);
     expect(always && openText(always, instant)).toBe('Open, around the clock');
-    const never = openAt(readWeek('closed').hours, [], 'Europe/London', instant);
+    const never = openAt({ hours: readWeek('closed').hours }, 'Europe/London', instant);
     expect(never && openText(never, instant)).toBe('Closed, and no opening within two weeks');
-    expect(openAt(hours, [], 'Mars/Base', instant)).toBeUndefined();
-    expect(openAt(readWeek('').hours, [], zone, instant)).toBeUndefined();
+    expect(openAt({ hours }, 'Mars/Base', instant)).toBeUndefined();
+    expect(openAt({ hours: readWeek('').hours }, zone, instant)).toBeUndefined();
   });
 });

@@ -1,6 +1,8 @@
 import { Autocomplete, Box } from '@mui/material';
 import { useEffect, useState } from 'react';
 import { instantAt, isTimeZone, openAt, openText } from '#core/hours';
+import { countryOf } from '#core/record';
+import { useHolidays } from '../../api/queries.ts';
 import { colour, typeSize } from '../../theme.ts';
 import type { FieldProps } from './fieldProps.ts';
 import { inputLook } from './TextField.tsx';
@@ -13,10 +15,12 @@ const zones: readonly string[] = Intl.supportedValuesOf('timeZone');
 export function ZoneField({ row: { fact }, text, onSet, describedBy }: FieldProps) {
   const hours = useRecordInHand((record) => record.hours);
   const specials = useRecordInHand((record) => record.specialHours);
+  const holidayHours = useRecordInHand((record) => record.publicHolidays);
   const [chosen, setChosen] = useState('');
   const now = useMinute();
   const instant = chosen ? instantAt(chosen, text) : now;
-  const state = openAt(hours, specials, text, instant);
+  const dates = useHolidayDates(instant, holidayHours.trim() !== '');
+  const state = openAt({ hours, specials, publicHolidays: { hours: holidayHours, dates } }, text, instant);
   return (
     <Box>
       <Autocomplete
@@ -72,4 +76,14 @@ function useMinute(): number {
     return () => clearInterval(timer);
   }, []);
   return now;
+}
+
+/** The public holidays of the record's country in the year of an instant and the next one, for what opens in January. */
+function useHolidayDates(instant: number, isAsked: boolean): ReadonlySet<string> {
+  const country = useRecordInHand(countryOf);
+  const region = useRecordInHand(({ address }) => address.addressRegion);
+  const year = new Date(Number.isFinite(instant) ? instant : 0).getUTCFullYear();
+  const asked = isAsked && year >= 1970 && year < 2100 ? country : '';
+  const [these, next] = [useHolidays(asked, region, year), useHolidays(asked, region, year + 1)];
+  return new Set([these, next].flatMap(({ data }) => data?.holidays.map(({ date }) => date) ?? []));
 }
