@@ -16,7 +16,7 @@ import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import ssh2 from 'ssh2';
 import type { SiteAccess } from '#core/site';
 import { siteHost } from '#standins/siteHost/main.ts';
-import { hostKeyIn, sftpServer } from '#standins/siteHost/sftp.ts';
+import { hostKeyIn, newKeys, sftpServer } from '#standins/siteHost/sftp.ts';
 import { demoUser } from '#standins/siteHost/siteFiles.ts';
 import { digestOf, exchange, openSite, SiteProblem, UnknownHostKey, type SiteSettings } from './index.ts';
 
@@ -25,12 +25,8 @@ const root = join(sites, 'shop.example');
 const secret = { password: demoUser.password, privateKey: '', passphrase: '' };
 const { key, fingerprint } = hostKeyIn(join(sites, '.key'));
 const http = createServer(siteHost(sites));
-const plainKey = ssh2.utils.generateKeyPairSync('ed25519');
-const lockedKey = ssh2.utils.generateKeyPairSync('ed25519', {
-  passphrase: 'a phrase of words',
-  cipher: 'aes256-ctr',
-  rounds: 16,
-});
+const plainKey = newKeys();
+const lockedKey = newKeys('a phrase of words');
 const ssh = sftpServer(sites, key, [plainKey.public, lockedKey.public]);
 let settings: SiteSettings;
 
@@ -209,6 +205,11 @@ describe('a folder', () => {
 });
 
 describe('signing in', () => {
+  test('keys that are made can all be read', () => {
+    for (let at = 0; at < 300; at += 1)
+      expect(ssh2.utils.parseKey(newKeys().private)).not.toBeInstanceOf(Error);
+  });
+
   test.each(ways.slice(1))(
     'with a wrong password over %s says so, without the password',
     async (_, access) => {
@@ -231,7 +232,7 @@ describe('signing in', () => {
     await expect(by(lockedKey.private, 'another')).rejects.toThrow('key cannot be read');
     await expect(by(lockedKey.private)).rejects.toThrow('passphrase');
     await expect(by('no key at all')).rejects.toThrow('key cannot be read');
-    const stranger = ssh2.utils.generateKeyPairSync('ed25519').private;
+    const stranger = newKeys().private;
     await expect(by(stranger)).rejects.toThrow('does not take the user');
   });
 

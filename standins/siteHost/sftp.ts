@@ -31,10 +31,19 @@ export function hostKeyIn(file: string): { readonly key: string; readonly finger
   return { key, fingerprint };
 }
 
+/** A new pair of keys, locked where a passphrase is given. About one in 150 that the package makes nobody can read: not those. */
+export function newKeys(passphrase = ''): { readonly private: string; readonly public: string } {
+  const locked = { passphrase, cipher: 'aes256-ctr', rounds: 16 } as const;
+  for (;;) {
+    const keys = utils.generateKeyPairSync('ed25519', passphrase ? locked : {});
+    if (!(utils.parseKey(keys.private, passphrase) instanceof Error)) return keys;
+  }
+}
+
 /** Puts a new key in its place whole: whoever comes second takes the first one's. */
 function makeKey(file: string): void {
   const beside = `${file}.${randomUUID()}.part`;
-  writeFileSync(beside, utils.generateKeyPairSync('ed25519').private, { mode: 0o600 });
+  writeFileSync(beside, newKeys().private, { mode: 0o600 });
   try {
     linkSync(beside, file);
   } catch (error) {
