@@ -60,7 +60,7 @@ export async function benchInterface(): Promise<readonly Figure[]> {
         what: 'from a keystroke to the repainted tray, full record, median',
         value: taken[Math.floor(taken.length / 2)] ?? 0,
         unit: 'ms',
-        target: 50,
+        target: 35,
       },
     ];
   } finally {

@@ -1,5 +1,5 @@
 import type { BusinessRecord } from '#core/record';
-import { jsonString, remember, rememberFew } from '#core/text';
+import { jsonString, remember } from '#core/text';
 import { jsonLdChoicesOf } from './choices.ts';
 import { graphItems, organizationItem } from './graph.ts';
 import type { MarkupItem, MarkupProperty, MarkupValue } from '#core/item';
@@ -100,7 +100,8 @@ function writeItem(
   while (from < properties.length) {
     const to = endOfName(properties, from);
     writer.add(between);
-    writeProperty(writer, properties.slice(from, to), inner);
+    if (outer) writeOuter(writer, properties, from, to, inner);
+    else writeProperty(writer, properties.slice(from, to), inner);
     between = ',\n';
     from = to;
   }
@@ -109,12 +110,39 @@ function writeItem(
 
 const NO_FACTS: readonly string[] = [];
 
-/** An item inside another that did not change is written as it was. */
-const writtenInside = rememberFew((item: MarkupItem, indent: string): Markup => {
-  const writer = new MarkupWriter();
-  writeItem(writer, item, indent);
-  return writer.done();
-});
+/** The properties of one name as they were written last, by name: most of them do not change from markup to markup. */
+const writtenLast = new Map<
+  string,
+  { readonly same: readonly MarkupProperty[]; readonly indent: string; readonly markup: Markup }
+>();
+const MOST = 1000;
+
+/** Writes the properties of one name of the outer item, which begin at one place and end before another. */
+function writeOuter(
+  writer: MarkupWriter,
+  properties: readonly MarkupProperty[],
+  from: number,
+  to: number,
+  indent: string,
+): void {
+  const name = properties[from]?.name ?? '';
+  const last = writtenLast.get(name);
+  if (
+    last?.indent === indent &&
+    last.same.length === to - from &&
+    last.same.every((one, at) => one === properties[from + at])
+  ) {
+    writer.append(last.markup);
+    return;
+  }
+  const same = properties.slice(from, to);
+  const own = new MarkupWriter();
+  writeProperty(own, same, indent);
+  const markup = own.done();
+  if (writtenLast.size >= MOST) writtenLast.clear();
+  writtenLast.set(name, { same, indent, markup });
+  writer.append(markup);
+}
 
 /** Where the properties of one name end: a name may stand only once in an object. Items keep neighbours of one name together. */
 function endOfName(properties: readonly MarkupProperty[], from: number): number {
@@ -166,8 +194,7 @@ function writeValues(
     for (const value of values) {
       if (many) writer.add(inner);
       if (value.kind !== 'item') writer.add(scalar(value), facts);
-      else if (indent.length > 2) writeItem(writer, value.item, inner);
-      else writer.append(writtenInside(value.item, inner));
+      else writeItem(writer, value.item, inner);
       at += 1;
       if (many) writer.add(at < count ? ',\n' : '\n');
     }

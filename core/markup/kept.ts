@@ -131,9 +131,13 @@ function mergedItem(base: JsonItem, ours: JsonItem, came: JsonItem): JsonItem {
 
 type ByName = ReadonlyMap<string, readonly MarkupProperty[]>;
 
-const byName = (properties: readonly MarkupProperty[]): ByName => {
+const byName = (
+  properties: readonly MarkupProperty[],
+  isWanted: (name: string) => boolean = () => true,
+): ByName => {
   const found = new Map<string, MarkupProperty[]>();
   for (const one of properties) {
+    if (!isWanted(one.name)) continue;
     const same = found.get(one.name);
     if (same) same.push(one);
     else found.set(one.name, [one]);
@@ -158,6 +162,8 @@ const spokenFor: ReadonlyMap<string, string> = new Map(
   knownFacts.flatMap(({ property, alsoRead = [] }) => alsoRead.map((name) => [name, property] as const)),
 );
 
+const speaking: ReadonlySet<string> = new Set(spokenFor.values());
+
 /**
  * The item with what its record keeps as it came: properties that the record has no fact for, and those it would say
  * otherwise, as long as it still would say the same. What was changed since is written as the record says it.
@@ -165,7 +171,7 @@ const spokenFor: ReadonlyMap<string, string> = new Map(
 export function withKept(item: MarkupItem, { kept }: BusinessRecord): MarkupItem {
   if (kept.length === 0) return item;
   const { properties: came } = keptOf(kept);
-  const properties = byName(item.properties);
+  const properties = byName(item.properties, (name) => came.has(name) || speaking.has(name));
   const own = (name: string): Values => valuesOf(item, properties, name);
   const isUnchanged = (name: string): boolean => {
     const known = came.get(name);
@@ -174,16 +180,19 @@ export function withKept(item: MarkupItem, { kept }: BusinessRecord): MarkupItem
   let { types, id } = item;
   const written = new Map<string, readonly MarkupProperty[]>();
   for (const [name, one] of came) {
+    const before = properties.get(name);
     const spoken = spokenFor.get(name);
+    if (!before && spoken === undefined && one.was.length === 0 && !name.startsWith('@')) {
+      written.set(name, one.asItCame);
+      continue;
+    }
     const values =
       spoken !== undefined && !isUnchanged(spoken) ? own(name) : mergedValues(one.was, own(name), one.came);
     if (name === '@type') types = values.filter((value) => typeof value === 'string');
     else if (name === '@id') id = values.filter((value) => typeof value === 'string')[0] ?? '';
     if (name.startsWith('@')) continue;
-    const before = properties.get(name);
-    const isAsItCame = values === one.came && !before;
-    const facts = (): readonly string[] => [...new Set((before ?? []).flatMap((each) => each.facts)), 'kept'];
-    written.set(name, isAsItCame ? one.asItCame : asItCame(name, values, facts()));
+    const facts = new Set((before ?? []).flatMap((each) => each.facts));
+    written.set(name, asItCame(name, values, [...facts, 'kept']));
   }
   // In its own place where the record says it too, else behind.
   const said: MarkupProperty[] = [];

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { businessesIn, readSource } from '#core/reading';
 import { itemsOf, textOf } from '#core/item';
-import { emptyRecord, usualOutput, type BusinessRecord, type Output } from '#core/record';
+import { emptyRecord, knownFacts, usualOutput, type BusinessRecord, type Output } from '#core/record';
 import { larkspur } from '#sample';
 import {
   hoursTable,
@@ -133,4 +133,32 @@ test('what is told of a record is what markup can carry', () => {
   });
   expect(told.hours.Sunday).toBe('');
   expect(toldRecord(told)).toEqual(told);
+});
+
+describe('what is remembered of a fact', () => {
+  /** Other values of every fact, enough of them that nothing remembered before is left. */
+  const writeOthers = (): void => {
+    for (let at = 0; at < 10; at += 1) {
+      let record: BusinessRecord = larkspur;
+      for (const one of knownFacts) record = one.withText(record, `${one.text(record)}${String(at)}`);
+      writeMarkup(record, 'jsonld');
+    }
+    for (let at = 0; at < 600; at += 1) {
+      const streetAddress = `${String(at)} Quay Street`;
+      writeMarkup({ ...larkspur, address: { ...larkspur.address, streetAddress } }, 'jsonld');
+    }
+  };
+  test.each<[string, Partial<BusinessRecord>]>([
+    ['the country', { address: { ...larkspur.address, addressCountry: 'GB' } }],
+    ['the number that takes messages', { messaging: '(360) 555-0177' }],
+    ['the text of a message', { messagingText: 'About my cat' }],
+    ['the form of hours', { output: { ...usualOutput, hoursForm: 'short' } }],
+  ])('does not outlive %s', (_, change) => {
+    const record: BusinessRecord = { ...larkspur, telephone: '020 7946 0321', ...change };
+    writeMarkup({ ...larkspur, telephone: '020 7946 0321' }, 'jsonld');
+    const after = writeMarkup(record, 'jsonld').text;
+    writeOthers();
+    expect(after).toBe(writeMarkup(record, 'jsonld').text);
+    expect(after).not.toBe(writeMarkup({ ...larkspur, telephone: '020 7946 0321' }, 'jsonld').text);
+  });
 });

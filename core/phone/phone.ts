@@ -4,7 +4,7 @@ import {
   parsePhoneNumberFromString,
   type CountryCode,
   type PhoneNumber,
-} from 'libphonenumber-js/max';
+} from 'libphonenumber-js/max/es6';
 import { fault, type Fault } from '#core/fault';
 import { remember } from '#core/text';
 
@@ -115,7 +115,7 @@ const formsOnce = remember((key) => {
   if (!text) return undefined;
   const number = parseNumber(text, isSupportedCountry(country) ? country : undefined);
   return number && { international: number.formatInternational(), e164: number.number };
-});
+}, 200);
 
 /** Faults of a telephone number in markup, where the country code should stand. */
 export function judgeMarkupTelephone(text: string, country = ''): readonly Fault[] {

@@ -96,6 +96,9 @@ const isBlank = (value: unknown): boolean =>
       ? Object.values(value).every((text) => String(text).trim() === '')
       : String(value).trim() === '';
 
+/** Values of a fact whose writing is remembered: those of the records in hand. */
+const FEW = 8;
+
 type Writing<V> = (value: V, around: Around) => readonly MarkupProperty[];
 
 /**
@@ -103,12 +106,8 @@ type Writing<V> = (value: V, around: Around) => readonly MarkupProperty[];
  * fact somebody types in. What asks for other facts of the record is written anew.
  */
 function rememberedWriting<V>(write: Writing<V>): Writing<V> {
-  const known = new WeakMap<
-    object,
-    { readonly country: string; readonly written: readonly MarkupProperty[] }
-  >();
+  const known = new Map<V, { readonly country: string; readonly written: readonly MarkupProperty[] }>();
   return (value, around) => {
-    if (typeof value !== 'object' || value === null) return write(value, around);
     const before = known.get(value);
     if (before?.country === around.country) return before.written;
     const { country } = around;
@@ -118,6 +117,7 @@ function rememberedWriting<V>(write: Writing<V>): Writing<V> {
       return around.text(fact);
     };
     const written = write(value, { country, text });
+    if (known.size >= FEW) known.clear();
     if (asked.size === 0) known.set(value, { country, written });
     return written;
   };

@@ -36,19 +36,3 @@ export function remembered<K extends object, T>(ask: (of: K) => T): (of: K) => T
     return known.answer;
   };
 }
-
-/** The same for a function of an object and a text, for objects that come again soon: at most `most` are kept. */
-export function rememberFew<K extends object, T>(
-  ask: (of: K, text: string) => T,
-  most = 500,
-): (of: K, text: string) => T {
-  const answers = new Map<K, { readonly text: string; readonly answer: T }>();
-  return (of, text) => {
-    const known = answers.get(of);
-    if (known?.text === text) return known.answer;
-    const answer = ask(of, text);
-    if (answers.size >= most) answers.clear();
-    answers.set(of, { text, answer });
-    return answer;
-  };
-}
