@@ -1,10 +1,29 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { larkspur } from '#sample';
 import { openBrowser, startApplication } from '../e2e/application.ts';
 import type { Figure } from './ratio.ts';
 
-const LETTERS = 50;
+const LETTERS = 100;
+const FOREIGN = 40;
+const KEYSTROKE = 'from a keystroke to the repainted tray, record with every fact and 40 foreign properties';
+
+/** Gives a branch every fact of the sample, and properties that no fact is for. */
+async function fill(branch: string): Promise<void> {
+  const { version } = (await (await fetch(branch)).json()) as { version: number };
+  const kept = Array.from({ length: FOREIGN }, (_, at) => ({
+    property: `foreignProperty${String(at)}`,
+    value: `{"@type": "Thing", "name": "Number ${String(at)}"}`,
+    was: '',
+  }));
+  const answer = await fetch(`${branch}/record`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json', origin: new URL(branch).origin },
+    body: JSON.stringify({ record: { ...larkspur, kept }, version }),
+  });
+  if (!answer.ok) throw new Error(`the record could not be filled: ${await answer.text()}`);
+}
 
 /** What the interface takes, in headless Chromium with the demo's data: the first view, and a letter typed in a full record. */
 export async function benchInterface(): Promise<readonly Figure[]> {
@@ -28,6 +47,7 @@ export async function benchInterface(): Promise<readonly Figure[]> {
       branches: { id: number; label: string }[];
     };
     const id = found.branches.find(({ label }) => label === 'Quay Street')?.id ?? 0;
+    await fill(`${application.address}/api/branches/${String(id)}`);
     await page.goto(`${application.address}/branches/${String(id)}/record`, { waitUntil: 'networkidle0' });
     await page.focus('[id="fact-description"]');
     await page.evaluate(() => {
@@ -53,15 +73,14 @@ export async function benchInterface(): Promise<readonly Figure[]> {
       await page.keyboard.type('abcdefghij'[at % 10] ?? 'a');
       await new Promise((resolve) => setTimeout(resolve, 120));
     }
-    const taken = (await page.evaluate(() => Reflect.get(window, 'taken') as number[])).sort((a, b) => a - b);
+    const sorted = (await page.evaluate(() => Reflect.get(window, 'taken') as number[])).sort(
+      (a, b) => a - b,
+    );
+    const share = (part: number): number => sorted[Math.floor(sorted.length * part)] ?? 0;
     return [
       { what: 'script of the first view, gzip', value: bytes / 1000, unit: 'KB', target: 240 },
-      {
-        what: 'from a keystroke to the repainted tray, full record, median',
-        value: taken[Math.floor(taken.length / 2)] ?? 0,
-        unit: 'ms',
-        target: 35,
-      },
+      { what: `${KEYSTROKE}, median`, value: share(0.5), unit: 'ms', target: 35 },
+      { what: `${KEYSTROKE}, 95 of 100`, value: share(0.95), unit: 'ms', target: 50 },
     ];
   } finally {
     await browser.close();

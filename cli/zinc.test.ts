@@ -133,6 +133,10 @@ describe('zinc markup', () => {
     expect(run(['markup', folder]).err).toContain('folder');
     expect(run(['markup', record, '--colour', 'x']).status).toBe(2);
     expect(run(['frobnicate']).status).toBe(2);
+    expect(run(['markup', '--help'])).toMatchObject({
+      status: 0,
+      out: expect.stringMatching(/^zinc markup RECORD/) as unknown,
+    });
     expect(run(['help'])).toMatchObject({ status: 0, out: expect.stringContaining('zinc stamp') as unknown });
   });
 });

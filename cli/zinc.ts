@@ -23,6 +23,11 @@ async function run([name = 'help', ...words]: readonly string[]): Promise<number
   const load = Object.hasOwn(commands, name) ? commands[name] : undefined;
   if (!load) throw new CannotRun(`There is no “zinc ${name}”. Try: zinc help`);
   const { command } = await load();
+  const before = words.includes('--') ? words.slice(0, words.indexOf('--')) : words;
+  if (before.includes('--help') || before.includes('-h')) {
+    process.stdout.write(`${command.usage}\n`);
+    return 0;
+  }
   return command.run([...words]);
 }
 
