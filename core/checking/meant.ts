@@ -4,6 +4,7 @@ import {
   belongsTo,
   isSubtype,
   nearestName,
+  nearestProperty,
   propertyNamed,
   propertyNames,
   typeNamed,
@@ -127,7 +128,7 @@ export function meantProperty({ types }: ReadItem, name: string): string | undef
   };
   const called = CALLED[name.toLowerCase().replace(/[^a-z0-9]/g, '')];
   if (called && fits(called)) return called;
-  const near = nearestName(name, propertyNames);
+  const near = nearestProperty(name);
   if (near === undefined || fits(near) || near.toLowerCase() === name.toLowerCase()) return near;
   return nearestName(name, propertyNames.filter(fits)) ?? near;
 }

@@ -96,30 +96,28 @@ const isBlank = (value: unknown): boolean =>
       ? Object.values(value).every((text) => String(text).trim() === '')
       : String(value).trim() === '';
 
-/** Values of a fact whose writing is remembered: those of the records in hand. */
+/** Values of a fact that are remembered: those of the records in hand. */
 const FEW = 8;
 
-type Writing<V> = (value: V, around: Around) => readonly MarkupProperty[];
-
 /**
- * The same writing for a value that did not change: a list that forty branches inherit, or that stands beside the
- * fact somebody types in. What asks for other facts of the record is written anew.
+ * The same question about a value, answered as before while the value did not change: a list that forty branches
+ * inherit, or that stands beside the fact somebody types in. What asks for other facts of the record is asked anew.
  */
-function rememberedWriting<V>(write: Writing<V>): Writing<V> {
-  const known = new Map<V, { readonly country: string; readonly written: readonly MarkupProperty[] }>();
+function rememberedOf<V, T>(ask: (value: V, around: Around) => T): (value: V, around: Around) => T {
+  const known = new Map<V, { readonly country: string; readonly answer: T }>();
   return (value, around) => {
     const before = known.get(value);
-    if (before?.country === around.country) return before.written;
+    if (before?.country === around.country) return before.answer;
     const { country } = around;
     const asked = new Set<string>();
     const text = (fact: string): string => {
       asked.add(fact);
       return around.text(fact);
     };
-    const written = write(value, { country, text });
+    const answer = ask(value, { country, text });
     if (known.size >= FEW) known.clear();
-    if (asked.size === 0) known.set(value, { country, written });
-    return written;
+    if (asked.size === 0) known.set(value, { country, answer });
+    return answer;
   };
 }
 
@@ -131,12 +129,13 @@ function known<K extends FactKey>(key: K): KnownFact {
   const valueOf = (values: FactValues): FactValues[K] => values[key];
   const set = (record: BusinessRecord, value: FactValues[K]): BusinessRecord => ({ ...record, [key]: value });
   const lines = spec.facts ?? [key];
-  const written = rememberedWriting((value: FactValues[K], around) => {
+  const written = rememberedOf((value: FactValues[K], around): readonly MarkupProperty[] => {
     if (write) return write(value, around);
     if (!spec.property || spec.property.startsWith('@')) return [];
     const one = property(spec.property, kind.write(value, around, key), lines);
     return one ? [one] : [];
   });
+  const judged = rememberedOf(kind.judge);
   const empty = valueOf(emptyRecord);
   return {
     ...spec,
@@ -149,7 +148,7 @@ function known<K extends FactKey>(key: K): KnownFact {
     withText: (record, text) => set(record, kind.parse(text)),
     judge: (record, around) => {
       const missing = spec.required && isBlank(valueOf(record)) ? [required(spec.required)] : [];
-      return [...missing, ...kind.judge(valueOf(record), around)];
+      return [...missing, ...judged(valueOf(record), around)];
     },
     withTold: (record, typed) => set(record, (told ?? kind.told)(valueOf(typed), aroundOf(typed))),
     write: (record, around, form = 'long') => {

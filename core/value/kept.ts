@@ -1,7 +1,7 @@
 import * as z from 'zod';
 import { fault } from '#core/fault';
 import type { JsonValue } from '#core/item';
-import { memberNamed, nearestName, propertyNamed, propertyNames } from '#core/vocabulary';
+import { memberNamed, nearestProperty, propertyNamed } from '#core/vocabulary';
 import { entries, type Entry } from './entries.ts';
 import type { PartFault } from './kind.ts';
 import { textKind } from './text.ts';
@@ -118,7 +118,7 @@ function judged({ property, value }: Kept): readonly PartFault[] {
   if (name.startsWith('@') || name.includes(':')) return [];
   const known = propertyNamed(name);
   if (!known) {
-    const near = nearestName(name, propertyNames);
+    const near = nearestProperty(name);
     return [
       fault(
         'vocabulary/unknown-property',

@@ -55,7 +55,8 @@ export const FactRow = memo(function FactRow(props: FactRowProps) {
       onMouseEnter={point}
       onMouseLeave={() => onPoint([])}
       onFocus={point}
-      sx={{ ...columns, backgroundColor: lit ? colour.plumLight : 'transparent' }}
+      // What is typed in a row moves the others but is drawn in it alone.
+      sx={{ ...columns, contain: 'layout', backgroundColor: lit ? colour.plumLight : 'transparent' }}
     >
       <Box
         component={hasEntries(row) ? 'span' : 'label'}

@@ -1,4 +1,5 @@
 import { Box } from '@mui/material';
+import { memo } from 'react';
 import {
   countryOf,
   factGroups,
@@ -9,6 +10,7 @@ import {
   wantedOf,
   type BusinessRecord,
   type Fact,
+  type FactGroup,
   type FactRow as Row,
 } from '#core/record';
 import { colour, typeSize } from '../../theme.ts';
@@ -47,15 +49,8 @@ export function FactSheet(props: SheetOfFacts) {
       sx={{ pb: 3 }}
     >
       {factGroups.map((group) => (
-        <Box
-          component="fieldset"
-          key={group}
-          id={`group-${group}`}
-          sx={{ scrollMarginTop: '64px', border: 0, m: 0, p: 0, minWidth: 0 }}
-        >
-          <Box component="legend" sx={legend}>
-            {groupLabels[group]}
-          </Box>
+        <fieldset key={group} id={`group-${group}`} style={groupLook}>
+          <Legend group={group} />
           {group === 'place' && <AddressHelp country={countryOf(record)} change={change} />}
           {group === 'hours' && <Week {...props} />}
           {rowsOf(group, record, asked)
@@ -64,11 +59,19 @@ export function FactSheet(props: SheetOfFacts) {
               <RowOf key={row.fact} row={row} {...props} />
             ))}
           {group === 'place' && <PinHelp pin={record.pin} change={change} onPin={props.onPin} />}
-        </Box>
+        </fieldset>
       ))}
     </Box>
   );
 }
+
+const groupLook = { scrollMarginTop: '64px', border: 0, margin: 0, padding: 0, minWidth: 0 } as const;
+
+const Legend = memo(({ group }: { group: FactGroup }) => (
+  <Box component="legend" sx={legend}>
+    {groupLabels[group]}
+  </Box>
+));
 
 const legend = {
   width: '100%',

@@ -30,7 +30,7 @@ interface EditorProps {
 }
 
 /** The week: typed in one line, day by day, or drawn on the strip beside each day. */
-export function HoursEditor({
+export const HoursEditor = memo(function HoursEditor({
   hours,
   country,
   faults,
@@ -95,7 +95,7 @@ export function HoursEditor({
       ))}
     </>
   );
-}
+});
 
 interface DayProps {
   readonly day: Day;
