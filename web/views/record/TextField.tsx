@@ -15,6 +15,11 @@ export const inputLook = {
   '&.Mui-focused': { backgroundColor: '#fff' },
 } as const;
 
+/** Browsers that size a field by its text are spared measuring it in script at every letter. */
+const growsItself = typeof CSS !== 'undefined' && CSS.supports('field-sizing', 'content');
+const growing = growsItself ? { multiline: true, rows: 1 } : { multiline: true };
+const look = growsItself ? ({ ...inputLook, '& textarea': { fieldSizing: 'content' } } as const) : inputLook;
+
 /** A fact's text, or a list with one entry a line. */
 export function TextField({
   row: { fact, key, hint },
@@ -38,14 +43,14 @@ export function TextField({
     <InputBase
       id={`fact-${fact}`}
       value={isList && trimmed === text ? typed : text}
-      multiline={isList || isProse}
+      {...(isList || isProse ? growing : {})}
       placeholder={hint}
       onChange={({ target }) => {
         setTyped(target.value);
         onSet(fact, target.value);
       }}
       inputProps={{ 'aria-describedby': describedBy, 'aria-invalid': invalid, spellCheck: isProse }}
-      sx={inputLook}
+      sx={look}
     />
   );
 }
