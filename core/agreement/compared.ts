@@ -46,6 +46,7 @@ const LOOKS: Readonly<
   Record<Look, (search: VisitorSearch, text: string, record: BusinessRecord) => Seen | undefined>
 > = {
   words: (search, text) => search.find(text.trim()),
+  name: (search, text) => search.findName(text.trim()),
   code: (search, text) => search.findCode(text.trim()),
   // Few pages name their region or country to visitors; that they do not is no disagreement.
   exactly: (search, text) => ifFound(search.findExactly(text)),

@@ -75,3 +75,47 @@ describe('a postal code', () => {
     expect(seen('order 15600012', at('560001', 'IN'))).toBe(false);
   });
 });
+
+describe('a branch’s name', () => {
+  const page = (name: string, title: string, body: string): readonly string[] =>
+    check(
+      `<title>${title}</title><script type="application/ld+json">${JSON.stringify({ '@context': 'https://schema.org', '@type': 'Bakery', name })}</script><body>${body}`,
+    ).findings.flatMap(({ code, property }) => (property === 'name' ? [code] : []));
+
+  test.each([
+    ['its title and a heading', 'Sucursales | Panadería La Espiga', '<h2>Centro</h2><p>Pan dulce</p>'],
+    ['the page and a heading', 'Sucursales', '<b>PANADERÍA LA ESPIGA</b><h2>Centro</h2>'],
+  ])('may be parted between %s', (_, title, body) =>
+    expect(page('Panadería La Espiga Centro', title, body)).toEqual([]),
+  );
+
+  test.each([
+    ['its own part is part of a sentence', 'Panadería La Espiga', '<p>En el centro de la ciudad</p>'],
+    ['it has another name', 'Panadería El Trigo', '<h2>Centro</h2>'],
+    ['a word is all that is shared', 'La Espiga', '<h2>Panadería Centro</h2>'],
+  ])('is missed where %s', (_, title, body) =>
+    expect(page('Panadería La Espiga Centro', title, body)).toEqual(['agreement/not-visible']),
+  );
+});
+
+describe('what the guidelines ask of', () => {
+  const asked = (type: string, facts: Readonly<Record<string, unknown>>): readonly string[] =>
+    check(
+      `<script type="application/ld+json">${JSON.stringify({ '@context': 'https://schema.org', '@type': type, name: 'Cooee', ...facts })}</script><h1>Cooee</h1>`,
+    ).findings.flatMap(({ code, property }) =>
+      code === 'guideline/recommended' && property ? [property] : [],
+    );
+  const town = { '@type': 'PostalAddress', addressLocality: 'Geelong', addressCountry: 'AU' };
+
+  test('a business that comes to its customers is no pin', () => {
+    expect(asked('Plumber', { address: town, areaServed: 'Geelong' })).not.toContain('geo');
+    expect(asked('Plumber', { address: town })).toContain('geo');
+    const shop = { ...town, streetAddress: '1 Moorabool St' };
+    expect(asked('Plumber', { address: shop, areaServed: 'Geelong' })).toContain('geo');
+  });
+
+  test('a hotel is when guests may come, or its hours', () => {
+    expect(asked('Hotel', { checkinTime: '14:00' })).not.toContain('openingHoursSpecification');
+    expect(asked('Hotel', {})).toContain('openingHoursSpecification');
+  });
+});

@@ -2,7 +2,7 @@ import { emailsIn } from '#core/link';
 import { foldAddress } from '#core/address';
 import { gradeHours, type Agreement } from '#core/value';
 import { readTelephone } from '#core/phone';
-import type { HtmlDocument } from '#core/html';
+import { textContent, type HtmlDocument } from '#core/html';
 import { weeksIn, type Hours } from '#core/hours';
 import type { VisibleText } from '#core/reading';
 import { rememberLast } from '#core/text';
@@ -46,6 +46,7 @@ export class VisitorSearch {
   #words: readonly Word[] | undefined;
   #numbers: readonly RegExpExecArray[] | undefined;
   #squeezed: Letters | undefined;
+  #lines: Map<string, Span> | undefined;
 
   constructor({ text }: VisibleText, document?: HtmlDocument) {
     this.#text = text;
@@ -58,6 +59,40 @@ export class VisitorSearch {
     return seen.agreement === 'exact'
       ? seen
       : (this.#run(foldAddress(fact).split(' ').filter(Boolean)) ?? this.#letters(fact) ?? MISSING);
+  }
+
+  /**
+   * A name. A branch's may stand apart: its own part as a line by itself, a heading most often, and what all branches
+   * share elsewhere on the page or in its title.
+   */
+  findName(name: string): Seen {
+    const seen = this.find(name);
+    if (seen.agreement !== 'missing') return seen;
+    const words = foldAddress(name).split(' ').filter(Boolean);
+    for (let cut = words.length - 1; cut > 0; cut -= 1) {
+      const shared = words.slice(0, cut);
+      if (shared.join('').length < FEWEST_SHARED) break;
+      const at = this.#lineOf(words.slice(cut).join(' '));
+      if (at && (this.#run(shared) ?? this.#titled(shared.join(' '))))
+        return { text: this.#text.slice(at.start, at.end), agreement: 'written-differently', at };
+    }
+    return seen;
+  }
+
+  /** The line of the visible text that says just this. */
+  #lineOf(folded: string): Span | undefined {
+    if (!this.#lines) {
+      this.#lines = new Map();
+      for (const { 0: line, index } of this.#text.matchAll(/[^\n]{1,200}/g))
+        this.#lines.set(foldAddress(line), { start: index, end: index + line.length });
+    }
+    return this.#lines.get(folded);
+  }
+
+  /** Whether the page's title says these words. */
+  #titled(folded: string): true | undefined {
+    const title = this.#document?.elements.find(({ name }) => name === 'title');
+    return title && ` ${foldAddress(textContent(title))} `.includes(` ${folded} `) ? true : undefined;
   }
 
   /** A postal code: its blank stands where people please, "SW1A 1AA" and "SW1A1AA", "560001" and "560 001". */
@@ -280,6 +315,8 @@ interface Letters {
 
 /** Fewer letters than these are found anywhere by chance. */
 const FEWEST_LETTERS = 10;
+/** What branches share of a name has at least so many letters: "La" is in every title. */
+const FEWEST_SHARED = 4;
 /** A postal code is shorter, and its digits are rarely anything else. */
 const FEWEST_OF_CODE = 5;
 

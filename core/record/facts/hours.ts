@@ -23,7 +23,8 @@ export const hours = {
     changedByPart: true,
     guideline: {
       why: 'Visitors ask first whether it is open.',
-      also: ['openingHours'],
+      // A hotel is open day and night; it says when guests may come.
+      also: ['openingHours', 'checkinTime'],
     },
     compared: { core: true, first: 5, as: 'whole', look: 'hours' },
     block: { at: 9 },

@@ -36,7 +36,7 @@ export const identity = {
         question: 'What is the name over the door?',
         how: 'Exactly as it is written there, every capital and bracket',
       },
-      look: 'words',
+      look: 'name',
       sameWords: true,
       identifying: true,
       visible: true,
