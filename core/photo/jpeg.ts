@@ -32,18 +32,24 @@ export const MAX_SEGMENT_DATA = 65_533;
 export function readJpeg(bytes: Uint8Array): JpegReading {
   if (bytes[0] !== 0xff || bytes[1] !== 0xd8) return { ok: false, message: 'This is no JPEG picture.' };
   const segments: JpegSegment[] = [];
-  let at = 2;
+  let at = withoutFill(bytes, 2);
   while (isMetadata(bytes, at)) {
     const marker = bytes[at + 1] ?? 0;
     const length = ((bytes[at + 2] ?? 0) << 8) | (bytes[at + 3] ?? 0);
     if (length < 2 || at + 2 + length > bytes.length) return { ok: false, message: CUT_OFF };
     segments.push({ marker, data: bytes.subarray(at + 4, at + 2 + length) });
-    at += 2 + length;
-    while (bytes[at] === 0xff && bytes[at + 1] === 0xff) at += 1; // fill bytes (B.1.1.2)
+    at = withoutFill(bytes, at + 2 + length);
   }
   const image = bytes.subarray(at);
   if (!isComplete(image)) return { ok: false, message: CUT_OFF };
   return { ok: true, jpeg: { segments, image } };
+}
+
+/** Where a marker begins: any number of fill bytes may stand before it (B.1.1.2). */
+function withoutFill(bytes: Uint8Array, at: number): number {
+  let marker = at;
+  while (bytes[marker] === 0xff && bytes[marker + 1] === 0xff) marker += 1;
+  return marker;
 }
 
 const CUT_OFF =
@@ -62,8 +68,7 @@ function isComplete(image: Uint8Array): boolean {
   while (image[at] === 0xff && image[at + 1] !== SOS) {
     const length = ((image[at + 2] ?? 0) << 8) | (image[at + 3] ?? 0);
     if (length < 2 || at + 2 + length > image.length) return false;
-    at += 2 + length;
-    while (image[at] === 0xff && image[at + 1] === 0xff) at += 1;
+    at = withoutFill(image, at + 2 + length);
   }
   if (image[at] !== 0xff || image[at + 1] !== SOS) return false;
   for (let end = image.length - 2; end > at; end -= 1)
@@ -117,8 +122,7 @@ export function frameSize(
     // Frame headers are SOF0 to SOF15, without the markers of tables among them.
     if (marker >= 0xc0 && marker <= 0xcf && ![0xc4, 0xc8, 0xcc].includes(marker))
       return { height: word(5), width: word(7) };
-    at += 2 + word(2);
-    while (image[at] === 0xff && image[at + 1] === 0xff) at += 1;
+    at = withoutFill(image, at + 2 + word(2));
   }
   return undefined;
 }

@@ -1,5 +1,6 @@
 import ExifReader from 'exifreader';
 import { readJpeg } from './jpeg.ts';
+import { userCommentText } from './userComment.ts';
 import { readXml } from './xml.ts';
 
 type Group = Readonly<Record<string, unknown>>;
@@ -33,10 +34,29 @@ export function readTags(bytes: Uint8Array): Tags | undefined {
       Record<string, Group>
     >;
     const { exif = {}, iptc = {}, xmp = {}, gps = {}, file = {} } = read;
-    return { exif, iptc, xmp, gps, file };
+    return { exif: withComment(exif, head), iptc, xmp, gps, file };
   } catch {
     return undefined; // the reader throws for every kind of file it does not know
   }
+}
+
+/** The reader tells of a comment in Unicode only that it is one. */
+function withComment(exif: Group, head: Uint8Array): Group {
+  const bytes = valueOf(exif['UserComment']);
+  if (!Array.isArray(bytes)) return exif;
+  const description = userCommentText(Uint8Array.from(bytes as number[]), () => isLittleEndian(head));
+  return { ...exif, UserComment: { description } };
+}
+
+/** The byte order of the Exif block of a picture, which begins with it (TIFF 6.0, section 2). */
+function isLittleEndian(head: Uint8Array): boolean {
+  for (let at = 0; at + 3 < head.length; at += 1) {
+    const [first, second, third, fourth] = head.subarray(at, at + 4);
+    if (first !== second || (first !== 0x49 && first !== 0x4d)) continue;
+    if (first === 0x49 && third === 42 && fourth === 0) return true;
+    if (first === 0x4d && third === 0 && fourth === 42) return false;
+  }
+  return false;
 }
 
 /** The part of a JPEG that holds metadata: the reader would copy the whole picture. Other formats stay whole. */
