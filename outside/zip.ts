@@ -6,7 +6,7 @@ import yauzl from 'yauzl';
 import { ZipFile } from 'yazl';
 import { limits, megabytes } from '#core/limits';
 import { isPagePath, refusalOfPath } from '#core/link';
-import { isPictureName } from '#core/photo';
+import { isMeantPicture } from '#core/photo';
 
 /** A page out of a zip, or why it cannot be taken. */
 export type ZippedPage =
@@ -52,7 +52,7 @@ export async function* picturesInZip(file: string, spare: () => string): AsyncGe
     zip = await openZip(file);
     const entries: yauzl.Entry[] = [];
     for await (const entry of eachEntry(zip)) {
-      if (isOurs(nameOf(entry)) && isPictureName(nameOf(entry))) entries.push(entry);
+      if (isOurs(nameOf(entry)) && isMeantPicture(nameOf(entry))) entries.push(entry);
       if (entries.length > limits.photosInSet) break;
     }
     let unpacked = 0;

@@ -226,6 +226,7 @@ describe('what is taken in', () => {
       'set/a.jpg': await jpeg(1),
       'set/b.jpg': Buffer.from('no picture'),
       'notes.txt': Buffer.from('notes'),
+      'set/e.bmp': Buffer.from('BM'),
       '__MACOSX/c.jpg': await jpeg(2),
       'd.png': await picture(3).png().toBuffer(),
     });
@@ -234,7 +235,7 @@ describe('what is taken in', () => {
       ['a.jpg', 'JPEG'],
       ['d.png', 'PNG'],
     ]);
-    expect(refused).toMatchObject([{ name: 'set/b.jpg' }]);
+    expect(refused).toMatchObject([{ name: 'set/b.jpg' }, { name: 'set/e.bmp' }]);
     const none = await upload('none.zip', await zipOf({ 'a.txt': Buffer.from('a') })).expect(422);
     expect(problemSchema.parse(none.body).detail).toContain('holds no picture');
   });

@@ -4,7 +4,7 @@ import { availableParallelism } from 'node:os';
 import { basename, join } from 'node:path';
 import { limits } from '#core/limits';
 import {
-  isPictureName,
+  isMeantPicture,
   planSet,
   policiesOf,
   readWords as readWordsTable,
@@ -126,7 +126,7 @@ async function picturesOf(path: string): Promise<readonly string[]> {
   if (!found?.isDirectory()) return [path];
   const names = await readdir(path, { recursive: true, withFileTypes: true });
   const pictures = names
-    .filter((entry) => entry.isFile() && isPictureName(entry.name))
+    .filter((entry) => entry.isFile() && isMeantPicture(entry.name))
     .map((entry) => join(entry.parentPath, entry.name))
     .sort();
   if (pictures.length === 0) throw new CannotRun(`${path} holds no picture.`);

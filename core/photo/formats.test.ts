@@ -10,6 +10,7 @@ import {
   concat,
   formatOf,
   isDisguised,
+  isMeantPicture,
   provePhoto,
   readContainer,
   readTags,
@@ -231,6 +232,8 @@ test('a format is told by its bytes, whatever the name says', async () => {
   ).toEqual(['GIF', 'TIFF', 'AVIF']);
   expect(formatOf(Buffer.from('\0\0\0\x18ftypheic', 'latin1'))).toBe('HEIC');
   expect(formatOf(Buffer.from('%PDF-1.4'))).toBeUndefined();
+  const meant = ['a.jpg', 'a.HEIC', 'a.bmp', 'a.cr2', 'a.txt', 'jpg'].filter(isMeantPicture);
+  expect(meant).toEqual(['a.jpg', 'a.HEIC', 'a.bmp', 'a.cr2']);
   expect([
     isDisguised('a.JPG', 'PNG'),
     isDisguised('a.png', 'PNG'),

@@ -64,6 +64,12 @@ export const isPictureName = (name: string): boolean =>
     endings.some((ending) => name.toLowerCase().endsWith(`.${ending}`)),
   );
 
+/** Endings of pictures that cannot be taken. In a folder or an archive they are refused by name, not passed over. */
+const OTHER_ENDINGS = /\.(?:bmp|dib|svg|psd|jp2|j2k|jxl|ico|tga|dng|cr2|cr3|nef|arw|raf|orf|rw2|pef)$/i;
+
+/** Whether somebody who hands in a folder means this file: a picture, of whatever format. */
+export const isMeantPicture = (name: string): boolean => isPictureName(name) || OTHER_ENDINGS.test(name);
+
 /** Takes a picture apart into its metadata and the rest. Any other format, and a damaged file, give a message. */
 export function readContainer(bytes: Uint8Array): ContainerReading {
   switch (formatOf(bytes)) {

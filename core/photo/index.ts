@@ -6,6 +6,7 @@ export {
   formatOf,
   formats,
   isDisguised,
+  isMeantPicture,
   isPictureName,
   readContainer,
   type PictureFormat,
