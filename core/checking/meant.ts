@@ -4,7 +4,6 @@ import {
   belongsTo,
   isSubtype,
   nearestName,
-  nearestProperty,
   propertyNamed,
   propertyNames,
   typeNamed,
@@ -128,7 +127,7 @@ export function meantProperty({ types }: ReadItem, name: string): string | undef
   };
   const called = CALLED[name.toLowerCase().replace(/[^a-z0-9]/g, '')];
   if (called && fits(called)) return called;
-  const near = nearestProperty(name);
+  const near = nearestName(name, propertyNames);
   if (near === undefined || fits(near) || near.toLowerCase() === name.toLowerCase()) return near;
   return nearestName(name, propertyNames.filter(fits)) ?? near;
 }

@@ -1,7 +1,8 @@
 import * as z from 'zod';
 import { fault } from '#core/fault';
 import type { JsonValue } from '#core/item';
-import { memberNamed, nearestProperty, propertyNamed } from '#core/vocabulary';
+import { remember } from '#core/text';
+import { memberNamed, nearestName, propertyNamed, propertyNames } from '#core/vocabulary';
 import { entries, type Entry } from './entries.ts';
 import type { PartFault } from './kind.ts';
 import { textKind } from './text.ts';
@@ -102,6 +103,9 @@ export function keptText(property: string, json: JsonValue): string {
   // A number or truth where schema.org expects none would be read as text.
   return JSON.stringify(typeof json === 'object' || typeof json === 'string' ? json : { '@value': json });
 }
+
+/** The property that is most like a name: the same names are asked for at each letter that is typed among them. */
+const nearestProperty = remember((name) => nearestName(name, propertyNames));
 
 function judged({ property, value }: Kept): readonly PartFault[] {
   const name = property.trim();

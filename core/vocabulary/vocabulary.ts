@@ -1,5 +1,3 @@
-import { remember } from '#core/text';
-import { nearestName } from './nearest.ts';
 import { memberRows, businessRows, propertyRows, typeRows } from './terms.ts';
 
 /** A type (class) of schema.org. `area` is `pending`, `attic`, … or '' for the core vocabulary. */
@@ -121,9 +119,6 @@ export const businessTypes: readonly VocabularyType[] = [...descriptions.keys()]
 /** All types and all properties, for looking up the nearest name. */
 export const typeNames: readonly string[] = [...types.keys()];
 export const propertyNames: readonly string[] = [...properties.keys()];
-
-/** The property most like a name that is none, undefined where none is: the same names are asked for at each keystroke. */
-export const nearestProperty = remember((name) => nearestName(name, propertyNames));
 
 const below = new Map<string, string[]>();
 for (const { name, parents } of types.values())
