@@ -193,8 +193,8 @@ function writeValues(
   for (const { values, facts } of same)
     for (const value of values) {
       if (many) writer.add(inner);
-      if (value.kind !== 'item') writer.add(scalar(value), facts);
-      else writeItem(writer, value.item, inner);
+      if (value.kind === 'item') writeItem(writer, value.item, inner);
+      else writer.add(scalar(value), facts);
       at += 1;
       if (many) writer.add(at < count ? ',\n' : '\n');
     }
