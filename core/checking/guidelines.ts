@@ -1,6 +1,7 @@
 import type { FaultCode } from '#core/fault';
-import { businessesIn, isPlaceOfBusiness, type Reading } from '#core/reading';
-import { itemsOf, valuesOf, type ReadItem } from '#core/item';
+import { businessesIn, isPlaceOfBusiness, recordFromItem, type Reading } from '#core/reading';
+import { aroundOf, knownFacts } from '#core/record';
+import { valuesOf, type ReadItem } from '#core/item';
 import type { Edit } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
@@ -75,14 +76,14 @@ const brokenIn = ({ unsaid = [] }: ReadItem, { faults }: Reading): readonly stri
 
 function wantsOf(item: ReadItem, { wants }: Profile, broken: readonly string[]): readonly Finding[] {
   const meant = propertiesMeant(item);
-  const comes = comesToCustomers(item);
+  const around = aroundOf(recordFromItem(item));
+  const spared = knownFacts.flatMap((fact) => (fact.spared?.(around) ? [fact.property] : []));
   const has = (name: string): boolean =>
     broken.includes(name) || meant.has(name) || item.properties.some((property) => property.name === name);
   return wants
     .filter(
       ({ properties, of }) =>
-        !properties.some(has) &&
-        !(comes && properties.includes('geo')) &&
+        !properties.some((name) => has(name) || spared.includes(name)) &&
         (!of || item.types.some((type) => isSubtype(type, of))),
     )
     .map(({ properties: [name = ''], weight, why }) => {
@@ -94,8 +95,3 @@ function wantsOf(item: ReadItem, { wants }: Profile, broken: readonly string[]):
       return finding(CODES[weight], `${name} ${verb}. ${why}`.trim(), item.typePlace, name);
     });
 }
-
-/** A business that serves an area and names no street has no door to mark on a map. */
-const comesToCustomers = (item: ReadItem): boolean =>
-  valuesOf(item, 'areaServed').length > 0 &&
-  itemsOf(item, 'address').every((address) => valuesOf(address, 'streetAddress').length === 0);

@@ -78,6 +78,8 @@ export interface Descriptor<T> {
   readonly changedByPart?: true;
   /** The fact that it says nothing without. */
   readonly goesWith?: string;
+  /** Whether nobody asks for it of a business whose other facts are these. */
+  readonly spared?: (around: Around) => boolean;
   /** What is told where it is not set. */
   readonly required?: string;
   /** Why markup should tell it; how much it is asked for stands in the published lists. */

@@ -21,6 +21,7 @@ export interface FactRow extends Omit<RowSpec, 'wanted'> {
   readonly wanted: Wanted;
   /** Wanted so only of this type and its subtypes. */
   readonly of?: string;
+  readonly spared?: KnownFact['spared'];
 }
 
 /** A fact, or several parts of one, as it stands in any record. What its values are is its own business. */
@@ -68,7 +69,7 @@ export const aroundOf = (record: BusinessRecord): Around => ({
 
 function rowsOf(
   key: FactKey,
-  { rows, group, of }: Pick<Descriptor<never>, 'rows' | 'group' | 'of'>,
+  { rows, group, of, spared }: Pick<Descriptor<never>, 'rows' | 'group' | 'of' | 'spared'>,
 ): readonly FactRow[] {
   return Object.entries(rows).map(([part, { wanted = 'optional', ...row }]) => ({
     ...row,
@@ -77,6 +78,7 @@ function rowsOf(
     key,
     group,
     ...(of ? { of } : {}),
+    ...(spared ? { spared } : {}),
   }));
 }
 
@@ -234,11 +236,14 @@ export const isSet = (record: BusinessRecord, key: FactKey): boolean =>
 /** Whether the parts of a fact are seen by themselves. */
 export const hasParts = ({ rows }: KnownFact): boolean => rows[0]?.fact.includes('.') ?? false;
 
-/** How much the guidelines want a fact of this record: some facts are wanted of certain types only. */
+/** How much the guidelines want a fact of this record: some are wanted of certain types only, or not of all of them. */
 export const wantedOf = (
-  { of, wanted }: Pick<FactRow, 'of' | 'wanted'>,
-  { types }: BusinessRecord,
-): Wanted => (of && !types.some((type) => isSubtype(type, of)) ? 'optional' : wanted);
+  { of, wanted, spared }: Pick<FactRow, 'of' | 'wanted' | 'spared'>,
+  record: BusinessRecord,
+): Wanted =>
+  (of && !record.types.some((type) => isSubtype(type, of))) || spared?.(aroundOf(record))
+    ? 'optional'
+    : wanted;
 
 /** The record with every fact that an item of markup says; what it does not say is not set. */
 export const recordOf = (item: ReadItem): BusinessRecord => ({

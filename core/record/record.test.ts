@@ -83,6 +83,14 @@ describe('a record', () => {
     expect(lacking.map(({ label }) => label)).toEqual(['Name', 'Coordinates', 'Hours']);
     expect(percent).toBeLessThan(80);
     expect(completeness(emptyRecord).percent).toBe(0);
+    const lacks = (record: BusinessRecord): readonly string[] =>
+      completeness(record).lacking.map(({ label }) => label);
+    const hotel = { ...larkspur, types: ['Hotel'], hours: emptyRecord.hours };
+    expect(lacks({ ...hotel, checkinTime: '14:00' })).toEqual([]);
+    expect(lacks({ ...hotel, checkinTime: '' })).toEqual(['Hours']);
+    const caller = { ...larkspur, pin: emptyRecord.pin };
+    expect(lacks({ ...caller, address: { ...larkspur.address, streetAddress: '' } })).toEqual([]);
+    expect(lacks(caller)).toEqual(['Coordinates']);
     const cafe = { ...larkspur, types: ['CafeOrCoffeeShop'] };
     expect(completeness(cafe).lacking.map(({ label }) => label)).toEqual(['Cuisine', 'Menu', 'Reservations']);
   });

@@ -1,5 +1,6 @@
 import { days, readDay, writeWeek, type Day, type Hours } from '#core/hours';
 import { exceptions, hours as week, publicHolidays, shortHours, timeZone } from '#core/value';
+import { isSubtype } from '#core/vocabulary';
 import { fact, partedFact, type RowSpec } from '../descriptor.ts';
 
 const dayRow = (day: Day): RowSpec => ({
@@ -23,9 +24,14 @@ export const hours = {
     changedByPart: true,
     guideline: {
       why: 'Visitors ask first whether it is open.',
-      // A hotel is open day and night; it says when guests may come.
-      also: ['openingHours', 'checkinTime'],
+      also: ['openingHours'],
     },
+    // A hotel is open day and night; it says when guests may come.
+    spared: ({ text }) =>
+      text('checkinTime').trim() !== '' &&
+      text('types')
+        .split('\n')
+        .some((type) => isSubtype(type, 'LodgingBusiness')),
     compared: { core: true, first: 5, as: 'whole', look: 'hours' },
     block: { at: 9 },
     understood: {

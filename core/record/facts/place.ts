@@ -155,6 +155,8 @@ export const place = {
       guideline: {
         why: 'Give latitude and longitude with at least five decimals.',
       },
+      // Who comes to customers and names no street has no door to mark on a map.
+      spared: ({ text }) => text('areaServed').trim() !== '' && text('address.streetAddress').trim() === '',
       compared: { core: true, first: 4, as: 'whole', identifying: true },
       block: { forMachines: true },
       understood: {
