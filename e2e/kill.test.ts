@@ -10,6 +10,8 @@ import { startApplication, type Application } from './application.ts';
 
 /** How often each victim is killed; more than once by hand: KILL_ROUNDS=5 npm run jest -- --selectProjects e2e kill */
 const ROUNDS = Number(process.env['KILL_ROUNDS'] ?? 1);
+/** A lease that ran out, and a crowded machine, are waited for; whoever waits longer waits in vain. */
+const WAIT_MS = 150_000;
 const PAGES = ROUNDS > 1 ? 200 : 100;
 const DOMAIN = 'larkspurvane.example';
 const folder = mkdtempSync(join(tmpdir(), 'zinc-kill-'));
@@ -25,6 +27,7 @@ const ask = (path: string, method = 'GET', body?: object): Promise<Response> =>
     method,
     headers: { 'Content-Type': 'application/json' },
     ...(body ? { body: JSON.stringify(body) } : {}),
+    signal: AbortSignal.timeout(WAIT_MS),
   });
 const idOf = async (answer: Promise<Response>): Promise<number> =>
   ((await (await answer).json()) as { id: number }).id;
@@ -37,19 +40,34 @@ afterAll(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
+/** What was last heard of a run: said where it is waited for in vain. */
+let heard = '';
+
 /** A run as it stands; undefined while nobody answers. */
 async function look(id: number): Promise<ShownRun | undefined> {
-  const answer = await ask(linkTo('run', { id })).catch(() => undefined);
-  return answer?.ok ? shownRunSchema.parse(await answer.json()) : undefined;
-}
-
-async function settled(id: number): Promise<ShownRun> {
-  for (;;) {
-    const run = await look(id);
-    if (run && !['previewing', 'publishing'].includes(run.state)) return run;
-    await new Promise((resolve) => setTimeout(resolve, 100));
+  try {
+    const answer = await ask(linkTo('run', { id }));
+    heard = await answer.text();
+    return answer.ok ? shownRunSchema.parse(JSON.parse(heard)) : undefined;
+  } catch (error) {
+    heard = String(error);
+    return undefined;
   }
 }
+
+/** Looks at a run until it is as wanted; one that never gets there is told with what the application printed. */
+async function lookUntil(id: number, isWanted: (run: ShownRun) => boolean): Promise<ShownRun> {
+  const end = Date.now() + WAIT_MS;
+  while (Date.now() < end) {
+    const run = await look(id);
+    if (run && isWanted(run)) return run;
+    await new Promise((resolve) => setTimeout(resolve, 20));
+  }
+  throw new Error(`Run ${String(id)} came no further: ${heard.slice(0, 600)}\n${application.printed()}`);
+}
+
+const settled = (id: number): Promise<ShownRun> =>
+  lookUntil(id, ({ state }) => !['previewing', 'publishing'].includes(state));
 
 /** The processes of the application whose command line fits, without the shell that asks. */
 const processes = (pattern: string): readonly number[] =>
@@ -94,6 +112,7 @@ const victims: Readonly<Record<string, () => Promise<void>>> = {
 async function restart(): Promise<void> {
   await application.stop('SIGTERM');
   application = await startApplication(data);
+  if (!application.address) throw new Error(`The application ended:\n${application.printed()}`);
 }
 
 const input: RunInput = {
@@ -135,7 +154,8 @@ test(
       const id = await idOf(ask(linkTo('addRun', { id: clientId }), 'POST', input));
       expect({ victim, counts: (await settled(id)).counts }).toEqual({ victim, counts: { planned: PAGES } });
       await ask(linkTo('publishRun', { id }), 'POST');
-      await until(id, 10 + Math.floor(Math.random() * PAGES * 0.6));
+      const written = 10 + Math.floor(Math.random() * PAGES * 0.6);
+      await lookUntil(id, ({ counts, state }) => (counts['written'] ?? 0) >= written || state === 'done');
       await strike();
       let run = await settled(id);
       // A host that was away leaves pages for whoever goes on with the run.
@@ -162,12 +182,3 @@ test(
   },
   ROUNDS * 600_000,
 );
-
-/** Waits until so many pages of a run are written. */
-async function until(id: number, count: number): Promise<void> {
-  for (;;) {
-    const run = await look(id);
-    if ((run?.counts['written'] ?? 0) >= count || run?.state === 'done') return;
-    await new Promise((resolve) => setTimeout(resolve, 20));
-  }
-}

@@ -27,7 +27,7 @@ import { siteHost } from '#standins/siteHost/main.ts';
 import { hostKeyIn, sftpServer } from '#standins/siteHost/sftp.ts';
 import { demoUser } from '#standins/siteHost/siteFiles.ts';
 import { KEY_BYTES, SiteGateway } from './gateways/sites.ts';
-import { SiteRow } from './store/models.ts';
+import { RunRow, SiteRow } from './store/models.ts';
 import { verifyDue } from './store/verifications.ts';
 import { openTestServer, type TestServer } from './testing.ts';
 
@@ -392,6 +392,21 @@ describe('a run', () => {
     await other.stop();
     expect(run.counts).toEqual({ written: 3 });
     expect(onSite('shops/truro.html', 'twice.example').match(/zinc-post jsonld begin/g)).toHaveLength(1);
+  });
+
+  test('that is seen ready can be published in that instant', async () => {
+    const { clientId } = await layOut('instant.example');
+    const siteId = await addSite(clientId, { ...sftp, folder: '/instant.example' }, 'instant.example');
+    await read(siteId);
+    const states: string[] = [];
+    for (let time = 0; time < 8; time += 1) {
+      const id = await post(linkTo('addRun', { id: clientId }), ownPages, 202);
+      // Without a pause: the preview is seen the moment that it is kept.
+      while ((await RunRow.findByPk(id, { attributes: ['state'] }))?.state === 'previewing');
+      await api().post(linkTo('publishRun', { id })).expect(204);
+      states.push((await settled(id)).state);
+    }
+    expect(states).toEqual(Array.from({ length: 8 }, () => 'done'));
   });
 
   test('over pages that were handed in works alike, without a site', async () => {

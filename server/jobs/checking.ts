@@ -56,7 +56,7 @@ export async function runCheck(
       if (!(await noteProgress(job, { done, failed, total }))) return 'stopped';
       if (went) continue;
       await run.finish();
-      await endJob(job, 'done');
+      await endJob(job);
       return 'done';
     }
     return 'stopped';

@@ -1,11 +1,11 @@
 import type { RunPage } from '#contract';
 import { digestOf, exchange, SiteProblem, type SiteConnection } from '#outside/sites/index.ts';
 import { inLanes } from '../lanes.ts';
-import { endJob, noteProgress } from '../store/jobs.ts';
+import { noteProgress } from '../store/jobs.ts';
 import { PageRow, runJson, runPageJson, type JobRow, type RunPageRow, type RunRow } from '../store/models.ts';
 import { ownersOf, type Owners } from '../store/owners.ts';
 import { keepWritten, placedAfter, placedNow, plannedPages, withRecords } from '../store/runPages.ts';
-import { endRun, findRun, nextPages, planRunPages, progressOf } from '../store/runs.ts';
+import { endRunJob, findRun, nextPages, outcomeOf, planRunPages, progressOf } from '../store/runs.ts';
 import { takeTheirs } from '../store/sitePages.ts';
 import { openSiteOf } from '../store/sites.ts';
 import { whole } from '../store/transaction.ts';
@@ -35,9 +35,7 @@ export async function carryOut(job: JobRow, parts: RunParts): Promise<'done' | '
       await (isPreview ? pages.preview(some) : pages.publish(some));
       if (!(await noteProgress(job, await progressOf(run.id)))) return 'stopped';
     }
-    if (isPreview) await run.update({ state: 'ready' });
-    else await endRun(run.id);
-    await endJob(job, 'done');
+    await endRunJob(job, isPreview ? { state: 'ready', problem: '' } : await outcomeOf(run.id));
     return 'done';
   } finally {
     await pages.close();

@@ -3,10 +3,10 @@ import type { Fetcher } from '#outside/fetcher.ts';
 import { SiteProblem, webSite, type SiteConnection } from '#outside/sites/index.ts';
 import type { SiteGateway } from '../gateways/sites.ts';
 import { inLanes } from '../lanes.ts';
-import { endJob, noteProgress } from '../store/jobs.ts';
+import { noteProgress } from '../store/jobs.ts';
 import { siteBranches } from '../store/judging.ts';
 import { siteAccessJson, type JobRow, type RunRow } from '../store/models.ts';
-import { endReading } from '../store/runs.ts';
+import { endRunJob } from '../store/runs.ts';
 import { keepMatches, keepSitePages, keepSitePaths } from '../store/sitePages.ts';
 import { ownersOf } from '../store/owners.ts';
 import { findSite, openSite } from '../store/sites.ts';
@@ -62,14 +62,13 @@ export async function readSite(
         return 'stopped';
     }
     await keepSitePaths(site, paths);
-    await endReading(run.id, 'done', problems.slice(0, 3).join(' '));
+    await endRunJob(job, { state: 'done', problem: problems.slice(0, 3).join(' ') });
   } catch (error) {
     if (!(error instanceof SiteProblem)) throw error;
-    await endReading(run.id, 'failed', error.message);
+    await endRunJob(job, { state: 'failed', problem: error.message });
   } finally {
     await connection?.close();
   }
-  await endJob(job, 'done');
   return 'done';
 }
 

@@ -40,7 +40,7 @@ export async function runStamping(
     failed += done.filter((one) => !one).length;
     if (!(await noteProgress(job, { done: at + some.length, failed }))) return 'stopped';
   }
-  await endJob(job, 'done');
+  await endJob(job);
   return 'done';
 
   async function stampOne(id: number, plan: PhotoPlan | undefined): Promise<boolean> {

@@ -71,6 +71,6 @@ export async function verifyClient(
     const done = Math.min(at + BATCH, all.length);
     if (!(await noteProgress(job, { done, failed, total: all.length }))) return 'stopped';
   }
-  await endJob(job, 'done');
+  await endJob(job);
   return 'done';
 }

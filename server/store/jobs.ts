@@ -156,9 +156,13 @@ async function updateOurs(job: JobRow, values: Parameters<typeof JobRow.update>[
   return changed > 0 || (await JobRow.count({ where: ours(job) })) > 0;
 }
 
-/** Ends a job that is ours, with the reason where it failed. */
-export async function endJob(job: JobRow, state: 'done' | 'failed', problem = ''): Promise<void> {
-  await JobRow.update({ state, leasedUntil: null, problem: problem.slice(0, 500) }, { where: ours(job) });
+/** Ends a job that is ours; whether it was. */
+export async function endJob(job: JobRow, transaction: Transaction | null = null): Promise<boolean> {
+  const [changed] = await JobRow.update(
+    { state: 'done', leasedUntil: null },
+    { where: ours(job), transaction },
+  );
+  return changed > 0;
 }
 
 /** Gives a job back, so that another process takes it at once and goes on where it stands. That was no attempt. */

@@ -4,7 +4,7 @@ import { limits } from '#core/limits';
 import { counted } from '#core/text';
 import { notFound, Refusal } from '../problem.ts';
 import { findClient } from './branches.ts';
-import { latestJobs } from './jobs.ts';
+import { endJob, latestJobs } from './jobs.ts';
 import { JobRow, PageRow, RunPageRow, runJson, runPageJson, RunRow } from './models.ts';
 import { siteNames } from './sites.ts';
 import { locked, whole } from './transaction.ts';
@@ -295,20 +295,29 @@ export async function progressOf(runId: number): Promise<{ done: number; failed:
   return { done: total - count('waiting'), failed: count('refused', 'changed', 'failed'), total };
 }
 
-/** Ends the reading of a site. */
-export const endReading = (id: number, state: 'done' | 'failed', problem: string): Promise<unknown> =>
-  RunRow.update({ state, problem: problem.slice(0, 500) }, { where: { id } });
-
 /** What a published run has come to, in a sentence where not all went well. */
-export async function endRun(runId: number): Promise<void> {
+export async function outcomeOf(runId: number): Promise<RunEnd> {
   const counts = (await countsOf([runId])).get(runId) ?? {};
   const told = [
     counts['changed'] && `${counted(counts['changed'], 'page')} changed meanwhile and stayed as they are`,
     counts['failed'] && `${counted(counts['failed'], 'page')} could not be written`,
   ].filter(Boolean);
   const isLeft = (counts['failed'] ?? 0) > 0;
-  await RunRow.update(
-    { state: isLeft ? 'paused' : 'done', problem: told.length > 0 ? `${told.join('; ')}.` : '' },
-    { where: { id: runId, state: 'publishing' } },
-  );
+  return { state: isLeft ? 'paused' : 'done', problem: told.length > 0 ? `${told.join('; ')}.` : '' };
 }
+
+/** How a run stands when a job on it has come to its end. */
+export type RunEnd = Pick<RunRow, 'state' | 'problem'>;
+
+/**
+ * Ends a job and says how its run stands then, both at once: whoever sees the run ready can publish it, and no
+ * process takes up a job whose work is done. One that was cancelled or taken over changes nothing.
+ */
+export const endRunJob = (job: JobRow, end: RunEnd): Promise<void> =>
+  whole(async (transaction) => {
+    if (!(await endJob(job, transaction))) return;
+    await RunRow.update(
+      { state: end.state, problem: end.problem.slice(0, 500) },
+      { where: { id: job.runId ?? 0 }, transaction },
+    );
+  });
