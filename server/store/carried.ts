@@ -47,6 +47,7 @@ export async function carriedBy(
 ): Promise<ReadonlyMap<number, Carried>> {
   const placements = await PlacementRow.findAll({
     where: { pageId: { [Op.in]: pages.map(({ id }) => id) } },
+    order: ['id'],
   });
   const ids = [...new Set(placements.map(({ branchId }) => branchId))];
   const branches = new Map(

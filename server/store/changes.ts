@@ -81,7 +81,7 @@ export async function writeSource(page: PageRow, source: Buffer, transaction: Tr
 
 /** A page as it is now, for the change that is about to be made. */
 export async function pageBefore({ id, source }: PageRow, transaction: Transaction): Promise<PageBefore> {
-  const placements = await PlacementRow.findAll({ where: { pageId: id }, transaction });
+  const placements = await PlacementRow.findAll({ where: { pageId: id }, order: ['id'], transaction });
   return {
     source,
     placements: placements.map(({ branchId, form, at }) => ({ branchId, form, at })),

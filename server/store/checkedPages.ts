@@ -126,6 +126,7 @@ export async function carriedOnSite(checkId: number) {
   const rows = await CheckedPageRow.findAll({
     where: { checkId, state: 'read' },
     attributes: ['url', 'ownBranchId', 'carries'],
+    order: ['id'],
   });
   return rows.map(({ url, ownBranchId, carries }) => ({
     url,

@@ -108,6 +108,7 @@ async function renamedPictures(known: ReadonlyMap<number, Known>): Promise<Ledge
   const photos = await PhotoRow.findAll({
     where: { branchId: { [Op.in]: [...known.keys()] }, stampedKey: { [Op.ne]: '' } },
     attributes: ['branchId', 'name', 'stamp'],
+    order: ['id'],
   });
   const names = new Map<string, string>();
   for (const photo of photos) {
@@ -140,7 +141,10 @@ async function staleSheets(known: ReadonlyMap<number, Known>): Promise<Ledger['h
     group: ['branch_id'],
     raw: true,
   });
-  const sheets = await HandOverRow.findAll({ where: { id: { [Op.in]: newest.map(({ id }) => id) } } });
+  const sheets = await HandOverRow.findAll({
+    where: { id: { [Op.in]: newest.map(({ id }) => id) } },
+    order: ['id'],
+  });
   return sheets.flatMap(({ branchId, digest, createdAt }) => {
     const branch = known.get(branchId);
     return branch && handOverDigest(branch.record) !== digest

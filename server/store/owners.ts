@@ -111,6 +111,7 @@ export async function ownedPages(
   const placements = await PlacementRow.findAll({
     where: { pageId: { [Op.in]: pages.map(({ id }) => id) } },
     attributes: ['pageId', 'branchId'],
+    order: ['id'],
     raw: true,
   });
   const placed = groupedBy(placements, ({ pageId }) => pageId);

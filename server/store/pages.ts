@@ -142,7 +142,11 @@ async function keepAll(
       added.added.push({ id, path: page.path });
       continue;
     }
-    const placements = await PlacementRow.findAll({ where: { pageId: there.id }, transaction });
+    const placements = await PlacementRow.findAll({
+      where: { pageId: there.id },
+      order: ['id'],
+      transaction,
+    });
     if (await isSame(there.source, page.bytes, placements, worker)) {
       added.unchanged += 1;
       continue;
