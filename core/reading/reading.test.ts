@@ -55,6 +55,28 @@ describe('JSON-LD', () => {
   });
 });
 
+describe('the businesses of a page', () => {
+  const place = (name: string, more: object = {}) => ({ '@type': 'Optician', name, ...more });
+  const found = (node: object): readonly string[] =>
+    businessesIn(readSource(JSON.stringify({ '@context': 'https://schema.org', ...node })).items).map(
+      (item) => recordFromItem(item).name,
+    );
+
+  test('are those that an organisation holds as well, and they come first', () => {
+    const chain = { '@type': 'Organization', name: 'Lumière', url: 'https://lumiere.example/' };
+    expect(found({ ...chain, subOrganization: [place('Torino'), place('Asti')] })).toEqual([
+      'Torino',
+      'Asti',
+      'Lumière',
+    ]);
+    expect(found({ ...chain, memberOf: { '@type': 'Organization', name: 'Guild' } })).toEqual(['Lumière']);
+  });
+
+  test('are not the departments of a place', () => {
+    expect(found(place('Torino', { department: place('Workshop') }))).toEqual(['Torino']);
+  });
+});
+
 describe('microdata', () => {
   test('follows the value rules of each element, itemref, nesting and the base address', () => {
     const source = page(
