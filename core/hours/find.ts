@@ -152,10 +152,15 @@ function lineAt(text: string, offset: number): Line {
   return { text: text.slice(start, end).trim(), start, end };
 }
 
+/** What leads from one line of hours to the next: "9 to 12 / and 2 to 6". */
+const LEADS_ON = /^(?:(?:and|from|then|also)\b\s*|[&+,]\s*)+(?=\d)/i;
+
 const goesOn = (line: string): boolean =>
-  line.length <= LONGEST_LINE && (namesDay(line) || /^(?:\d|closed|noon|open)/i.test(line));
+  line.length <= LONGEST_LINE &&
+  (namesDay(line) || /^(?:\d|closed|noon|open)/i.test(line) || LEADS_ON.test(line));
 
 function readRun(lines: readonly Line[]): Hours | undefined {
-  const { hours, faults } = readWeek(lines.map(({ text }) => text).join(', '));
+  const text = lines.map((line, at) => (at > 0 ? line.text.replace(LEADS_ON, '') : line.text)).join(', ');
+  const { hours, faults } = readWeek(text);
   return faults.length === 0 && days.some((day) => hours[day]) ? hours : undefined;
 }

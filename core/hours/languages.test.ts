@@ -154,6 +154,16 @@ describe('hours that a page shows', () => {
       ({ hours, start, end }) => `${writeWeek(hours)} | ${text.slice(start, end)}`,
     );
 
+  test.each([
+    ['fr', 'Du lundi au vendredi de 8h à 12h\net de 14h à 18h30', 'Mon–Fri 08:00-12:00, 14:00-18:30'],
+    ['es', 'Lunes a viernes de 9:30 a 13\ny de 16:30 a 20:30', 'Mon–Fri 09:30-13:00, 16:30-20:30'],
+    ['en', 'Monday to Friday 9am to 12pm\n& 1pm to 5pm', 'Mon–Fri 09:00-12:00, 13:00-17:00'],
+    ['en', 'Monday to Friday 9am to 5pm\nand tours for 12 people', 'Mon–Fri 09:00-17:00'],
+  ])('go on in the next line, where it leads on (%s)', (language, text, hours) => {
+    const [found = ''] = weeks(text, language);
+    expect(found.slice(0, found.indexOf(' | '))).toBe(hours);
+  });
+
   test('are found in the language of the page, with their lines', () => {
     const german =
       'Willkommen\nÖffnungszeiten\nMontag – Freitag\n9.00 – 18.00 Uhr\nSamstag\n9.00 – 13.00 Uhr\nSonntag\ngeschlossen\nImpressum';
