@@ -41,6 +41,7 @@ const bellingham = (latitude: string, longitude: string): string =>
 const opening = (members: string): string =>
   hollins(`"openingHoursSpecification":{"@type":"OpeningHoursSpecification",${members}}`);
 const item = (body: string): string => `<div itemscope itemtype="https://schema.org/Optician">${body}</div>`;
+const rdfa = (body: string): string => `<div vocab="https://schema.org/" typeof="Optician">${body}</div>`;
 const record = hollins('"telephone":"+44 20 7946 0321"', '"slogan":"Seeing is better"');
 
 /** For each code a wrong and a right source; both are run as tests and printed in docs/findings.md. */
@@ -336,6 +337,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   'structure/itemprop-outside': pair(
     '<p itemprop="name">Hollins Row Opticians</p>',
     item('<p itemprop="name">Hollins Row Opticians</p>'),
+  ),
+  'structure/property-astray': pair(
+    rdfa('<a property="telephone" content="+441304550128" href="tel:+441304550128">01304 550128</a>'),
+    rdfa('<span property="telephone" content="+441304550128">01304 550128</span>'),
   ),
   'structure/no-type': pair(
     '<div itemscope><p itemprop="name">Hollins Row Opticians</p></div>',

@@ -70,9 +70,13 @@ function noBusiness(reading: Reading): readonly Finding[] {
   return [finding('structure/no-business', message, place)];
 }
 
-/** Names whose values are lost to a fault of JSON, which is told already. */
-const brokenIn = ({ unsaid = [] }: ReadItem, { faults }: Reading): readonly string[] =>
-  faults.some(({ code }) => code.startsWith('syntax/')) ? unsaid : [];
+/** Names whose values are lost to a fault that is told already: of JSON, or of where RDFa stands. */
+const brokenIn = ({ syntax, unsaid = [] }: ReadItem, { faults, astray }: Reading): readonly string[] =>
+  syntax === 'rdfa'
+    ? astray.map(({ name }) => name)
+    : faults.some(({ code }) => code.startsWith('syntax/'))
+      ? unsaid
+      : [];
 
 function wantsOf(item: ReadItem, { wants }: Profile, broken: readonly string[]): readonly Finding[] {
   const meant = propertiesMeant(item);

@@ -7,6 +7,7 @@ import { factPart, knownFacts, propertyKinds } from '#core/record';
 import { collapse, fold, type Edit, type Place } from '#core/text';
 import { typeNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
+import { judgeAstray } from './astray.ts';
 
 /** Family `structure`: markup that is no item, is not on the page, or says one thing and shows another. */
 export function judgeStructure(reading: Reading): readonly Finding[] {
@@ -24,6 +25,7 @@ export function judgeStructure(reading: Reading): readonly Finding[] {
   return [
     ...outside,
     ...nameless,
+    ...judgeAstray(reading),
     ...judgeElements(reading),
     ...judgeAsides(reading),
     ...judgeShown(reading),

@@ -234,6 +234,11 @@ const rows = {
     meaning: 'An itemprop belongs to no item, so no machine reads it.',
     source: `${MICRODATA} 5.2.3`,
   },
+  'structure/property-astray': {
+    grade: 'must',
+    meaning: 'A property of RDFa is told of the address beside it, not of the item around it.',
+    source: 'RDFa Core 1.1, 7.5 step 5',
+  },
   'structure/no-type': { grade: 'must', meaning: 'An item has no type.', source: `${MICRODATA} 5.2.2` },
   'structure/no-itemscope': {
     grade: 'must',

@@ -90,3 +90,24 @@ describe('RDFa Lite', () => {
     expect(source.slice(property?.place.start, property?.place.end)).toBe('<b property="name">A</b>');
   });
 });
+
+describe('a property beside an address', () => {
+  const astray = (inside: string): readonly (readonly string[])[] =>
+    readSource(`<div vocab="https://schema.org/" typeof="Optician">${inside}</div>`).astray.map(
+      ({ name, about }) => [name, about],
+    );
+
+  test.each([
+    '<a property="telephone" content="+441304550128" href="tel:01304550128">Ring</a>',
+    '<a property="telephone" datatype="xsd:string" href="tel:01304550128">Ring</a>',
+  ])('is told of that address: %s', (link) =>
+    expect(astray(link)).toEqual([['telephone', 'tel:01304550128']]),
+  );
+
+  test.each([
+    '<a property="url" href="/shop">Shop</a>',
+    '<a href="tel:01304550128"><b property="telephone" content="+441304550128">Ring</b></a>',
+    '<div about="#x"><a property="og:title" content="x" href="/x">x</a></div>',
+    '<a property="name" content="x" about="#b" href="/x">x</a><p about="/x" typeof="Thing">x</p>',
+  ])('is not: %s', (link) => expect(astray(link)).toEqual([]));
+});

@@ -57,19 +57,28 @@ interface Context {
  * (`datetime`, `head` and `body`, `rel` beside `property`). Addresses are resolved against `base` where it is given.
  * Only resources with types become items; an order that `inlist` asks for is the order of the source.
  */
-export function readRdfa(
-  { root, marked, source }: HtmlDocument,
-  lines: Lines,
-  base: string,
-): readonly ReadItem[] {
+export function readRdfa({ root, marked, source }: HtmlDocument, lines: Lines, base: string): RdfaReading {
   // Few pages carry RDFa; those that do not need no walk.
-  if (!marked.some(({ attributes }) => 'typeof' in attributes)) return [];
+  if (!marked.some(({ attributes }) => 'typeof' in attributes)) return { items: [], astray: [] };
   const reader = new ResourceReader(new Written(source, lines), lines, base);
   const page = reader.page;
   for (const child of root.children)
     if (child.kind === 'element')
       reader.read(child, { vocab: '', prefixes: INITIAL, subject: page, object: page, waiting: [] });
-  return reader.items();
+  return { items: reader.items(), astray: reader.astray() };
+}
+
+/** A property that is told of the address beside it, and not of the item that it stands in. */
+export interface Astray {
+  readonly name: string;
+  /** The address of which it is told. */
+  readonly about: string;
+  readonly element: HtmlElement;
+}
+
+interface RdfaReading {
+  readonly items: readonly ReadItem[];
+  readonly astray: readonly Astray[];
 }
 
 class ResourceReader {
@@ -78,6 +87,7 @@ class ResourceReader {
   readonly #base: string;
   readonly #subjects: Subject[] = [];
   readonly #byId = new Map<string, Subject>();
+  readonly #apart: (Astray & { readonly subject: Subject })[] = [];
 
   constructor(written: Written, lines: Lines, base: string) {
     this.#written = written;
@@ -98,6 +108,14 @@ class ResourceReader {
     const roots = typed.filter((subject) => !held.has(subject)).map((subject) => asItem(subject, made));
     for (const subject of typed) if (!made.has(subject)) roots.push(asItem(subject, made));
     return roots;
+  }
+
+  /**
+   * Properties that `content` or `datatype` beside an address takes away from the item around them (7.5, step 5: the
+   * address is then what is spoken of, not the value), where nothing else is said of that address.
+   */
+  astray(): readonly Astray[] {
+    return this.#apart.flatMap(({ subject, ...one }) => (subject.types.length === 0 ? [one] : []));
   }
 
   read(element: HtmlElement, above: Context): void {
@@ -217,6 +235,9 @@ class ResourceReader {
     for (const written of names) {
       const name = expand(written, context);
       if (name === undefined) continue;
+      const beside = isText && !isLinked && !('about' in attributes) ? resourceOf(element) : undefined;
+      if (beside !== undefined && context.object.types.length > 0 && propertyNamed(name))
+        this.#apart.push({ name, about: beside, element, subject });
       subject.properties.push({
         name,
         namePlace: this.#written.word(element, 'property', written),

@@ -8,7 +8,7 @@ import type { JsonFault } from './jsonFault.ts';
 import { readJsonLd } from './jsonld.ts';
 import { readMicrodata } from './microdata.ts';
 import { joinNodes } from './nodes.ts';
-import { readRdfa } from './rdfa.ts';
+import { readRdfa, type Astray } from './rdfa.ts';
 import { visibleText, type VisibleText } from './visible.ts';
 import { fencesAround, isWrappedJson, unwrap } from './wrapping.ts';
 
@@ -32,6 +32,8 @@ export interface Reading {
   readonly faults: readonly ReadingFault[];
   /** Places of elements whose `itemprop` belongs to no item, with the names they carry. */
   readonly strays: readonly { readonly name: string; readonly place: Place }[];
+  /** Properties of RDFa that are told of an address instead of the item they stand in. */
+  readonly astray: readonly Astray[];
   /** What a visitor sees; undefined for bare JSON, which nobody sees. */
   readonly visible: VisibleText | undefined;
   /** The page as a tree; undefined for bare JSON. */
@@ -56,6 +58,7 @@ export function readSource(source: string, url = ''): Reading {
       items: joinNodes(items),
       faults,
       strays: [],
+      astray: [],
       visible: undefined,
       document: undefined,
       lines,
@@ -75,7 +78,8 @@ export function readSource(source: string, url = ''): Reading {
   if (fences) faults.push(faultAt(fences, lines));
   faults.push(...mistypedScripts(scripts, source, lines));
   const microdata = readMicrodata(document, lines, base);
-  items.push(...microdata.items, ...readRdfa(document, lines, base));
+  const rdfa = readRdfa(document, lines, base);
+  items.push(...microdata.items, ...rdfa.items);
   items.sort((a, b) => a.place.start - b.place.start);
   const strays = microdata.strays.map(({ attributes, start, contentStart }) => ({
     name: attributes['itemprop'] ?? '',
@@ -89,6 +93,7 @@ export function readSource(source: string, url = ''): Reading {
     items: joinNodes(items),
     faults,
     strays,
+    astray: rdfa.astray,
     visible: visibleText(document),
     document,
     lines,
