@@ -50,7 +50,7 @@ export const postalCodes: Readonly<Record<string, PostalCodeRule>> = {
   SI: { pattern: /^\d{4}$/, example: '1000' },
   SK: { pattern: /^\d{3} ?\d{2}$/, example: '811 01' },
   ZA: { pattern: /^\d{4}$/, example: '8001' },
-  AR: { pattern: /^([A-Z]\d{4}[A-Z]{3}|\d{4})$/i, example: 'C1002AAP', isOptional: true },
+  AR: { pattern: /^[A-Z]?\d{4}([A-Z]{3})?$/i, example: 'C1002AAP', isOptional: true },
   CL: { pattern: /^(\d{7}|\d{3}-\d{4})$/, example: '832-0000', isOptional: true },
   CN: { pattern: /^\d{6}$/, example: '100006', isOptional: true },
   CO: { pattern: /^\d{6}$/, example: '110111', isOptional: true },

@@ -114,8 +114,42 @@ describe('what the guidelines ask of', () => {
     expect(asked('Plumber', { address: shop, areaServed: 'Geelong' })).toContain('geo');
   });
 
+  test('who sells over a counter is no table', () => {
+    const ofFood = ['servesCuisine', 'hasMenu', 'acceptsReservations'];
+    const food = (type: string): readonly string[] =>
+      asked(type, {}).filter((property) => ofFood.includes(property));
+    expect(food('Bakery')).toEqual([]);
+    expect(food('CafeOrCoffeeShop')).toEqual(['servesCuisine', 'hasMenu']);
+    expect(food('Restaurant')).toEqual(ofFood);
+    expect(asked('Library', {})).not.toContain('priceRange');
+    expect(asked('BookStore', {})).toContain('priceRange');
+  });
+
   test('a hotel is when guests may come, or its hours', () => {
     expect(asked('Hotel', { checkinTime: '14:00' })).not.toContain('openingHoursSpecification');
     expect(asked('Hotel', {})).toContain('openingHoursSpecification');
   });
+});
+
+describe('a number that is shown without its area code', () => {
+  const seen = (telephone: string, country: string, visible: string): readonly string[] =>
+    codesOn(`<p>${visible}</p>`, {
+      telephone,
+      address: { '@type': 'PostalAddress', addressLocality: 'Town', addressCountry: country },
+    }).filter((code) => code.endsWith(' telephone'));
+
+  test.each([
+    ['+61 3 5550 0172', 'AU', '5550 0172'],
+    ['+1 828-555-0119', 'US', '555-0119'],
+    ['+49 341 5550176', 'DE', '555 01 76'],
+  ])('%s of %s is seen as %s', (telephone, country, shown) =>
+    expect(seen(telephone, country, `Ring ${shown} today`)).toEqual([]),
+  );
+
+  test.each([
+    ['+61 3 5550 0172', 'AU', '555 0172'],
+    ['+33 3 55 55 01 42', 'FR', '55 55 01 43'],
+  ])('%s of %s is not seen as %s', (telephone, country, shown) =>
+    expect(seen(telephone, country, `Ring ${shown} today`)).not.toEqual([]),
+  );
 });

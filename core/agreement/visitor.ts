@@ -1,7 +1,7 @@
 import { emailsIn } from '#core/link';
 import { foldAddress } from '#core/address';
 import { gradeHours, type Agreement } from '#core/value';
-import { readTelephone } from '#core/phone';
+import { readTelephone, type Telephone } from '#core/phone';
 import { textContent, type HtmlDocument } from '#core/html';
 import { weeksIn, type Hours } from '#core/hours';
 import type { VisibleText } from '#core/reading';
@@ -167,6 +167,7 @@ export class VisitorSearch {
     const wanted = readTelephone(typed, country).telephone;
     if (!wanted) return this.find(typed);
     const forms = [typed, wanted.national, wanted.international, wanted.e164];
+    const local = withoutAreaCode(wanted);
     let other: Seen = MISSING;
     // A number with its country code tells where the shown ones are dialled, whatever the address says.
     for (const { text, e164, at } of this.telephones(country || wanted.country)) {
@@ -174,7 +175,9 @@ export class VisitorSearch {
         return { text, agreement: forms.includes(text) ? 'exact' : 'written-differently', at };
       if (other === MISSING) other = { text, agreement: 'different', at };
     }
-    return other;
+    this.#numbers ??= numbersIn(this.#text);
+    const near = local ? this.#numbers.find(([text]) => text.replace(/\D/g, '') === local) : undefined;
+    return near ? seenAt(near, 'written-differently') : other;
   }
 
   /** All telephone numbers that are shown, as they stand, with the numbers they dial (E.164). */
@@ -291,6 +294,18 @@ export class VisitorSearch {
     }
     return undefined;
   }
+}
+
+/** Where every number is dialled whole, though it begins as area codes do. */
+const DIALLED_WHOLE = new Set(['BE', 'CH', 'FR', 'MC', 'TH', 'ZA']);
+/** What is shorter is an extension, or cut off. */
+const FEWEST_OF_LOCAL = 5;
+
+/** The digits that are dialled in the town itself, as pages for the town show them: "5550 0172" of "(03) 5550 0172"; '' for none. */
+function withoutAreaCode({ national, country }: Telephone): string {
+  const behind = /^(?:\(\d+\)|0\d{2,4}(?=\D))(.*)$/.exec(national)?.[1] ?? '';
+  const digits = behind.replace(/\D/g, '');
+  return digits.length < FEWEST_OF_LOCAL || DIALLED_WHOLE.has(country) ? '' : digits;
 }
 
 /** A number that follows other figures on one line: a postal code, a house number. */

@@ -268,6 +268,10 @@ const plain: readonly Clean[] = [
     '{"@context":"https://schema.org","@type":"BreadcrumbList","itemListElement":[{"@type":"ListItem","position":1,"name":"Home","item":"https://other.example/"}]}',
   ],
   [
+    'a trail of things',
+    '{"@context":"https://schema.org","@type":"BreadcrumbList","itemListElement":[{"@type":"ListItem","position":1,"item":{"@id":"https://other.example/","name":"Home"}}]}',
+  ],
+  [
     'a search of the site',
     '{"@context":"https://schema.org","@type":"WebSite","url":"https://other.example/","potentialAction":{"@type":"SearchAction","target":{"@type":"EntryPoint","urlTemplate":"https://other.example/?q={q}"}}}',
   ],

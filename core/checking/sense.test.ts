@@ -24,6 +24,14 @@ const hours = (...list: object[]): object => ({
   openingHoursSpecification: list.map((one) => ({ '@type': 'OpeningHoursSpecification', ...one })),
 });
 
+test('an Argentine code may stand without its last letters', () => {
+  const argentine = (postalCode: string): string[] =>
+    told(address({ postalCode, addressLocality: 'Rosario', addressCountry: 'AR' }));
+  expect(argentine('S2000')).not.toContain('value/postal-code');
+  expect(argentine('S2000FAA')).not.toContain('value/postal-code');
+  expect(argentine('S200')).toContain('value/postal-code');
+});
+
 describe('what a person sees at once', () => {
   test.each([
     [{ telephone: 'tel:+4930901820' }, 'value/telephone-form'],

@@ -291,6 +291,8 @@ function judgeNested(item: ReadItem, { name, place }: ReadProperty, source: stri
   const meant = NESTED[name] ?? '';
   const known = propertyNamed(name);
   if (!meant && !known) return [];
+  // Of a thing nothing more is asked than that it is one: a breadcrumb's "item" with its address and name.
+  if (known?.ranges.includes('Thing')) return [];
   const where =
     item.syntax === 'jsonld' ? `"@type": "${meant || '…'}"` : `itemtype="https://schema.org/${meant || '…'}"`;
   const at = item.place.start + 1;

@@ -1,5 +1,6 @@
 import type { MarkupProperty, ReadItem } from '#core/item';
 import type { Around, ValueKind } from '#core/value';
+import { isSubtype } from '#core/vocabulary';
 
 /** The groups of the fact sheet, in their order, and what people call them. */
 export const groupLabels = {
@@ -133,6 +134,12 @@ interface Typed {
   readonly understood?: unknown;
 }
 type Particular<T> = Pick<Descriptor<T>, 'write' | 'short' | 'read' | 'told' | 'understood'>;
+
+/** Whether a business is of one of these types, or of one below them. */
+export const isAmong = ({ text }: Around, ...types: readonly string[]): boolean =>
+  text('types')
+    .split('\n')
+    .some((type) => types.some((one) => isSubtype(type, one)));
 
 /** A fact without parts. */
 export const fact = <T>(

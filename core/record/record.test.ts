@@ -92,7 +92,10 @@ describe('a record', () => {
     expect(lacks({ ...caller, address: { ...larkspur.address, streetAddress: '' } })).toEqual([]);
     expect(lacks(caller)).toEqual(['Coordinates']);
     const cafe = { ...larkspur, types: ['CafeOrCoffeeShop'] };
-    expect(completeness(cafe).lacking.map(({ label }) => label)).toEqual(['Cuisine', 'Menu', 'Reservations']);
+    expect(lacks(cafe)).toEqual(['Cuisine', 'Menu']);
+    expect(lacks({ ...cafe, types: ['Restaurant'] })).toEqual(['Cuisine', 'Menu', 'Reservations']);
+    expect(lacks({ ...cafe, types: ['Bakery'] })).toEqual([]);
+    expect(lacks({ ...cafe, types: ['Bakery', 'CafeOrCoffeeShop'] })).toEqual(['Cuisine', 'Menu']);
   });
 
   test('gives and takes every fact as text', () => {

@@ -1,7 +1,6 @@
 import { days, readDay, writeWeek, type Day, type Hours } from '#core/hours';
 import { exceptions, hours as week, publicHolidays, shortHours, timeZone } from '#core/value';
-import { isSubtype } from '#core/vocabulary';
-import { fact, partedFact, type RowSpec } from '../descriptor.ts';
+import { fact, isAmong, partedFact, type RowSpec } from '../descriptor.ts';
 
 const dayRow = (day: Day): RowSpec => ({
   label: day,
@@ -27,11 +26,7 @@ export const hours = {
       also: ['openingHours'],
     },
     // A hotel is open day and night; it says when guests may come.
-    spared: ({ text }) =>
-      text('checkinTime').trim() !== '' &&
-      text('types')
-        .split('\n')
-        .some((type) => isSubtype(type, 'LodgingBusiness')),
+    spared: (around) => around.text('checkinTime').trim() !== '' && isAmong(around, 'LodgingBusiness'),
     compared: { core: true, first: 5, as: 'whole', look: 'hours' },
     block: { at: 9 },
     understood: {

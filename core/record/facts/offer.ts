@@ -11,8 +11,9 @@ import {
   reviews,
   services,
   yesNoOrUrl,
+  type Around,
 } from '#core/value';
-import { fact, partedFact } from '../descriptor.ts';
+import { fact, isAmong, partedFact } from '../descriptor.ts';
 
 /** The signs of a price range, from cheap to dear. */
 const SIGNS = ['inexpensive', 'moderate', 'expensive', 'high end'] as const;
@@ -22,6 +23,13 @@ function signsInWords(text: string): string {
   const length = signs.startsWith('kr') ? signs.length / 2 : signs.length;
   return length > 0 ? (SIGNS[length - 1] ?? '') : '';
 }
+
+/** Whoever comes there pays nothing, or what a law says. */
+const FREE = ['GovernmentOffice', 'EmergencyService', 'Library', 'ArchiveOrganization', 'RecyclingCenter'];
+/** Who sells over a counter what is made there has neither a cuisine nor a menu, and no table to be reserved. */
+const sellsOver = (around: Around): boolean =>
+  isAmong(around, 'Bakery', 'IceCreamShop', 'Brewery', 'Distillery', 'Winery') &&
+  !isAmong(around, 'Restaurant', 'CafeOrCoffeeShop', 'BarOrPub');
 
 /** What can be had, and what it costs. */
 export const offer = {
@@ -41,6 +49,7 @@ export const offer = {
       visible: true,
       property: 'priceRange',
       guideline: { why: 'One to four currency signs, or a range of amounts.' },
+      spared: (around) => isAmong(around, ...FREE),
       compared: { first: 7 },
       block: { label: 'Price range', at: 10 },
     },
@@ -55,6 +64,7 @@ export const offer = {
     ask: { at: 23, question: 'Which kinds of food do you serve?', how: 'One a line' },
     property: 'servesCuisine',
     guideline: { why: 'Name the kind of food.' },
+    spared: sellsOver,
     block: { label: 'Cuisine' },
   }),
   hasMenu: fact('offer', menus, {
@@ -67,6 +77,7 @@ export const offer = {
     property: 'hasMenu',
     alsoRead: ['menu'],
     guideline: { why: 'Give the address of the menu.', also: ['menu'] },
+    spared: sellsOver,
     block: { label: 'Menu' },
   }),
   acceptsReservations: fact('offer', yesNoOrUrl, {
@@ -79,6 +90,7 @@ export const offer = {
     ask: { at: 25, question: 'Can tables be reserved?', how: 'yes, no, or the address where' },
     property: 'acceptsReservations',
     guideline: { why: 'Say whether tables can be reserved.' },
+    spared: (around) => sellsOver(around) || isAmong(around, 'CafeOrCoffeeShop', 'FastFoodRestaurant'),
     block: { label: 'Reservations' },
   }),
   currenciesAccepted: fact('offer', currencies, {
