@@ -1,4 +1,5 @@
-import { days, type Hours } from './hours.ts';
+import { gridAt } from './grid.ts';
+import { days, emptyHours, type Hours } from './hours.ts';
 import type { DayWords } from './languages.ts';
 import { daysNamedIn, languageOf, languagesIn, plainLetters, toEnglish } from './translate.ts';
 import { readWeek } from './week.ts';
@@ -88,7 +89,9 @@ function weeksInWords(text: string, language: DayWords): readonly FoundWeek[] {
       near = MOST_LINES;
       any = true;
     } else near -= 1;
-    english.push(plain && near > 0 ? toEnglish(plain, language) : '');
+    // Marks and numbers are the same in every language.
+    const isMarks = any && !/\p{L}/u.test(plain);
+    english.push(isMarks ? plain : plain && near > 0 ? toEnglish(plain, language) : '');
   }
   if (!any) return [];
   const joined = english.join('\n');
@@ -118,6 +121,17 @@ function findWeeks(text: string): readonly FoundWeek[] {
     const first = lineAt(text, day);
     next = first.end;
     if (first.text.length > LONGEST_LINE) continue;
+    const grid = gridAt(text, day);
+    if (grid) {
+      next = grid.end;
+      found.push({
+        hours: grid.hours ?? emptyHours,
+        start: day,
+        end: grid.end,
+        whole: grid.hours !== undefined,
+      });
+      continue;
+    }
     const lines = [first];
     // In a table the day and its hours may stand on lines of their own.
     for (let last = first; lines.length < MOST_LINES && last.end < text.length;) {

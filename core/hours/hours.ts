@@ -119,8 +119,8 @@ function readSpan(text: string): Span | undefined {
   const half = bareFrom ? halfOf(hour(from), hour(until), until) : undefined;
   const opens = readTime(from, half);
   const closes = readTime(until, half === '24' || /\d[:.]?\d\d$/.test(from.trim()) ? '24' : undefined);
-  // "9:30-5:30" would mean through the night; whoever means that writes 05:30.
-  if (closes < opens && hour(from) <= 12 && /^[1-9](\D|$)/.test(until.trim()) && !/m/.test(from + until))
+  // "9:30-5:30" and "3pm-6:30" would mean through the night; whoever means that writes 05:30.
+  if (closes < opens && hour(from) <= 12 && /^[1-9](\D|$)/.test(until.trim()) && !/m/.test(until))
     return undefined;
   return opens && closes && opens !== closes ? { opens, closes } : undefined;
 }

@@ -154,6 +154,29 @@ describe('hours that a page shows', () => {
       ({ hours, start, end }) => `${writeWeek(hours)} | ${text.slice(start, end)}`,
     );
 
+  const circles = '○ ○ ○ ／ ○ ○ ／';
+  const strokes = '○ ○ ○ ／ ○ ／ ／';
+  const grid =
+    'Mon–Wed 09:30-13:00, 15:00-18:30; Thu closed; Fri 09:30-13:00, 15:00-18:30; Sat 09:30-13:00; Sun closed';
+  const lines = (text: string): string => text.replaceAll(' ', '\n');
+  test.each([
+    [`月 火 水 木 金 土 日\n9:30～13:00 ${circles}\n15:00～18:30 ${strokes}`, grid],
+    [lines(`月 火 水 木 金 土 日 9:30～13:00 ${circles} 15:00～18:30 ${strokes}`), grid],
+    [lines(`月 火 水 木 金 土 日・祝 午前9:30～13:00 ${circles} 午後3:00～6:30 ${strokes}`), grid],
+    [`月 火 水 木 金 土 日\n9:30～13:00 ${circles.replaceAll(' ', '')}\n15:00～18:30 ${strokes}`, grid],
+  ])('stand in a table with a column a day: %s', (text, hours) => {
+    expect(weeks(text, 'ja')).toEqual([`${hours} | ${text}`]);
+    expect(writeWeek(readWeek(text, 'ja').hours)).toBe(hours);
+  });
+
+  test.each(['a sign of its own ○ ○ ○ ／ ○ △ ／', 'a cell too few ○ ○ ○ ／ ○ ○'])(
+    'are not guessed from a table with %s',
+    (row) => {
+      const text = `月 火 水 木 金 土 日\n9:30～13:00 ${circles}\n15:00～18:30 ${row.replace(/^[a-z ]+/, '')}`;
+      expect(weeksIn(text, 'ja').weeks.filter(({ whole }) => whole)).toEqual([]);
+    },
+  );
+
   test.each([
     ['fr', 'Du lundi au vendredi de 8h à 12h\net de 14h à 18h30', 'Mon–Fri 08:00-12:00, 14:00-18:30'],
     ['es', 'Lunes a viernes de 9:30 a 13\ny de 16:30 a 20:30', 'Mon–Fri 09:30-13:00, 16:30-20:30'],

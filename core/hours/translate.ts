@@ -42,7 +42,20 @@ const half = (words: string, english: string): Step => [
   new RegExp(String.raw`(?:${words})\s*(\d{1,2})(?:[時点點시]|:)?(?:\s*(\d{2})[分분]?|\s*(半))?`, 'gu'),
   (_, hour, minute, isHalf) => ` ${hour ?? ''}:${isHalf ? '30' : (minute ?? '00')}${english} `,
 ];
+const CLOCK = String.raw`\d{1,2}(?:[時时点點시:](?:\s*\d{1,2}[分분]?|半)?)?`;
+/** What half of the day a span begins on it ends on, where that lies behind: "午後3:00～6:30". */
+const sameHalf: Step = [
+  new RegExp(
+    String.raw`(午前|오전|上午|午後|오후|下午|晚上)(\s*)(${CLOCK})(\s*(?:-|から|부터|至|到)\s*)(${CLOCK})`,
+    'gu',
+  ),
+  (whole = '', word = '', blank = '', from = '', between = '', until = '') => {
+    const [opens, closes] = [parseInt(from, 10), parseInt(until, 10)];
+    return opens < closes && closes < 12 ? `${word}${blank}${from}${between}${word}${until}` : whole;
+  },
+];
 const times: readonly Step[] = [
+  sameHalf,
   half('午前|오전|上午', 'am'),
   half('午後|오후|下午|晚上', 'pm'),
   [/翌(?:日|朝)?(?=\d)/gu, ''],

@@ -1,5 +1,6 @@
 import { fault, type Fault } from '#core/fault';
 import { remember } from '#core/text';
+import { gridAt } from './grid.ts';
 import { days, emptyHours, readDay, readEnglishDay, writeDay, type Day, type Hours } from './hours.ts';
 import { withBreak, withoutLunch, withoutRemarks } from './remarks.ts';
 import { daysNamedIn, languageOf, languagesFor, plainLetters, toEnglish } from './translate.ts';
@@ -72,6 +73,8 @@ function readTimesAlone(plain: string): WeekReading | undefined {
 
 function readEnglish(text: string): WeekReading {
   const { text: said, lunch } = withoutLunch(text.trim().slice(0, 1000).replace(/\s+/g, ' '));
+  const grid = gridAt(said, Math.max(0, said.search(DAYS)));
+  if (grid?.hours) return { hours: grid.hours, assumed: false, faults: [] };
   const written = letterRanges(said);
   if (!written) return { hours: emptyHours, assumed: false, faults: [] };
   const segments = cut(written);
@@ -257,9 +260,12 @@ function daytime(text: string): string {
       const isNight = /a/i.test(untilHalf ?? '') && closes < 6 && opens < 10;
       const isMorning = opens >= 6 && opens < 12 && !isNight && !(opens < closedAt);
       const opensHalf = fromHalf ?? (isMorning ? 'am' : 'pm');
+      // "3pm-6:30" closes in the evening, "6pm-2" in the night.
+      const isEvening = /p/i.test(opensHalf)
+        ? closes === 12 || !fromHalf || closes > opens % 12
+        : closes === 12 || closes <= opens;
       const closing =
-        word ??
-        `${untilHour ?? ''}:${untilMinute ?? '00'}${untilHalf ?? (closes <= 12 && (closes === 12 || closes <= opens || /p/i.test(opensHalf)) ? 'pm' : 'am')}`;
+        word ?? `${untilHour ?? ''}:${untilMinute ?? '00'}${untilHalf ?? (isEvening ? 'pm' : 'am')}`;
       closedAt = /p|noon|midday/i.test(closing) ? (closes % 12) + 12 : closes;
       return `${fromHour}:${fromMinute ?? '00'}${opensHalf}-${closing}`;
     },
