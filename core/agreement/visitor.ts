@@ -249,9 +249,10 @@ export class VisitorSearch {
       // Hours of the kitchen or of the telephone contradict nobody.
       const line = this.#text.lastIndexOf('\n', Math.max(0, start - 2)) + 1;
       const about = Math.max(line, start - 80);
-      if (agreement !== 'exact' && OTHER_HOURS.test(this.#withoutTelephones(about, end, country))) continue;
+      const isSame = agreement === 'exact' || agreement === 'written-differently';
+      if (!isSame && OTHER_HOURS.test(this.#withoutTelephones(about, end, country))) continue;
       const seen = { text: this.#text.slice(start, end), at: { start, end } };
-      if (agreement === 'exact') return { ...seen, agreement };
+      if (isSame) return { ...seen, agreement };
       other ??= { ...seen, agreement };
     }
     return other;

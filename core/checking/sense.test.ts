@@ -60,6 +60,7 @@ describe('what a person sees at once', () => {
       },
       'value/hours-contradiction',
     ],
+    [{ openingHours: ['Tu-Fr 09:00-18:00', 'Th 09:00-21:00'] }, 'value/hours-contradiction'],
     [{ parentOrganization: { '@id': '#none' } }, 'structure/reference'],
     [{ parentOrganization: { '@id': 'https://other.example/#o' } }, 'structure/reference-elsewhere'],
     [{ name: 'Bäckerei Sonne | Brot, Torten, Kuchen | Berlin, Potsdam und Spandau' }, 'value/name'],

@@ -1,5 +1,14 @@
 import { finding, type Finding } from '#core/fault';
-import { clockTime, dayNamed, isDate, isMachineTime, minutesOf } from '#core/hours';
+import {
+  clockTime,
+  dayNamed,
+  isDate,
+  isMachineTime,
+  minutesOf,
+  readOpeningHoursText,
+  type Day,
+  type Span,
+} from '#core/hours';
 import { eachItem, textOf, valuesOf, type ReadItem } from '#core/item';
 import { recordFromItem } from '#core/reading';
 import { gradeHours } from '#core/value';
@@ -10,7 +19,12 @@ export function judgeHours(item: ReadItem): readonly Finding[] {
   const own = valuesOf(item, 'openingHoursSpecification').flatMap((value) =>
     value.kind === 'item' ? [value.item] : [],
   );
-  return [...incomplete(item), ...contradicting(own), ...againstText(item)];
+  return [
+    ...incomplete(item),
+    ...contradicting(inSpecifications(own), 'dayOfWeek'),
+    ...contradicting(inTexts(item), 'openingHours'),
+    ...againstText(item),
+  ];
 }
 
 /** Days that went by longer ago than this say nothing to anybody. */
@@ -116,50 +130,57 @@ function againstText(item: ReadItem): readonly Finding[] {
   ];
 }
 
-function contradicting(specifications: readonly ReadItem[]): readonly Finding[] {
-  const found: Finding[] = [];
-  const known = new Map<
-    string,
-    { readonly from: number; readonly until: number; readonly item: ReadItem }[]
-  >();
-  for (const item of specifications) {
+/** Hours of a day as one place says them, in minutes since midnight. */
+interface Said {
+  readonly day: Day;
+  readonly from: number;
+  readonly until: number;
+  readonly place: Finding['place'];
+}
+
+const saidOf = (day: Day, { opens, closes }: Span, place: Finding['place']): Said => {
+  const [from, end] = [minutesOf(opens), minutesOf(closes)];
+  return { day, from, until: end < from ? end + 1440 : end, place };
+};
+
+/** What specifications say that hold always. */
+const inSpecifications = (specifications: readonly ReadItem[]): readonly Said[] =>
+  specifications.flatMap((item) => {
     const [opens, closes] = [textOf(item, 'opens').trim(), textOf(item, 'closes').trim()];
-    if (
-      !isMachineTime(opens) ||
-      !isMachineTime(closes) ||
-      textOf(item, 'validFrom') ||
-      textOf(item, 'validThrough')
-    )
-      continue;
-    const [from, end] = [minutesOf(opens), minutesOf(closes)];
-    const until = end < from ? end + 1440 : end;
-    for (const value of valuesOf(item, 'dayOfWeek')) {
+    const isAlways = !textOf(item, 'validFrom') && !textOf(item, 'validThrough');
+    if (!isMachineTime(opens) || !isMachineTime(closes) || !isAlways) return [];
+    return valuesOf(item, 'dayOfWeek').flatMap((value) => {
       const day = value.kind === 'text' ? dayNamed(value.text) : undefined;
-      if (!day) continue;
-      const others = known.get(day) ?? [];
-      known.set(day, [...others, { from, until, item }]);
-      const other = others.find(
-        (one) => (from < one.until && one.from < until) || (from === until) !== (one.from === one.until),
-      );
-      // Two that say the same say it once too often, and contradict nobody.
-      if (
-        !other ||
-        (other.from === from && other.until === until) ||
-        found.some(({ place }) => place === item.place)
-      )
-        continue;
-      found.push(
-        finding(
-          'value/hours-contradiction',
-          `${day} stands twice with hours that cannot both be right. A machine cannot tell which is.`,
-          item.place,
-          'dayOfWeek',
-          {
-            related: [{ message: 'The other', place: other.item.place }],
-          },
-        ),
-      );
-    }
+      return day ? [saidOf(day, { opens, closes }, item.place)] : [];
+    });
+  });
+
+/** What texts such as "Mo-Fr 09:00-17:00" say. */
+const inTexts = (item: ReadItem): readonly Said[] =>
+  valuesOf(item, 'openingHours').flatMap((value) => {
+    const read = value.kind === 'text' ? readOpeningHoursText(value.text) : undefined;
+    if (value.kind !== 'text' || !read) return [];
+    return read.days.flatMap((day) => read.spans.map((span) => saidOf(day, span, value.place)));
+  });
+
+function contradicting(all: readonly Said[], property: string): readonly Finding[] {
+  const found: Finding[] = [];
+  const known = new Map<Day, Said[]>();
+  for (const one of all) {
+    const others = known.get(one.day) ?? [];
+    known.set(one.day, [...others, one]);
+    const { from, until, place } = one;
+    const other = others.find(
+      (said) =>
+        said.place !== place &&
+        ((from < said.until && said.from < until) || (from === until) !== (said.from === said.until)),
+    );
+    // Two that say the same say it once too often, and contradict nobody.
+    const isSame = other?.from === from && other.until === until;
+    if (!other || isSame || found.some((told) => told.place === place)) continue;
+    const message = `${one.day} stands twice with hours that cannot both be right. A machine cannot tell which is.`;
+    const related = [{ message: 'The other', place: other.place }];
+    found.push(finding('value/hours-contradiction', message, place, property, { related }));
   }
   return found;
 }

@@ -1,6 +1,6 @@
 import { foldAddress } from '#core/address';
 import { foldUrl } from '#core/link';
-import { days, type Hours } from '#core/hours';
+import { days, readDay, stretchOf, type Day, type Hours, type Stretch } from '#core/hours';
 import { readTelephone } from '#core/phone';
 import { distance, readPin, type Coordinates } from '#core/pin';
 import { collapse, fold } from '#core/text';
@@ -67,12 +67,32 @@ export function gradePin(reference: Coordinates, other: Coordinates): Agreement 
   return distance(a, b) <= SAME_PLACE_METRES ? 'written-differently' : 'different';
 }
 
-/** Compares the hours of a week day by day: closed and not said are alike. **partly**: some days are not said. */
+/** The minutes of a day that are open, what touches as one; as it stands where it cannot be read. */
+function openOn(hours: string): string {
+  // Spans that lie over one another are no hours of a day, but say when it is open.
+  const spans = hours.split(', ').flatMap((span) => readDay(span).spans ?? []);
+  if (spans.length === 0) return hours;
+  const joined: Stretch[] = [];
+  for (const { from, until } of spans.map(stretchOf).sort((a, b) => a.from - b.from)) {
+    const last = joined.at(-1);
+    if (last && from <= last.until)
+      joined[joined.length - 1] = { ...last, until: Math.max(last.until, until) };
+    else joined.push({ from, until });
+  }
+  return joined.map(({ from, until }) => `${String(from)}-${String(until)}`).join(' ');
+}
+
+/**
+ * Compares the hours of a week day by day: closed and not said are alike. **written differently**: open at the same
+ * minutes, "12:00-24:00" and "12:00-00:00". **partly**: some days are not said.
+ */
 export function gradeHours(reference: Hours, other: Hours): Agreement {
-  const said = (hours: Hours, day: (typeof days)[number]): string =>
+  const said = (hours: Hours, day: Day): string =>
     /^(closed|by appointment)$/i.test(hours[day].trim()) ? '' : hours[day].trim();
-  const differing = days.filter((day) => said(reference, day) !== said(other, day));
-  if (differing.length === 0) return 'exact';
+  const unlike = days.filter((day) => said(reference, day) !== said(other, day));
+  if (unlike.length === 0) return 'exact';
+  const differing = unlike.filter((day) => openOn(said(reference, day)) !== openOn(said(other, day)));
+  if (differing.length === 0) return 'written-differently';
   return differing.every((day) => said(other, day) === '') ? 'partly' : 'different';
 }
 

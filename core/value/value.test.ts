@@ -74,6 +74,11 @@ describe('grades', () => {
     expect(gradeHours(week, { ...week, Tuesday: '' })).toBe('partly');
     expect(gradeHours(week, { ...week, Tuesday: '10:00-17:00' })).toBe('different');
     expect(gradeHours(week, { ...week, Wednesday: '10:00-17:00' })).toBe('different');
+    const late = { ...week, Friday: '12:00-24:00', Saturday: '09:00-12:00, 12:00-17:00' };
+    expect(gradeHours(late, { ...late, Friday: '12:00-00:00', Saturday: '09:00-17:00' })).toBe(
+      'written-differently',
+    );
+    expect(gradeHours(late, { ...late, Friday: '12:00-23:00' })).toBe('different');
   });
 
   test('of lists do not mind their order', () => {
