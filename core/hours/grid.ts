@@ -33,8 +33,10 @@ export function gridAt(text: string, start: number): Grid | undefined {
     return match;
   };
   const columns: (Day | undefined)[] = [];
-  for (let head = next(HEAD); head && columns.length < 9; head = next(HEAD))
-    columns.push(days.find((day) => day.toLowerCase().startsWith(head?.[1]?.toLowerCase() ?? ' ')));
+  for (let head = next(HEAD); head && columns.length < 9; head = next(HEAD)) {
+    const [, name = ' '] = head;
+    columns.push(days.find((day) => day.toLowerCase().startsWith(name.toLowerCase())));
+  }
   if (new Set(columns.filter(Boolean)).size < FEWEST_DAYS) return undefined;
   const open = new Map<Day, Span[]>();
   let isSure = true;
