@@ -131,8 +131,8 @@ export const valueFaults: readonly Planted[] = [
     '"Samstag"',
   ]),
   fault('several days in one text', ['value/day', 'vocabulary/enumeration'], SCHEMA, FLAT, [
-    '"Saturday"',
-    '"Saturday, Sunday"',
+    /"Thursday",\s*"Friday"/,
+    '"Thursday, Friday"',
   ]),
   fault('hours without an end', 'value/hours-incomplete', SCHEMA, JSON_HABITS, [
     /"opens": "10:00",\s*"closes": "14:00"/,

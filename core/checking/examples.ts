@@ -262,6 +262,12 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     opening('"dayOfWeek":"Monday","opens":"09:00","closes":"05:00"'),
     opening('"dayOfWeek":"Monday","opens":"18:00","closes":"02:00"'),
   ),
+  'value/number': pair(
+    hollins('"makesOffer":{"@type":"Offer","name":"Eye test","price":"£25","priceCurrency":"GBP"}'),
+    hollins('"makesOffer":{"@type":"Offer","name":"Eye test","price":"25","priceCurrency":"GBP"}'),
+  ),
+  'value/boolean': pair(hollins('"isAccessibleForFree":"Yes"'), hollins('"isAccessibleForFree":true')),
+  'value/vat': pair(hollins('"vatID":"GB12345678"'), hollins('"vatID":"GB123456789"')),
   'value/hours-contradiction': pair(
     hollins(
       '"openingHoursSpecification":[{"@type":"OpeningHoursSpecification","dayOfWeek":"Monday","opens":"09:00","closes":"17:00"},{"@type":"OpeningHoursSpecification","dayOfWeek":"Monday","opens":"10:00","closes":"18:00"}]',

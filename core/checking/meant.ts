@@ -136,6 +136,8 @@ export function meantProperty({ types }: ReadItem, name: string): string | undef
 export const isForeign = (name: string): boolean =>
   /[:/]/.test(name) ||
   name.startsWith('@') ||
+  // Put behind a vocabulary without its slash, which is told.
+  name.startsWith('schema.org') ||
   // What an action asks for and gives: "query-input" (schema.org, Actions, "Input and output properties").
   /^\w+-(?:input|output)$/.test(name);
 

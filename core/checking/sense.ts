@@ -8,6 +8,7 @@ import type { Reading } from '#core/reading';
 import { repairEncoding, table } from '#core/text';
 import { judgeRegion, judgeStreet, judgeTown, judgeWholeAddress } from './senseOfAddress.ts';
 import { judgeHours } from './senseOfHours.ts';
+import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
 import { tell, type Spot } from './spot.ts';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
 
@@ -50,11 +51,19 @@ const BY_NAME = table<(spot: Spot) => readonly Finding[]>({
   address: judgeWholeAddress,
   url: judgeTracking,
   ratingValue: judgeDecimal,
+  price: judgePrice,
+  minPrice: judgePrice,
+  maxPrice: judgePrice,
+  lowPrice: judgePrice,
+  highPrice: judgePrice,
+  priceCurrency: judgeCurrency,
+  acceptsReservations: judgeReservations,
+  vatID: judgeVatId,
 });
 
 function judgeSpot(spot: Spot): readonly Finding[] {
   if (!spot.text) return [];
-  return [...judgeLetters(spot), ...(BY_NAME[spot.property.name]?.(spot) ?? [])];
+  return [...judgeLetters(spot), ...(BY_NAME[spot.property.name]?.(spot) ?? []), ...judgeDataType(spot)];
 }
 
 /** Text that was damaged on its way: by a wrong encoding, by references that nobody reads, by tags. */

@@ -1,4 +1,4 @@
-import type { Reading } from '#core/reading';
+import { nearlyType, type Reading } from '#core/reading';
 import { eachItem, type ReadItem, type ReadProperty, type ReadValue, schemaName } from '#core/item';
 import { jsonString, type Edit } from '#core/text';
 import {
@@ -31,7 +31,7 @@ const SAYS_NOTHING = new Set(['Thing', 'Intangible', 'StructuredValue', 'Enumera
 function judgeTypes(reading: Reading, item: ReadItem, within: string): readonly Finding[] {
   return item.types.flatMap((type) => {
     // A type that is empty is none, and told as missing.
-    if (isForeign(type) || type === '') return [];
+    if (isForeign(type) || type === '') return nearlyTyped(reading, item, type);
     const known = typeNamed(type);
     if (!known) return [unknownType(reading, item, type, within)];
     const tell = (code: Finding['code'], message: string, to = ''): Finding[] => [
@@ -58,6 +58,21 @@ function judgeTypes(reading: Reading, item: ReadItem, within: string): readonly 
       );
     return [];
   });
+}
+
+/** A JSON text whose address is nearly that of a type; in HTML the reading tells it. */
+function nearlyTyped(reading: Reading, item: ReadItem, type: string): Finding[] {
+  const meant =
+    item.syntax === 'jsonld'
+      ? nearlyType(type.endsWith('/') ? `https://schema.org/${type}` : type)
+      : undefined;
+  if (!meant) return [];
+  const message = `“${type}” is no type of schema.org to a machine. Write ${meant}.`;
+  return [
+    finding('vocabulary/unknown-type', message, item.typePlace, '@type', {
+      edits: renameType(reading, item, type, meant),
+    }),
+  ];
 }
 
 function unknownType(reading: Reading, item: ReadItem, type: string, within: string): Finding {

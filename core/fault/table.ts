@@ -94,7 +94,7 @@ const rows = {
   },
   'syntax/wrong-context': {
     grade: 'must',
-    meaning: 'The @context is not schema.org.',
+    meaning: 'The @context, or the address of a type or vocabulary, is not that of schema.org.',
     source: `${JSONLD} §3.1`,
   },
   'syntax/no-vocabulary': {

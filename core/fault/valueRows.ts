@@ -139,6 +139,21 @@ export const valueRows = {
     meaning: 'A rating off its scale, or without the number of reviews behind it.',
     source: PROFILE,
   },
+  'value/number': {
+    grade: 'should',
+    meaning: 'Not a number, where schema.org has only numbers or a price stands.',
+    source: `${SCHEMA}/Number, ${SCHEMA}/price`,
+  },
+  'value/boolean': {
+    grade: 'should',
+    meaning: 'Neither true nor false, where schema.org has only these.',
+    source: `${SCHEMA}/Boolean, ${SCHEMA}/acceptsReservations`,
+  },
+  'value/vat': {
+    grade: 'should',
+    meaning: 'A VAT number that is not written as its state writes them.',
+    source: 'European Commission, VIES, structure of VAT identification numbers',
+  },
   'value/size': { grade: 'must', meaning: 'Not a size of a picture in pixels.', source: `${SCHEMA}/width` },
   'value/encoding': {
     grade: 'must',
@@ -247,7 +262,8 @@ export const valueRows = {
   },
   'value/price-range': {
     grade: 'should',
-    meaning: 'The price range is 100 characters long or longer, or has more than four signs.',
+    meaning:
+      'The price range is 100 characters long or longer, has more than four signs, or is neither signs nor amounts.',
     source: PROFILE,
   },
   'value/empty': { grade: 'should', meaning: 'The property is there, but empty.', source: PROFILE },

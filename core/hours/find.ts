@@ -169,9 +169,12 @@ function lineAt(text: string, offset: number): Line {
 /** What leads from one line of hours to the next: "9 to 12 / and 2 to 6". */
 const LEADS_ON = /^(?:(?:and|from|then|also)\b\s*|[&+,]\s*)+(?=\d)/i;
 
+/** A line that begins with a time or a word of hours: a price, a number or a street is none. */
+const HOURS_FIRST =
+  /^(?:(?:closed|noon|midnight|open|24\s?h)|\d{1,2}(?:\s?[:.h]\s?\d{2})?\s*(?:[ap]\.?m\b\.?|h\b)?\s*(?:$|[-\u2010-\u2015/|]|to\b|until\b|till?\b|and\b))/i;
+
 const goesOn = (line: string): boolean =>
-  line.length <= LONGEST_LINE &&
-  (namesDay(line) || /^(?:\d|closed|noon|open)/i.test(line) || LEADS_ON.test(line));
+  line.length <= LONGEST_LINE && (namesDay(line) || HOURS_FIRST.test(line.replace(LEADS_ON, '')));
 
 function readRun(lines: readonly Line[]): Hours | undefined {
   const text = lines.map((line, at) => (at > 0 ? line.text.replace(LEADS_ON, '') : line.text)).join(', ');

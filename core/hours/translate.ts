@@ -11,7 +11,7 @@ export const plainLetters = (text: string): string =>
     .normalize('NFC')
     .replace(/[øłæœßđıðþ]/g, (letter) => LETTERS[letter] ?? letter)
     .replace(/[~〜～∼‐‑‒–—―−ー]/g, '-')
-    .replace(/[・、，／]/g, ', ')
+    .replace(/[・、，／ㆍ]|·(?!l)/g, ', ')
     .replaceAll('：', ':');
 const LETTERS: Readonly<Record<string, string>> = {
   ø: 'o',

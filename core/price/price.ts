@@ -17,6 +17,11 @@ export function judgeCurrencies(text: string): readonly Fault[] {
   });
 }
 
+/** What people write for a currency besides its sign and its code. */
+const CURRENCY_WORDS = /^(?:kr|rp|rs|lei|kč|kc|ft|zł|zl|лв|руб|дин|din|dhs?|tl|rm|r|sr|qr|ksh|円|元|원)$/i;
+const isCurrency = (word: string): boolean =>
+  CURRENCY_WORDS.test(word) || (/^[A-Z]{3}$/.test(word) && currencies.code(word) !== undefined);
+
 /** The guideline profile asks for fewer than 100 characters. */
 export function judgePriceRange(text: string): readonly Fault[] {
   if (/^([$£€¥₹])\1{4,}$/.test(text.trim()))
@@ -24,6 +29,13 @@ export function judgePriceRange(text: string): readonly Fault[] {
       fault(
         'value/price-range',
         `“${text.trim()}” has more than four signs. By convention one to four of them go from cheap to high end.`,
+      ),
+    ];
+  if (!/\d|\p{Sc}/u.test(text) && (text.match(/\p{L}+/gu) ?? []).some((word) => !isCurrency(word)))
+    return [
+      fault(
+        'value/price-range',
+        `“${text.trim().slice(0, 60)}” is neither one to four currency signs nor a range of amounts. Write $$ or $20–60.`,
       ),
     ];
   if (text.trim().length < 100) return [];

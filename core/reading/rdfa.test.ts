@@ -111,3 +111,32 @@ describe('a property beside an address', () => {
     '<a property="name" content="x" about="#b" href="/x">x</a><p about="/x" typeof="Thing">x</p>',
   ])('is not: %s', (link) => expect(astray(link)).toEqual([]));
 });
+
+describe('an address that is nearly schema.org’s', () => {
+  const told = (source: string): readonly string[] =>
+    readSource(source).faults.map(({ place, edits }) => {
+      const [edit] = edits ?? [];
+      return `${source.slice(place.start, place.end)} → ${edit?.text ?? ''}`;
+    });
+
+  test.each([
+    ['<p vocab="https://schema.org" typeof="Dentist">', 'https://schema.org → https://schema.org/'],
+    ['<p vocab=schema.org typeof="Dentist">', 'schema.org → "https://schema.org/"'],
+    ['<p typeof="http://schema.com/Dentist">', 'http://schema.com/Dentist → https://schema.org/Dentist'],
+    [
+      '<p itemscope itemtype="https://schema.org/BikeStore https://shema.org/Dentist">',
+      'https://shema.org/Dentist → https://schema.org/Dentist',
+    ],
+    [
+      '<p itemscope itemtype="http:/schema.org/Dentist/">',
+      'http:/schema.org/Dentist/ → https://schema.org/Dentist',
+    ],
+  ])('is told: %s', (source, mend) => expect(told(source)).toEqual([mend]));
+
+  test.each([
+    '<p vocab="http://www.schema.org/" typeof="Dentist">',
+    '<p vocab="https://trades.example/" typeof="Dentist">',
+    '<p itemscope itemtype="https://schema.org/Dentits">',
+    '<p itemscope itemtype="https://guild.example/Dentist">',
+  ])('is not: %s', (source) => expect(told(source)).toEqual([]));
+});

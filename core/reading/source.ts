@@ -9,6 +9,7 @@ import { readJsonLd } from './jsonld.ts';
 import { readMicrodata } from './microdata.ts';
 import { joinNodes } from './nodes.ts';
 import { readRdfa, type Astray } from './rdfa.ts';
+import { nearlySchemaOrg } from './vocabularyAddress.ts';
 import { visibleText, type VisibleText } from './visible.ts';
 import { fencesAround, isWrappedJson, unwrap } from './wrapping.ts';
 
@@ -77,6 +78,7 @@ export function readSource(source: string, url = ''): Reading {
   const fences = fencesAround(source);
   if (fences) faults.push(faultAt(fences, lines));
   faults.push(...mistypedScripts(scripts, source, lines));
+  faults.push(...nearlySchemaOrg(document).map((one) => faultAt(one, lines)));
   const microdata = readMicrodata(document, lines, base);
   const rdfa = readRdfa(document, lines, base);
   items.push(...microdata.items, ...rdfa.items);

@@ -93,7 +93,9 @@ export function gradeHours(reference: Hours, other: Hours): Agreement {
   if (unlike.length === 0) return 'exact';
   const differing = unlike.filter((day) => openOn(said(reference, day)) !== openOn(said(other, day)));
   if (differing.length === 0) return 'written-differently';
-  return differing.every((day) => said(other, day) === '') ? 'partly' : 'different';
+  // Who says that it is closed says something else than that it is open.
+  const isSilent = (day: Day): boolean => said(other, day) === '' && !/^closed$/i.test(other[day].trim());
+  return differing.every(isSilent) ? 'partly' : 'different';
 }
 
 /**

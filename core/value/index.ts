@@ -12,3 +12,4 @@ export * from './picture.ts';
 export * from './placeholder.ts';
 export * from './services.ts';
 export * from './text.ts';
+export { judgeVat } from './vat.ts';

@@ -20,6 +20,7 @@ import { plainText } from '#core/text';
 import { gradeShown } from './grade.ts';
 import type { Around, ValueKind } from './kind.ts';
 import { judgeText } from './placeholder.ts';
+import { judgeVat } from './vat.ts';
 
 /** A kind whose values are texts as typed. */
 export type TextKind = ValueKind<string>;
@@ -57,6 +58,9 @@ export const unknownPatternWords = (pattern: string): readonly string[] =>
 /** Some text of no form. */
 export const plain = textKind('text');
 export const shortPlain = textKind('text', {}, 200);
+
+/** A value added tax number. */
+export const vatId = textKind('vatId', { judge: judgeVat }, 200);
 
 /** Words for people, which may be left over from a template. */
 const judged = { judge: (value: string) => judgeText(value) };

@@ -10,6 +10,7 @@ import {
   types,
   url,
   words,
+  vatId,
 } from '#core/value';
 import { textOf } from '#core/item';
 import { fact, partedFact } from '../descriptor.ts';
@@ -161,7 +162,7 @@ export const identity = {
     property: 'branchCode',
     block: { label: 'Branch' },
   }),
-  vatID: fact('identity', shortPlain, {
+  vatID: fact('identity', vatId, {
     label: 'VAT number',
     about: 'Value added tax identifier',
     headings:

@@ -1,0 +1,90 @@
+import type { Finding } from '#core/fault';
+import { isDateOrYear, isMachineTime, readDay } from '#core/hours';
+import { judgeVat } from '#core/value';
+import { judgeCurrencies } from '#core/price';
+import { table } from '#core/text';
+import { propertyNamed } from '#core/vocabulary';
+import { tell, type Spot } from './spot.ts';
+
+/** Data types that a text either is or is not (schema.org/DataType). */
+const STRICT = table<(text: string) => boolean>({
+  Time: isMachineTime,
+  Date: isDateOrYear,
+  DateTime: (text) =>
+    isDateOrYear(text) ||
+    (isDateOrYear(text.slice(0, 10)) &&
+      /^.{10}[T ]\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})?$/.test(text)),
+  Number: (text) => /^[-+]?\d+(\.\d+)?(e[-+]?\d+)?$/i.test(text),
+  Integer: (text) => /^[-+]?\d+$/.test(text),
+  Float: (text) => /^[-+]?\d+(\.\d+)?(e[-+]?\d+)?$/i.test(text),
+  Boolean: (text) => /^(?:(?:https?:\/\/(?:www\.)?schema\.org\/|schema:)?(?:true|false))$/i.test(text),
+});
+/** Items that may stand for a number; a text is none of them. */
+const MEASURES = new Set(['QuantitativeValue']);
+/** What is judged by rules of its own. */
+const ELSEWHERE = new Set(['opens', 'closes', 'reviewCount', 'ratingCount', 'validFrom', 'validThrough']);
+
+/** Texts where schema.org has only times, dates, numbers or truths. */
+export function judgeDataType(spot: Spot): readonly Finding[] {
+  const { name } = spot.property;
+  if (ELSEWHERE.has(name)) return [];
+  const ranges = propertyNamed(name)?.ranges ?? [];
+  const wanted = ranges.filter((range) => STRICT[range]);
+  if (wanted.length === 0 || !ranges.every((range) => STRICT[range] ?? MEASURES.has(range))) return [];
+  if (wanted.some((range) => STRICT[range]?.(spot.text))) return [];
+  if (wanted.includes('Time')) {
+    const mended = readDay(`${spot.text.replace(/^T/, '')} - 23:58`).spans?.[0]?.opens ?? '';
+    const write = `Write hours and minutes${mended ? `: ${mended}` : ', such as 14:00'}.`;
+    return [tell(spot, 'value/time', `“${spot.text}” is no time a machine can read. ${write}`, mended)];
+  }
+  if (wanted.some((range) => range.startsWith('Date')))
+    return [
+      tell(
+        spot,
+        'value/date',
+        `“${spot.text}” is no date a machine can read. Write year, month and day: 2026-12-25.`,
+      ),
+    ];
+  if (wanted.includes('Boolean')) {
+    const mended = /^yes$/i.test(spot.text) ? 'true' : /^no$/i.test(spot.text) ? 'false' : '';
+    const message = `“${spot.text}” is neither true nor false, which is all that ${name} can be to a machine.`;
+    return [tell(spot, 'value/boolean', message, mended)];
+  }
+  const number = numberIn(spot.text);
+  const message = `“${spot.text}” is no number to a machine. Write ${number || 'the number alone'}.`;
+  return [tell(spot, 'value/number', message, number)];
+}
+
+/** A price or another number with its sign or unit beside it, as a plain number; '' where its marks can mean two things. */
+function numberIn(text: string): string {
+  const [written, ...others] = text.match(/\d[\d.,\s\u00a0'’]*/gu) ?? [];
+  if (written === undefined || others.length > 0) return '';
+  const plain = written.replace(/[\s\u00a0'’]/gu, '').replace(/[.,]$/, '');
+  // "1.200" is a thousand to one and a little more than one to another.
+  if (/^\d+$/.test(plain)) return plain;
+  if (/^\d+[.,]\d{1,2}$/.test(plain)) return plain.replace(',', '.');
+  if (/^\d{1,3}(?:\.\d{3})+,\d{2}$/.test(plain)) return plain.replaceAll('.', '').replace(',', '.');
+  return /^\d{1,3}(?:,\d{3})+(?:\.\d{2})?$/.test(plain) && plain.length > 5 ? plain.replaceAll(',', '') : '';
+}
+
+/** A price, which is a number; its currency stands in priceCurrency (schema.org/price). */
+export function judgePrice(spot: Spot): readonly Finding[] {
+  if (STRICT['Number']?.(spot.text)) return [];
+  const number = numberIn(spot.text);
+  const message = `“${spot.text}” is no number to a machine, which wants the price alone${number ? `: ${number}` : ''}. Its currency goes into priceCurrency.`;
+  return [tell(spot, 'value/number', message, number)];
+}
+
+export const judgeCurrency = (spot: Spot): readonly Finding[] =>
+  judgeCurrencies(spot.text).map(({ code, message }) => tell(spot, code, message));
+
+/** Whether tables can be reserved: yes, no, or the address where (schema.org/acceptsReservations). */
+export function judgeReservations(spot: Spot): readonly Finding[] {
+  if (/^(?:yes|no)$/i.test(spot.text) || STRICT['Boolean']?.(spot.text)) return [];
+  if (/^https?:\/\//i.test(spot.text)) return [];
+  const message = `“${spot.text}” is neither Yes nor No, nor the address where tables can be reserved.`;
+  return [tell(spot, 'value/boolean', message)];
+}
+
+export const judgeVatId = (spot: Spot): readonly Finding[] =>
+  judgeVat(spot.text).map(({ code, message }) => tell(spot, code, message));
