@@ -71,10 +71,10 @@ function keysOf({ id, url, address, telephone }: BusinessRecord, countries: read
 }
 
 /** All telephone numbers of a record, E.164. */
-export function telephonesOf(record: BusinessRecord): string[] {
+export const telephonesOf = remembered((record: BusinessRecord): readonly string[] => {
   const country = countryOf(record);
   return telephonesIn(record).flatMap((number) => readTelephone(number, country).telephone?.e164 ?? []);
-}
+});
 
 /** The branches of a list, made ready once: each page of a site is compared with the same list. */
 export const knownBranches = remembered((branches: readonly SiteBranch[]) => new KnownBranches(branches));

@@ -153,3 +153,38 @@ describe('a number that is shown without its area code', () => {
     expect(seen(telephone, country, `Ring ${shown} today`)).not.toEqual([]),
   );
 });
+
+describe('a page with several branches', () => {
+  const branch = (town: string, street: string, telephone: string, openingHours: string) => ({
+    '@type': 'BikeStore',
+    name: `Velo Matter ${town}`,
+    telephone,
+    openingHours,
+    address: { '@type': 'PostalAddress', streetAddress: street, addressLocality: town, addressCountry: 'US' },
+  });
+  const boise = branch('Boise', '815 W Idaho St', '+1 208-555-0119', 'Mo-Sa 10:00-19:00');
+  const nampa = branch('Nampa', '1220 1st St S', '+1 208-555-0177', 'Mo-Fr 10:00-18:00');
+  const shown = (one: string, other: string): readonly string[] =>
+    check(
+      `<title>Shops</title><script type="application/ld+json">${JSON.stringify({ '@context': 'https://schema.org', '@graph': [boise, nampa] })}</script><body><h1>Velo Matter</h1><h2>Boise</h2><p>${one}</p><h2>Nampa</h2><p>${other}`,
+    ).findings.flatMap(({ code, property, message }) =>
+      code === 'agreement/visitor' ? [`${property ?? ''} ${/“(.*?)”/.exec(message)?.[1] ?? ''}`] : [],
+    );
+  const ofBoise = '815 W. Idaho St.<br>(208) 555-0119<br>Mon-Sat 10-7';
+  const ofNampa = '1220 1st St. South<br>(208) 555-0177<br>Mon-Fri 10-6';
+
+  test('that shows each as it is told is clean', () => expect(shown(ofBoise, ofNampa)).toEqual([]));
+
+  test('is held against each of them', () => {
+    expect(shown(ofBoise, '1230 1st St. South<br>(208) 555-0178<br>Mon-Fri 10-5')).toEqual([
+      'streetAddress 1230 1st St. South',
+      'telephone (208) 555-0178',
+      'openingHoursSpecification Mon-Fri 10-5',
+    ]);
+  });
+
+  test('contradicts none by what is another’s', () => {
+    expect(shown('815 W. Idaho St.', ofNampa)).toEqual([]);
+    expect(shown(ofBoise, '1220 1st St. South')).toEqual([]);
+  });
+});

@@ -22,6 +22,13 @@ interface Span {
   readonly end: number;
 }
 
+/** A telephone number as it is shown. */
+interface Shown {
+  readonly text: string;
+  readonly e164: string;
+  readonly at: Span;
+}
+
 const NUMBER = /(?<![\w.])[+(]?\d[\d ().\u2010-\u2013\u00a0/-]{5,22}\d(?!\w)/g;
 
 /** From one time to another, as much of the world writes them: "11.30–14.30". */
@@ -39,18 +46,30 @@ const seenAt = (match: Pick<RegExpExecArray, 0 | 'index'>, agreement: Agreement)
 
 const MISSING: Seen = { text: '', agreement: 'missing', at: undefined };
 
+/** What belongs to other businesses of the same page, and contradicts none of this one. */
+export interface OfOthers {
+  /** E.164. */
+  readonly numbers: ReadonlySet<string>;
+  readonly hours: readonly Hours[];
+}
+const NOBODY: OfOthers = { numbers: new Set(), hours: [] };
+
 /** Looks for facts in what a visitor sees. Words are cut and folded only once, and only when needed. */
 export class VisitorSearch {
   readonly #text: string;
   readonly #document: HtmlDocument | undefined;
+  readonly #others: OfOthers;
+  readonly #telephones = new Map<string, readonly Shown[]>();
   #words: readonly Word[] | undefined;
   #numbers: readonly RegExpExecArray[] | undefined;
   #squeezed: Letters | undefined;
   #lines: Map<string, Span> | undefined;
+  #weeks: ReturnType<typeof weeksIn> | undefined;
 
-  constructor({ text }: VisibleText, document?: HtmlDocument) {
+  constructor({ text }: VisibleText, document?: HtmlDocument, others: OfOthers = NOBODY) {
     this.#text = text;
     this.#document = document;
+    this.#others = others;
   }
 
   /** The text as it stands, or the same words in another spelling. */
@@ -163,7 +182,7 @@ export class VisitorSearch {
   }
 
   /** A telephone number: in one of its forms, in another spelling, or else another number that is shown. */
-  findTelephone(typed: string, country: string): Seen {
+  findTelephone(typed: string, country: string, others = this.#others): Seen {
     const wanted = readTelephone(typed, country).telephone;
     if (!wanted) return this.find(typed);
     const forms = [typed, wanted.national, wanted.international, wanted.e164];
@@ -173,7 +192,7 @@ export class VisitorSearch {
     for (const { text, e164, at } of this.telephones(country || wanted.country)) {
       if (e164 === wanted.e164)
         return { text, agreement: forms.includes(text) ? 'exact' : 'written-differently', at };
-      if (other === MISSING) other = { text, agreement: 'different', at };
+      if (other === MISSING && !others.numbers.has(e164)) other = { text, agreement: 'different', at };
     }
     this.#numbers ??= numbersIn(this.#text);
     const near = local ? this.#numbers.find(([text]) => text.replace(/\D/g, '') === local) : undefined;
@@ -181,12 +200,16 @@ export class VisitorSearch {
   }
 
   /** All telephone numbers that are shown, as they stand, with the numbers they dial (E.164). */
-  telephones(
-    country: string,
-  ): readonly { readonly text: string; readonly e164: string; readonly at: Span }[] {
+  telephones(country: string): readonly Shown[] {
+    let shown = this.#telephones.get(country);
+    if (!shown) this.#telephones.set(country, (shown = this.#telephonesIn(country)));
+    return shown;
+  }
+
+  #telephonesIn(country: string): readonly Shown[] {
     this.#numbers ??= numbersIn(this.#text);
     return this.#numbers.flatMap(({ 0: text, index }) => {
-      const read = (part: string, start: number): { text: string; e164: string; at: Span }[] => {
+      const read = (part: string, start: number): Shown[] => {
         const number = readTelephone(part, country).telephone;
         return number ? [{ text: part, e164: number.e164, at: { start, end: start + part.length } }] : [];
       };
@@ -238,8 +261,9 @@ export class VisitorSearch {
    * Opening hours: missing where no day of the week is shown, undefined where what is shown cannot be read. Telephone
    * numbers beside them are those of `country`.
    */
-  findHours(hours: Hours, country: string): Seen | undefined {
-    const { weeks, namesDays } = weeksIn(this.#text, this.#document ? languageOfPage(this.#document) : '');
+  findHours(hours: Hours, country: string, others = this.#others): Seen | undefined {
+    this.#weeks ??= weeksIn(this.#text, this.#document ? languageOfPage(this.#document) : '');
+    const { weeks, namesDays } = this.#weeks;
     if (!namesDays) return MISSING;
     let other: Seen | undefined;
     for (const { hours: shown, start, end, whole } of weeks) {
@@ -249,7 +273,8 @@ export class VisitorSearch {
       // Hours of the kitchen or of the telephone contradict nobody.
       const line = this.#text.lastIndexOf('\n', Math.max(0, start - 2)) + 1;
       const about = Math.max(line, start - 80);
-      const isSame = agreement === 'exact' || agreement === 'written-differently';
+      const isSame = isSameHours(hours, shown);
+      if (!isSame && others.hours.some((one) => isSameHours(one, shown))) continue;
       if (!isSame && OTHER_HOURS.test(this.#withoutTelephones(about, end, country))) continue;
       const seen = { text: this.#text.slice(start, end), at: { start, end } };
       if (isSame) return { ...seen, agreement };
@@ -322,6 +347,9 @@ function behindOthers<T>(text: string, index: number, read: (part: string, start
 /** What other hours than those of the door are of, in the languages that hours are read in. */
 const OTHER_HOURS =
   /kitchen|deliver|phone|hotline|happy hour|brunch|emergenc|pick-?up|visiting|check-?in|küche|liefer|telefon|notdienst|mittagstisch|abhol|cuisine|livraison|téléphone|urgence|cocina|reparto|teléfono|urgencia|cucina|consegn|telefon|keuken|bezorg|telefonisch|cozinha|entrega|kuchnia|dostaw|kök|leverans|køkken|kjøkken|levering|keittiö|kuchyn|rozvoz|κουζίνα|ラストオーダー|電話|出前/i;
+
+const isSameHours = (one: Hours, other: Hours): boolean =>
+  /^(?:exact|written-differently)$/.test(gradeHours(one, other));
 
 interface Letters {
   readonly text: string;

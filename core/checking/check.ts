@@ -14,6 +14,7 @@ import { judgeStructure } from './structure.ts';
 import { judgeSyntax } from './syntax.ts';
 import { describedBranch, threeWay, type ThreeWayRow } from '#core/agreement';
 import { judgeIdentity } from './identity.ts';
+import { judgeOthers, ofOthers } from './otherBusinesses.ts';
 import { judgePast } from './senseOfHours.ts';
 import { judgePins } from './pins.ts';
 import { judgeSense } from './sense.ts';
@@ -68,8 +69,11 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
   // A script by itself, or a page that scripts fill, shows nothing to compare with; and what only publishes a page
   // need not be named on it.
   const isShown = record !== undefined || described.some(({ item }) => isPlaceOfBusiness(item));
+  const own = described.map(({ item }) => item);
   const search =
-    reading.visible?.text && isShown ? new VisitorSearch(reading.visible, reading.document) : undefined;
+    reading.visible?.text && isShown
+      ? new VisitorSearch(reading.visible, reading.document, ofOthers(reading.items, own))
+      : undefined;
   const rows = threeWay(reading, record, described, search);
   const all = [
     ...judgeSyntax(reading),
@@ -81,6 +85,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...(options.today ? judgePast(reading.items, options.today) : []),
     ...(options.towns ? judgePins(reading.items, options.towns) : []),
     ...judgeGuidelines(reading, profile),
+    ...(search ? judgeOthers(reading, own, search) : []),
     ...judgeAgreement(reading, rows, { record, search, telephones: options.telephones }),
   ];
   const items = described.map(({ item }) => item);

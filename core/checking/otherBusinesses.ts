@@ -1,0 +1,82 @@
+import {
+  describe,
+  isLocalBusiness,
+  telephonesOf,
+  type OfOthers,
+  type Seen,
+  type VisitorSearch,
+} from '#core/agreement';
+import { finding, shortText, type Finding } from '#core/fault';
+import { days, writeWeek } from '#core/hours';
+import type { ReadItem } from '#core/item';
+import { businessesIn, recordFromItem, sourceOf, type Reading } from '#core/reading';
+import { countryOf, type BusinessRecord } from '#core/record';
+
+/** More businesses of one page are not held against what it shows. */
+const MOST = 100;
+
+const hasHours = ({ hours }: BusinessRecord): boolean => days.some((day) => hours[day]);
+
+/** What the businesses of a page that are none of these tell of numbers and hours. */
+export function ofOthers(items: readonly ReadItem[], own: readonly ReadItem[]): OfOthers {
+  const records = businessesIn(items)
+    .slice(0, MOST)
+    .filter((item) => !own.includes(item))
+    .map(recordFromItem);
+  return {
+    numbers: new Set(records.flatMap(telephonesOf)),
+    hours: records.filter(hasHours).map(({ hours }) => hours),
+  };
+}
+
+/**
+ * The further local businesses of a page, held against what it shows: a number, hours or a house number that are
+ * nobody's on the page, where their own are not shown. What stands in one place is told once.
+ */
+export function judgeOthers(
+  { items, visible, lines }: Reading,
+  own: readonly ReadItem[],
+  search: VisitorSearch,
+): readonly Finding[] {
+  if (!visible) return [];
+  const places = businessesIn(items).filter(isLocalBusiness).slice(0, MOST);
+  const streets = new Set(places.map((item) => recordFromItem(item).address.streetAddress.trim()));
+  const told = new Set<number>();
+  return places.flatMap((item) => {
+    if (own.includes(item)) return [];
+    const read = recordFromItem(item);
+    const stands = describe(item).places;
+    return seenOf(read, search, ofOthers(items, [item])).flatMap(({ property, seen, said }) => {
+      const { agreement, at, text } = seen;
+      if (agreement !== 'different' || !at || streets.has(text.trim()) || told.has(at.start)) return [];
+      told.add(at.start);
+      const { start, end } = sourceOf(visible, at.start, at.end);
+      const message = `A visitor sees “${shortText(text)}”, and of ${read.name || 'this business'} a machine is told “${shortText(said)}”.`;
+      const related = [{ message: 'What a machine is told', place: stands[property] ?? item.place }];
+      return [finding('agreement/visitor', message, lines.place(start, end), property, { related })];
+    });
+  });
+}
+
+interface Held {
+  readonly property: 'telephone' | 'streetAddress' | 'openingHoursSpecification';
+  readonly seen: Seen;
+  readonly said: string;
+}
+
+function seenOf(read: BusinessRecord, search: VisitorSearch, others: OfOthers): readonly Held[] {
+  const { telephone, hours, address } = read;
+  const country = countryOf(read);
+  const held: Held[] = [];
+  if (telephone) {
+    const seen = search.findTelephone(telephone, country, others);
+    held.push({ property: 'telephone', seen, said: telephone });
+  }
+  if (address.streetAddress) {
+    const seen = search.findStreet(address.streetAddress);
+    held.push({ property: 'streetAddress', seen, said: address.streetAddress });
+  }
+  const week = hasHours(read) ? search.findHours(hours, country, others) : undefined;
+  if (week) held.push({ property: 'openingHoursSpecification', seen: week, said: writeWeek(hours) });
+  return held;
+}
