@@ -49,7 +49,7 @@ const LOOKS: Readonly<
   name: (search, text) => search.findName(text.trim()),
   code: (search, text) => search.findCode(text.trim()),
   // Few pages name their region or country to visitors; that they do not is no disagreement.
-  exactly: (search, text) => ifFound(search.findExactly(text)),
+  region: (search, text, record) => ifFound(search.findRegion(text, countryOf(record))),
   street: (search, text) => search.findStreet(text.trim()),
   country: (search, text, record) =>
     ifFound(search.findExactly(countryName(countryOf(record)))) ?? ifFound(search.findExactly(text)),

@@ -1,5 +1,5 @@
 import { emailsIn } from '#core/link';
-import { foldAddress } from '#core/address';
+import { foldAddress, regionNamed } from '#core/address';
 import { gradeHours, type Agreement } from '#core/value';
 import { readTelephone, type Telephone } from '#core/phone';
 import { textContent, type HtmlDocument } from '#core/html';
@@ -135,6 +135,29 @@ export class VisitorSearch {
       )
         continue;
       return { text: this.#text.slice(start, end), agreement: 'written-differently', at: { start, end } };
+    }
+    return undefined;
+  }
+
+  /** A region: as it stands, by its code or its name, or by a name cut short: "Jal." of Jalisco. */
+  findRegion(region: string, country: string): Seen {
+    const known = regionNamed(region, country);
+    const seen = this.findExactly(region);
+    if (seen.agreement !== 'missing') return seen;
+    const name = known?.name ?? region;
+    // A code of two letters is found anywhere by chance, in other capitals.
+    const other = known && known.code !== region ? this.findExactly(known.code) : MISSING;
+    if (other.agreement !== 'missing') return { ...other, agreement: 'written-differently' };
+    const named = name.length > FEWEST_OF_REGION ? this.find(name) : MISSING;
+    return named.agreement === 'missing' ? (this.#cutShort(name) ?? MISSING) : named;
+  }
+
+  #cutShort(name: string): Seen | undefined {
+    const folded = foldAddress(name);
+    for (const match of this.#text.matchAll(/(?<!\p{L})(\p{Lu}\p{L}{2,8})\.(?!\p{L})/gu)) {
+      const [, word = ''] = match;
+      if (word.length < name.length && folded.startsWith(foldAddress(word)))
+        return seenAt(match, 'written-differently');
     }
     return undefined;
   }
@@ -324,6 +347,8 @@ export class VisitorSearch {
 
 /** Where every number is dialled whole, though it begins as area codes do. */
 const DIALLED_WHOLE = new Set(['BE', 'CH', 'FR', 'MC', 'TH', 'ZA']);
+/** A region's name of fewer letters is a code, which means something else in other capitals. */
+const FEWEST_OF_REGION = 3;
 /** What is shorter is an extension, or cut off. */
 const FEWEST_OF_LOCAL = 5;
 

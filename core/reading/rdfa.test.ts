@@ -140,3 +140,17 @@ describe('an address that is nearly schema.org’s', () => {
     '<p itemscope itemtype="https://guild.example/Dentist">',
   ])('is not: %s', (source) => expect(told(source)).toEqual([]));
 });
+
+test('the page that a business names as its own is an address, though much is said of the page itself', () => {
+  const address = 'https://shop.example/';
+  const [shop] = read(
+    '<meta property="og:title" content="x"><div vocab="https://schema.org/" typeof="Dentist" resource="#b"><a property="url" href="https://shop.example/">x</a></div>',
+    address,
+  );
+  expect(shop?.properties['url']).toEqual([address]);
+  const [page] = readSource(
+    '<body vocab="https://schema.org/" typeof="Dentist"><a property="url" href="https://shop.example/">x</a>',
+    address,
+  ).items.map(plainItem);
+  expect(page?.properties['url']).toEqual([address]);
+});

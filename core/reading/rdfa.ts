@@ -25,6 +25,7 @@ interface Subject {
   readonly properties: Saying[];
   place: Place;
   typePlace: Place;
+  readonly isPage?: true;
 }
 
 /** A property with what it says: a text, or a resource that may turn out to be an item. */
@@ -93,7 +94,14 @@ class ResourceReader {
     this.#written = written;
     this.#base = base;
     const nowhere = lines.place(0, 0);
-    this.page = { types: [], id: base || null, properties: [], place: nowhere, typePlace: nowhere };
+    this.page = {
+      types: [],
+      id: base || null,
+      properties: [],
+      place: nowhere,
+      typePlace: nowhere,
+      isPage: true,
+    };
     this.#subjects.push(this.page);
     if (base) this.#byId.set(base, this.page);
   }
@@ -334,7 +342,11 @@ function asItem(
   const { types, id, place, typePlace } = subject;
   const within = new Set([...above, subject]);
   const properties = subject.properties.map(({ name, namePlace, place: at, text, object }): ReadProperty => {
-    const isItem = object && (object.types.length > 0 || object.properties.length > 0 || object.id === null);
+    const isItem =
+      object &&
+      (object.id === null ||
+        ((object.types.length > 0 || object.properties.length > 0) &&
+          !(holdsAddresses(name) && (object.isPage || within.has(object)))));
     const value: ReadValue = !isItem
       ? text
       : {
@@ -347,6 +359,12 @@ function asItem(
   made.set(subject, item);
   return item;
 }
+
+/** Whether a property holds addresses and no items: the page that `url` names is its address, whatever it says of itself. */
+const holdsAddresses = (name: string): boolean => {
+  const ranges = propertyNamed(name)?.ranges ?? [];
+  return ranges.length > 0 && ranges.every((range) => range === 'URL' || range === 'Text');
+};
 
 const asReference = ({ id, place, typePlace }: Subject): ReadItem => ({
   syntax: 'rdfa',

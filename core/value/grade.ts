@@ -1,5 +1,5 @@
 import { foldAddress } from '#core/address';
-import { foldUrl } from '#core/link';
+import { foldUrl, parseUrl } from '#core/link';
 import { days, readDay, stretchOf, type Day, type Hours, type Stretch } from '#core/hours';
 import { readTelephone } from '#core/phone';
 import { distance, readPin, type Coordinates } from '#core/pin';
@@ -51,7 +51,14 @@ export function gradeTelephone(
 }
 
 /** Compares web addresses; scheme, `www.` and a last slash count as written differently. */
-export const gradeUrl = (reference: string, other: string): Agreement => gradeText(reference, other, foldUrl);
+export const gradeUrl = (reference: string, other: string): Agreement =>
+  isSameUrl(reference, other) ? 'exact' : gradeText(reference, other, foldUrl);
+
+/** Whether a browser asks for the same: the root has its slash whether it is written or not (URL Standard, 4.5). */
+const isSameUrl = (one: string, other: string): boolean => {
+  const href = parseUrl(one.trim())?.href;
+  return href !== undefined && href === parseUrl(other.trim())?.href;
+};
 
 const SAME_PLACE_METRES = 15;
 

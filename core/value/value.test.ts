@@ -49,6 +49,8 @@ describe('grades', () => {
     expect(gradeAddressPart('214 Quay Street', '214 Quay St.')).toBe('written-differently');
     expect(gradeAddressPart('214 Quay Street', '214 Quay Lane')).toBe('different');
     expect(gradeUrl('https://a.example/', 'http://www.a.example')).toBe('written-differently');
+    expect(gradeUrl('https://a.example/', 'https://A.example')).toBe('exact');
+    expect(gradeUrl('https://a.example/b', 'https://a.example/b/')).toBe('written-differently');
     expect(gradeUrl('https://a.example/b', 'https://a.example/c')).not.toBe('written-differently');
   });
 
@@ -90,7 +92,7 @@ describe('grades', () => {
         isAddress: true,
       }),
     ).not.toBe('different');
-    expect(gradeShown('https://a.example/', 'https://a.example', { isAddress: true })).toBe(
+    expect(gradeShown('https://a.example/b', 'https://a.example/b/', { isAddress: true })).toBe(
       'written-differently',
     );
   });

@@ -56,7 +56,12 @@ export function differences(
 /** Finds that say a fact in another spelling. Numbers are written in many ways, all of them right. */
 export const misspelt = (finds: readonly Find[]): readonly Find[] =>
   finds.filter(({ fact, agreement }) => agreement === 'written-differently' && !NUMBERS.has(fact));
-const NUMBERS: ReadonlySet<string> = new Set(['telephone', 'faxNumber', 'address.addressCountry']);
+const NUMBERS: ReadonlySet<string> = new Set([
+  'telephone',
+  'faxNumber',
+  'address.addressRegion',
+  'address.addressCountry',
+]);
 
 const meantFor = (record: BusinessRecord, fact: RowFact): string =>
   fact === 'telephone' ? visibleTelephone(record) : isFact(fact) ? factText(record, fact).trim() : '';

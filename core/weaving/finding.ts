@@ -87,9 +87,12 @@ const FIRST: readonly string[] = [
   'address.addressCountry',
 ];
 
+/** Of several numbers or addresses the first is looked for: it is the main one. */
+const MAIN_FIRST = new Set(['telephone', 'faxNumber', 'email']);
+
 function toldIn({ properties }: MarkupItem, name: string): string {
   const [first, second] = properties.filter((one) => one.name === name).flatMap(({ values }) => values);
-  return second ? '' : valueText(first);
+  return second && !MAIN_FIRST.has(name) ? '' : valueText(first);
 }
 
 /** How far from its middle a block of name, address and number reaches, characters of visible text. */

@@ -75,6 +75,22 @@ describe('what a page says already', () => {
     expect(sourceOf(woven(usual))).not.toContain('openingHours');
   });
 
+  test.each([
+    ['Washington', 'US', 'WA'],
+    ['Wash.', 'US', 'WA'],
+    ['Québec', 'CA', 'QC'],
+    ['Jal.', 'MX', 'Jalisco'],
+  ])('a region is told by its code where the page says %s', (shown, addressCountry, addressRegion) => {
+    const page = usual.replace('<span>WA</span>', `<span>${shown}</span>`);
+    const record = { ...larkspur, address: { ...larkspur.address, addressRegion, addressCountry } };
+    const result = weave(readSource(page), record, { syntax: 'microdata' });
+    expect(read(sourceOf(result))).toMatchObject([
+      { address: [{ properties: { addressRegion: [addressRegion] } }] },
+    ]);
+    expect(result.differing).toEqual([]);
+    expect(unweave(sourceOf(result))).toBe(page);
+  });
+
   test('woven again is the same', () => {
     const once = sourceOf(woven(usual));
     expect(sourceOf(woven(once))).toBe(once);

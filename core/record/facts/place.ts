@@ -48,7 +48,7 @@ export const place = {
           'administrative area;region;county;province;state;state province;state region;prov;prefecture;departement;bundesland;land kanton;kanton;provincia;comunidad;estado;regione;provincie;lan;wojewodztwo;st',
         usual: true,
         ask: { at: 5, question: 'State, province or county', how: 'WA' },
-        look: 'exactly',
+        look: 'region',
       },
       postalCode: {
         label: 'Postal code',
