@@ -7,6 +7,7 @@ import {
   emptyAddress,
   foldAddress,
   judgeAddress,
+  regionNamed,
 } from './index.ts';
 
 const quay = {
@@ -116,3 +117,11 @@ test.each(['Deutschland', 'Allemagne', 'Germania', 'Germany'])(
     expect(fault?.message).toContain('Write DE.');
   },
 );
+
+test.each([
+  ['N.C.', 'US', 'NC'],
+  ['Québec', 'CA', 'QC'],
+  ['Nouvelle-Écosse', 'CA', 'NS'],
+  ['new south wales', 'AU', 'NSW'],
+  ['Mont', 'US', undefined],
+])('the region %s of %s is %s', (text, country, code) => expect(regionNamed(text, country)?.code).toBe(code));

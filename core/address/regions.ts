@@ -1,3 +1,5 @@
+import { table } from '#core/text';
+
 /** States, provinces and territories by country, as code and name, for the countries whose addresses name them. */
 const tables: Readonly<Record<string, string>> = {
   US: 'AL Alabama;AK Alaska;AZ Arizona;AR Arkansas;CA California;CO Colorado;CT Connecticut;DE Delaware;DC District of Columbia;FL Florida;GA Georgia;HI Hawaii;ID Idaho;IL Illinois;IN Indiana;IA Iowa;KS Kansas;KY Kentucky;LA Louisiana;ME Maine;MD Maryland;MA Massachusetts;MI Michigan;MN Minnesota;MS Mississippi;MO Missouri;MT Montana;NE Nebraska;NV Nevada;NH New Hampshire;NJ New Jersey;NM New Mexico;NY New York;NC North Carolina;ND North Dakota;OH Ohio;OK Oklahoma;OR Oregon;PA Pennsylvania;RI Rhode Island;SC South Carolina;SD South Dakota;TN Tennessee;TX Texas;UT Utah;VT Vermont;VA Virginia;WA Washington;WV West Virginia;WI Wisconsin;WY Wyoming;PR Puerto Rico;GU Guam;VI U.S. Virgin Islands;AS American Samoa;MP Northern Mariana Islands',
@@ -23,10 +25,33 @@ const byCountry = new Map<string, readonly Region[]>(
 /** The regions of a country (ISO 3166-1 alpha-2); empty for countries without a list here. */
 export const regionsOf = (country: string): readonly Region[] => byCountry.get(country) ?? [];
 
-/** The region that a code or name means, in any capitals; undefined where the country has none such. */
+/** What else regions are called: in the country's other language, or for the post of its forces. */
+const alsoCalled = table<string>({
+  'CA colombie-britannique': 'BC',
+  'CA nouvelle-ecosse': 'NS',
+  'CA nouveau-brunswick': 'NB',
+  'CA ile-du-prince-edouard': 'PE',
+  'CA terre-neuve-et-labrador': 'NL',
+  'CA territoires du nord-ouest': 'NT',
+  'US washington dc': 'DC',
+  'US washington state': 'WA',
+});
+
+/**
+ * The region that a code or name means, in any capitals, with or without accents and stops ("N.C.", "Québec");
+ * undefined where the country has none such.
+ */
 export function regionNamed(text: string, country: string): Region | undefined {
-  const written = text.trim().toLowerCase().replace(/\.$/, '');
+  const written = plain(text);
+  const code = alsoCalled[`${country} ${written}`];
   return regionsOf(country).find(
-    ({ code, name }) => code.toLowerCase() === written || name.toLowerCase() === written,
+    (one) => one.code === code || plain(one.code) === written || plain(one.name) === written,
   );
 }
+
+const plain = (text: string): string =>
+  text
+    .trim()
+    .toLowerCase()
+    .normalize('NFD')
+    .replace(/[\p{M}.]/gu, '');

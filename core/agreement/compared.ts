@@ -54,6 +54,7 @@ const LOOKS: Readonly<
   country: (search, text, record) =>
     ifFound(search.findExactly(countryName(countryOf(record)))) ?? ifFound(search.findExactly(text)),
   telephone: (search, text, record) => search.findTelephone(text, countryOf(record)),
+  fax: (search, text, record) => search.findFax(text, countryOf(record)),
   email: (search, text) => search.findEmail(text.trim()),
   hours: (search, _, record) => search.findHours(record.hours, countryOf(record)),
   price: (search, text) => search.findPriceRange(text.trim()),

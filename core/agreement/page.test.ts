@@ -183,8 +183,42 @@ describe('a page with several branches', () => {
     ]);
   });
 
+  test('is held against the departments of a branch, too', () => {
+    const workshop = {
+      '@type': 'AutoRepair',
+      name: 'Workshop',
+      telephone: '+1 208-555-0188',
+      openingHours: 'Mo-Fr 08:00-16:00',
+    };
+    const codes = (number: string, hours: string): readonly string[] =>
+      check(
+        `<title>Shop</title><script type="application/ld+json">${JSON.stringify({ '@context': 'https://schema.org', ...boise, department: workshop })}</script><body><h1>Velo Matter Boise</h1><p>${ofBoise}</p><h2>Workshop</h2><p>${number}<br>${hours}`,
+      ).findings.flatMap(({ code, property }) => (code === 'agreement/visitor' ? [property ?? ''] : []));
+    expect(codes('208-555-0188', 'Mon-Fri 8-4')).toEqual([]);
+    expect(codes('208-555-0189', 'Mon-Fri 8-5')).toEqual(['telephone', 'openingHoursSpecification']);
+  });
+
   test('contradicts none by what is another’s', () => {
     expect(shown('815 W. Idaho St.', ofNampa)).toEqual([]);
     expect(shown(ofBoise, '1220 1st St. South')).toEqual([]);
   });
+});
+
+describe('a fax number', () => {
+  const fax = (visible: string): readonly string[] =>
+    codesOn(`<p>${visible}</p>`, {
+      telephone: '+49 951 5550123',
+      faxNumber: '+49 951 5550124',
+      address: { '@type': 'PostalAddress', addressLocality: 'Bamberg', addressCountry: 'DE' },
+    }).filter((code) => code.endsWith(' faxNumber'));
+
+  test.each([
+    'Tel. 0951 5550123, Fax 0951 5550124',
+    'Tel. 0951 5550123',
+    'Tel. 0951 5550123, mobil 0171 5550124',
+  ])('is not contradicted by “%s”', (visible) => expect(fax(visible)).toEqual([]));
+  test.each(['Tel. 0951 5550123, Fax 0951 5550142', 'Tel. 0951 5550123, Telefax-Nr.: 0951 5550142'])(
+    'is contradicted by “%s”',
+    (visible) => expect(fax(visible)).toEqual(['agreement/visitor faxNumber']),
+  );
 });

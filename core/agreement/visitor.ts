@@ -222,6 +222,19 @@ export class VisitorSearch {
     return near ? seenAt(near, 'written-differently') : other;
   }
 
+  /** A fax number; another one is told where it is called a fax. Undefined where none is shown. */
+  findFax(typed: string, country: string): Seen | undefined {
+    const wanted = readTelephone(typed, country).telephone;
+    const shown = this.telephones(country || (wanted?.country ?? ''));
+    const own = shown.find(({ e164 }) => e164 === wanted?.e164);
+    const called =
+      own ?? shown.find(({ at }) => FAX.test(this.#text.slice(Math.max(0, at.start - 30), at.start)));
+    if (!wanted || !called) return undefined;
+    const forms = [typed, wanted.national, wanted.international, wanted.e164];
+    const agreement = !own ? 'different' : forms.includes(own.text) ? 'exact' : 'written-differently';
+    return { text: called.text, agreement, at: called.at };
+  }
+
   /** All telephone numbers that are shown, as they stand, with the numbers they dial (E.164). */
   telephones(country: string): readonly Shown[] {
     let shown = this.#telephones.get(country);
@@ -368,6 +381,10 @@ function behindOthers<T>(text: string, index: number, read: (part: string, start
   }
   return [];
 }
+
+/** What a fax number is called, right before it. */
+const FAX =
+  /(?:^|[^\p{L}])(?:(?:tele)?fa(?:x|ks)|télécop\p{L}*|téléc|факс|φαξ|ファ(?:ッ)?クス)(?:[\s-]*(?:nr|no|number|nummer)\.?)?[\s:：.|·–-]*$/iu;
 
 /** What other hours than those of the door are of, in the languages that hours are read in. */
 const OTHER_HOURS =

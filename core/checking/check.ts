@@ -85,7 +85,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...(options.today ? judgePast(reading.items, options.today) : []),
     ...(options.towns ? judgePins(reading.items, options.towns) : []),
     ...judgeGuidelines(reading, profile),
-    ...(search ? judgeOthers(reading, own, search) : []),
+    ...(search ? judgeOthers(reading, own, rows, search) : []),
     ...judgeAgreement(reading, rows, { record, search, telephones: options.telephones }),
   ];
   const items = described.map(({ item }) => item);

@@ -3,6 +3,7 @@ import { foldUrl } from '#core/link';
 import type { Reading } from '#core/reading';
 import { eachItem, type ReadItem } from '#core/item';
 import type { Place } from '#core/text';
+import { nearestName } from '#core/vocabulary';
 
 /** An item that goes by a name, and the property that leads to it. */
 type Named = ReturnType<typeof eachItem>[number];
@@ -35,10 +36,26 @@ function unresolved(named: readonly Named[], address: string): readonly Finding[
           'structure/reference-elsewhere',
           'which this page does not describe. A machine that reads only this page learns nothing of it.',
         ] as const);
+    const near = isLocal ? undefined : nearlyCalled(id, described);
+    if (near !== undefined) {
+      const message = `${within.name} refers to “${shortText(id)}”, and nothing on this page is called so. Did you mean “${shortText(near)}”?`;
+      return [finding('structure/reference', message, item.place, within.name)];
+    }
     // A picture or a profile by its bare address is a value, and not a node to be described.
     if (!isLocal && VALUES.has(within.name)) return [];
     return [finding(code, `${within.name} refers to “${shortText(id)}”, ${what}`, item.place, within.name)];
   });
+}
+
+/** The node of the page that a reference beside it was meant for: of the same page, its fragment a letter or two apart. */
+function nearlyCalled(id: string, described: ReadonlySet<string | null>): string | undefined {
+  const [page = '', fragment = ''] = id.split('#');
+  if (!fragment) return undefined;
+  const fragments = [...described].flatMap((other) =>
+    other?.startsWith(`${page}#`) ? [other.slice(page.length + 1)] : [],
+  );
+  const near = nearestName(fragment, fragments);
+  return near === undefined ? undefined : `${page}#${near}`;
 }
 
 const VALUES = new Set([

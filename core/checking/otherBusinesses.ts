@@ -4,23 +4,29 @@ import {
   telephonesOf,
   type OfOthers,
   type Seen,
+  type ThreeWayRow,
   type VisitorSearch,
 } from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
 import { days, writeWeek } from '#core/hours';
-import type { ReadItem } from '#core/item';
+import { itemsOf, type ReadItem } from '#core/item';
 import { businessesIn, recordFromItem, sourceOf, type Reading } from '#core/reading';
 import { countryOf, type BusinessRecord } from '#core/record';
 
 /** More businesses of one page are not held against what it shows. */
 const MOST = 100;
 
+/** The local businesses of a page with their departments, which have numbers and hours of their own. */
+const placesIn = (items: readonly ReadItem[]): readonly ReadItem[] =>
+  businessesIn(items)
+    .flatMap((item) => [item, ...itemsOf(item, 'department')])
+    .slice(0, MOST);
+
 const hasHours = ({ hours }: BusinessRecord): boolean => days.some((day) => hours[day]);
 
 /** What the businesses of a page that are none of these tell of numbers and hours. */
 export function ofOthers(items: readonly ReadItem[], own: readonly ReadItem[]): OfOthers {
-  const records = businessesIn(items)
-    .slice(0, MOST)
+  const records = placesIn(items)
     .filter((item) => !own.includes(item))
     .map(recordFromItem);
   return {
@@ -36,21 +42,27 @@ export function ofOthers(items: readonly ReadItem[], own: readonly ReadItem[]): 
 export function judgeOthers(
   { items, visible, lines }: Reading,
   own: readonly ReadItem[],
+  rows: readonly ThreeWayRow[],
   search: VisitorSearch,
 ): readonly Finding[] {
   if (!visible) return [];
-  const places = businessesIn(items).filter(isLocalBusiness).slice(0, MOST);
+  const places = placesIn(items).filter(isLocalBusiness);
   const streets = new Set(places.map((item) => recordFromItem(item).address.streetAddress.trim()));
-  const told = new Set<number>();
+  const told = new Set(
+    rows.flatMap(({ visitor }) =>
+      visitor.agreement === 'different' && visitor.place ? [visitor.place.start] : [],
+    ),
+  );
   return places.flatMap((item) => {
     if (own.includes(item)) return [];
     const read = recordFromItem(item);
     const stands = describe(item).places;
     return seenOf(read, search, ofOthers(items, [item])).flatMap(({ property, seen, said }) => {
       const { agreement, at, text } = seen;
-      if (agreement !== 'different' || !at || streets.has(text.trim()) || told.has(at.start)) return [];
-      told.add(at.start);
+      if (agreement !== 'different' || !at || streets.has(text.trim())) return [];
       const { start, end } = sourceOf(visible, at.start, at.end);
+      if (told.has(start)) return [];
+      told.add(start);
       const message = `A visitor sees “${shortText(text)}”, and of ${read.name || 'this business'} a machine is told “${shortText(said)}”.`;
       const related = [{ message: 'What a machine is told', place: stands[property] ?? item.place }];
       return [finding('agreement/visitor', message, lines.place(start, end), property, { related })];

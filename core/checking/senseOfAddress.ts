@@ -1,8 +1,14 @@
-import { countryName, regionNamed, regionsOfPostalCode, regionsOfPostalCodes } from '#core/address';
+import {
+  countryName,
+  regionNamed,
+  regionsOf,
+  regionsOfPostalCode,
+  regionsOfPostalCodes,
+} from '#core/address';
 import { shortText, type Finding } from '#core/fault';
 import { textOf } from '#core/item';
 import { fold } from '#core/text';
-import { isSubtype } from '#core/vocabulary';
+import { isSubtype, nearestName } from '#core/vocabulary';
 import { tell, type Spot } from './spot.ts';
 
 /** No part of an address is so long; one that is is not looked for in another. */
@@ -89,9 +95,38 @@ export function judgeTown(spot: Spot): readonly Finding[] {
   ];
 }
 
-/** A region that the postal code is not of. */
+/** Addresses of a country's forces abroad, which the post treats as a state. */
+const FORCES = /^(?:AA|AE|AP)$/;
+
+/** A region that its country does not have. */
+function unknownRegion(spot: Spot): readonly Finding[] {
+  const { text, country } = spot;
+  const regions = regionsOf(country);
+  if (regions.length === 0 || regionNamed(text, country) || (country === 'US' && FORCES.test(text)))
+    return [];
+  const begun = regions.filter(({ name }) => fold(name).startsWith(fold(text)));
+  const near = nearestName(
+    text,
+    regions.map(({ name }) => name),
+  );
+  const [meant] = begun.length === 1 ? begun : regions.filter(({ name }) => name === near);
+  const write = meant ? ` Write ${meant.code} for ${meant.name}.` : '';
+  return [
+    tell(
+      spot,
+      'value/region',
+      `“${shortText(text)}” is no region of ${countryName(country)}.${write}`,
+      meant?.code ?? '',
+      true,
+    ),
+  ];
+}
+
+/** A region that the postal code is not of, or that is none. */
 export function judgeRegion(spot: Spot): readonly Finding[] {
   const { text, item, country } = spot;
+  const unknown = unknownRegion(spot);
+  if (unknown.length > 0) return unknown;
   const postcode = textOf(item, 'postalCode').trim();
   const possible = regionsOfPostalCode(postcode, country).map(fold);
   const region = fold(regionNamed(text, country)?.code ?? text);

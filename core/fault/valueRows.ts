@@ -247,7 +247,7 @@ export const valueRows = {
   },
   'value/region': {
     grade: 'should',
-    meaning: 'The region is another than the postal code’s.',
+    meaning: 'The region is another than the postal code’s, or none of its country.',
     source: 'Universal Postal Union, postal addressing systems',
   },
   'value/url-tracking': {

@@ -122,6 +122,10 @@ describe('an address that is nearly schema.org’s', () => {
   test.each([
     ['<p vocab="https://schema.org" typeof="Dentist">', 'https://schema.org → https://schema.org/'],
     ['<p vocab=schema.org typeof="Dentist">', 'schema.org → "https://schema.org/"'],
+    [
+      '<p prefix="og: http://ogp.me/ns# s: http://schema.org" typeof="s:Dentist">',
+      'http://schema.org → https://schema.org/',
+    ],
     ['<p typeof="http://schema.com/Dentist">', 'http://schema.com/Dentist → https://schema.org/Dentist'],
     [
       '<p itemscope itemtype="https://schema.org/BikeStore https://shema.org/Dentist">',

@@ -13,11 +13,14 @@ const ADDRESS = /^(?:(https?):)?\/{0,3}(?:www\.)?([^/#?\s]+)([/#].*)?$/i;
 export const nearlySchemaOrg = ({ marked, source }: HtmlDocument): readonly JsonFault[] =>
   marked.flatMap((element) => {
     if (element.inert) return [];
-    const { itemtype, typeof: types, vocab } = element.attributes;
+    const { itemtype, typeof: types, vocab, prefix = '' } = element.attributes;
     return [
       ...ofTypes(source, element, 'itemtype', itemtype),
       ...ofTypes(source, element, 'typeof', types),
-      ...(vocab === undefined ? [] : ofVocabulary(source, element, vocab.trim())),
+      ...(vocab === undefined ? [] : ofVocabulary(source, element, 'vocab', vocab.trim())),
+      ...[...prefix.matchAll(/[^\s:]+:\s+(\S+)/g)].flatMap(([, written = '']) =>
+        ofVocabulary(source, element, 'prefix', written),
+      ),
     ];
   });
 
@@ -44,11 +47,16 @@ function ofTypes(
   });
 }
 
-function ofVocabulary(source: string, element: HtmlElement, vocab: string): readonly JsonFault[] {
-  if (/^https?:\/\/(?:www\.)?schema\.org\/$/.test(vocab)) return [];
-  const [, , host = '', path = ''] = ADDRESS.exec(vocab) ?? [];
+function ofVocabulary(
+  source: string,
+  element: HtmlElement,
+  attribute: 'vocab' | 'prefix',
+  written: string,
+): readonly JsonFault[] {
+  if (/^https?:\/\/(?:www\.)?schema\.org\/$/.test(written)) return [];
+  const [, , host = '', path = ''] = ADDRESS.exec(written) ?? [];
   if (!isNear(host) || path.length > 1) return [];
-  return [strange(source, element, { attribute: 'vocab', written: vocab, meant: 'https://schema.org/' })];
+  return [strange(source, element, { attribute, written, meant: 'https://schema.org/' })];
 }
 
 function strange(
@@ -61,7 +69,7 @@ function strange(
   const start = span && within >= 0 ? span.start + within : element.start;
   const end = span && within >= 0 ? start + written.length : element.contentStart;
   const why =
-    attribute === 'vocab' && /schema\.org$/i.test(written)
+    /^(?:vocab|prefix)$/.test(attribute) && /schema\.org$/i.test(written)
       ? 'has no slash at its end, and a machine puts names right behind it'
       : 'is not schema.org to a machine';
   return {

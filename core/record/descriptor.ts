@@ -21,7 +21,17 @@ export type Wanted = 'required' | 'recommended' | 'optional';
 
 /** How a visitor's page is searched for a fact. */
 export type Look =
-  'words' | 'name' | 'region' | 'code' | 'street' | 'country' | 'telephone' | 'email' | 'hours' | 'price';
+  | 'words'
+  | 'name'
+  | 'region'
+  | 'code'
+  | 'street'
+  | 'country'
+  | 'telephone'
+  | 'fax'
+  | 'email'
+  | 'hours'
+  | 'price';
 
 /** What people see of a fact, or of one part of it. */
 export interface RowSpec {

@@ -235,6 +235,7 @@ export const contact = {
     about: 'Fax number',
     headings: 'fax;fax no;fax number;telefax;faxnummer;numero de fax;telecopie',
     sameWords: true,
+    look: 'fax',
     visible: true,
     property: 'faxNumber',
     after: 'telephone',
