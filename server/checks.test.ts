@@ -229,6 +229,7 @@ describe('a check of a site', () => {
       '/about': page(jsonLd({ ...quay, telephone: '(360) 555-0188' }).text),
     };
     const shown = await check({ kind: 'urls', urls: [`${SITE}/quay`, `${SITE}/about`] });
+    expect(shown.pages.map(({ problem }) => problem)).toEqual(['', '']);
     expect(shown.siteFindings).toMatchObject([
       { page: `${SITE}/about`, finding: { code: 'agreement/pages', property: 'telephone' } },
     ]);
