@@ -152,7 +152,9 @@ function withoutConsequences(all: readonly Finding[], reading: Reading): Finding
 }
 
 /** What is missing is missing of each item by itself; a value or a name that is wrong is wrong wherever it is repeated. */
-const REPEATED = /^(?:value|vocabulary)\//;
+const REPEATED = /^(?:(?:value|vocabulary)\/|syntax\/unexpected-text$)/;
+
+const PASTED = new Set<Finding['code']>(['syntax/single-quotes', 'syntax/curly-quotes']);
 
 /** Findings of one cause as one, with the other places as related ones and a mend for them all. */
 function oncePerCause(all: readonly Finding[]): readonly Finding[] {
@@ -160,8 +162,11 @@ function oncePerCause(all: readonly Finding[]): readonly Finding[] {
   const groups: [Finding, ...Finding[]][] = [];
   for (const one of all) {
     const { code, property, message, mend } = one;
-    const cause = `${code} ${property ?? ''} ${mend === null ? '' : 'mend'} ${message}`;
-    const known = REPEATED.test(code) && code !== 'value/address-part' ? causes.get(cause) : undefined;
+    // Whoever pasted code out of a text has other quotes throughout.
+    const isPasted = PASTED.has(code);
+    const cause = `${code} ${property ?? ''} ${mend === null ? '' : 'mend'} ${isPasted ? '' : message}`;
+    const isRepeated = isPasted || (REPEATED.test(code) && code !== 'value/address-part');
+    const known = isRepeated ? causes.get(cause) : undefined;
     if (known) known.push(one);
     else {
       const group: [Finding, ...Finding[]] = [one];

@@ -97,6 +97,15 @@ describe('a fault', () => {
     }
   });
 
+  test.each(['{"a": 1}{"b": 2}\n{"c": 3}', '{"a": 1},\n{"b": 2}, {"c": 3}', '{"a": 1} , {"b": 2}{"c": 3}'])(
+    'in objects behind one another is told once and mended by an array: %s',
+    (text) => {
+      expect(syntax(text)).toEqual(['unexpected-text']);
+      expect(JSON.parse(mend(text))).toEqual([{ a: 1 }, { b: 2 }, { c: 3 }]);
+      expect(readJson(text).values.map(plain)).toEqual([{ a: 1 }, { b: 2 }, { c: 3 }]);
+    },
+  );
+
   test('without one certain mend is told without a mend', () => {
     expect(syntax('{"a": }')).toEqual(['missing-value']);
     expect(syntax('{"a": 1} {"b": 2}')).toEqual(['unexpected-text']);

@@ -22,6 +22,14 @@ export function readJson(source: string, start = 0, end = source.length): JsonRe
   return new JsonReader(source, start, end).read();
 }
 
+/** An object behind another at the top: where it begins, and what leads to it. */
+interface Second {
+  readonly from: number;
+  readonly start: number;
+  /** Whether a comma stands before it. */
+  readonly isList: boolean;
+}
+
 class JsonReader extends JsonScanner {
   #depth = 0;
 
@@ -44,38 +52,57 @@ class JsonReader extends JsonScanner {
       return;
     }
     values.push(this.#readValue());
-    for (;;) {
-      this.skipSpace();
-      this.skipHtmlComment('-->');
-      if (this.at >= this.end) return;
+    const seconds: Second[] = [];
+    while (this.#hasMore()) {
+      const from = this.at;
       const next = this.source[this.at] ?? '';
-      if (next === '{' || (next === ',' && /^,\s*\{/.test(this.source.slice(this.at, this.at + 200)))) {
-        const at = this.at;
-        if (next === ',') this.at += 1;
+      const isList = next === ',' && /^,\s*\{/.test(this.source.slice(this.at, this.at + 200));
+      if (next === '{' || isList) {
+        if (isList) this.at += 1;
         this.skipSpace();
-        this.tell(
-          'syntax/unexpected-text',
-          'A second object begins where the JSON should end. Put both into one array: [ {…}, {…} ].',
-          at,
-          this.at + 1,
-          null,
-        );
+        seconds.push({ from, start: this.at, isList });
         values.push(this.#readValue());
-      } else {
-        const from = this.at;
-        this.at = this.end;
-        const rest = this.source.slice(from, this.end).trimEnd();
-        const mend = /^[;}\],\s]+$/.test(rest) ? [{ start: from, end: from + rest.length, text: '' }] : null;
-        this.tell(
-          'syntax/unexpected-text',
-          `“${shorten(rest)}” stands behind the end of the JSON.`,
-          from,
-          from + rest.length,
-          mend,
-          true,
-        );
-      }
+      } else this.#tellRest(from);
     }
+    this.#tellSeconds(values, seconds);
+  }
+
+  /** Whether anything stands behind a value at the top. */
+  #hasMore(): boolean {
+    this.skipSpace();
+    this.skipHtmlComment('-->');
+    return this.at < this.end;
+  }
+
+  /** What stands behind the end, and is no second object. */
+  #tellRest(from: number): void {
+    this.at = this.end;
+    const rest = this.source.slice(from, this.end).trimEnd();
+    const mend = /^[;}\],\s]+$/.test(rest) ? [{ start: from, end: from + rest.length, text: '' }] : null;
+    const message = `“${shorten(rest)}” stands behind the end of the JSON.`;
+    this.tell('syntax/unexpected-text', message, from, from + rest.length, mend, true);
+  }
+
+  /** Objects one behind the other, which are an array without its brackets and commas. */
+  #tellSeconds(values: readonly JsonNode[], seconds: readonly Second[]): void {
+    const [first] = seconds;
+    const [begun, last] = [values[0], values.at(-1)];
+    if (!first || !begun || !last) return;
+    const areObjects = values.every(({ kind }) => kind === 'object');
+    const commas = seconds.flatMap(({ start, isList }) => (isList ? [] : [{ start, end: start, text: ',' }]));
+    this.tell(
+      'syntax/unexpected-text',
+      'A second object begins where the JSON should end. Put both into one array: [ {…}, {…} ].',
+      first.from,
+      first.start + 1,
+      areObjects
+        ? [
+            { start: begun.start, end: begun.start, text: '[' },
+            ...commas,
+            { start: last.end, end: last.end, text: ']' },
+          ]
+        : null,
+    );
   }
 
   /** `isMember`: the value of a property, which ends where the next property or the object's end begins. */

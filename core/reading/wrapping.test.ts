@@ -16,6 +16,10 @@ describe('JSON that was pasted with something round it', () => {
     ['an assignment', page(`var x = ${json};`)],
     ['a member of the window', page(`window.schema = ${json}`)],
     ['a call', page(`write(${json});`)],
+    ['a call with a text', page(`JSON.parse('${json}');`)],
+    ['a CDATA section', page(`<![CDATA[\n${json}\n]]>`)],
+    ['a hidden CDATA section', page(`//<![CDATA[\n${json}\n//]]>`)],
+    ['a CDATA section in comments', page(`/*<![CDATA[*/${json}/*]]>*/`)],
     ['an export', page(`export default ${json};`)],
     [
       'a server’s message',

@@ -79,9 +79,18 @@ function withQuotes(
   };
 }
 
+/** The beginning and the end of a CDATA section, which HTML has not in scripts, with the comment that hides it there. */
+const CDATA = /^\s*(?:\/\/|\/\*)?\s*<!\[CDATA\[(?:\s*\*\/)?/;
+const SECTION_END = /(?:\/\/|\/\*)?\s*\]\]>\s*(?:\*\/)?\s*$/;
+
 /** From where to where JSON stands, where something else stands before or behind it; undefined where nothing does. */
 function insideOf(text: string, start: number, end: number): readonly [number, number] | undefined {
   const given = text.slice(start, end);
+  const section = CDATA.exec(given);
+  if (section) {
+    const closes = SECTION_END.exec(given);
+    return [start + section[0].length, closes ? start + closes.index : end];
+  }
   // Comments and marks of HTML are told by the reader itself.
   const lead = /^(?:\s|\uFEFF|<!--|-->|\/\/[^\n]*|\/\*[\s\S]*?\*\/)*/.exec(given)?.[0].length ?? 0;
   const rest = given.slice(lead);
@@ -100,7 +109,7 @@ function insideOf(text: string, start: number, end: number): readonly [number, n
   const isWords =
     /[\p{L}`]/u.test(behind.replace(/<!--|-->|\/\/[^\n]*|\/\*[\s\S]*?\*\//g, '')) && !/["{[]/.test(behind);
   if (from === lead && !isWords) return undefined;
-  const isCut = isWords || (from > lead && /^[\s;)]*$/.test(behind));
+  const isCut = isWords || (from > lead && /^[\s;)'`]*$/.test(behind));
   return [start + from, isCut ? start + last + 1 : end];
 }
 

@@ -14,8 +14,8 @@ import { runStamping } from './stamping.ts';
 import { verifyClient } from './verifying.ts';
 
 /** A process that was killed is noticed after this long; one that lives says so a few times in between. */
-const LEASE_MS = 20_000;
-const HEARTBEAT_MS = 5000;
+const LEASE_MS = 10_000;
+const HEARTBEAT_MS = 2000;
 const PAUSE_MS = 400;
 /** Jobs that are worked on at the same time, so that a long one does not keep a short one waiting. */
 const LANES = 2;
