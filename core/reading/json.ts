@@ -1,5 +1,6 @@
 import { shorten } from './jsonFault.ts';
 import type { JsonMember, JsonNode, JsonReading } from './jsonNode.ts';
+import { inArray, type Second } from './jsonRow.ts';
 import { GiveUp, JsonScanner } from './jsonScanner.ts';
 import { opensString, readJsonString, type JsonStringReading } from './jsonString.ts';
 
@@ -20,14 +21,6 @@ const MAX_DEPTH = 200;
  */
 export function readJson(source: string, start = 0, end = source.length): JsonReading {
   return new JsonReader(source, start, end).read();
-}
-
-/** An object behind another at the top: where it begins, and what leads to it. */
-interface Second {
-  readonly from: number;
-  readonly start: number;
-  /** Whether a comma stands before it. */
-  readonly isList: boolean;
 }
 
 class JsonReader extends JsonScanner {
@@ -53,7 +46,10 @@ class JsonReader extends JsonScanner {
     }
     values.push(this.#readValue());
     const seconds: Second[] = [];
-    while (this.#hasMore()) {
+    for (;;) {
+      this.skipSpace();
+      this.skipHtmlComment('-->');
+      if (this.at >= this.end) break;
       const from = this.at;
       const next = this.source[this.at] ?? '';
       const isList = next === ',' && /^,\s*\{/.test(this.source.slice(this.at, this.at + 200));
@@ -64,14 +60,15 @@ class JsonReader extends JsonScanner {
         values.push(this.#readValue());
       } else this.#tellRest(from);
     }
-    this.#tellSeconds(values, seconds);
-  }
-
-  /** Whether anything stands behind a value at the top. */
-  #hasMore(): boolean {
-    this.skipSpace();
-    this.skipHtmlComment('-->');
-    return this.at < this.end;
+    const [second] = seconds;
+    if (second)
+      this.tell(
+        'syntax/unexpected-text',
+        'A second object begins where the JSON should end. Put both into one array: [ {…}, {…} ].',
+        second.from,
+        second.start + 1,
+        inArray(values, seconds),
+      );
   }
 
   /** What stands behind the end, and is no second object. */
@@ -81,28 +78,6 @@ class JsonReader extends JsonScanner {
     const mend = /^[;}\],\s]+$/.test(rest) ? [{ start: from, end: from + rest.length, text: '' }] : null;
     const message = `“${shorten(rest)}” stands behind the end of the JSON.`;
     this.tell('syntax/unexpected-text', message, from, from + rest.length, mend, true);
-  }
-
-  /** Objects one behind the other, which are an array without its brackets and commas. */
-  #tellSeconds(values: readonly JsonNode[], seconds: readonly Second[]): void {
-    const [first] = seconds;
-    const [begun, last] = [values[0], values.at(-1)];
-    if (!first || !begun || !last) return;
-    const areObjects = values.every(({ kind }) => kind === 'object');
-    const commas = seconds.flatMap(({ start, isList }) => (isList ? [] : [{ start, end: start, text: ',' }]));
-    this.tell(
-      'syntax/unexpected-text',
-      'A second object begins where the JSON should end. Put both into one array: [ {…}, {…} ].',
-      first.from,
-      first.start + 1,
-      areObjects
-        ? [
-            { start: begun.start, end: begun.start, text: '[' },
-            ...commas,
-            { start: last.end, end: last.end, text: ']' },
-          ]
-        : null,
-    );
   }
 
   /** `isMember`: the value of a property, which ends where the next property or the object's end begins. */
