@@ -106,6 +106,27 @@ export const pageFaults: readonly Planted[] = [
     'content="Sa 10:00-14:00"',
     'content="Saturday mornings"',
   ]),
+  fault('a misspelt vocabulary', 'syntax/wrong-context', SCHEMA, TAGS, [
+    /(itemtype|vocab)="https:\/\/schema\.org\//,
+    '$1="https://shema.org/',
+  ]),
+  fault(
+    'a vocabulary without its slash',
+    'syntax/wrong-context',
+    'RDFa Core 1.1, 7.4.3',
+    ['rdfa'],
+    ['vocab="https://schema.org/"', 'vocab="https://schema.org"'],
+  ),
+  fault(
+    'a property beside an address',
+    'structure/property-astray',
+    'RDFa Core 1.1, 7.5',
+    ['rdfa'],
+    ({ telephone }) => [
+      `<meta property="telephone" content="${telephone}">`,
+      `<a property="telephone" content="${telephone}" href="tel:${telephone.replace(/ /g, '')}">&#9742;</a>`,
+    ],
+  ),
   fault(
     'no vocabulary',
     'structure/no-vocab',

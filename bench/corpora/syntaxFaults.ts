@@ -28,6 +28,10 @@ export const syntaxFaults: readonly Planted[] = [
     /"telephone": /,
     'telephone: ',
   ]),
+  fault('a CDATA section', 'syntax/words-around', `${RFC} §2`, JSON_HABITS, [
+    /(<script type="application\/ld\+json">)([^]*?)(<\/script>)/,
+    '$1//<![CDATA[$2//]]>$3',
+  ]),
   fault('a comment', 'syntax/comment', `${RFC} §2`, JSON_HABITS, [
     /("telephone": "[^"]*",)/,
     '$1 // main line',
