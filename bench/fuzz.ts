@@ -73,8 +73,9 @@ function spoilt(source: string, { findings }: Check): string {
 function unmended(source: string, { findings }: Check): string {
   const edits = certainMends(findings);
   // Of JSON that is broken in a hundred places only these are told; the next check tells of more.
-  if (edits.length === 0 || findings.filter(({ code }) => code.startsWith('syntax/')).length >= 100)
-    return '';
+  const broken = findings.filter(({ code }) => code.startsWith('syntax/'));
+  const places = broken.reduce((sum, { related }) => sum + 1 + related.length, 0);
+  if (edits.length === 0 || places >= 100) return '';
   const again = check(applyEdits(source, edits)).findings;
   const claimed = findings.filter(
     ({ mend }) => mend?.certain && mend.edits.every((edit) => edits.includes(edit)),

@@ -60,14 +60,14 @@ class JsonReader extends JsonScanner {
         values.push(this.#readValue());
       } else this.#tellRest(from);
     }
-    const [second] = seconds;
-    if (second)
+    for (const second of seconds.slice(0, 1))
       this.tell(
         'syntax/unexpected-text',
         'A second object begins where the JSON should end. Put both into one array: [ {…}, {…} ].',
         second.from,
         second.start + 1,
         inArray(values, seconds),
+        this.faults.length > 0, // a bracket may be all that is missing
       );
   }
 
