@@ -153,14 +153,14 @@ test(
     for (const [victim, strike] of strikes) {
       const id = await idOf(ask(linkTo('addRun', { id: clientId }), 'POST', input));
       expect({ victim, counts: (await settled(id)).counts }).toEqual({ victim, counts: { planned: PAGES } });
-      await ask(linkTo('publishRun', { id }), 'POST');
+      expect((await ask(linkTo('publishRun', { id }), 'POST')).status).toBe(204);
       const written = 10 + Math.floor(Math.random() * PAGES * 0.6);
       await lookUntil(id, ({ counts, state }) => (counts['written'] ?? 0) >= written || state === 'done');
       await strike();
       let run = await settled(id);
       // A host that was away leaves pages for whoever goes on with the run.
       if (run.state === 'paused') {
-        await ask(linkTo('publishRun', { id }), 'POST');
+        expect((await ask(linkTo('publishRun', { id }), 'POST')).status).toBe(204);
         run = await settled(id);
       }
       expect({ victim, state: run.state, counts: run.counts }).toEqual({
