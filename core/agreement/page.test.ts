@@ -201,6 +201,8 @@ describe('a page with several branches', () => {
   test('contradicts none by what is another’s', () => {
     expect(shown('815 W. Idaho St.', ofNampa)).toEqual([]);
     expect(shown(ofBoise, '1220 1st St. South')).toEqual([]);
+    const far = `<p>${'We mend whatever has wheels. '.repeat(8)}</p>`;
+    expect(shown(ofBoise, `1220 1st St. South${far}<p>Hotline (800) 555-0100`)).toEqual([]);
   });
 });
 

@@ -11,6 +11,7 @@ import { finding, shortText, type Finding } from '#core/fault';
 import { days, writeWeek } from '#core/hours';
 import { itemsOf, type ReadItem } from '#core/item';
 import { businessesIn, recordFromItem, sourceOf, type Reading } from '#core/reading';
+import { fold } from '#core/text';
 import { countryOf, type BusinessRecord } from '#core/record';
 
 /** More businesses of one page are not held against what it shows. */
@@ -36,8 +37,8 @@ export function ofOthers(items: readonly ReadItem[], own: readonly ReadItem[]): 
 }
 
 /**
- * The further local businesses of a page, held against what it shows: a number, hours or a house number that are
- * nobody's on the page, where their own are not shown. What stands in one place is told once.
+ * The further local businesses of a page, held against what it shows: a number or hours behind their name, or a house
+ * number, that are nobody's on the page, where their own are not shown. What stands in one place is told once.
  */
 export function judgeOthers(
   { items, visible, lines }: Reading,
@@ -47,19 +48,25 @@ export function judgeOthers(
 ): readonly Finding[] {
   if (!visible) return [];
   const places = placesIn(items).filter(isLocalBusiness);
+  const wordsOf = places.map((item) => namedBy(recordFromItem(item)));
   const streets = new Set(places.map((item) => recordFromItem(item).address.streetAddress.trim()));
   const told = new Set(
     rows.flatMap(({ visitor }) =>
       visitor.agreement === 'different' && visitor.place ? [visitor.place.start] : [],
     ),
   );
-  return places.flatMap((item) => {
+  return places.flatMap((item, nth) => {
     if (own.includes(item)) return [];
+    const words = (wordsOf[nth] ?? []).filter((word) =>
+      wordsOf.every((others, at) => at === nth || !others.includes(word)),
+    );
     const read = recordFromItem(item);
     const stands = describe(item).places;
     return seenOf(read, search, ofOthers(items, [item])).flatMap(({ property, seen, said }) => {
       const { agreement, at, text } = seen;
       if (agreement !== 'different' || !at || streets.has(text.trim())) return [];
+      const before = fold(visible.text.slice(Math.max(0, at.start - NEAR), at.start));
+      if (property !== 'streetAddress' && !words.some((word) => before.includes(word))) return [];
       const { start, end } = sourceOf(visible, at.start, at.end);
       if (told.has(start)) return [];
       told.add(start);
@@ -69,6 +76,15 @@ export function judgeOthers(
     });
   });
 }
+
+/** What is a business's stands so many characters behind its name at most. */
+const NEAR = 160;
+
+/** The words that a business and its town go by. */
+const namedBy = ({ name, address }: BusinessRecord): readonly string[] =>
+  fold(`${name} ${address.addressLocality}`)
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter((word) => word.length > 2);
 
 interface Held {
   readonly property: 'telephone' | 'streetAddress' | 'openingHoursSpecification';
