@@ -171,7 +171,7 @@ const LEADS_ON = /^(?:(?:and|from|then|also)\b\s*|[&+,]\s*)+(?=\d)/i;
 
 /** A line that begins with a time or a word of hours: a price, a number or a street is none. */
 const HOURS_FIRST =
-  /^(?:(?:closed|noon|midnight|open|24\s?h)|\d{1,2}(?:\s?[:.h]\s?\d{2})?\s*(?:[ap]\.?m\b\.?|h\b)?\s*(?:$|[-\u2010-\u2015/|]|to\b|until\b|till?\b|and\b))/i;
+  /^(?:(?:closed|noon|midnight|open|24\s?h)|\d{1,2}(?:\s?[:.h]\s?\d{2})?\s*(?:[ap]\.?m\b\.?|h\b|noon\b|midnight\b)?\s*(?:$|[-\u2010-\u2015]\s*(?!\d{3})|[/|]|to\b|until\b|till?\b|and\b))/i;
 
 const goesOn = (line: string): boolean =>
   line.length <= LONGEST_LINE && (namesDay(line) || HOURS_FIRST.test(line.replace(LEADS_ON, '')));

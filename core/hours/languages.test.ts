@@ -182,9 +182,13 @@ describe('hours that a page shows', () => {
     ['es', 'Lunes a viernes de 9:30 a 13\ny de 16:30 a 20:30', 'Mon–Fri 09:30-13:00, 16:30-20:30'],
     ['en', 'Monday to Friday 9am to 12pm\n& 1pm to 5pm', 'Mon–Fri 09:00-12:00, 13:00-17:00'],
     ['en', 'Monday to Friday 9am to 5pm\nand tours for 12 people', 'Mon–Fri 09:00-17:00'],
+    ['en', 'Monday\n12 noon - 2pm\n6pm - 10pm\n150–900 each', 'Mon 12:00-14:00, 18:00-22:00'],
+    ['pl', 'Pn-Pt: 9:00-17:00\n00-001 Warszawa', 'Mon–Fri 09:00-17:00'],
+    ['cs', 'po–pá 9–18.30\n150–900 Kč', 'Mon–Fri 09:00-18:30'],
   ])('go on in the next line, where it leads on (%s)', (language, text, hours) => {
     const [found = ''] = weeks(text, language);
     expect(found.slice(0, found.indexOf(' | '))).toBe(hours);
+    expect(weeksIn(text, language).weeks.every(({ whole }) => whole)).toBe(true);
   });
 
   test('are found in the language of the page, with their lines', () => {

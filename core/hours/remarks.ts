@@ -21,9 +21,13 @@ const NUMBER =
 /** What two services of a day are called, where both are. */
 const SERVICES = /\b(?:lunch|dinner|brunch|supper)s?\b:?(?=\s*(?:from\s*)?\d)/gi;
 
-/** Hours without telephone numbers, what is said of the last to be let in, and the names of the services they are. */
+/** What is said in brackets of a day that is open longer. */
+const LATE =
+  /[(（]\s*(?:(?:open )?late(?![^()（）]*\d)[^()（）]{0,30}|nocturne|koopavond|langer \p{L}+|walk-?ins?[^()（）\d]{0,20})\s*[)）]/giu;
+
+/** Hours without telephone numbers, remarks on late days, what is said of the last to be let in, and the names of the services they are. */
 export function withoutRemarks(text: string): string {
-  const said = text.replace(LAST_IN, ' ').replace(NUMBER, ' ');
+  const said = text.replace(LAST_IN, ' ').replace(LATE, ' ').replace(NUMBER, ' ');
   return /\blunch/i.test(said) && /\b(?:dinner|supper)/i.test(said) ? said.replace(SERVICES, ' ') : said;
 }
 

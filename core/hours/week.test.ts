@@ -23,6 +23,7 @@ describe('a week in words', () => {
     ['9-5', 'Mon–Sun 09:00-17:00', true],
     ['Mon 3pm-6:30, Fri 6pm-2, Sat 12pm-5', 'Mon 15:00-18:30; Fri 18:00-02:00; Sat 12:00-17:00', true],
     ['Mon 9:30am-1:00', 'Mon 09:30-13:00', true],
+    ['Thu 9am-8pm (late night), Fri 9am-5pm', 'Thu 09:00-20:00; Fri 09:00-17:00', false],
     ['Mon-Fri 9am-5pm Sat 10-2 Sun closed', 'Mon–Fri 09:00-17:00; Sat 10:00-14:00; Sun closed', true],
     [
       'Monday to Friday: 9:00 - 17:30; Saturday and Sunday closed',
