@@ -146,6 +146,7 @@ describe('what a person sees at once', () => {
     { '@id': '#b', department: { '@type': 'Store', name: 'C', parentOrganization: { '@id': '#b' } } },
     { image: { '@id': 'https://other.example/a.jpg' } },
     { logo: 'https://sonne.example/l.png', areaServed: 'Berlin', ...address({ streetAddress: undefined }) },
+    { areaServed: 'Berlin', ...address({ streetAddress: undefined, postalCode: undefined }) },
     {
       openingHours: 'Mo 10:00-18:00',
       ...hours({ dayOfWeek: 'Monday', opens: '10:00', closes: '18:00' }),

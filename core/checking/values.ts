@@ -308,6 +308,9 @@ function mendHours(value: TextValue, text: string): Edit[] | null {
   return value.holder === 'json' ? [{ start, end, text: `[${texts.map(jsonString).join(', ')}]` }] : null;
 }
 
+/** What only a door has: who comes to customers in an area names the area. */
+const DOOR: ReadonlySet<AddressPart> = new Set(['streetAddress', 'postalCode']);
+
 /** Values that only make sense together: a pin, an address. */
 function judgeWhole(item: ReadItem, country: string, servesArea: boolean): readonly Finding[] {
   const placeOf = (name: string): Finding['place'] => {
@@ -364,8 +367,9 @@ function judgeWhole(item: ReadItem, country: string, servesArea: boolean): reado
     const written = textOf(item, 'addressCountry').trim();
     const parts = judgeAddress({ ...address, addressCountry: written || address.addressCountry });
     const meant = propertiesMeant(item);
+    const isArea = servesArea && !address.streetAddress.trim();
     const missed = (part: AddressPart, code: Fault['code']): boolean =>
-      code === 'value/address-part' && ((servesArea && part === 'streetAddress') || meant.has(part));
+      code === 'value/address-part' && ((isArea && DOOR.has(part)) || meant.has(part));
     return parts
       .filter(({ part, code }) => !missed(part, code))
       .map(({ part, code, message }) =>
