@@ -25,7 +25,7 @@ const byCountry = new Map<string, readonly Region[]>(
 /** The regions of a country (ISO 3166-1 alpha-2); empty for countries without a list here. */
 export const regionsOf = (country: string): readonly Region[] => byCountry.get(country) ?? [];
 
-/** What else regions are called: in the country's other language, or for the post of its forces. */
+/** What else regions are called: in the country's other language, or to tell them from a town of their name. */
 const alsoCalled = table<string>({
   'CA colombie-britannique': 'BC',
   'CA nouvelle-ecosse': 'NS',

@@ -1,11 +1,10 @@
 import * as z from 'zod';
 import { hoursSchema, days, type Hours } from '#core/hours';
 import { readTelephone } from '#core/phone';
-import { businessesIn, recordFromItem } from '#core/reading';
+import { businessesIn, isLocalBusiness, recordFromItem } from '#core/reading';
 import { syntaxes, valuesOf, type ReadItem } from '#core/item';
 import { countryOf } from '#core/record';
 import { placeSchema, type Place } from '#core/text';
-import { isSubtype } from '#core/vocabulary';
 
 /** The properties in which two descriptions of one business can contradict each other. */
 const describedProperties = [
@@ -42,9 +41,6 @@ export const descriptionSchema = z.object({
 export type Description = Readonly<z.infer<typeof descriptionSchema>>;
 
 const cut = (long: string): string => long.slice(0, MOST_CHARACTERS);
-
-export const isLocalBusiness = ({ types }: ReadItem): boolean =>
-  types.some((type) => isSubtype(type, 'LocalBusiness'));
 
 /** More businesses of one page are not compared with those of others. */
 export const MOST_DESCRIBED = 100;

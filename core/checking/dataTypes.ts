@@ -1,50 +1,43 @@
 import type { Finding } from '#core/fault';
-import { isDateOrYear, isMachineTime, readDay } from '#core/hours';
+import { isDateOrYear, isMachineTime } from '#core/hours';
 import { judgeVat } from '#core/value';
 import { judgeCurrencies } from '#core/price';
 import { table } from '#core/text';
 import { propertyNamed } from '#core/vocabulary';
+import { propertyKinds } from '#core/record';
+import { judgeDate, judgeTime, machineDate, machineTime } from './moments.ts';
 import { tell, type Spot } from './spot.ts';
+
+const isNumber = (text: string): boolean => /^[-+]?\d+(\.\d+)?(e[-+]?\d+)?$/i.test(text);
 
 /** Data types that a text either is or is not (schema.org/DataType). */
 const STRICT = table<(text: string) => boolean>({
   Time: isMachineTime,
   Date: isDateOrYear,
-  DateTime: (text) =>
-    isDateOrYear(text) ||
-    (isDateOrYear(text.slice(0, 10)) &&
-      /^.{10}[T ]\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})?$/.test(text)),
-  Number: (text) => /^[-+]?\d+(\.\d+)?(e[-+]?\d+)?$/i.test(text),
+  DateTime: (text) => isDateOrYear(text) || judgeDate(text).length === 0,
+  Number: isNumber,
   Integer: (text) => /^[-+]?\d+$/.test(text),
-  Float: (text) => /^[-+]?\d+(\.\d+)?(e[-+]?\d+)?$/i.test(text),
+  Float: isNumber,
   Boolean: (text) => /^(?:(?:https?:\/\/(?:www\.)?schema\.org\/|schema:)?(?:true|false))$/i.test(text),
 });
 /** Items that may stand for a number; a text is none of them. */
 const MEASURES = new Set(['QuantitativeValue']);
-/** What is judged by rules of its own. */
+/** What is judged by rules of its own: besides these the dates that the record has a fact for. */
 const ELSEWHERE = new Set(['opens', 'closes', 'reviewCount', 'ratingCount', 'validFrom', 'validThrough']);
+const DATES = new Set(['date', 'dateOrYear']);
 
 /** Texts where schema.org has only times, dates, numbers or truths. */
 export function judgeDataType(spot: Spot): readonly Finding[] {
   const { name } = spot.property;
-  if (ELSEWHERE.has(name)) return [];
+  if (ELSEWHERE.has(name) || DATES.has(propertyKinds.get(name) ?? '')) return [];
   const ranges = propertyNamed(name)?.ranges ?? [];
   const wanted = ranges.filter((range) => STRICT[range]);
   if (wanted.length === 0 || !ranges.every((range) => STRICT[range] ?? MEASURES.has(range))) return [];
   if (wanted.some((range) => STRICT[range]?.(spot.text))) return [];
-  if (wanted.includes('Time')) {
-    const mended = readDay(`${spot.text.replace(/^T/, '')} - 23:58`).spans?.[0]?.opens ?? '';
-    const write = `Write hours and minutes${mended ? `: ${mended}` : ', such as 14:00'}.`;
-    return [tell(spot, 'value/time', `“${spot.text}” is no time a machine can read. ${write}`, mended)];
-  }
+  if (wanted.includes('Time'))
+    return judgeTime(spot.text).map(({ code, message }) => tell(spot, code, message, machineTime(spot.text)));
   if (wanted.some((range) => range.startsWith('Date')))
-    return [
-      tell(
-        spot,
-        'value/date',
-        `“${spot.text}” is no date a machine can read. Write year, month and day: 2026-12-25.`,
-      ),
-    ];
+    return judgeDate(spot.text).map(({ code, message }) => tell(spot, code, message, machineDate(spot.text)));
   if (wanted.includes('Boolean')) {
     const mended = /^yes$/i.test(spot.text) ? 'true' : /^no$/i.test(spot.text) ? 'false' : '';
     const message = `“${spot.text}” is neither true nor false, which is all that ${name} can be to a machine.`;
@@ -69,7 +62,7 @@ function numberIn(text: string): string {
 
 /** A price, which is a number; its currency stands in priceCurrency (schema.org/price). */
 export function judgePrice(spot: Spot): readonly Finding[] {
-  if (STRICT['Number']?.(spot.text)) return [];
+  if (isNumber(spot.text)) return [];
   const number = numberIn(spot.text);
   const message = `“${spot.text}” is no number to a machine, which wants the price alone${number ? `: ${number}` : ''}. Its currency goes into priceCurrency.`;
   return [tell(spot, 'value/number', message, number)];

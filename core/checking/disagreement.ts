@@ -1,9 +1,9 @@
 import { parseUrl } from '#core/link';
-import { businessesIn, sourceOf, type Reading } from '#core/reading';
+import { businessesIn, isLocalBusiness, sourceOf, type Reading } from '#core/reading';
 import { syntaxName, textOf } from '#core/item';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { isContradiction, placeOfTold, toldProperties, comparedOf } from '#core/agreement';
-import { describe, isLocalBusiness, placeOf, type Description } from '#core/agreement';
+import { describe, placeOf, type Description } from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
 import { telephonesOf } from '#core/agreement';
 import { groupsOfBusinesses } from '#core/agreement';

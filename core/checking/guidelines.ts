@@ -1,5 +1,11 @@
 import type { FaultCode } from '#core/fault';
-import { businessesIn, isPlaceOfBusiness, recordFromItem, type Reading } from '#core/reading';
+import {
+  businessesIn,
+  isLocalBusiness,
+  isPlaceOfBusiness,
+  recordFromItem,
+  type Reading,
+} from '#core/reading';
 import { aroundOf, knownFacts } from '#core/record';
 import { valuesOf, type ReadItem } from '#core/item';
 import type { Edit } from '#core/text';
@@ -17,7 +23,7 @@ const CODES: Readonly<Record<Want['weight'], FaultCode>> = {
 /** Family `guideline`, and whether there is a local business at all. */
 export function judgeGuidelines(reading: Reading, profile: Profile): readonly Finding[] {
   const businesses = businessesIn(reading.items);
-  const local = businesses.filter((item) => item.types.some((type) => isSubtype(type, 'LocalBusiness')));
+  const local = businesses.filter(isLocalBusiness);
   const placed = businesses.filter((item) => valuesOf(item, 'address').length > 0);
   const [first] = businesses.filter(isPlaceOfBusiness);
   const subjects = local.length > 0 ? local : placed.length > 0 ? placed : first ? [first] : [];

@@ -1,6 +1,5 @@
 import {
   describe,
-  isLocalBusiness,
   telephonesOf,
   type OfOthers,
   type Seen,
@@ -10,7 +9,7 @@ import {
 import { finding, shortText, type Finding } from '#core/fault';
 import { days, writeWeek } from '#core/hours';
 import { itemsOf, type ReadItem } from '#core/item';
-import { businessesIn, recordFromItem, sourceOf, type Reading } from '#core/reading';
+import { businessesIn, isLocalBusiness, recordFromItem, sourceOf, type Reading } from '#core/reading';
 import { fold } from '#core/text';
 import { countryOf, type BusinessRecord } from '#core/record';
 

@@ -24,6 +24,13 @@ const hours = (...list: object[]): object => ({
   openingHoursSpecification: list.map((one) => ({ '@type': 'OpeningHoursSpecification', ...one })),
 });
 
+test('a date is told once, wherever it is judged, with its mend', () => {
+  const dates = (more: object) => check(source(more)).findings.filter(({ code }) => code === 'value/date');
+  expect(dates({ foundingDate: '24.10.1974' })).toHaveLength(1);
+  const [published] = dates({ subjectOf: { '@type': 'WebPage', datePublished: '24.10.2026' } });
+  expect(published?.mend?.edits[0]?.text).toBe('"2026-10-24"');
+});
+
 test('an Argentine code may stand without its last letters', () => {
   const argentine = (postalCode: string): string[] =>
     told(address({ postalCode, addressLocality: 'Rosario', addressCountry: 'AR' }));

@@ -1,9 +1,9 @@
 import * as z from 'zod';
 import type { Towns } from '#core/towns';
-import { businessesIn, linksOf, readSource, recordFromItem } from '#core/reading';
+import { businessesIn, isLocalBusiness, linksOf, readSource, recordFromItem } from '#core/reading';
 import { syntaxes, syntaxName } from '#core/item';
 import { checkReading, type Check } from './check.ts';
-import { describe, descriptionSchema, isLocalBusiness, MOST_DESCRIBED } from '#core/agreement';
+import { describe, descriptionSchema, MOST_DESCRIBED } from '#core/agreement';
 import { finding, type SiteFinding } from '#core/fault';
 import type { Ignore } from './ignore.ts';
 import { knownBranches, type SiteBranch } from '#core/agreement';

@@ -5,9 +5,10 @@ import { isSubtype } from '#core/vocabulary';
 
 /** Whether an item describes a business: a LocalBusiness, or an Organization of any other kind. */
 const isBusiness = (item: ReadItem): boolean =>
-  isLocal(item) || item.types.some((type) => isSubtype(type, 'Organization'));
+  isLocalBusiness(item) || item.types.some((type) => isSubtype(type, 'Organization'));
 
-const isLocal = ({ types }: ReadItem): boolean => types.some((type) => isSubtype(type, 'LocalBusiness'));
+export const isLocalBusiness = ({ types }: ReadItem): boolean =>
+  types.some((type) => isSubtype(type, 'LocalBusiness'));
 
 /** What only somebody that can be gone to, or rung, has. */
 const OF_PLACE = new Set(['address', 'telephone', 'geo', 'openingHours', 'openingHoursSpecification']);
@@ -17,7 +18,7 @@ const OF_PLACE = new Set(['address', 'telephone', 'geo', 'openingHours', 'openin
  * The publisher of a page, a name with a logo, is none.
  */
 export const isPlaceOfBusiness = (item: ReadItem): boolean =>
-  isLocal(item) || item.properties.some(({ name }) => OF_PLACE.has(name));
+  isLocalBusiness(item) || item.properties.some(({ name }) => OF_PLACE.has(name));
 
 /** So deep is looked for businesses in what others hold. */
 const DEEPEST = 8;
@@ -28,12 +29,12 @@ const DEEPEST = 8;
  */
 export function businessesIn(items: readonly ReadItem[]): readonly ReadItem[] {
   const byStart = new Map<number, ReadItem>();
-  const looked = new Map([isBusiness, isLocal].map((fits) => [fits, new Set<ReadItem>()]));
+  const looked = new Map([isBusiness, isLocalBusiness].map((fits) => [fits, new Set<ReadItem>()]));
   const visit = (item: ReadItem, depth: number, fits: (item: ReadItem) => boolean): void => {
     if (fits(item) && !byStart.has(item.place.start)) byStart.set(item.place.start, item);
-    if (isLocal(item) || depth > DEEPEST || looked.get(fits)?.has(item)) return;
+    if (isLocalBusiness(item) || depth > DEEPEST || looked.get(fits)?.has(item)) return;
     looked.get(fits)?.add(item);
-    const below = isBusiness(item) ? isLocal : fits;
+    const below = isBusiness(item) ? isLocalBusiness : fits;
     for (const { value } of item.properties) if (value.kind === 'item') visit(value.item, depth + 1, below);
   };
   // An item that stands by itself comes before a reference to it, which is not followed as deep.
@@ -45,7 +46,7 @@ export function businessesIn(items: readonly ReadItem[]): readonly ReadItem[] {
   );
   const [local, placed, others]: [ReadItem[], ReadItem[], ReadItem[]] = [[], [], []];
   for (const item of found) {
-    if (isLocal(item)) local.push(item);
+    if (isLocalBusiness(item)) local.push(item);
     else (valuesOf(item, 'address').length > 0 ? placed : others).push(item);
   }
   return [...local, ...placed, ...others];

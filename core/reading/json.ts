@@ -1,6 +1,6 @@
 import { shorten } from './jsonFault.ts';
 import type { JsonMember, JsonNode, JsonReading } from './jsonNode.ts';
-import { inArray, type Second } from './jsonRow.ts';
+import { objectsInRow, type Second } from './jsonRow.ts';
 import { GiveUp, JsonScanner } from './jsonScanner.ts';
 import { opensString, readJsonString, type JsonStringReading } from './jsonString.ts';
 
@@ -60,15 +60,8 @@ class JsonReader extends JsonScanner {
         values.push(this.#readValue());
       } else this.#tellRest(from);
     }
-    for (const second of seconds.slice(0, 1))
-      this.tell(
-        'syntax/unexpected-text',
-        'A second object begins where the JSON should end. Put both into one array: [ {…}, {…} ].',
-        second.from,
-        second.start + 1,
-        inArray(values, seconds),
-        this.faults.length > 0, // a bracket may be all that is missing
-      );
+    const inRow = objectsInRow(values, seconds, this.faults.length === 0);
+    if (inRow) this.faults.push(inRow);
   }
 
   /** What stands behind the end, and is no second object. */

@@ -1,4 +1,4 @@
-import type { Edit } from '#core/text';
+import { jsonFault, type JsonFault } from './jsonFault.ts';
 import type { JsonNode } from './jsonNode.ts';
 
 /** An object behind another at the top: where it begins, and what leads to it. */
@@ -9,14 +9,30 @@ export interface Second {
   readonly isList: boolean;
 }
 
-/** The edits that make an array of objects that stand one behind the other; null where not all are objects. */
-export function inArray(values: readonly JsonNode[], seconds: readonly Second[]): readonly Edit[] | null {
+/**
+ * Objects one behind the other, mended by an array of them. Where they are not alone in being wrong, a bracket may be
+ * all that is missing. Undefined where only one stands there.
+ */
+export function objectsInRow(
+  values: readonly JsonNode[],
+  seconds: readonly Second[],
+  isAlone: boolean,
+): JsonFault | undefined {
+  const [second] = seconds;
   const [first, last] = [values[0], values.at(-1)];
-  if (!first || !last || !values.every(({ kind }) => kind === 'object')) return null;
+  if (!second || !first || !last) return undefined;
   const commas = seconds.flatMap(({ start, isList }) => (isList ? [] : [{ start, end: start, text: ',' }]));
-  return [
+  const array = [
     { start: first.start, end: first.start, text: '[' },
     ...commas,
     { start: last.end, end: last.end, text: ']' },
   ];
+  return jsonFault(
+    'syntax/unexpected-text',
+    'A second object begins where the JSON should end. Put both into one array: [ {…}, {…} ].',
+    second.from,
+    second.start + 1,
+    values.every(({ kind }) => kind === 'object') ? array : null,
+    !isAlone,
+  );
 }

@@ -40,7 +40,7 @@ const FORMS = table<RegExp>({
 /** A VAT number that begins with a state's letters and is not written as that state writes them. */
 export function judgeVat(text: string): readonly Fault[] {
   const plain = text.toUpperCase().replace(/[\s.-]/g, '');
-  const [, state = '', rest = ''] = /^([A-Z]{2})(?=[A-Z]{0,2}\d|\d)(.+)$/.exec(plain) ?? [];
+  const [, state = '', rest = ''] = /^([A-Z]{2})(?=[A-Z]{0,2}\d)(.+)$/.exec(plain) ?? [];
   const form = FORMS[state];
   if (!form || form.test(rest)) return [];
   return [
