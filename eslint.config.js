@@ -19,10 +19,10 @@ export default tseslint.config(
   {
     files: ['**/*.ts', '**/*.tsx'],
     extends: [tseslint.configs.strictTypeChecked],
-    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
-    plugins: { 'react-hooks': reactHooks },
+    languageOptions: {
+      parserOptions: { project: 'tsconfig.lint.json', tsconfigRootDir: import.meta.dirname },
+    },
     rules: {
-      ...reactHooks.configs.recommended.rules,
       '@typescript-eslint/no-misused-promises': ['error', { checksVoidReturn: { attributes: false } }],
       '@typescript-eslint/consistent-type-imports': 'error',
       '@typescript-eslint/switch-exhaustiveness-check': [
@@ -41,6 +41,11 @@ export default tseslint.config(
       'no-control-regex': 'off',
       eqeqeq: 'error',
     },
+  },
+  {
+    files: ['web/**/*.{ts,tsx}'],
+    plugins: { 'react-hooks': reactHooks },
+    rules: { ...reactHooks.configs.recommended.rules },
   },
   { files: ['web/**/*.tsx'], rules: { 'max-lines': ['error', { max: 300 }] } },
   {

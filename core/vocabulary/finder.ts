@@ -65,6 +65,7 @@ type FindTypes = (question: string, most?: number) => readonly FoundType[];
 interface Question {
   readonly text: string;
   readonly tokens: readonly string[];
+  readonly asked: ReadonlySet<string>;
   readonly core: string;
 }
 
@@ -75,15 +76,14 @@ const SURE = 63;
 const WHOLE = 87;
 
 /** How well a word answers a question, up to 100; 0 where it does not. */
-function answer({ text, tokens, core }: Question, word: TradeWord): number {
+function answer({ text, tokens, asked, core }: Question, word: TradeWord): number {
   if (word.text === text) return 100;
   if (word.core === core) return 88;
-  const [said, asked] = [new Set(word.tokens), new Set(tokens)];
-  const common = tokens.filter((token) => said.has(token)).length;
+  const common = tokens.filter((token) => word.tokens.includes(token)).length;
   // "Emergency plumber in Truro": the longer the word that stands in it, the better.
   if (common > 0 && !word.isGeneral && word.tokens.every((token) => asked.has(token)))
     return Math.min(84, 50 + 10 * word.tokens.length + word.text.length / 2);
-  if (common === asked.size) return 62 - 4 * (said.size - asked.size);
+  if (common === asked.size) return 62 - 4 * (new Set(word.tokens).size - asked.size);
   if (word.text.startsWith(text)) return 58 - Math.min(20, word.text.length - text.length);
   // Compounds are one word: "Biobäckerei", "Landbäckerei".
   if (word.text.length > 4 && !word.text.includes(' ') && text.endsWith(word.text)) return 50;
@@ -104,7 +104,7 @@ function finder(languages: readonly Readonly<Record<string, string>>[]): FindTyp
   return (question, most = 200) => {
     const tokens = tokensOf(question);
     if (tokens.length === 0) return [...found.values()].filter((type) => type.localBusiness).slice(0, most);
-    const asked = { text: tokens.join(' '), tokens, core: coreOf(tokens) };
+    const asked = { text: tokens.join(' '), tokens, asked: new Set(tokens), core: coreOf(tokens) };
     const best = new Map<string, number>();
     const named = question.replace(/\s/g, '').toLowerCase();
     for (const [at, word] of words.entries()) {

@@ -86,10 +86,12 @@ describe('the type finder', () => {
   test('answers what people ask: the right type first in 90 %, among three in 98 %', async () => {
     const find = await loadFindTypes();
     expect(questions.length).toBeGreaterThanOrEqual(400);
-    const rank = ({ question, types }: (typeof questions)[number]): number =>
-      find(question, 3).findIndex(({ name }) => types.includes(name));
-    const missed = questions.filter((one) => rank(one) !== 0).map(({ question }) => question);
-    const lost = questions.filter((one) => rank(one) < 0).map(({ question }) => question);
+    const ranked = questions.map(({ question, types }) => ({
+      question,
+      rank: find(question, 3).findIndex(({ name }) => types.includes(name)),
+    }));
+    const missed = ranked.filter(({ rank }) => rank !== 0).map(({ question }) => question);
+    const lost = ranked.filter(({ rank }) => rank < 0).map(({ question }) => question);
     expect({ missed, share: missed.length / questions.length <= 0.1 }).toEqual({ missed, share: true });
     expect({ lost, share: lost.length / questions.length <= 0.02 }).toEqual({ lost, share: true });
   });
