@@ -88,7 +88,7 @@ const kill = (pattern: string): void => {
 
 const victims: Readonly<Record<string, () => Promise<void>>> = {
   'the server': async () => {
-    kill('server/main.ts');
+    kill('main.mjs');
     await restart();
   },
   MariaDB: async () => {
@@ -100,9 +100,7 @@ const victims: Readonly<Record<string, () => Promise<void>>> = {
     await restart();
   },
   everything: async () => {
-    const all = ['server/main.ts', 'siteHost/main.ts', 'addressSearch/main.ts', 'mariadbd'].flatMap(
-      processes,
-    );
+    const all = ['main.mjs', 'siteHost/main.ts', 'addressSearch/main.ts', 'mariadbd'].flatMap(processes);
     application.process.kill('SIGKILL');
     for (const pid of all) process.kill(pid, 'SIGKILL');
     await restart();

@@ -13,7 +13,7 @@ const runningSchema = z.object({
 export type Running = z.infer<typeof runningSchema>;
 
 /** When a process began; '' where there is none of that number. */
-function beginningOf(pid: number): string {
+export function beginningOf(pid: number): string {
   try {
     const stat = readFileSync(`/proc/${String(pid)}/stat`, 'utf8');
     // The name in brackets may hold blanks and brackets itself: fields are counted behind its last one.

@@ -1,7 +1,7 @@
-import { cpSync, existsSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { Op } from 'sequelize';
-import { demoClients, drawPhoto, sitePages, sitesFolder } from '#demo';
+import { demoClients, drawPhoto, sitePages } from '#demo';
 import { parseUrl } from '#core/link';
 import { placeFormInBytes, usualPlacement } from '#core/page';
 import { firstStamp, policiesOf, readCarried, type StampSettings } from '#core/photo';
@@ -11,18 +11,22 @@ import type { Fetcher } from '#outside/fetcher.ts';
 import { judgeSent, verifyLive } from '#outside/livePage.ts';
 import { robotsOf } from '#outside/robots.ts';
 import { digestOfImage } from '#outside/stamper.ts';
-import type { PhotoStore } from '#server/gateways/photoStore.ts';
+import { folderPhotoStore, type PhotoStore } from '#server/gateways/photoStore.ts';
 import { SiteGateway } from '#server/gateways/sites.ts';
 import { addBranch, findBranch, findClient, recordOf, saveDefaults } from '#server/store/branches.ts';
 import { addClient } from '#server/store/clients.ts';
-import { ChangeRow, ClientRow, PlacementRow } from '#server/store/models.ts';
+import { ChangeRow, ClientRow, defineModels, PlacementRow } from '#server/store/models.ts';
 import { plannedPhotos } from '#server/store/photoPlan.ts';
 import { allPhotos, keepPhoto, keepStamp } from '#server/store/photos.ts';
 import { keepSitePages, keepSitePaths } from '#server/store/sitePages.ts';
+import { openDatabase } from '#server/store/database.ts';
+import { migrate } from '#server/store/migrations.ts';
 import { addSite } from '#server/store/sites.ts';
 import { comparedWith, keepVerification } from '#server/store/verifications.ts';
 import { stampPhoto, taken } from '#server/threads/photoWork.ts';
+import { hostKeyIn } from '#standins/siteHost/sftp.ts';
 import { demoUser } from '#standins/siteHost/siteFiles.ts';
+import { secretsKey } from './folder.ts';
 
 type DemoClient = (typeof demoClients)[number];
 type DemoBranch = DemoClient['branches'][number];
@@ -38,8 +42,31 @@ interface DemoSites {
   readonly hostKey: string;
 }
 
+/** Where the folder of the data keeps what the demo needs. */
+interface DataFiles {
+  readonly photos: string;
+  readonly sites: string;
+  readonly key: string;
+  readonly hostKey: string;
+}
+
+/** Brings the tables of a database up to date, and puts the demo in, in place of what there is of it. */
+export async function seedDatabase(url: string, files: DataFiles): Promise<void> {
+  const database = openDatabase(url);
+  await migrate(database);
+  defineModels(database);
+  // A start that was killed in the middle of this has left a part of it.
+  await removeDemo();
+  await seedDemo(folderPhotoStore(files.photos), {
+    sites: files.sites,
+    key: Buffer.from(secretsKey(files.key), 'base64'),
+    hostKey: hostKeyIn(files.hostKey).fingerprint,
+  });
+  await database.close();
+}
+
 /** Puts the demo's clients into the database, with their sites, pages and photos. */
-export async function seedDemo(photos: PhotoStore, demo: DemoSites): Promise<void> {
+async function seedDemo(photos: PhotoStore, demo: DemoSites): Promise<void> {
   for (const client of demoClients) {
     const clientId = await addClient(client.name, client.site);
     await saveDefaults(clientId, recordSchema.parse(client.defaults), 0);
@@ -157,29 +184,10 @@ const fromFolder = (sites: string): Fetcher => ({
   },
 });
 
-/** Puts the demo's sites into a folder, with a drawn picture wherever a record speaks of one. */
-export async function layOutSites(folder: string): Promise<void> {
-  cpSync(sitesFolder, folder, { recursive: true });
-  const drawn = new Map<string, Promise<Buffer>>();
-  for (const { branches, defaults } of demoClients)
-    for (const { record, photos } of branches) {
-      const { image, logo } = recordSchema.parse(record);
-      for (const [at, { url }] of [...image, ...logo, ...recordSchema.parse(defaults).logo].entries()) {
-        const { hostname, pathname } = new URL(url);
-        const file = join(folder, hostname, pathname);
-        const scene = photos[at] ?? 'front';
-        const picture = drawn.get(scene) ?? drawPhoto(scene, false);
-        drawn.set(scene, picture);
-        mkdirSync(dirname(file), { recursive: true });
-        writeFileSync(file, await picture);
-      }
-    }
-}
-
 /**
  * Takes what the demo put in out of the database for good, whatever has become of it. It is known by its mark:
  * a client of the user's own with the same name stays.
  */
-export async function removeDemo(): Promise<void> {
+async function removeDemo(): Promise<void> {
   await ClientRow.destroy({ where: { demo: { [Op.ne]: '' } }, force: true });
 }

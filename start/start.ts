@@ -3,18 +3,13 @@ import { fork, type ChildProcess } from 'node:child_process';
 import { existsSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
-import { folderPhotoStore } from '#server/gateways/photoStore.ts';
-import { openDatabase } from '#server/store/database.ts';
-import { migrate } from '#server/store/migrations.ts';
-import { defineModels } from '#server/store/models.ts';
 import { streetMapFile } from '#demo';
-import { hostKeyIn } from '#standins/siteHost/sftp.ts';
 import { ownFolder, replaceFile, secretsKey } from './folder.ts';
 import { installDebian } from './install.mjs';
 import { buildWeb, webFolder } from './interface.ts';
 import { startMariaDb, type MariaDb } from './mariadb.ts';
+import { bundleServer, type Program } from './program.ts';
 import { takeFolder, tellAddress } from './running.ts';
-import { layOutSites, removeDemo, seedDemo } from './seed.ts';
 
 const home = join(import.meta.dirname, '..');
 const options = readOptions();
@@ -40,6 +35,7 @@ process.umask(0o077);
 const children: ChildProcess[] = [];
 /** The MariaDB that runs or is being started. */
 let mariadb: Promise<MariaDb> | undefined;
+let program: Program | undefined;
 let stopping = false;
 /** Asked anew each time: signals change it while others wait. */
 const isStopping = (): boolean => stopping;
@@ -89,13 +85,19 @@ async function begin(): Promise<void> {
   installDebian({ mariadbd: 'mariadb-server' });
   say('Starting MariaDB …');
   mariadb = startMariaDb(files.mariadb);
-  const { url } = await mariadb;
-  void watchMariaDb(await mariadb);
-  await buildWeb();
-  if (options['reset-demo'] || !existsSync(files.sites)) await layOutSites(files.sites);
-  await prepareDatabase(url);
-  const host = await startChild('standins/siteHost/main.ts', [files.sites, files.hostKey], {});
-  const search = await startChild('standins/addressSearch/main.ts', [streetMapFile], {});
+  if (options['reset-demo'] || !existsSync(files.sites))
+    await import('./demoSites.ts').then(({ layOutSites }) => layOutSites(files.sites));
+  // What need not wait for another is started with it.
+  const [running, host, search, main] = await Promise.all([
+    mariadb,
+    startChild('standins/siteHost/main.ts', [files.sites, files.hostKey], {}),
+    startChild('standins/addressSearch/main.ts', [streetMapFile], {}),
+    bundleServer().then((bundle) => (program = bundle).main),
+    buildWeb(),
+  ]);
+  const { url } = running;
+  void watchMariaDb(running);
+  await putDemoIn(url);
   const environment = {
     ZINC_DATABASE: url,
     ZINC_PHOTOS: files.photos,
@@ -110,30 +112,22 @@ async function begin(): Promise<void> {
       process.env['ZINC_ADDRESS_SEARCH'] ?? `http://127.0.0.1:${String(search.listening)}/`,
     ZINC_LOG: process.env['ZINC_LOG'] ?? 'warn',
   };
-  const { listening: port } = await startChild('server/main.ts', [], environment);
+  const { listening: port } = await startChild(main, [], environment);
   const address = `http://127.0.0.1:${String(port)}/`;
   tellAddress(files.running, address);
   say(`The demo’s sites stand at http://127.0.0.1:${String(host.listening)}/larkspurvane.example/`);
   say(`Zinc Post is at ${address}   (Ctrl-C stops it)`);
 }
 
-async function prepareDatabase(url: string): Promise<void> {
-  const database = openDatabase(url);
-  await migrate(database);
-  defineModels(database);
+/** Puts the demo in at the first start, or where it is asked for. */
+async function putDemoIn(url: string): Promise<void> {
   const first = !existsSync(files.begun);
   if (options['reset-demo'] || (first && !options.empty)) {
     say('Putting the demo in …');
-    // A start that was killed in the middle of this has left a part of it.
-    await removeDemo();
-    await seedDemo(folderPhotoStore(files.photos), {
-      sites: files.sites,
-      key: Buffer.from(secretsKey(files.key), 'base64'),
-      hostKey: hostKeyIn(files.hostKey).fingerprint,
-    });
+    const { seedDatabase } = await import('./seed.ts');
+    await seedDatabase(url, files);
   }
   if (first) replaceFile(files.begun, options.empty ? 'empty' : 'demo');
-  await database.close();
 }
 
 /** Starts MariaDB again, on its data and its port, when it ends by itself; when it keeps ending, everything does. */
@@ -175,9 +169,9 @@ function startChild(
   words: readonly string[],
   environment: NodeJS.ProcessEnv,
 ): Promise<Listening> {
-  const child = fork(join(home, script), words, {
+  const child = fork(resolve(home, script), words, {
     cwd: home,
-    execArgv: ['--import', 'tsx'],
+    execArgv: script.endsWith('.ts') ? ['--import', 'tsx'] : ['--enable-source-maps'],
     env: { ...process.env, ...environment },
     stdio: ['ignore', script.startsWith('standins') ? 'ignore' : 'inherit', 'inherit', 'ipc'],
   });
@@ -214,6 +208,7 @@ async function stop(status: number): Promise<void> {
     (running) => running.stop(),
     () => undefined,
   );
+  program?.remove();
   if (holdsFolder) rmSync(files.running, { force: true });
   process.exit(status);
 }

@@ -76,11 +76,13 @@ export function addressSearch(
 
 const [, script = '', file] = process.argv;
 if (file && script.endsWith('addressSearch/main.ts')) {
-  const server = createServer(addressSearch(JSON.parse(readFileSync(file, 'utf8')) as unknown));
+  const server = createServer();
   server.listen(Number(process.env['PORT'] ?? 0), '127.0.0.1', () => {
     const { port } = server.address() as AddressInfo;
     process.stdout.write(`address search at http://127.0.0.1:${String(port)}/\n`);
     process.send?.({ listening: port });
+    // Making the gazetteer ready takes seconds; whoever asks in the meantime waits for it, not whoever starts it.
+    server.on('request', addressSearch(JSON.parse(readFileSync(file, 'utf8')) as unknown));
   });
   const stop = (): void => {
     server.close(() => process.exit(0));
