@@ -34,7 +34,7 @@ export const carriedSchema = z.object({
 
 const proofLineSchema = z.object({
   field: z.string(),
-  where: z.enum(['Exif', 'IPTC', 'XMP', 'image']),
+  where: z.enum(['Exif', 'IPTC', 'XMP', 'PNG', 'image']),
   meant: z.string(),
   read: z.string(),
   agrees: z.boolean(),

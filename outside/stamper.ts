@@ -14,6 +14,7 @@ import {
 import { basename, dirname, join } from 'node:path';
 import { limits, megabytes } from '#core/limits';
 import {
+  fieldName,
   compareFields,
   dayTaken,
   formatOf,
@@ -145,9 +146,12 @@ function refusalOf(photo: string): string {
 function remarksOn({ left, kept, removed, replaced }: Stamping): string[] {
   return [
     ...left.map((where) => `Its ${where} data are broken and stay as they are.`),
-    ...replaced.map(({ field, was }) => `Replaced its ${field}, which was “${was}”.`),
-    ...(kept.length > 0 ? [`Kept what it had: ${kept.join(', ')}.`] : []),
-    ...(removed.length > 0 ? [`Removed: ${removed.join(', ')}.`] : []),
+    ...replaced.map(({ field, was }) => {
+      const verb = field === 'coordinates' || field === 'keywords' ? 'were' : 'was';
+      return `Replaced its ${fieldName(field)}, which ${verb} “${was}”.`;
+    }),
+    ...(kept.length > 0 ? [`Kept what it had: ${kept.map(fieldName).join(', ')}.`] : []),
+    ...(removed.length > 0 ? [`Removed: ${removed.map(fieldName).join(', ')}.`] : []),
   ];
 }
 

@@ -21,8 +21,11 @@ export interface Container {
   readonly size: { readonly width: number; readonly height: number } | undefined;
   /** What is no metadata: the stretches that have to be the same before and after. */
   readonly image: readonly Uint8Array[];
-  /** The file with new blocks, in stretches; its image is the same memory. A block that is too large gives a message. */
-  readonly write: (blocks: NewBlocks) => ContainerWriting;
+  /**
+   * The file with new blocks, in stretches; its image is the same memory. A block that is too large gives a message.
+   * Texts of a PNG that stand under one of the keywords say the new one, or go where that is ''; none is added.
+   */
+  readonly write: (blocks: NewBlocks, texts?: ReadonlyMap<string, string>) => ContainerWriting;
 }
 
 export type ContainerReading =

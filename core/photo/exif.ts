@@ -15,6 +15,8 @@ export interface ExifChanges {
   readonly ifd0: readonly FieldMaker[];
   readonly exif: readonly FieldMaker[];
   readonly gps: readonly FieldMaker[];
+  /** What a directory says besides when it is made. */
+  readonly required?: Pick<ExifChanges, 'ifd0' | 'exif'>;
   /** Tags that go, by directory, and whether the thumbnail goes: their bytes are overwritten with zeros. */
   readonly removes?: {
     readonly ifd0: ReadonlySet<number>;
@@ -152,7 +154,7 @@ function writeBlock(
   }
   const pointers: FieldMaker[] = [];
   for (const [tag, ifd, fields, gone] of [
-    [tagNumbers.exifIfd, without(exif, removes?.exif), exifFields(exif, changes.exif), removes?.exif.size],
+    [tagNumbers.exifIfd, without(exif, removes?.exif), exifFields(exif, changes, !ifd0), removes?.exif.size],
     [tagNumbers.gpsIfd, removes?.gps ? undefined : gps, changes.gps, 0],
   ] as const) {
     if (fields.length === 0 && !gone && (!ifd || pointer(tag) < keep)) continue;
@@ -164,11 +166,19 @@ function writeBlock(
     removes && new Set([...removes.ifd0, ...(removes.gps ? [tagNumbers.gpsIfd] : [])]),
   );
   const next = removes?.thumbnail ? 0 : (ifd0?.next ?? 0);
-  return { ok: true, block: writer.done(writer.writeIfd(first, [...changes.ifd0, ...pointers], next)) };
+  const required = ifd0 ? [] : (changes.required?.ifd0 ?? []);
+  const fields = [...changes.ifd0, ...required, ...pointers];
+  return { ok: true, block: writer.done(writer.writeIfd(first, fields, next)) };
 }
 
 /** An Exif directory says its version (Exif 2.32, 4.6.5 "ExifVersion"). */
-function exifFields(exif: Ifd | undefined, fields: readonly FieldMaker[]): readonly FieldMaker[] {
+function exifFields(
+  exif: Ifd | undefined,
+  { exif: said, required }: ExifChanges,
+  isNewBlock: boolean,
+): readonly FieldMaker[] {
+  const isMade = !exif && (said.length > 0 || isNewBlock);
+  const fields = isMade ? [...(required?.exif ?? []), ...said] : said;
   const hasVersion = exif?.entries.some(({ tag }) => tag === tagNumbers.exifVersion);
   return fields.length === 0 || hasVersion
     ? fields

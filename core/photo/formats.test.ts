@@ -27,6 +27,7 @@ import {
 const folder = mkdtempSync(join(tmpdir(), 'zinc-formats-'));
 afterAll(() => rmSync(folder, { recursive: true }));
 
+const none = { exif: {}, iptc: {}, xmp: {}, gps: {}, png: {}, file: {} };
 const same = (a: Uint8Array, b: Uint8Array): boolean => Buffer.compare(a, b) === 0;
 const fields = stampFields(
   larkspur,
@@ -67,6 +68,8 @@ const made: Readonly<Record<string, () => Promise<Uint8Array>>> = {
   'jpeg in CMYK': () => canvas().toColourspace('cmyk').jpeg().toBuffer(),
   'jpeg with colour profile': () => canvas().withIccProfile('p3').jpeg().toBuffer(),
   'jpeg of a camera': () => canvas().jpeg().withExif(camera).toBuffer(),
+  'jpeg with Exif of one field': async () =>
+    withExif(await canvas().jpeg().toBuffer(), '4d4d002a00000008 0001 0112000300000001 00010000 00000000'),
   'jpeg with XMP': () => canvas().jpeg().withXmp(packet).toBuffer(),
   'jpeg with something behind it': async () =>
     Buffer.concat([await canvas().jpeg().toBuffer(), Buffer.from('MPF or a film')]),
@@ -107,6 +110,13 @@ function withChunk(png: Uint8Array, type: string, text: string): Uint8Array {
   return Buffer.concat([png.subarray(0, 33), head, data, Buffer.from([1, 2, 3, 4]), png.subarray(33)]);
 }
 
+/** A JPEG with an Exif block in front, hexadecimal. */
+function withExif(jpeg: Uint8Array, block: string): Uint8Array {
+  const data = Buffer.concat([Buffer.from('Exif\0\0'), Buffer.from(block.replace(/ /g, ''), 'hex')]);
+  const head = Buffer.from([0xff, 0xe1, 0, data.length + 2]);
+  return Buffer.concat([jpeg.subarray(0, 2), head, data, jpeg.subarray(2)]);
+}
+
 let pictures: readonly (readonly [name: string, bytes: Uint8Array])[] = [];
 beforeAll(async () => {
   pictures = await Promise.all(
@@ -143,9 +153,7 @@ describe('every picture', () => {
 
   test('keeps what others wrote', () => {
     for (const [name, bytes] of pictures) {
-      const read = tagTexts(
-        readTags(concat(stamped(bytes).parts)) ?? { exif: {}, iptc: {}, xmp: {}, gps: {}, file: {} },
-      );
+      const read = tagTexts(readTags(concat(stamped(bytes).parts)) ?? none);
       if (name.includes('camera'))
         expect(read['Exif']).toMatchObject({ Make: 'Maker', BodySerialNumber: 'SN-4711' });
       if (name.includes('XMP'))
@@ -160,7 +168,7 @@ describe('every picture', () => {
   test('tells what it replaced', () => {
     const [, bytes] = pictures.find(([name]) => name === 'jpeg of a camera') ?? ['', new Uint8Array()];
     expect(stamped(bytes).replaced).toEqual([
-      { field: 'coordinates', was: '51.5000000' },
+      { field: 'coordinates', was: '51.5000000, -0.1166667' },
       { field: 'author', was: 'Ann' },
     ]);
   });
@@ -290,4 +298,109 @@ test('nothing that is mutated makes it fail, and what is written has the same im
     expect(sameImage(parts, bytes, same)).toBe(true);
   }
   expect(written).toBeGreaterThan(1000);
+});
+
+describe('texts of a PNG', () => {
+  const withTexts = async (
+    ...texts: readonly (readonly [type: string, data: string])[]
+  ): Promise<Uint8Array> => {
+    const plain: Uint8Array = await canvas().png().toBuffer();
+    return texts.toReversed().reduce((png, [type, data]) => withChunk(png, type, data), plain);
+  };
+  const texts = (bytes: Uint8Array): unknown => tagTexts(readTags(bytes) ?? none)['PNG texts'];
+
+  test('say what the fields say, whatever their characters; others stay', async () => {
+    const bytes = await withTexts(
+      ['tEXt', 'Title\0Old'],
+      ['zTXt', 'Software\0\0x'],
+      ['tEXt', 'Description\0Old words'],
+      ['tEXt', 'Description\0Once more'],
+      ['tEXt', 'Comment\0of a drawing program'],
+    );
+    const written = concat(stamped(bytes).parts);
+    expect(texts(written)).toEqual({
+      Title: fields.title,
+      Description: fields.caption,
+      Comment: 'of a drawing program',
+    });
+    expect(
+      Buffer.from(written)
+        .toString('latin1')
+        .match(/Software\0\0x/g),
+    ).toHaveLength(1);
+    expect(provePhoto(written, bytes, stamped(bytes), same).proved).toBe(true);
+  });
+
+  test('are none where there were none, go where the field goes, and count as something', async () => {
+    expect(texts(concat(stamped(await withTexts()).parts))).toBeUndefined();
+    const bytes = await withTexts(['tEXt', 'Title\0Old'], ['tEXt', 'Author\0Ann']);
+    expect(texts(concat(stamped(bytes, { policies: { title: 'remove', author: 'empty' } }).parts))).toEqual({
+      Author: 'Ann',
+    });
+    expect(stamped(bytes, { policies: { author: 'empty' } }).kept).toEqual(['author']);
+    expect(stamped(bytes).replaced).toContainEqual({ field: 'title', was: 'Old' });
+  });
+});
+
+test('an Exif directory made in a block of others says what it has to', () => {
+  const [, bytes] = pictures.find(([name]) => name === 'jpeg with Exif of one field') ?? [
+    '',
+    new Uint8Array(),
+  ];
+  expect(tagTexts(readTags(concat(stamped(bytes).parts)) ?? none)['Exif']).toMatchObject({
+    ExifVersion: '0232',
+    ColorSpace: 'Uncalibrated',
+    PixelXDimension: '33',
+    GPSLatitude: String(fields.point?.latitude),
+  });
+});
+
+describe('an XMP packet', () => {
+  const withPacket = async (bytes: Uint8Array): Promise<Uint8Array> => {
+    const data = Buffer.concat([Buffer.from('http://ns.adobe.com/xap/1.0/\0'), bytes]);
+    const head = Buffer.from([0xff, 0xe1, (data.length + 2) >> 8, (data.length + 2) & 0xff]);
+    const plain = await canvas().jpeg().toBuffer();
+    return Uint8Array.from(Buffer.concat([plain.subarray(0, 2), head, data, plain.subarray(2)]));
+  };
+  const inUtf16 = (text: string, isBig: boolean): Buffer => {
+    const bytes = Buffer.from(text, 'utf16le');
+    return isBig ? bytes.swap16() : bytes;
+  };
+
+  test.each([
+    ['in UTF-16, big end first', inUtf16(`\uFEFF${packet}`, true), true],
+    ['in UTF-16, little end first', inUtf16(packet, false), true],
+    ['of nothing', Buffer.alloc(0), false],
+    ['of blanks', Buffer.from(' \n '), false],
+  ])('%s is written into', async (_, bytes, hasPanorama) => {
+    const picture = await withPacket(bytes);
+    const stamping = stamped(picture);
+    expect(stamping.left).toEqual([]);
+    const written = concat(stamping.parts);
+    expect(provePhoto(written, picture, stamping, same).proved).toBe(true);
+    expect(Buffer.from(written).includes('GPano:ProjectionType="equirectangular"')).toBe(hasPanorama);
+  });
+});
+
+test('a contact is told as a whole where it is replaced, and not where none is written', async () => {
+  const contact =
+    '<Iptc4xmpCore:CreatorContactInfo xmlns:Iptc4xmpCore="http://iptc.org/std/Iptc4xmpCore/1.0/xmlns/" rdf:parseType="Resource"><Iptc4xmpCore:CiAdrCity>Rome</Iptc4xmpCore:CiAdrCity><Iptc4xmpCore:CiEmailWork>ann@photos.example</Iptc4xmpCore:CiEmailWork></Iptc4xmpCore:CreatorContactInfo>';
+  const bytes = await canvas()
+    .jpeg()
+    .withXmp(packet.replace('<dc:title>', `${contact}<dc:title>`))
+    .toBuffer();
+  expect(stamped(bytes).replaced).toContainEqual({ field: 'contact', was: 'Rome, ann@photos.example' });
+  const none = stampPicture(bytes, {
+    ...fields,
+    street: '',
+    town: '',
+    region: '',
+    postalCode: '',
+    country: '',
+    countryCode: '',
+    telephone: '',
+    email: '',
+    url: '',
+  });
+  expect(none.ok && none.replaced.map(({ field }) => field)).toEqual(['title']);
 });

@@ -16,7 +16,7 @@ export { personalIn } from './personal.ts';
 export { imageElements, imageObjects, imageSitemap, type ToldPicture } from './pictureMarkup.ts';
 export { overlong } from './room.ts';
 export { photoReport } from './report.ts';
-export { stampFieldNames, type Policy, type StampField } from './places.ts';
+export { fieldName, stampFieldNames, type Policy, type StampField } from './places.ts';
 export { compareFields, provePhoto, sameImage, type ProofLine } from './proof.ts';
 export { sidecarPacket, stampPicture, type Stamping, type StampOptions, type StampResult } from './stamp.ts';
 export { wrappedPacket } from './sidecar.ts';

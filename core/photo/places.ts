@@ -27,7 +27,7 @@ export type StampField = (typeof stampFieldNames)[number];
 export const policies = ['always', 'empty', 'remove'] as const;
 export type Policy = (typeof policies)[number];
 
-export type Where = 'Exif' | 'IPTC' | 'XMP';
+export type Where = 'Exif' | 'IPTC' | 'XMP' | 'PNG';
 
 /** One place where a field stands in a file: what is meant to be there, and what a reader finds. */
 export interface FieldPlace {
@@ -44,6 +44,15 @@ export const iptcCountry = (code: string): string => threeLetterCode(code) || co
 
 const JOIN = ', ';
 
+/** The keywords of PNG texts that say what a field says (PNG 3rd edition, 11.3.3.1). */
+export const pngKeywords = {
+  title: 'Title',
+  caption: 'Description',
+  author: 'Author',
+  copyright: 'Copyright',
+} as const satisfies Partial<Record<StampField, string>>;
+type PngKeyword = (typeof pngKeywords)[keyof typeof pngKeywords];
+
 type Text = Exclude<keyof StampFields, 'point' | 'keywords'>;
 
 function placesOf(
@@ -54,10 +63,12 @@ function placesOf(
     readonly exif?: string;
     readonly iptc?: readonly [name: string, number: number];
     readonly xmp?: string;
+    /** The keyword of a text of a PNG, which is written only where one stands already. */
+    readonly png?: PngKeyword;
   },
 ): readonly FieldPlace[] {
   const meant = (fields: StampFields): string => fields[key];
-  const { exif, iptc, xmp } = at;
+  const { exif, iptc, xmp, png } = at;
   const places: FieldPlace[] = [];
   if (exif) places.push({ field, label, where: 'Exif', meant, read: (tags) => textOf(tags.exif[exif]) });
   if (iptc)
@@ -70,6 +81,7 @@ function placesOf(
     });
   if (xmp)
     places.push({ field, label, where: 'XMP', meant, read: (tags) => listOf(tags.xmp[xmp]).join(JOIN) });
+  if (png) places.push({ field, label, where: 'PNG', meant, read: (tags) => textOf(tags.png[png]) });
   return places;
 }
 
@@ -141,21 +153,33 @@ const inStruct = (
 /** Every place of every field: what is written, read back and compared, and what tells that a field is empty. */
 export const fieldPlaces: readonly FieldPlace[] = [
   ...coordinates,
-  ...placesOf('title', 'title', 'title', { exif: 'XPTitle', iptc: ['Object Name', 5], xmp: 'title' }),
+  ...placesOf('title', 'title', 'title', {
+    exif: 'XPTitle',
+    iptc: ['Object Name', 5],
+    xmp: 'title',
+    png: pngKeywords.title,
+  }),
   ...placesOf('headline', 'headline', 'headline', { iptc: ['Headline', 105], xmp: 'Headline' }),
   ...placesOf('caption', 'caption', 'caption', {
     exif: 'ImageDescription',
     iptc: ['Caption/Abstract', 120],
     xmp: 'description',
+    png: pngKeywords.caption,
   }),
   ...keywords,
   ...placesOf('alt', 'alt', 'alternative text', { xmp: 'AltTextAccessibility' }),
   ...placesOf('subject', 'subject', 'subject', { exif: 'XPSubject' }),
-  ...placesOf('author', 'author', 'author', { exif: 'Artist', iptc: ['By-line', 80], xmp: 'creator' }),
+  ...placesOf('author', 'author', 'author', {
+    exif: 'Artist',
+    iptc: ['By-line', 80],
+    xmp: 'creator',
+    png: pngKeywords.author,
+  }),
   ...placesOf('copyright', 'copyright', 'copyright', {
     exif: 'Copyright',
     iptc: ['Copyright Notice', 116],
     xmp: 'rights',
+    png: pngKeywords.copyright,
   }),
   ...placesOf('comment', 'contactBlock', 'comment', { exif: 'UserComment', xmp: 'UserComment' }),
   ...placesOf('comment', 'contactBlock', 'comment', { exif: 'XPComment' }),
@@ -205,15 +229,29 @@ export function carriedText(tags: Tags, field: StampField): string {
   return '';
 }
 
-/** A field of a picture that has another value than the one that is meant, in the place where it has one first. */
+/**
+ * What a picture says otherwise than is meant in a field, in the kind of metadata that says it first, as a sentence
+ * takes it; '' where it says the same or nothing.
+ */
 export function otherText(tags: Tags, field: StampField, fields: StampFields): string {
-  for (const place of fieldPlaces) {
-    if (place.field !== field) continue;
+  const places = fieldPlaces.filter((place) => place.field === field);
+  if (places.every((place) => place.meant(fields) === '')) return '';
+  const said = places.flatMap((place) => {
     const [meant, was] = [place.meant(fields), place.read(tags).trim()];
-    if (meant && was) return agree(place, meant, was) ? '' : was;
-  }
-  return '';
+    // A contact is written as a whole: what it said besides goes.
+    return was && (meant || field === 'contact') ? [{ place, was, agrees: agree(place, meant, was) }] : [];
+  });
+  const parts = said.filter(({ place }) => place.where === said[0]?.place.where);
+  if (field === 'contact') return parts.flatMap(({ was, agrees }) => (agrees ? [] : was)).join(', ');
+  if (field === 'coordinates')
+    return parts.every(({ agrees }) => agrees) ? '' : parts.map(({ was }) => was).join(', ');
+  const [first] = parts;
+  return first && !first.agrees ? first.was : '';
 }
+
+/** What people call a field in a sentence. */
+export const fieldName = (field: StampField): string =>
+  field === 'alt' ? 'alternative text' : field === 'contact' ? 'contact and place' : field;
 
 /** A hundredth of a metre, and what rationals make of it: coordinates that read closer than this are the same. */
 const DEGREES_TOLERANCE = 1.5e-7;

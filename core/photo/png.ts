@@ -53,10 +53,13 @@ export function readPng(bytes: Uint8Array): ContainerReading {
         xmp: xmp && packetOf(xmp),
         resources: undefined,
       },
-      image: [...chunks.filter((one) => !isExif(one) && !isXmp(one)).map((one) => one.bytes), trailing],
-      write: (blocks) => ({
+      image: [
+        ...chunks.filter((one) => !isExif(one) && !isXmp(one) && !isFieldText(one)).map((one) => one.bytes),
+        trailing,
+      ],
+      write: (blocks, texts = new Map<string, string>()) => ({
         ok: true,
-        parts: [bytes.subarray(0, SIGNATURE.length), ...written(chunks, blocks), trailing],
+        parts: [bytes.subarray(0, SIGNATURE.length), ...written(withTexts(chunks, texts), blocks), trailing],
       }),
     },
   };
@@ -69,6 +72,31 @@ const isExif = ({ type }: Chunk): boolean => type === 'eXIf';
 /** XMP stands in iTXt by the standard; some programs write it packed as zTXt, or as tEXt. */
 const isXmp = ({ type, data }: Chunk): boolean => TEXTS.has(type) && startsWith(data, XMP_KEYWORD);
 const TEXTS = new Set(['iTXt', 'zTXt', 'tEXt']);
+
+/** The keywords of texts that say what a field of a stamp says (11.3.3.1). */
+const FIELD_KEYWORDS: ReadonlySet<string> = new Set(['Title', 'Description', 'Author', 'Copyright']);
+const keywordOf = ({ type, data }: Chunk): string =>
+  TEXTS.has(type) ? latin1(data.subarray(0, Math.max(0, data.subarray(0, 80).indexOf(0)))) : '';
+const isFieldText = (one: Chunk): boolean => FIELD_KEYWORDS.has(keywordOf(one));
+
+/** The chunks with the new texts in place of the old ones under the same keyword: once each, or none for ''. */
+function withTexts(chunks: readonly Chunk[], texts: ReadonlyMap<string, string>): readonly Chunk[] {
+  const done = new Set<string>();
+  return chunks.flatMap((one) => {
+    const keyword = isFieldText(one) ? keywordOf(one) : '';
+    const text = texts.get(keyword);
+    if (text === undefined) return [one];
+    if (text === '' || done.has(keyword)) return [];
+    done.add(keyword);
+    return [{ type: one.type, data: one.data, bytes: textChunk(keyword, text) }];
+  });
+}
+
+/** A text as tEXt, or as iTXt where Latin-1 has not all its characters (11.3.3.2, 11.3.3.4). */
+const textChunk = (keyword: string, text: string): Uint8Array =>
+  /^[\n -~\xA1-\xFF]*$/.test(text)
+    ? chunk('tEXt', ascii(`${keyword}\0${text}`))
+    : chunk('iTXt', concat([ascii(`${keyword}\0\0\0\0\0`), new TextEncoder().encode(text)]));
 
 /** Some programs write "Exif\0\0" in front, as a JPEG has it. */
 export const withoutIdentifier = (block: Uint8Array): Uint8Array =>

@@ -57,6 +57,8 @@ export function compareFields(
     const meant = place.meant(fields);
     if (!meant && !removed.includes(field)) return [];
     const read = place.read(tags);
+    // A text of a PNG is written only where one stood.
+    if (where === 'PNG' && !read) return [];
     return [{ field: label, where, meant, read, agrees: agree(place, meant, read) }];
   });
 }

@@ -21,6 +21,7 @@ import {
   carriedText,
   iptcCountry,
   otherText,
+  pngKeywords,
   stampFieldNames,
   type Policy,
   type StampField,
@@ -75,7 +76,7 @@ export function stampPicture(
   const { blocks, left } = merged(container, fields, removed, options);
   if (Object.keys(blocks).length === 0)
     return { ok: false, message: 'All metadata of this photo are damaged, so nothing was written into it.' };
-  const written = container.write(blocks);
+  const written = container.write(blocks, pngTexts(fields, removed));
   if (!written.ok) return written;
   const replaced = tags ? replacedIn(tags, fields) : [];
   return {
@@ -127,6 +128,24 @@ function withoutField(fields: StampFields, field: StampField): StampFields {
   }
 }
 
+/** What the texts of a PNG say from now on, by keyword. */
+const pngTexts = (fields: StampFields, removed: readonly StampField[]): ReadonlyMap<string, string> =>
+  new Map(
+    (Object.keys(pngKeywords) as (keyof typeof pngKeywords)[])
+      .filter((field) => fields[field] || removed.includes(field))
+      .map((field) => [pngKeywords[field], fields[field]]),
+  );
+
+/** A packet as a text, of whichever Unicode encoding (XMP Specification Part 1, 7.1); '' where it holds nothing. */
+function packetText(bytes: Uint8Array): string {
+  const [first = 0, second = 0] = bytes;
+  const isBig = (first === 0xfe && second === 0xff) || (first === 0 && second === 0x3c);
+  const isLittle = (first === 0xff && second === 0xfe) || (first === 0x3c && second === 0);
+  const encoding = isBig ? 'utf-16be' : isLittle ? 'utf-16le' : 'utf-8';
+  const text = new TextDecoder(encoding).decode(bytes);
+  return /^[\s\0]*$/.test(text) ? '' : text;
+}
+
 const saysSomething = ({ ifd0, exif, gps }: ExifChanges): boolean =>
   ifd0.length + exif.length + gps.length > 0;
 
@@ -146,14 +165,9 @@ function merged(
     return result.ok ? result.bytes : undefined;
   };
   const said = exifChanges(fields);
-  const required = size && !old.exif ? requiredExif(size) : { ifd0: [], exif: [] };
-  const changes = {
-    ...said,
-    ifd0: [...said.ifd0, ...required.ifd0],
-    exif: [...said.exif, ...required.exif],
-  };
   const exif = mergeExif(old.exif, {
-    ...changes,
+    ...said,
+    required: size && requiredExif(size),
     removes: {
       ifd0: new Set([...gone.ifd0, ...(removesPersonal ? personalIfd0 : [])]),
       exif: new Set([...gone.exif, ...(removesPersonal ? personalExif : [])]),
@@ -163,8 +177,9 @@ function merged(
   });
   const properties = xmpProperties(fields);
   const names = [...gone.xmp, ...(removesPersonal ? personalXmp : [])];
-  const xmp = old.xmp
-    ? mergeXmp(new TextDecoder().decode(old.xmp), properties, names)
+  const packet = old.xmp ? packetText(old.xmp) : '';
+  const xmp = packet
+    ? mergeXmp(packet, properties, names)
     : ({ ok: true, packet: newPacket(properties) } as const);
   const resources = takesIptc
     ? mergeIptc(

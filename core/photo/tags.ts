@@ -11,6 +11,8 @@ export interface Tags {
   readonly iptc: Group;
   readonly xmp: Group;
   readonly gps: Group;
+  /** The texts of a PNG by their keywords. */
+  readonly png: Group;
   readonly file: Group;
 }
 
@@ -33,8 +35,8 @@ export function readTags(bytes: Uint8Array): Tags | undefined {
     const read = ExifReader.loadView(view, { expanded: true, domParser }) as unknown as Partial<
       Record<string, Group>
     >;
-    const { exif = {}, iptc = {}, xmp = {}, gps = {}, file = {} } = read;
-    return { exif: withComment(exif, head), iptc, xmp, gps, file };
+    const { exif = {}, iptc = {}, xmp = {}, gps = {}, pngText = {}, file = {} } = read;
+    return { exif: withComment(exif, head), iptc, xmp, gps, png: pngText, file };
   } catch {
     return undefined; // the reader throws for every kind of file it does not know
   }
@@ -72,10 +74,13 @@ export const numberOf = (value: unknown): number | undefined =>
 export const valueOf = (tag: unknown): unknown =>
   tag && typeof tag === 'object' && 'value' in tag ? tag.value : undefined;
 
+const descriptionOf = (tag: unknown): unknown =>
+  tag && typeof tag === 'object' && 'description' in tag ? tag.description : undefined;
+
 /** A text, closing NULs put aside; '' for none. */
 export function textOf(tag: unknown): string {
-  if (!tag || typeof tag !== 'object') return '';
-  if ('description' in tag && typeof tag.description === 'string') return tag.description.replace(/\0+$/, '');
+  const description = descriptionOf(tag);
+  if (typeof description === 'string') return description.replace(/\0+$/, '');
   const value = valueOf(tag);
   return typeof value === 'string' ? value : '';
 }
@@ -108,7 +113,14 @@ export function xmpDegrees(tag: unknown): number | undefined {
   return (Number(degrees) + Number(minutes) / 60) * (side === 'S' || side === 'W' ? -1 : 1);
 }
 
-const GROUPS = { exif: 'Exif', gps: 'position', iptc: 'IPTC', xmp: 'XMP', file: 'file' } as const;
+const GROUPS = {
+  exif: 'Exif',
+  gps: 'position',
+  iptc: 'IPTC',
+  xmp: 'XMP',
+  png: 'PNG texts',
+  file: 'file',
+} as const;
 /** Longer texts are cut for people, UTF-16 code units. */
 const LONGEST = 400;
 
@@ -118,8 +130,9 @@ export function tagTexts(tags: Tags): Readonly<Record<string, Readonly<Record<st
   return Object.fromEntries(
     kinds.flatMap((kind) => {
       const texts = Object.entries(tags[kind]).flatMap(([name, tag]) => {
+        const number = numberOf(tag) ?? numberOf(descriptionOf(tag));
         const said = Array.isArray(tag) ? '' : textOf(tag);
-        const text = typeof tag === 'number' ? String(tag) : (said || listOf(tag).join(', ')).trim();
+        const text = (number === undefined ? said || listOf(tag).join(', ') : String(number)).trim();
         return text && !name.startsWith('_') ? [[name, text.slice(0, LONGEST)] as const] : [];
       });
       return texts.length > 0 ? [[GROUPS[kind], Object.fromEntries(texts)]] : [];
