@@ -168,6 +168,16 @@ export function judgeAddress(address: Address): readonly (Fault & { readonly par
   return faults;
 }
 
+/** Whether a text has the form of a postal code of a country, or of `told` where the country's form is not known. */
+export function mayBePostalCode(text: string, country: string, told: string): boolean {
+  const rule = postalCodes[country];
+  const shape = (code: string): string =>
+    code.replace(/[\s-]/g, '').replace(/\d/g, '9').replace(/\p{L}/gu, 'a');
+  return [text, text.split(' ')[0] ?? ''].some((one) =>
+    rule ? rule.pattern.test(one) : shape(one) === shape(told),
+  );
+}
+
 /** What people call the parts. */
 const partNames: Readonly<Record<AddressPart, string>> = {
   streetAddress: 'street',

@@ -47,9 +47,15 @@ const LOOKS: Readonly<
 > = {
   words: (search, text) => search.find(text.trim()),
   name: (search, text) => search.findName(text.trim()),
-  code: (search, text) => search.findCode(text.trim()),
+  // A page that shows no postal code at all disagrees with none.
+  code: (search, text, record) => {
+    const seen = search.findCode(text.trim());
+    return ifFound(seen) ?? (search.showsCode(countryOf(record), text) ? seen : undefined);
+  },
   // Few pages name their region or country to visitors; that they do not is no disagreement.
-  region: (search, text, record) => ifFound(search.findRegion(text, countryOf(record))),
+  region: (search, text, record) =>
+    ifFound(search.findRegion(text, countryOf(record))) ??
+    ifFound(search.findOtherRegion(text, record.address.addressLocality, countryOf(record))),
   street: (search, text) => search.findStreet(text.trim()),
   country: (search, text, record) =>
     ifFound(search.findExactly(countryName(countryOf(record)))) ?? ifFound(search.findExactly(text)),

@@ -72,8 +72,61 @@ describe('a postal code', () => {
   });
 
   test('is not seen in a longer number', () => {
-    expect(seen('order 15600012', at('560001', 'IN'))).toBe(false);
+    expect(seen('560 002, order 15600012', at('560001', 'IN'))).toBe(false);
   });
+
+  test('is missed where another of its form is shown, and not where none is', () => {
+    expect(seen('(order 15600012)', at('560001', 'IN'))).toBe(true);
+    expect(seen('560 010', at('560001', 'IN'))).toBe(false);
+    // No form is known of Bangladesh's.
+    expect(seen('ঢাকা ১২০৫', at('1205', 'BD'))).toBe(true);
+    expect(seen('ঢাকা ১২০৫', at('1025', 'BD'))).toBe(false);
+    expect(seen('02-58612345', at('1025', 'BD'))).toBe(true);
+  });
+});
+
+test.each([
+  ['Ellery, OR', true],
+  ['Ellery, Oregon 97000', true],
+  ['Ellery, WA', false],
+  ['Ellery and Oregon towns', false],
+  ['Ellery', false],
+])('another region behind the town is told: %s', (visible, isTold) => {
+  const found = codesOn(`<p>9 Row, ${visible}</p>`, {
+    address: {
+      '@type': 'PostalAddress',
+      streetAddress: '9 Row',
+      addressLocality: 'Ellery',
+      addressRegion: 'WA',
+      addressCountry: 'US',
+    },
+  });
+  expect(found.includes('agreement/visitor addressRegion')).toBe(isTold);
+});
+
+test('an address and a number in the digits of another script are seen', () => {
+  const found = codesOn('<p>١٢ شارع طلعت حرب، القاهرة ١١٥١١، هاتف ٠٢ ٢٣٩١ ٢٣٤٥</p>', {
+    telephone: '+20 2 2391 2345',
+    address: {
+      '@type': 'PostalAddress',
+      streetAddress: '12 شارع طلعت حرب',
+      addressLocality: 'القاهرة',
+      postalCode: '11511',
+      addressCountry: 'EG',
+    },
+  });
+  expect(found.filter((code) => code.startsWith('agreement/'))).toEqual([]);
+});
+
+test.each([
+  ['F +41 22 310 12 35', true],
+  ['F: +41 22 310 12 34', false],
+])('a fax number called by its letter is held against the markup: %s', (visible, isTold) => {
+  const found = codesOn(`<p>T +41 22 310 12 33<br>${visible}</p>`, {
+    faxNumber: '+41 22 310 12 34',
+    address: { '@type': 'PostalAddress', addressCountry: 'CH' },
+  });
+  expect(found.includes('agreement/visitor faxNumber')).toBe(isTold);
 });
 
 describe('a branch’s name', () => {

@@ -1,11 +1,11 @@
 import { emailsIn } from '#core/link';
-import { foldAddress, regionNamed } from '#core/address';
+import { foldAddress, mayBePostalCode, regionNamed } from '#core/address';
 import { gradeHours, type Agreement } from '#core/value';
 import { readTelephone, type Telephone } from '#core/phone';
 import { textContent, type HtmlDocument } from '#core/html';
 import { weeksIn, type Hours } from '#core/hours';
 import type { VisibleText } from '#core/reading';
-import { rememberLast } from '#core/text';
+import { rememberLast, westernDigits } from '#core/text';
 
 /** What a visitor finds of a fact: the stretch of the visible text, and how it agrees. */
 export interface Seen {
@@ -67,13 +67,15 @@ export class VisitorSearch {
   #weeks: ReturnType<typeof weeksIn> | undefined;
 
   constructor({ text }: VisibleText, document?: HtmlDocument, others: OfOthers = NOBODY) {
-    this.#text = text;
+    // The digits of every script say the same.
+    this.#text = westernDigits(text);
     this.#document = document;
     this.#others = others;
   }
 
   /** The text as it stands, or the same words in another spelling. */
-  find(fact: string): Seen {
+  find(told: string): Seen {
+    const fact = westernDigits(told);
     const seen = this.findExactly(fact);
     return seen.agreement === 'exact'
       ? seen
@@ -120,6 +122,16 @@ export class VisitorSearch {
     return seen.agreement === 'missing' ? (this.#letters(code, FEWEST_OF_CODE) ?? seen) : seen;
   }
 
+  /** Whether the page shows anything that may be a postal code of a country: in its form, or in that of `told`. */
+  showsCode(country: string, told: string): boolean {
+    const numbers = numbersIn(this.#text).filter(([text]) => readTelephone(text, country).telephone);
+    return [...this.#text.matchAll(MAYBE_CODE)].some(
+      ({ 0: text, index }) =>
+        mayBePostalCode(text, country, told) &&
+        !numbers.some((number) => number.index <= index && index < number.index + number[0].length),
+    );
+  }
+
   /** The same letters and digits, whatever stands between them: "FC Road No. 4" and "F.C. Road, No.4". */
   #letters(fact: string, fewest = FEWEST_LETTERS): Seen | undefined {
     const wanted = lettersOf(fact).text;
@@ -150,6 +162,27 @@ export class VisitorSearch {
     if (other.agreement !== 'missing') return { ...other, agreement: 'written-differently' };
     const named = name.length > FEWEST_OF_REGION ? this.find(name) : MISSING;
     return named.agreement === 'missing' ? (this.#cutShort(name) ?? MISSING) : named;
+  }
+
+  /** Another region of the country, where the page writes one behind the town. */
+  findOtherRegion(region: string, town: string, country: string): Seen {
+    const own = regionNamed(region, country);
+    const seen = own && town.trim() ? this.find(town) : MISSING;
+    if (!own || !seen.at) return MISSING;
+    const behind = /^[ \t]*[,(–-]?[ \t]*((?:[\p{L}\p{M}.’']+ ?){1,5})/u.exec(
+      this.#text.slice(seen.at.end, seen.at.end + 80),
+    );
+    const words = behind?.[1]?.trimEnd().split(' ') ?? [];
+    for (let count = words.length; behind && count > 0; count -= 1) {
+      const text = words.slice(0, count).join(' ');
+      const other = regionNamed(text, country);
+      if (!other) continue;
+      const start = seen.at.end + behind[0].indexOf(text);
+      return other.code === own.code
+        ? MISSING
+        : { text, agreement: 'different', at: { start, end: start + text.length } };
+    }
+    return MISSING;
   }
 
   #cutShort(name: string): Seen | undefined {
@@ -324,7 +357,7 @@ export class VisitorSearch {
     let [text, from] = ['', start];
     for (const { at } of this.telephones(country)) {
       if (at.start < from || at.end > end) continue;
-      text += this.#text.slice(from, at.start).replace(/[\p{L}.]+[\s:：]*$/u, '');
+      text += this.#text.slice(from, at.start).replace(/(?:[\p{L}.]+[\s:：/]*){1,2}$/u, '');
       from = at.end;
     }
     return text + this.#text.slice(from, end);
@@ -384,7 +417,7 @@ function behindOthers<T>(text: string, index: number, read: (part: string, start
 
 /** What a fax number is called, right before it. */
 const FAX =
-  /(?:^|[^\p{L}])(?:(?:tele)?fa(?:x|ks)|télécop\p{L}*|téléc|факс|φαξ|ファ(?:ッ)?クス)(?:[\s-]*(?:nr|no|number|nummer)\.?)?[\s:：.|·–-]*$/iu;
+  /(?:^|[^\p{L}])(?:f(?=[\s.:：]*$)|(?:tele)?fa(?:x|ks)|télécop\p{L}*|téléc|факс|φαξ|ファ(?:ッ)?クス)(?:[\s-]*(?:nr|no|number|nummer)\.?)?[\s:：.|·–-]*$/iu;
 
 /** What other hours than those of the door are of, in the languages that hours are read in. */
 const OTHER_HOURS =
@@ -398,6 +431,10 @@ interface Letters {
   /** For each character its offset in the text it came from. */
   readonly at: readonly number[];
 }
+
+/** One or two words with a digit in them, as postal codes are written. */
+const MAYBE_CODE =
+  /(?<![\p{L}\d.+-])(?=[\p{L}-]*\d)[\dA-Za-z-]{2,10}(?: (?=[A-Za-z]*\d)[\dA-Za-z]{2,4})?(?![\p{L}\d])/gu;
 
 /** Fewer letters than these are found anywhere by chance. */
 const FEWEST_LETTERS = 10;

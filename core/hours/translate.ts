@@ -1,4 +1,4 @@
-import { rememberLast } from '#core/text';
+import { rememberLast, westernDigit } from '#core/text';
 import { dayWords, timeWords, type DayWords } from './languages.ts';
 
 /** Small letters; Latin and Greek ones without accents; dashes, colons and commas of every width as one of each. */
@@ -10,8 +10,9 @@ export const plainLetters = (text: string): string =>
     .replace(/(?<=[a-zα-ω])\p{M}+/gu, '')
     .normalize('NFC')
     .replace(/[øłæœßđıðþ]/g, (letter) => LETTERS[letter] ?? letter)
+    .replace(/\p{Nd}/gu, westernDigit)
     .replace(/[~〜～∼‐‑‒–—―−ー]/g, '-')
-    .replace(/[・、，／ㆍ]|·(?!l)/g, ', ')
+    .replace(/[・、，／ㆍ،]|·(?!l)/g, ', ')
     .replaceAll('：', ':');
 const LETTERS: Readonly<Record<string, string>> = {
   ø: 'o',
@@ -55,6 +56,11 @@ const sameHalf: Step = [
   },
 ];
 const times: readonly Step[] = [
+  // "a. m." of Spanish, whose "a" leads from one to another; its "12 m." is noon.
+  [/(\d)\s*([ap])\.\s?m\b\.?/gu, '$1$2m'],
+  [/(?<![\d:.])12(?::00)?\s?m\./gu, '12:00'],
+  // "And" of Arabic is written with the day behind it.
+  [/(?<=\p{L})\s+و(?=ال)/gu, ', '],
   sameHalf,
   half('午前|오전|上午', 'am'),
   half('午後|오후|下午|晚上', 'pm'),
@@ -105,6 +111,11 @@ function stepsOf(language: DayWords): readonly Step[] {
     steps.push([
       new RegExp(String.raw`(?<![\p{L}\d])(${one})(?:\s*-\s*|\s+al?\s+)(${one})(?!\p{L})`, 'gu'),
       (_, from, until) => ` ${name(from)} - ${name(until)} `,
+    ]);
+    // "L-V: 8-18 | S: 8-15, D cerrado"
+    steps.push([
+      new RegExp(String.raw`(?<=(?:^|[,;|(\n])\s*)(${one})(?=\s*:?\s*(?:\d|closed))`, 'gu'),
+      (_, day) => ` ${name(day)} `,
     ]);
   }
   for (const [at, names] of days.entries()) add(single.length > 0 ? longName(names) : names, DAYS[at] ?? '');

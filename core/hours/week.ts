@@ -166,8 +166,15 @@ function cut(text: string): readonly Segment[] {
       .slice(from, until)
       .replace(/^[\s,;:.()–—-]+|[\s,;:().–—-]+$|\s*\bon$|\band$/gi, '')
       .replace(/^(?:are|is|from|and|open)\s+/i, '')
-      .trim();
-    if (!trimmed || /^(and|on|open|from|hours|opening hours|:)$/i.test(trimmed)) return;
+      .trim()
+      .replace(/^(?:weekly )?off$/i, 'closed');
+    if (
+      !trimmed ||
+      /^(and|on|open|from|hours|(?:opening|business|office|trading|store|shop|clinic|salon|working|reception) (?:hours|times)|hours of operation|:)$/i.test(
+        trimmed,
+      )
+    )
+      return;
     // Looked for from the ends alone: a page may hold thousands of lines that speak of hours.
     const closed = /(?<![\s,;])[\s,;]+(?:and )?(closed|shut)$/i.exec(trimmed);
     const leading = /^(closed|shut)[\s,;]+/i.exec(trimmed);
@@ -225,7 +232,9 @@ function daysNamed(token: string): readonly Day[] {
 
 /** One day's hours, daytime taken where a half of the day is not written. */
 function readTimes(written: string): { text: string; assumed: boolean } | undefined {
-  const text = written.replace(/\b12\s+(noon|midnight)\b/gi, '$1');
+  const text = written
+    .replace(/\b12\s+(noon|midnight)\b/gi, '$1')
+    .replace(/\b12(?::00)?\s*([mn])n\b/gi, (_, half: string) => (/m/i.test(half) ? 'midnight' : 'noon'));
   const sure = readEnglishDay(text);
   if (sure.appointment) return { text: 'by appointment', assumed: false };
   if (sure.spans) return { text: writeDay(sure.spans), assumed: false };

@@ -31,3 +31,22 @@ export function plainText(text: string): string {
     .replace(/[\u0000-\u0009\u000B-\u001F\u007F]/g, (character) => (character === '\t' ? ' ' : ''))
     .trim();
 }
+
+const westernDigitsKnown = new Map<string, string>();
+
+/** A decimal digit of any script as 0 to 9 (Unicode general category Nd: each script's ten stand in a row). */
+export function westernDigit(digit: string): string {
+  let known = westernDigitsKnown.get(digit);
+  if (known === undefined) {
+    const code = digit.codePointAt(0) ?? 0;
+    const zero = Array.from({ length: 10 }, (_, back) => code - back).find(
+      (at) => !/\p{Nd}/u.test(String.fromCodePoint(at - 1)),
+    );
+    westernDigitsKnown.set(digit, (known = zero === undefined ? digit : String(code - zero)));
+  }
+  return known;
+}
+
+/** A text with the digits of every script as 0 to 9, of the same length in UTF-16 code units. */
+export const westernDigits = (text: string): string =>
+  text.replace(/(?!\d)\p{Nd}/gu, (digit) => (digit.length > 1 ? digit : westernDigit(digit)));
