@@ -5,7 +5,8 @@ import { readTelephone, type Telephone } from '#core/phone';
 import { textContent, type HtmlDocument } from '#core/html';
 import { weeksIn, type Hours } from '#core/hours';
 import type { VisibleText } from '#core/reading';
-import { rememberLast, westernDigits } from '#core/text';
+import { westernDigits } from '#core/text';
+import { cutWords, isOneWord, lettersOf, lettersOfPage, type Letters, type Word } from './letters.ts';
 
 /** What a visitor finds of a fact: the stretch of the visible text, and how it agrees. */
 export interface Seen {
@@ -426,12 +427,6 @@ const OTHER_HOURS =
 const isSameHours = (one: Hours, other: Hours): boolean =>
   /^(?:exact|written-differently)$/.test(gradeHours(one, other));
 
-interface Letters {
-  readonly text: string;
-  /** For each character its offset in the text it came from. */
-  readonly at: readonly number[];
-}
-
 /** One or two words with a digit in them, as postal codes are written. */
 const MAYBE_CODE =
   /(?<![\p{L}\d.+-])(?=[\p{L}-]*\d)[\dA-Za-z-]{2,10}(?: (?=[A-Za-z]*\d)[\dA-Za-z]{2,4})?(?![\p{L}\d])/gu;
@@ -443,88 +438,6 @@ const FEWEST_SHARED = 4;
 /** A postal code is shorter, and its digits are rarely anything else. */
 const FEWEST_OF_CODE = 5;
 
-/** Letters beyond ASCII, folded once each. */
-const foldedLetters = new Map<string, string>();
-
-/**
- * A text's letters and digits alone, folded, each with its offset. A page is long, and most of it is words in ASCII,
- * which are taken as a whole.
- */
-function lettersOf(text: string): Letters {
-  const lower = text.toLowerCase();
-  // Where lower case has another length ("İ"), offsets are those of the text as it stands.
-  const written = lower.length === text.length ? lower : text;
-  const at: number[] = [];
-  let letters = '';
-  for (let index = 0; index < written.length;) {
-    const from = index;
-    while (isPlainLetter(written.charCodeAt(index))) {
-      at.push(index);
-      index += 1;
-    }
-    if (index > from) letters += lowerAscii(written.slice(from, index));
-    if (index === written.length) break;
-    if (written.charCodeAt(index) >= 128) {
-      const folded = foldedLetter(written[index] ?? '');
-      letters += folded;
-      for (let unit = 0; unit < folded.length; unit += 1) at.push(index);
-    }
-    index += 1;
-  }
-  return { text: letters, at };
-}
-
-/** A page is searched before and after something is placed on it, and shows the same. */
-const lettersOfPage = rememberLast(lettersOf);
-
-const isPlainLetter = (code: number): boolean =>
-  (code > 96 && code < 123) || (code > 47 && code < 58) || (code > 64 && code < 91);
-
-const lowerAscii = (word: string): string => (/[A-Z]/.test(word) ? word.toLowerCase() : word);
-
-function foldedLetter(one: string): string {
-  let folded = foldedLetters.get(one);
-  if (folded === undefined)
-    foldedLetters.set(
-      one,
-      (folded = one
-        .normalize('NFKD')
-        .replace(/[^\p{L}\p{N}]/gu, '')
-        .toLowerCase()),
-    );
-  return folded;
-}
-
-/** Whether two characters side by side belong to one word: scripts without blanks between words have no such. */
-const isOneWord = (one: string | undefined, other: string | undefined): boolean =>
-  one !== undefined &&
-  other !== undefined &&
-  /[\p{L}\p{N}]/u.test(one) &&
-  /[\p{L}\p{N}]/u.test(other) &&
-  !UNSPACED.test(one) &&
-  !UNSPACED.test(other);
-const UNSPACED = /[\u3040-\u30ff\u3400-\u9fff]/;
-
 /** The language that a page says it is written in (BCP 47); '' where it does not. */
 const languageOfPage = ({ elements }: HtmlDocument): string =>
   elements.find(({ name }) => name === 'html')?.attributes['lang'] ?? '';
-
-interface Word {
-  readonly folded: string;
-  /** In lower case, as it stands. */
-  readonly written: string;
-  readonly start: number;
-  readonly end: number;
-}
-
-const cutWords = rememberLast((text: string): readonly Word[] => {
-  const known = new Map<string, { readonly folded: readonly string[]; readonly written: string }>();
-  const words: Word[] = [];
-  for (const { 0: word, index: start } of text.matchAll(/[\p{L}\p{N}\p{M}'’]+|&/gu)) {
-    let one = known.get(word);
-    if (!one) known.set(word, (one = { folded: foldAddress(word).split(' '), written: word.toLowerCase() }));
-    for (const folded of one.folded)
-      words.push({ folded, written: one.written, start, end: start + word.length });
-  }
-  return words;
-});
