@@ -78,6 +78,19 @@ describe('an address', () => {
     expect(foldAddress('12 N. Quay St., Ste 4')).toBe(foldAddress('12 North Quay Street Suite 4'));
     expect(foldAddress('12 Quay Street')).not.toBe(foldAddress('21 Quay Street'));
   });
+
+  test.each([
+    ['TP. Hồ Chí Minh', 'Thành phố Hồ Chí Minh'],
+    ['Невский пр., 88', 'Невский проспект, 88'],
+    ['ul. Długa 3', 'Ulica Długa 3'],
+    ['Jl. Sudirman 12', 'Jalan Sudirman 12'],
+    ['Bağdat Cad. 5', 'Bağdat Caddesi 5'],
+    ['Cra. 13 # 54-21', 'Carrera 13 #54-21'],
+    ['Λεωφ. Μακαρίου 58', 'Λεωφόρος Μακαρίου 58'],
+    ['3 ch. des Lilas', '3 chemin des Lilas'],
+  ])('knows the short words of its country: %s', (short, long) => {
+    expect(foldAddress(short)).toBe(foldAddress(long));
+  });
 });
 
 test.each([

@@ -1,16 +1,14 @@
-import { rememberLast, westernDigit } from '#core/text';
+import { rememberLast, westernDigits } from '#core/text';
 import { dayWords, timeWords, type DayWords } from './languages.ts';
 
 /** Small letters; Latin and Greek ones without accents; dashes, colons and commas of every width as one of each. */
 export const plainLetters = (text: string): string =>
-  text
-    .normalize('NFKC')
+  westernDigits(text.normalize('NFKC'))
     .toLowerCase()
     .normalize('NFD')
     .replace(/(?<=[a-zα-ω])\p{M}+/gu, '')
     .normalize('NFC')
     .replace(/[øłæœßđıðþ]/g, (letter) => LETTERS[letter] ?? letter)
-    .replace(/\p{Nd}/gu, westernDigit)
     .replace(/[~〜～∼‐‑‒–—―−ー]/g, '-')
     .replace(/[・、，／ㆍ،]|·(?!l)/g, ', ')
     .replaceAll('：', ':');

@@ -35,7 +35,7 @@ export function plainText(text: string): string {
 const westernDigitsKnown = new Map<string, string>();
 
 /** A decimal digit of any script as 0 to 9 (Unicode general category Nd: each script's ten stand in a row). */
-export function westernDigit(digit: string): string {
+function westernDigit(digit: string): string {
   let known = westernDigitsKnown.get(digit);
   if (known === undefined) {
     const code = digit.codePointAt(0) ?? 0;
@@ -49,4 +49,8 @@ export function westernDigit(digit: string): string {
 
 /** A text with the digits of every script as 0 to 9, of the same length in UTF-16 code units. */
 export const westernDigits = (text: string): string =>
-  text.replace(/(?!\d)\p{Nd}/gu, (digit) => (digit.length > 1 ? digit : westernDigit(digit)));
+  OTHER_SCRIPTS.test(text)
+    ? text.replace(/[^\P{Nd}\d]/gu, (digit) => (digit.length > 1 ? digit : westernDigit(digit)))
+    : text;
+/** Where the digits of other scripts stand in the Basic Multilingual Plane. */
+const OTHER_SCRIPTS = /[\u0660-\u1C59\uA620-\uABF9\uFF10-\uFF19]/;
