@@ -1,4 +1,5 @@
 /** Sites over SFTP, WebDAV and by hand, as a technician works with them. */
+import { execFileSync } from 'node:child_process';
 import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, test } from '@jest/globals';
@@ -27,6 +28,9 @@ const post = async (path: string, body: object): Promise<number> => {
   });
   return ((await answer.json()) as { id: number }).id;
 };
+/** The process of the application's site host. */
+const siteHost = (): number =>
+  Number(execFileSync('pgrep', ['-f', `siteHost/main.ts.*${data}`], { encoding: 'utf8' }).split('\n')[0]);
 /** Waits until the run in sight has come to its end. */
 const settled = (state: string) => hand.page.waitForSelector(`[data-run="${state}"]`);
 
@@ -143,13 +147,23 @@ describe('forty branches', () => {
     await hand.see('40 pages', `[data-site="${domain}"]`);
   });
 
-  test('are placed by one rule, published, and all of it taken back', async () => {
+  test('are placed by one rule, paused, published to the end, and all of it taken back', async () => {
     await hand.click('button', 'Place by a rule');
     await hand.accessible();
     await hand.click('button', 'Preview on 40 pages');
     await settled('ready');
+    // The host stands still until the pause is asked for, so that it comes before the last page.
+    process.kill(siteHost(), 'SIGSTOP');
     await hand.click('button', 'Publish 40 pages');
+    await hand.click('button', 'Pause');
+    process.kill(siteHost(), 'SIGCONT');
+    await settled('paused');
+    await hand.accessible();
+    const changed = towns.filter((town) => readFileSync(onSite(domain, path(town)), 'utf8') !== html(town));
+    expect(changed.length).toBeLessThan(40);
+    await hand.page.locator('::-p-xpath(//button[starts-with(normalize-space(.), "Go on with")])').click();
     await settled('done');
+    await hand.see('40 pages changed', '[role=status]');
     for (const town of towns)
       expect(readFileSync(onSite(domain, path(town)), 'utf8')).toContain(`"name": "Millpond ${town}"`);
     await hand.click('button', 'Take all back');

@@ -57,12 +57,16 @@ export const useRuns = (id: number) =>
       state.data?.runs.some((run) => GOES_ON.includes(run.state)) ? POLL_MS : false,
   });
 
+/** A pause lets the pages come to their end that were being written: they are told a little later. */
+const PAUSED_POLL_MS = 2000;
+
 /** A run with its pages, asked for again while it goes on. */
 export const useRun = (id: number | undefined) =>
   useQuery({
     ...queryOf('run', { id: id ?? 0 }),
     enabled: id !== undefined,
-    refetchInterval: ({ state }) => (state.data && GOES_ON.includes(state.data.state) ? POLL_MS : false),
+    refetchInterval: ({ state: { data } }) =>
+      data && GOES_ON.includes(data.state) ? POLL_MS : data?.state === 'paused' ? PAUSED_POLL_MS : false,
   });
 
 export const addRun = (id: number, body: BodyOf<'addRun'>) => ask('addRun', { id }, { body });
