@@ -222,11 +222,12 @@ class FaultyString {
     const start = this.#start;
     const line = this.#source.slice(start + 1, this.#at);
     const end = start + 1 + line.replace(/[\s,}\]]+$/, '').length;
+    const text = this.#source.slice(start + 1, end);
     const opening = this.#quote === '"' ? [] : [{ start, end: start + 1, text: '"' }];
-    const message = `The text “${shorten(this.#source.slice(start + 1, end))}” is not closed: a double quote is missing at its end.`;
+    const message = `The text “${shorten(text)}” is not closed: a double quote is missing at its end.`;
     const edits = [...opening, { start: end, end, text: '"' }];
-    // Where only a comma or a bracket stands behind it, the end is certain.
-    const plain = this.#quote === '"' && !/["'\\\r\n\f{}]/.test(this.#source.slice(start + 1, end));
+    // Where only a comma or a bracket stands behind it, the end is certain; a quote alone may as well be one too many.
+    const plain = this.#quote === '"' && text !== '' && !/["'\\\r\n\f{}]/.test(text);
     const guess = !plain || !/^[\s,}\]]*$/.test(this.#source.slice(end, this.#at));
     const missing = jsonFault('syntax/missing-quote', message, end, end, edits, guess);
     return {
