@@ -19,7 +19,8 @@ export function judgeAstray({ astray, lines, source }: Reading): readonly Findin
       {
         edits: isClosed
           ? [
-              ...spans.map((span) => ({ ...span, text: '' })),
+              // What follows without a blank would become part of what stands before.
+              ...spans.map((span) => ({ ...span, text: /[\s/>]/.test(source[span.end] ?? '') ? '' : ' ' })),
               { start: contentStart, end: contentStart, text: `<span${text}>` },
               { start: contentEnd, end: contentEnd, text: '</span>' },
             ]
