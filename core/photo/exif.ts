@@ -178,7 +178,7 @@ function exifFields(
   isNewBlock: boolean,
 ): readonly FieldMaker[] {
   const isMade = !exif && (said.length > 0 || isNewBlock);
-  const fields = isMade ? [...(required?.exif ?? []), ...said] : said;
+  const fields = isMade ? [...said, ...(required?.exif ?? [])] : said;
   const hasVersion = exif?.entries.some(({ tag }) => tag === tagNumbers.exifVersion);
   return fields.length === 0 || hasVersion
     ? fields

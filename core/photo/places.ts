@@ -1,6 +1,7 @@
 import { threeLetterCode } from '#core/address';
 import { longestIptc, cutUtf8 } from './iptc.ts';
 import type { StampFields } from './fields.ts';
+import { pngKeywords } from './png.ts';
 import { listOf, numberOf, partOf, textOf, xmpDegrees, type Tags } from './tags.ts';
 
 /** The fields that are written into a picture. */
@@ -44,15 +45,6 @@ export const iptcCountry = (code: string): string => threeLetterCode(code) || co
 
 const JOIN = ', ';
 
-/** The keywords of PNG texts that say what a field says (PNG 3rd edition, 11.3.3.1). */
-export const pngKeywords = {
-  title: 'Title',
-  caption: 'Description',
-  author: 'Author',
-  copyright: 'Copyright',
-} as const satisfies Partial<Record<StampField, string>>;
-type PngKeyword = (typeof pngKeywords)[keyof typeof pngKeywords];
-
 type Text = Exclude<keyof StampFields, 'point' | 'keywords'>;
 
 function placesOf(
@@ -64,7 +56,7 @@ function placesOf(
     readonly iptc?: readonly [name: string, number: number];
     readonly xmp?: string;
     /** The keyword of a text of a PNG, which is written only where one stands already. */
-    readonly png?: PngKeyword;
+    readonly png?: (typeof pngKeywords)[keyof typeof pngKeywords];
   },
 ): readonly FieldPlace[] {
   const meant = (fields: StampFields): string => fields[key];

@@ -74,7 +74,13 @@ const isXmp = ({ type, data }: Chunk): boolean => TEXTS.has(type) && startsWith(
 const TEXTS = new Set(['iTXt', 'zTXt', 'tEXt']);
 
 /** The keywords of texts that say what a field of a stamp says (11.3.3.1). */
-const FIELD_KEYWORDS: ReadonlySet<string> = new Set(['Title', 'Description', 'Author', 'Copyright']);
+export const pngKeywords = {
+  title: 'Title',
+  caption: 'Description',
+  author: 'Author',
+  copyright: 'Copyright',
+} as const;
+const FIELD_KEYWORDS: ReadonlySet<string> = new Set(Object.values(pngKeywords));
 const keywordOf = ({ type, data }: Chunk): string =>
   TEXTS.has(type) ? latin1(data.subarray(0, Math.max(0, data.subarray(0, 80).indexOf(0)))) : '';
 const isFieldText = (one: Chunk): boolean => FIELD_KEYWORDS.has(keywordOf(one));

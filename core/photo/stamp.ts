@@ -21,12 +21,12 @@ import {
   carriedText,
   iptcCountry,
   otherText,
-  pngKeywords,
   stampFieldNames,
   type Policy,
   type StampField,
   type Where,
 } from './places.ts';
+import { pngKeywords } from './png.ts';
 import { removalOf, removedFields } from './removal.ts';
 import { readTags, type Tags } from './tags.ts';
 import { mergeXmp, newPacket, type XmpProperty } from './xmp.ts';
