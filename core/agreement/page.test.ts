@@ -28,6 +28,7 @@ describe('hours that stand behind a telephone number', () => {
   test.each([
     ['de', 'CH', '<p>Telefon 031 311 22 33</p><p>Mo–Fr 9–18 Uhr</p>'],
     ['nb', 'NO', '<p>Telefon: 55 12 34 56<br>Mandag–fredag 09.00–18.00</p>'],
+    ['zh', 'HK', '<p>電話 Tel: 2391 2345</p><p>星期一至五 09:00–18:00</p>'],
     ['en', 'US', '<p>Phone: (360) 555-0142 | Mon–Fri 9am–6pm</p>'],
   ])('are those of the door (%s)', (language, country, visible) => {
     expect(codesOn(visible, open('18:00', country), language).filter((code) => HOURS.test(code))).toEqual([]);

@@ -125,12 +125,14 @@ export class VisitorSearch {
 
   /** Whether the page shows anything that may be a postal code of a country: in its form, or in that of `told`. */
   showsCode(country: string, told: string): boolean {
-    const numbers = numbersIn(this.#text).filter(([text]) => readTelephone(text, country).telephone);
-    return [...this.#text.matchAll(MAYBE_CODE)].some(
-      ({ 0: text, index }) =>
-        mayBePostalCode(text, country, told) &&
-        !numbers.some((number) => number.index <= index && index < number.index + number[0].length),
-    );
+    const numbers = this.telephones(country);
+    let next = 0;
+    for (const { 0: text, index } of this.#text.matchAll(MAYBE_CODE)) {
+      while ((numbers[next]?.at.end ?? Infinity) <= index) next += 1;
+      const isNumber = (numbers[next]?.at.start ?? Infinity) <= index;
+      if (!isNumber && mayBePostalCode(text, country, told)) return true;
+    }
+    return false;
   }
 
   /** The same letters and digits, whatever stands between them: "FC Road No. 4" and "F.C. Road, No.4". */
@@ -358,7 +360,10 @@ export class VisitorSearch {
     let [text, from] = ['', start];
     for (const { at } of this.telephones(country)) {
       if (at.start < from || at.end > end) continue;
-      text += this.#text.slice(from, at.start).replace(/(?:[\p{L}.]+[\s:：/]*){1,2}$/u, '');
+      const called = Math.max(from, at.start - LONGEST_CALLED);
+      text += this.#text.slice(from, called);
+      // "電話 Tel:" calls it by two names.
+      text += this.#text.slice(called, at.start).replace(/(?:[\p{L}.]+[\s:：/]+)?[\p{L}.]+[\s:：/]*$/u, '');
       from = at.end;
     }
     return text + this.#text.slice(from, end);
@@ -394,6 +399,8 @@ export class VisitorSearch {
 
 /** Where every number is dialled whole, though it begins as area codes do. */
 const DIALLED_WHOLE = new Set(['BE', 'CH', 'FR', 'MC', 'TH', 'ZA']);
+/** What a telephone number is called before it has at most so many characters. */
+const LONGEST_CALLED = 60;
 /** A region's name of fewer letters is a code, which means something else in other capitals. */
 const FEWEST_OF_REGION = 3;
 /** What is shorter is an extension, or cut off. */

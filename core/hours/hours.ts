@@ -50,9 +50,12 @@ const ALL_DAY: Span = { opens: '00:00', closes: '23:59' };
 /** Reads the hours of one day as people type them. What is not certain is a fault, never a guess. */
 export const readDay = remember(readDayAnew);
 
+/** What is longer is no hours of a day in any language, UTF-16 code units. */
+const LONGEST_DAY = 1000;
+
 function readDayAnew(text: string): DayReading {
   const english = readEnglishDay(text);
-  if (english.faults.length === 0) return english;
+  if (english.faults.length === 0 || text.length > LONGEST_DAY) return english;
   const plain = plainLetters(text);
   for (const language of dayWords) {
     const read = readEnglishDay(toEnglish(plain, language));

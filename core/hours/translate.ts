@@ -1,5 +1,6 @@
 import { rememberLast, westernDigits } from '#core/text';
-import { dayWords, timeWords, type DayWords } from './languages.ts';
+import { dayWords, type DayWords } from './languages.ts';
+import { timeWords } from './timeWords.ts';
 
 /** Small letters; Latin and Greek ones without accents; dashes, colons and commas of every width as one of each. */
 export const plainLetters = (text: string): string =>
@@ -53,12 +54,19 @@ const sameHalf: Step = [
     return opens < closes && closes < 12 ? `${word}${blank}${from}${between}${word}${until}` : whole;
   },
 ];
+/** "周一至五", "周六、日": what the days share stands before the first alone. */
+const sharedWeek: Step = [
+  /(星期|周|週|礼拜|禮拜)([一二三四五六日天])((?:\s*(?:至|到|-|,|和|及)\s*[一二三四五六日天](?!月))+)/gu,
+  (_, week = '', first = '', others = '') =>
+    `${week}${first}${others.replace(/[一二三四五六日天]/gu, `${week}$&`)}`,
+];
 const times: readonly Step[] = [
+  sharedWeek,
   // "a. m." of Spanish, whose "a" leads from one to another; its "12 m." is noon.
   [/(\d)\s*([ap])\.\s?m\b\.?/gu, '$1$2m'],
   [/(?<![\d:.])12(?::00)?\s?m\./gu, '12:00'],
   // "And" of Arabic is written with the day behind it.
-  [/(?<=\p{L})\s+و(?=ال)/gu, ', '],
+  [/\sو(?=ال)/gu, ', '],
   sameHalf,
   half('午前|오전|上午', 'am'),
   half('午後|오후|下午|晚上', 'pm'),
@@ -170,13 +178,16 @@ export const languageOf = (code: string): DayWords | undefined => {
 export const daysNamedIn = (text: string, language: DayWords): number =>
   text.match(translatorOf(language).days)?.length ?? 0;
 
-/** Hours in a language's words, given in plain letters, in words that English readers of hours know. */
-export function toEnglish(text: string, language: DayWords): string {
-  const { steps } = translatorOf(language);
+/** The times of a text and what is said of them, which is looked for in every language at once. */
+const timesInEnglish = rememberLast((text: string): string => {
   // "24 h/24" and "24時間" are no times of the day.
   const [allDay, ...words] = said;
-  const before = allDay ? apply(text, [allDay]) : text;
-  return apply(apply(apply(before, times), words), steps)
+  return apply(apply(allDay ? apply(text, [allDay]) : text, times), words);
+});
+
+/** Hours in a language's words, given in plain letters, in words that English readers of hours know. */
+export function toEnglish(text: string, language: DayWords): string {
+  return apply(timesInEnglish(text), translatorOf(language).steps)
     .replace(/\s+/g, ' ')
     .replace(/(?: ?, ?)+/g, ', ')
     .trim();
