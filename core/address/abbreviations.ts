@@ -29,7 +29,7 @@ const families: readonly (readonly string[])[] = [
   ['southwest', 'sw'],
   ['mount', 'mt'],
   ['fort', 'ft'],
-  ['calle', 'c'],
+  ['calle', 'c', 'carrer'],
   ['rue', 'r', 'rua'],
   ['plaza', 'pza', 'plza', 'piazza', 'praça', 'praca'],
   ['viale', 'vle'],

@@ -56,7 +56,7 @@ const LOOKS: Readonly<
   region: (search, text, record) =>
     ifFound(search.findRegion(text, countryOf(record))) ??
     ifFound(search.findOtherRegion(text, record.address.addressLocality, countryOf(record))),
-  street: (search, text) => search.findStreet(text.trim()),
+  street: (search, text, record) => search.findStreet(text.trim(), countryOf(record)),
   country: (search, text, record) =>
     ifFound(search.findExactly(countryName(countryOf(record)))) ?? ifFound(search.findExactly(text)),
   telephone: (search, text, record) => search.findTelephone(text, countryOf(record)),

@@ -7,6 +7,7 @@ import { weeksIn, type Hours } from '#core/hours';
 import type { VisibleText } from '#core/reading';
 import { westernDigits } from '#core/text';
 import { cutWords, isOneWord, lettersOf, lettersOfPage, type Letters, type Word } from './letters.ts';
+import { findStreetIn } from './streets.ts';
 
 /** What a visitor finds of a fact: the stretch of the visible text, and how it agrees. */
 export interface Seen {
@@ -208,9 +209,11 @@ export class VisitorSearch {
   }
 
   /** A street: besides the above, the same street with another house number is told as different. */
-  findStreet(street: string): Seen {
+  findStreet(street: string, country: string): Seen {
     const seen = this.find(street);
     if (seen.agreement !== 'missing') return seen;
+    const at = findStreetIn(this.#text, westernDigits(street), country);
+    if (at) return { text: this.#text.slice(at.start, at.end), agreement: 'written-differently', at };
     const [number = '', ...rest] = foldAddress(street).split(' ');
     if (!/^\d/.test(number)) return this.#otherNumberBehind(street) ?? seen;
     if (rest.length < 2) return seen;

@@ -100,7 +100,7 @@ function seenOf(read: BusinessRecord, search: VisitorSearch, others: OfOthers): 
     held.push({ property: 'telephone', seen, said: telephone });
   }
   if (address.streetAddress) {
-    const seen = search.findStreet(address.streetAddress);
+    const seen = search.findStreet(address.streetAddress, country);
     held.push({ property: 'streetAddress', seen, said: address.streetAddress });
   }
   const week = hasHours(read) ? search.findHours(hours, country, others) : undefined;

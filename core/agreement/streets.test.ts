@@ -1,0 +1,57 @@
+import { describe, expect, test } from '@jest/globals';
+import { findStreetIn } from './streets.ts';
+
+const shown = (street: string, text: string, country = ''): string | undefined => {
+  const at = findStreetIn(text, street, country);
+  return at && text.slice(at.start, at.end);
+};
+
+describe('a street in other words', () => {
+  test.each([
+    ['Rua João de Deus, n.º 52, r/c', 'Óptica R. João de Deus, 52 r/c, 7000-534 Évora', ''],
+    ['Rua João de Deus, 52', 'Rua João de Deus n.º 52', ''],
+    ['Str. Zizinului nr. 110', 'Strada Zizinului 110, Brașov 500407', ''],
+    ['Ave. Rafael Cordero 200, Suite 140', '200 Ave. Rafael Cordero, Suite 140, Caguas', ''],
+    ['Unit 2/2455 Warburton Hwy', '2/2455 Warburton Highway', ''],
+    ['#27, 11th Main Road, 4th Block', 'No. 27, 11th Main, 4th Block', ''],
+    ['Calle 60 No. 480 x 55 y 57, Col. Centro', 'Calle 60 No. 480 por 55 y 57, Colonia Centro', ''],
+    ['片町2-10-5 香林ビル1F', '石川県金沢市片町2丁目10番5号 香林ビル1階', ''],
+    ['片町二丁目10-5', '片町二丁目10番5号', ''],
+    ['ul. Narutowicza 33/5', 'ul. Narutowicza 33 lok. 5', ''],
+    ['ul. Narutowicza 33 m. 5', 'Narutowicza 33/5, 20-016 Lublin', ''],
+    ['улица Ленина, д. 5', 'ул. Ленина, 5', ''],
+    ['Ostružnická 336/15', 'Ostružnická 15, 779 00 Olomouc', 'CZ'],
+    ['Ostružnická 336/15', 'Ostružnická 336, Olomouc', 'CZ'],
+    ['Ostružnická 15', 'Ostružnická 336/15, Olomouc', 'SK'],
+    ['Main Street 12', '12 Main', ''],
+  ])('%s is seen in %s', (street, text, country) => {
+    expect(shown(street, text, country)).toBeDefined();
+  });
+
+  test('is seen with its numbers and its kind, and without what stands around it', () => {
+    expect(shown('Av. Rafael Cordero 200', 'Lab, 200 Ave. Rafael Cordero, Caguas')).toBe(
+      '200 Ave. Rafael Cordero',
+    );
+    expect(shown('Str. Zizinului nr. 110', 'La noi: Zizinului 110, 500407')).toBe('Zizinului 110');
+  });
+});
+
+describe('another street', () => {
+  test.each([
+    ['with another number', 'Rua João de Deus, n.º 52', 'Rua João de Deus, 25'],
+    ['with a number more', 'Hauptstr. 12', 'Hauptstr. 12a'],
+    ['with a letter less', 'Hauptstr. 12d', 'Hauptstr. 12, 99084 Erfurt'],
+    ['with another letter', 'Hauptstr. 12 c', 'Hauptstr. 12 b'],
+    ['of another kind', '12 Main Street', 'Main Avenue 12'],
+    ['of another kind behind its name', 'Main Street 12', '12 Main Avenue'],
+    ['whose numbers are turned round', 'Calle 60 No. 480', 'Calle 480 No. 60'],
+    ['without its unit', '1740 Mays St, Suite 210', 'Mays Street 1740, Round Rock'],
+    ['with another unit', '1740 Mays St, Suite 210', 'Mays Street 1740, Suite 201'],
+    ['with another word in its name', 'Nová Ostružnická 15', 'Ostružnická 15'],
+    ['whose number belongs to the code behind it', 'Ostružnická 779', 'Ostružnická 15, 779 00 Olomouc'],
+    ['with another block', '片町2-10-5', '金沢市片町2丁目10番6号'],
+    ['where houses have one number', 'Anger 37/38', 'Anger 38, Erfurt'],
+  ])('%s is not the same', (_, street, text) => {
+    expect(shown(street, text, 'DE')).toBeUndefined();
+  });
+});

@@ -1,0 +1,176 @@
+import { foldAddress } from '#core/address';
+import { rememberLast } from '#core/text';
+import { cutWords } from './letters.ts';
+
+/** Letters or digits of a text that stand together, folded: "12b" is two of them. */
+interface Piece {
+  readonly folded: string;
+  readonly isNumber: boolean;
+  /** Offsets of the word it is of. */
+  readonly start: number;
+  readonly end: number;
+  /** Whether nothing stands between it and the next. */
+  readonly isJoined: boolean;
+}
+
+const piecesOf = rememberLast((text: string): readonly Piece[] => {
+  const pieces: Piece[] = [];
+  for (const { folded, written, start, end } of cutWords(text)) {
+    // The letter of "12 c", which is no short form of a street.
+    const isOfNumber = written.length === 1 && pieces.at(-1)?.isNumber === true && KINDS.has(folded);
+    const parts = (isOfNumber ? written : folded).match(/\d+|\D+/gu) ?? [];
+    for (const [at, part] of parts.entries()) {
+      const isJoined = at < parts.length - 1;
+      pieces.push({ folded: part, isNumber: /^\d/.test(part), start, end, isJoined });
+    }
+  }
+  return pieces;
+});
+
+/** What says that a number follows, a unit of a building, or that two streets meet: left away as people please. */
+const PASSED_OVER = new Set(
+  `no nr nro num numero number nummer hausnummer nº cp cislo broj br номер д дом буд будинок бр αρ αριθ ap kav
+  suite unit shop flat apartment office room floor level rm local loc lokal lok lakas m piso planta sala oficina of int
+  interior x por entre y and & esquina esq corner cnr de del la las el los da do dos das des du
+  丁目 丁 番地 番 号 號 階 楼 樓 室 の 층 호 번지`
+    .split(/\s+/)
+    .map((word) => foldAddress(word)),
+);
+
+/** Kinds of streets: one side may leave them away, but another kind is another street. */
+const KINDS = new Set(
+  `street road avenue lane drive court place square boulevard highway parkway terrace crescent close calle rue plaza viale
+  corso paseo carretera ulica aleja travessa chemin allee impasse route largo estrada jiron pasaje colonia carrera
+  transversal diagonal soseaua namesti trida utca korut caddesi sokak mahallesi jalan lorong улица вулиця проспект площадь
+  переулок бульвар οδος λεωφορος via`
+    .split(/\s+/)
+    .filter(Boolean),
+);
+
+/** Where a house has two numbers, of its land and of its street, and either is enough: "336/15". */
+const TWO_NUMBERED = new Set(['CZ', 'SK']);
+
+/** What of a street has to be seen. */
+interface Wanted {
+  readonly words: readonly string[];
+  readonly numbers: readonly string[];
+  readonly kinds: ReadonlySet<string>;
+  readonly isTwoNumbered: boolean;
+}
+
+function wantedOf(street: string, country: string): readonly Wanted[] {
+  const pieces = piecesOf(street);
+  const names = pieces.filter((piece, at) => !piece.isNumber && !isPassedOver(pieces, at));
+  const kinds = new Set(pieces.filter(isKind).map(({ folded }) => folded));
+  const words = names.map(({ folded }) => folded);
+  const numbers = pieces.filter(({ isNumber }) => isNumber).map(({ folded }) => folded);
+  const isTwoNumbered = TWO_NUMBERED.has(country);
+  // "Calle 60": its kind is all the name it has.
+  const base = words.length > 0 ? { words, kinds } : { words: [...kinds], kinds: new Set<string>() };
+  const lists =
+    isTwoNumbered && numbers.length === 2 ? [numbers, numbers.slice(1), numbers.slice(0, 1)] : [numbers];
+  return lists.map((list) => ({ ...base, numbers: list, isTwoNumbered }));
+}
+
+/** A street's number stands at most so many words before its name. */
+const FARTHEST = 8;
+
+/** The pieces from one to another, both of them in the span. */
+interface Run {
+  readonly from: number;
+  readonly until: number;
+}
+
+/**
+ * Where a text shows a street in other words: its number before or behind its name, with "no." or without, its kind
+ * left away, as "10番5号" for "10-5". All its numbers and the words of its name are there in their order, and no others.
+ */
+export function findStreetIn(
+  text: string,
+  street: string,
+  country: string,
+): { readonly start: number; readonly end: number } | undefined {
+  const pieces = piecesOf(text);
+  for (const wanted of wantedOf(street, country)) {
+    const [first] = wanted.words;
+    if (first === undefined || wanted.numbers.length === 0) continue;
+    for (const [at, piece] of pieces.entries()) {
+      // The town stands before it without a blank: "金沢市片町2丁目".
+      const isFirst = piece.folded === first || (isOneSign(piece) && piece.folded.endsWith(first));
+      const run = isFirst ? runAround(pieces, at, wanted) : undefined;
+      const [begin, end] = [pieces[run?.from ?? -1], pieces[run?.until ?? -1]];
+      if (begin && end) return { start: begin.start, end: end.end };
+    }
+  }
+  return undefined;
+}
+
+/** The street around the first word of its name: the first of its numbers may stand before it. */
+function runAround(pieces: readonly Piece[], at: number, wanted: Wanted): Run | undefined {
+  for (let count = 0; count <= wanted.numbers.length; count += 1) {
+    const from = runBefore(pieces, at, wanted.numbers.slice(0, count));
+    const until = from === undefined ? undefined : runBehind(pieces, at, wanted, count);
+    if (from === undefined || until === undefined) continue;
+    const kinds = pieces.slice(from, until + 1).filter(isKind);
+    const isOther = kinds.some(({ folded }) => !wanted.kinds.has(folded) && !wanted.words.includes(folded));
+    if (wanted.kinds.size === 0 || !isOther) return { from, until };
+  }
+  return undefined;
+}
+
+const isKind = ({ folded }: Piece): boolean => KINDS.has(folded);
+const isOneSign = ({ folded }: Piece): boolean => /[\u3040-\u30ff\u3400-\u9fff\uac00-\ud7af]/.test(folded);
+
+/** Whether a piece may stand among the words and numbers of a street: "12 no. 5", not the letter of "12d". */
+function isPassedOver(pieces: readonly Piece[], at: number): boolean {
+  const [before, piece, next] = [pieces[at - 1], pieces[at], pieces[at + 1]];
+  if (!piece) return false;
+  if (before?.isNumber && before.isJoined)
+    return isOneSign(piece) ? PASSED_OVER.has(piece.folded) : piece.folded === 'f' && pieces.some(isOneSign);
+  // "N.º" of Portuguese, whose N is taken for the north.
+  if (piece.folded === 'o' && before?.folded === 'north') return true;
+  if (piece.folded === 'north' && next?.folded === 'o') return true;
+  const isLetter = piece.folded.length === 1 && !isOneSign(piece) && piece.folded !== '&';
+  return (PASSED_OVER.has(piece.folded) && (!isLetter || next?.isNumber === true)) || isKind(piece);
+}
+
+/** Where the numbers begin that stand right before a name; undefined where others stand there. */
+function runBefore(pieces: readonly Piece[], name: number, numbers: readonly string[]): number | undefined {
+  let left = numbers.length;
+  let from = name;
+  for (let at = name - 1; at >= Math.max(0, name - FARTHEST); at -= 1) {
+    const piece = pieces[at];
+    if (!piece || (left === 0 && !isKind(piece))) break;
+    if (piece.isNumber) {
+      left -= 1;
+      if (piece.folded !== numbers[left]) return undefined;
+    } else if (!isPassedOver(pieces, at)) break;
+    from = at;
+  }
+  return left === 0 ? from : undefined;
+}
+
+/** Where the rest of a name and of its numbers ends; undefined where something else stands among them. */
+function runBehind(
+  pieces: readonly Piece[],
+  name: number,
+  { words, numbers, isTwoNumbered }: Wanted,
+  seen: number,
+): number | undefined {
+  let [word, number, until] = [1, seen, name];
+  for (let at = name + 1; word < words.length || number < numbers.length; at += 1) {
+    const piece = pieces[at];
+    if (!piece) return undefined;
+    if (piece.folded === words[word]) word += 1;
+    else if (piece.isNumber && piece.folded === numbers[number]) number += 1;
+    else if (piece.isNumber ? !(isTwoNumbered && pieces[at + 1]?.isNumber) : !isPassedOver(pieces, at))
+      return undefined;
+    until = at;
+  }
+  // "Mays Street": the kind behind the name belongs to it, and so does the floor's sign of "1階".
+  for (let next = pieces[until + 1]; next; next = pieces[until + 1]) {
+    if (!(pieces[until]?.isJoined ? isPassedOver(pieces, until + 1) : isKind(next) && until === name)) break;
+    until += 1;
+  }
+  return pieces[until]?.isJoined ? undefined : until;
+}
