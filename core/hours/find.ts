@@ -6,7 +6,7 @@ import { readWeek } from './week.ts';
 
 /** A day of the week, or a word for several, as people write it. */
 const DAY_WORD =
-  /\b(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:[a-z]*day)?s?\b|\b(?:daily|weekdays|weekends)\b/i;
+  /\b(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:[a-z]*day)?s?\b|\b(?:daily|weekdays|weekends|(?:all|7|seven) days)\b/i;
 
 /** A range of days in one or two letters with a time behind it: "M-F 8:00". Its capitals tell it from other words. */
 const SHORT_DAYS =

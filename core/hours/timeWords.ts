@@ -76,7 +76,9 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       '公休日?|休息|关门|關門',
       'zarva|inchis|kapali|tancat|закрыто|выходной|зачинено|вихідний|затворено|почивен ден|почивка',
       'lokad|suletud|sletts|slegts|slegt|slegta|nedirba(?:me)?|uzdaryta|sledzts|tutup|cuti|nghi|dong cua',
-      'مغلقة?|عطلة|إجازة|ปิด|বন্ধ',
+      'مغلقة?|عطلة|إجازة|تعطیل|বন্ধ|बंद|סגורי?ם?',
+      '(?<!เ)ปิด(?:ทำการ)?|หยุด',
+      'დაკეტილია|დასვენების დღე|ისვენებს|փակ է|փակ|mbyllur|pechado|itxita|gesluit|sarado|зачынена|затворено|не ради|не работи',
     ],
   ],
   [
@@ -105,11 +107,11 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       'mitternachts?|minuit|medianoche|mezzanotte|middernacht|meia-noite|polnoc|midnatt?|keskiyo|pulnoc|μεσανυχτα',
     ],
   ],
-  ['am', ['vormittags|morgens|du matin|de la manana|da manha|π\\. ?μ\\.?|πμ|pagi|صباحا|صباحًا|ص|সকাল']],
+  ['am', ['vormittags|morgens|du matin|de la manana|da manha|π\\. ?μ\\.?|πμ|pagi|صباحا|صباحًا|ص|সকাল|صبح']],
   [
     'pm',
     [
-      'nachmittags|abends|du soir|de l.apres-midi|de la tarde|de la noche|da tarde|da noite|μ\\. ?μ\\.?|μμ|petang|malam|مساء|مساءً|م',
+      'nachmittags|abends|du soir|de l.apres-midi|de la tarde|de la noche|da tarde|da noite|μ\\. ?μ\\.?|μμ|petang|malam|مساء|مساءً|م|عصر|شب|بعد از ظهر',
     ],
   ],
 ];

@@ -29,7 +29,8 @@ type Step = readonly [find: RegExp, english: string | ((...found: (string | unde
 
 const DAYS = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'] as const;
 /** Scripts whose words stand without blanks between them. */
-const isUnspaced = (pattern: string): boolean => /[\u3040-\u30ff\u3400-\u9fff\uac00-\ud7af]/.test(pattern);
+const isUnspaced = (pattern: string): boolean =>
+  /[\u0e00-\u0e7f\u3040-\u30ff\u3400-\u9fff\uac00-\ud7af]/.test(pattern);
 
 /** A pattern that begins and ends with a word, where the script has words; an abbreviation may end with a stop. */
 const wholly = (pattern: string): RegExp =>
@@ -70,6 +71,8 @@ const times: readonly Step[] = [
   sameHalf,
   half('午前|오전|上午', 'am'),
   half('午後|오후|下午|晚上', 'pm'),
+  half('सुबह|प्रातः|सकाळी', 'am'),
+  half('दोपहर|शाम|रात|सायं|संध्याकाळी', 'pm'),
   [/翌(?:日|朝)?(?=\d)/gu, ''],
   [/(\d{1,2})\s*[時시点點]\s*半/gu, '$1:30'],
   [/(\d{1,2})\s*[時시点點]\s*(\d{2})\s*[分분]?/gu, '$1:$2'],

@@ -19,6 +19,9 @@ const DAYS = new RegExp(
   'giu',
 );
 
+/** "Open all days", "7 days a week". */
+const EVERY_DAY = /(?<!\d)\b(?:all|7|seven) days(?: (?:a|per|of the) week)?\b/gi;
+
 /**
  * Reads a week as people write it on a door: "Mon–Thu 9-5.30, Sat 10 to noon, closed Sundays". Hours without
  * a day are those of every day. Where the half of the day is not written ("9-5"), daytime is taken and
@@ -72,7 +75,10 @@ function readTimesAlone(plain: string): WeekReading | undefined {
 }
 
 function readEnglish(text: string): WeekReading {
-  const { text: said, lunch } = withoutLunch(text.trim().slice(0, 1000).replace(/\s+/g, ' '));
+  const plain = text.trim().slice(0, 1000).replace(/\s+/g, ' ');
+  const { text: said, lunch } = withoutLunch(
+    plain.replace(EVERY_DAY, 'daily').replace(/\b24 ?h(?:ou)?rs? (?:a|per) day\b/gi, '24 hours'),
+  );
   const grid = gridAt(said, Math.max(0, said.search(DAYS)));
   if (grid?.hours) return { hours: grid.hours, assumed: false, faults: [] };
   const written = letterRanges(said);
