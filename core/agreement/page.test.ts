@@ -231,9 +231,9 @@ describe('a page with several branches', () => {
 
   test('is held against each of them', () => {
     expect(shown(ofBoise, '1230 1st St. South<br>(208) 555-0178<br>Mon-Fri 10-5')).toEqual([
-      'streetAddress 1230 1st St. South',
       'telephone (208) 555-0178',
       'openingHoursSpecification Mon-Fri 10-5',
+      'streetAddress 1230 1st St. South',
     ]);
   });
 

@@ -1,5 +1,6 @@
 import { isPlaceOfBusiness, readSource, type Reading } from '#core/reading';
 import { eachItem, plainItems, type PlainItem, type ReadItem } from '#core/item';
+import type { HtmlElement } from '#core/html';
 import type { Place } from '#core/text';
 import type { BusinessRecord } from '#core/record';
 import type { Towns } from '#core/towns';
@@ -111,6 +112,18 @@ const BAD_HOURS = new Set<Finding['code']>([
   'value/hours-contradiction',
 ]);
 
+/** What is told of values and names that stand in no item of their own. */
+const OF_THE_ITEM_AROUND = new Set<Finding['code']>([
+  'vocabulary/not-of-type',
+  'vocabulary/value-kind',
+  'guideline/address-text',
+]);
+
+const isHours = (property: string): boolean => property.startsWith('openingHours');
+
+const holdsAt = ({ start, end }: HtmlElement, place: Place): boolean =>
+  start <= place.start && place.end <= end;
+
 const holds = (outer: Place, { start, end }: Place): boolean => outer.start <= start && end <= outer.end;
 
 /** Findings without those that only follow from another of the same item or element. */
@@ -123,7 +136,14 @@ function withoutConsequences(all: readonly Finding[], reading: Reading): Finding
   );
   const passedOver = placesOf(({ code }) => code === 'structure/content-ignored');
   const noBusinesses = placesOf(({ code }) => code === 'vocabulary/no-local-business');
-  if (badHours.length + passedOver.length + noBusinesses.length === 0) return [...all];
+  const noTypes = placesOf(({ code }) => code === 'vocabulary/unknown-type');
+  const scopeless = placesOf(
+    ({ code }) => code === 'structure/no-itemscope' || code === 'structure/no-typeof',
+  );
+  if ([badHours, passedOver, noBusinesses, scopeless].every(({ length }) => length === 0)) return [...all];
+  const unscoped = (reading.document?.marked ?? []).filter(({ start }) =>
+    scopeless.some((place) => place.start === start),
+  );
   const items = eachItem(reading.items).map(({ item }) => item);
   /** The smallest item that a place stands in; undefined in the further parts of a node that is spread. */
   const itemAt = (place: Place): ReadItem | undefined =>
@@ -136,13 +156,19 @@ function withoutConsequences(all: readonly Finding[], reading: Reading): Finding
     );
   return all.filter(({ code, property, place, related }) => {
     // Hours that machines cannot read contradict no visitor: where the markup's own stand, the fault is told.
-    if (code === 'agreement/visitor' && /^openingHours/.test(property ?? '')) {
-      const business = related[0] && itemAt(related[0].place);
-      const own = business?.properties.filter(({ name }) => /^openingHours/.test(name));
-      return !badHours.some((bad) => own?.some((hours) => holds(hours.place, bad)) ?? true);
+    if (code === 'agreement/visitor' && isHours(property ?? '')) {
+      const businesses = [place, ...related.map((one) => one.place)].flatMap((one) => itemAt(one) ?? []);
+      if (businesses.length === 0) return badHours.length === 0;
+      const own = businesses.flatMap(({ properties }) => properties.filter(({ name }) => isHours(name)));
+      return !badHours.some((bad) => own.some((hours) => holds(hours.place, bad)));
     }
     // What a machine reads beside an attribute that it passes over is told with that.
     if (code.startsWith('value/telephone')) return !passedOver.some((element) => holds(element, place));
+    // What stands where an item should begin seems to be the item's around it.
+    if (OF_THE_ITEM_AROUND.has(code) && unscoped.some((element) => holdsAt(element, place))) return false;
+    // A type that nobody knows is no local business either.
+    if (code === 'vocabulary/no-local-business' && noTypes.some(({ start }) => start === place.start))
+      return false;
     // What only a local business has does not belong to a plain organisation: that it is none is told once.
     if (code !== 'vocabulary/not-of-type' || noBusinesses.length === 0 || !ofBusinesses(property ?? ''))
       return true;

@@ -78,13 +78,17 @@ function againstVisitor(row: ThreeWayRow): readonly Finding[] {
   if (!said || said.agreement === 'different') return [];
   const { text, agreement, place } = row.visitor;
   if (agreement === 'different') {
+    const told = { message: 'What a machine is told', place: said.place };
+    const seen = { message: 'What a visitor sees', place: place ?? said.place };
+    // Markup says what the page says; where a record agrees with it, the page is wrong.
+    const [at, other] = row.record ? [seen, told] : [told, seen];
     return [
       finding(
         'agreement/visitor',
         `A visitor sees “${shortText(text)}”, a machine is told “${shortText(said.text)}”.`,
-        place ?? said.place,
+        at.place,
         row.property,
-        { related: [{ message: 'What a machine is told', place: said.place }] },
+        { related: [other] },
       ),
     ];
   }

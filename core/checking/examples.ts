@@ -360,6 +360,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
       '<div itemprop="address" itemscope itemtype="https://schema.org/PostalAddress"><b itemprop="streetAddress">9 Hollins Row</b></div>',
     ),
   ),
+  'structure/no-typeof': pair(
+    rdfa('<p property="address"><b property="streetAddress">9 Hollins Row</b></p>'),
+    rdfa('<p property="address" typeof="PostalAddress"><b property="streetAddress">9 Hollins Row</b></p>'),
+  ),
   'structure/itemtype-relative': pair(
     '<div itemscope itemtype="Optician"><b itemprop="name">A</b></div>',
     item('<b itemprop="name">A</b>'),

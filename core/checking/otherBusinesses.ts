@@ -70,8 +70,8 @@ export function judgeOthers(
       if (told.has(start)) return [];
       told.add(start);
       const message = `A visitor sees “${shortText(text)}”, and of ${read.name || 'this business'} a machine is told “${shortText(said)}”.`;
-      const related = [{ message: 'What a machine is told', place: stands[property] ?? item.place }];
-      return [finding('agreement/visitor', message, lines.place(start, end), property, { related })];
+      const related = [{ message: 'What a visitor sees', place: lines.place(start, end) }];
+      return [finding('agreement/visitor', message, stands[property] ?? item.place, property, { related })];
     });
   });
 }

@@ -8,6 +8,7 @@ import { collapse, fold, type Edit, type Place } from '#core/text';
 import { typeNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeAstray } from './astray.ts';
+import { judgeScopeless } from './scopeless.ts';
 
 /** Family `structure`: markup that is no item, is not on the page, or says one thing and shows another. */
 export function judgeStructure(reading: Reading): readonly Finding[] {
@@ -26,6 +27,7 @@ export function judgeStructure(reading: Reading): readonly Finding[] {
     ...outside,
     ...nameless,
     ...judgeAstray(reading),
+    ...judgeScopeless(reading),
     ...judgeElements(reading),
     ...judgeAsides(reading),
     ...judgeShown(reading),

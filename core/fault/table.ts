@@ -245,6 +245,12 @@ const rows = {
     meaning: 'An element has an itemtype but no itemscope, so that no item begins there.',
     source: `${MICRODATA} 5.2.2`,
   },
+  'structure/no-typeof': {
+    grade: 'must',
+    meaning:
+      'An element holds what belongs to an item of its own, and has no typeof, so that none begins there.',
+    source: 'RDFa 1.1 Core, 7.5',
+  },
   'structure/itemtype-relative': {
     grade: 'must',
     meaning: 'An itemtype is no whole address.',

@@ -1,0 +1,56 @@
+import { describe, expect, test } from '@jest/globals';
+import { check } from './check.ts';
+
+const told = (source: string): readonly string[] =>
+  check(source)
+    .findings.filter(({ grade }) => grade !== 'note')
+    .map(({ code, property, mend }) => `${code} ${property ?? ''} ${mend?.edits[0]?.text ?? ''}`.trim())
+    .filter((one) => !one.startsWith('guideline/'));
+const microdata = (body: string): string =>
+  `<div itemscope itemtype="https://schema.org/Florist"><b itemprop="name">Fern</b>${body}</div>`;
+const rdfa = (body: string): string =>
+  `<div vocab="https://schema.org/" typeof="Florist"><b property="name">Fern</b>${body}</div>`;
+
+describe('an element with properties of another item inside', () => {
+  test.each([
+    [
+      microdata(
+        '<p itemprop="address"><i itemprop="streetAddress">9 Row</i> <i itemprop="postalCode">CT15 4AB</i></p>',
+      ),
+      'structure/no-itemscope address  itemscope itemtype="https://schema.org/PostalAddress"',
+    ],
+    [
+      microdata(
+        '<p itemprop="geo"><meta itemprop="latitude" content="51.2"><meta itemprop="longitude" content="1.3"></p>',
+      ),
+      'structure/no-itemscope geo  itemscope itemtype="https://schema.org/GeoCoordinates"',
+    ],
+    [
+      rdfa(
+        '<p property="address"><i property="streetAddress">9 Row</i>, <i property="addressLocality">Deal</i></p>',
+      ),
+      'structure/no-typeof address  typeof="PostalAddress"',
+    ],
+    [
+      rdfa(
+        '<p property="aggregateRating"><i property="ratingValue">4.5</i>, <i property="reviewCount">7</i></p>',
+      ),
+      'structure/no-typeof aggregateRating  typeof="AggregateRating"',
+    ],
+  ])('begins none, and is told once: %s', (source, fault) => {
+    expect(told(source).filter((one) => !one.startsWith('value/'))).toEqual([fault]);
+  });
+
+  test.each([
+    microdata('<p itemprop="description">Ask for <b itemprop="employee">Ada</b></p>'),
+    rdfa('<p property="description">Flowers by <span property="slogan">Fern</span></p>'),
+    rdfa('<a property="url" href="https://fern.example/"><b property="alternateName">Fern</b></a>'),
+  ])('needs none where they are its own: %s', (source) => {
+    expect(told(source).filter((one) => one.startsWith('structure/'))).toEqual([]);
+  });
+});
+
+test('a type that nobody knows is not told to be no business too', () => {
+  const source = '{"@context":"https://schema.org","@type":["AutoRepairs","Organization"],"name":"Blue"}';
+  expect(told(source)).toEqual(['vocabulary/unknown-type @type AutoRepair']);
+});

@@ -1,0 +1,71 @@
+import { finding, type Finding } from '#core/fault';
+import { behindTagName, type HtmlElement } from '#core/html';
+import { schemaName } from '#core/item';
+import type { Reading } from '#core/reading';
+import { belongsTo, isSubtype, propertyNamed, typeNamed } from '#core/vocabulary';
+
+/**
+ * An element of a property with properties of its own inside, and nothing that begins an item there: what stands
+ * inside belongs to the item around it (HTML, Microdata 5.2.2; RDFa 1.1 Core, 7.5).
+ */
+export function judgeScopeless({ document, source, lines }: Reading): readonly Finding[] {
+  const found: { readonly element: HtmlElement; readonly type: string; readonly inside: Set<string> }[] = [];
+  for (const element of document?.marked ?? []) {
+    const outer = element.inert ? undefined : scopelessAround(element);
+    const inside = outer && namesOf(element)[0];
+    const type = outer && inside && typeMeant(outer, inside);
+    if (!outer || !inside || !type) continue;
+    const known = found.find((one) => one.element === outer);
+    if (known) known.inside.add(inside);
+    else found.push({ element: outer, type, inside: new Set([inside]) });
+  }
+  return found.map(({ element, type, inside }) => {
+    const { attributes, start, contentStart } = element;
+    const isMicrodata = attributes['itemprop'] !== undefined;
+    const [name = ''] = namesOf(element);
+    const whole = isMicrodata ? `itemscope itemtype="https://schema.org/${type}"` : `typeof="${type}"`;
+    const behindName = behindTagName(source, element);
+    return finding(
+      isMicrodata ? 'structure/no-itemscope' : 'structure/no-typeof',
+      `${name} holds ${[...inside].join(', ')}, but no item begins there, so they belong to the item around it. Write ${whole} on it.`,
+      lines.place(start, contentStart),
+      name,
+      { edits: [{ start: behindName, end: behindName, text: ` ${whole}` }] },
+    );
+  });
+}
+
+const namesOf = ({ attributes }: HtmlElement): readonly string[] =>
+  (attributes['itemprop'] ?? attributes['property'] ?? '')
+    .split(/\s+/)
+    .filter(Boolean)
+    .map((name) => schemaName(name));
+
+const SCOPES = ['itemscope', 'itemtype', 'typeof', 'resource', 'vocab'] as const;
+
+/** The nearest element around that has a property of its own, where no item begins in between. */
+function scopelessAround(element: HtmlElement): HtmlElement | undefined {
+  const attribute = element.attributes['itemprop'] === undefined ? 'property' : 'itemprop';
+  for (let outer = element.parent; outer; outer = outer.parent) {
+    const { attributes } = outer;
+    if (SCOPES.some((one) => attributes[one] !== undefined)) return undefined;
+    if (attributes[attribute] !== undefined)
+      return attributes['content'] === undefined && attributes['href'] === undefined ? outer : undefined;
+  }
+  return undefined;
+}
+
+/**
+ * The type that a property's value may have and a name inside belongs to; undefined where the value may be text and the
+ * name a business's own.
+ */
+function typeMeant(outer: HtmlElement, inside: string): string | undefined {
+  const property = propertyNamed(namesOf(outer)[0] ?? '');
+  const part = propertyNamed(inside);
+  if (!property || !part) return undefined;
+  const isText = property.ranges.some((range) => isSubtype(range, 'DataType') || !typeNamed(range));
+  if (isText && belongsTo(part, ['LocalBusiness'])) return undefined;
+  return property.ranges.find(
+    (range) => typeNamed(range) && !isSubtype(range, 'DataType') && belongsTo(part, [range]),
+  );
+}
