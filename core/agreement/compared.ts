@@ -59,7 +59,8 @@ const LOOKS: Readonly<
   street: (search, text, record) => search.findStreet(text.trim(), countryOf(record)),
   country: (search, text, record) =>
     ifFound(search.findExactly(countryName(countryOf(record)))) ?? ifFound(search.findExactly(text)),
-  telephone: (search, text, record) => search.findTelephone(text, countryOf(record)),
+  telephone: (search, text, record) =>
+    search.findTelephone(text, countryOf(record), { code: record.address.postalCode }),
   fax: (search, text, record) => search.findFax(text, countryOf(record)),
   email: (search, text) => search.findEmail(text.trim()),
   hours: (search, _, record) => search.findHours(record.hours, countryOf(record)),

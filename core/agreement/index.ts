@@ -5,4 +5,5 @@ export * from './difference.ts';
 export * from './identity.ts';
 export { knownBranches, telephonesOf, type SiteBranch } from './knownBranches.ts';
 export { describedBranch, threeWay, type MarkupCell, type ThreeWayRow } from './threeWay.ts';
-export { numbersIn, VisitorSearch, type OfOthers, type Seen } from './visitor.ts';
+export { numbersIn } from './telephones.ts';
+export { VisitorSearch, type OfOthers, type Seen } from './visitor.ts';

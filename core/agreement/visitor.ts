@@ -1,13 +1,23 @@
 import { emailsIn } from '#core/link';
 import { foldAddress, mayBePostalCode, regionNamed } from '#core/address';
 import { gradeHours, type Agreement } from '#core/value';
-import { readTelephone, type Telephone } from '#core/phone';
+import { readTelephone } from '#core/phone';
 import { textContent, type HtmlDocument } from '#core/html';
 import { weeksIn, type Hours } from '#core/hours';
 import type { VisibleText } from '#core/reading';
 import { westernDigits } from '#core/text';
 import { cutWords, isOneWord, lettersOf, lettersOfPage, type Letters, type Word } from './letters.ts';
 import { findStreetIn } from './streets.ts';
+import {
+  calledBefore,
+  FAX,
+  isCode,
+  mostLike,
+  numbersIn,
+  telephonesIn,
+  withoutAreaCode,
+  type Shown,
+} from './telephones.ts';
 
 /** What a visitor finds of a fact: the stretch of the visible text, and how it agrees. */
 export interface Seen {
@@ -23,22 +33,6 @@ interface Span {
   readonly start: number;
   readonly end: number;
 }
-
-/** A telephone number as it is shown. */
-interface Shown {
-  readonly text: string;
-  readonly e164: string;
-  readonly at: Span;
-}
-
-const NUMBER = /(?<![\w.])[+(]?\d[\d ().\u2010-\u2013\u00a0/-]{5,22}\d(?!\w)/g;
-
-/** From one time to another, as much of the world writes them: "11.30–14.30". */
-const TIMES = /^\d{1,2}\.\d{2}\s*[\u2010-\u2013-]\s*\d{1,2}\.\d{2}$/;
-
-/** What may be telephone numbers in a text. */
-export const numbersIn = (text: string): RegExpExecArray[] =>
-  [...text.matchAll(NUMBER)].filter(([found]) => !TIMES.test(found));
 
 const seenAt = (match: Pick<RegExpExecArray, 0 | 'index'>, agreement: Agreement): Seen => ({
   text: match[0],
@@ -63,7 +57,7 @@ export class VisitorSearch {
   readonly #others: OfOthers;
   readonly #telephones = new Map<string, readonly Shown[]>();
   #words: readonly Word[] | undefined;
-  #numbers: readonly RegExpExecArray[] | undefined;
+  #found: readonly RegExpExecArray[] | undefined;
   #squeezed: Letters | undefined;
   #lines: Map<string, Span> | undefined;
   #weeks: ReturnType<typeof weeksIn> | undefined;
@@ -243,22 +237,32 @@ export class VisitorSearch {
     return { text: this.#text.slice(other.at.start, end), agreement, at: { start: other.at.start, end } };
   }
 
-  /** A telephone number: in one of its forms, in another spelling, or else another number that is shown. */
-  findTelephone(typed: string, country: string, others = this.#others): Seen {
+  /**
+   * A telephone number: in one of its forms, in another spelling, or else another number that is shown. `code` is the
+   * postal code, which looks like one in many countries.
+   */
+  findTelephone(typed: string, country: string, { others = this.#others, code = '' } = {}): Seen {
     const wanted = readTelephone(typed, country).telephone;
     if (!wanted) return this.find(typed);
     const forms = [typed, wanted.national, wanted.international, wanted.e164];
-    const local = withoutAreaCode(wanted);
-    let other: Seen = MISSING;
     // A number with its country code tells where the shown ones are dialled, whatever the address says.
-    for (const { text, e164, at } of this.telephones(country || wanted.country)) {
-      if (e164 === wanted.e164)
-        return { text, agreement: forms.includes(text) ? 'exact' : 'written-differently', at };
-      if (other === MISSING && !others.numbers.has(e164)) other = { text, agreement: 'different', at };
-    }
-    this.#numbers ??= numbersIn(this.#text);
-    const near = local ? this.#numbers.find(([text]) => text.replace(/\D/g, '') === local) : undefined;
-    return near ? seenAt(near, 'written-differently') : other;
+    const shown = this.telephones(country || wanted.country);
+    const same = shown.find(({ e164 }) => e164 === wanted.e164);
+    if (same)
+      return {
+        text: same.text,
+        agreement: forms.includes(same.text) ? 'exact' : 'written-differently',
+        at: same.at,
+      };
+    const local = withoutAreaCode(wanted);
+    const near = local ? this.#numbers().find(([text]) => text.replace(/\D/g, '') === local) : undefined;
+    if (near) return seenAt(near, 'written-differently');
+    const other = mostLike(
+      wanted,
+      shown.filter(({ e164, text }) => !others.numbers.has(e164) && !isCode(text, code)),
+      this.#text,
+    );
+    return other ? { text: other.text, agreement: 'different', at: other.at } : MISSING;
   }
 
   /** A fax number; another one is told where it is called a fax. Undefined where none is shown. */
@@ -266,39 +270,22 @@ export class VisitorSearch {
     const wanted = readTelephone(typed, country).telephone;
     const shown = this.telephones(country || (wanted?.country ?? ''));
     const own = shown.find(({ e164 }) => e164 === wanted?.e164);
-    const called =
-      own ?? shown.find(({ at }) => FAX.test(this.#text.slice(Math.max(0, at.start - 30), at.start)));
+    const called = own ?? shown.find(({ at }) => FAX.test(calledBefore(this.#text, at)));
     if (!wanted || !called) return undefined;
     const forms = [typed, wanted.national, wanted.international, wanted.e164];
     const agreement = !own ? 'different' : forms.includes(own.text) ? 'exact' : 'written-differently';
     return { text: called.text, agreement, at: called.at };
   }
 
+  #numbers(): readonly RegExpExecArray[] {
+    return (this.#found ??= numbersIn(this.#text));
+  }
+
   /** All telephone numbers that are shown, as they stand, with the numbers they dial (E.164). */
   telephones(country: string): readonly Shown[] {
     let shown = this.#telephones.get(country);
-    if (!shown) this.#telephones.set(country, (shown = this.#telephonesIn(country)));
+    if (!shown) this.#telephones.set(country, (shown = telephonesIn(this.#text, country)));
     return shown;
-  }
-
-  #telephonesIn(country: string): readonly Shown[] {
-    this.#numbers ??= numbersIn(this.#text);
-    return this.#numbers.flatMap(({ 0: text, index }) => {
-      const read = (part: string, start: number): Shown[] => {
-        const number = readTelephone(part, country).telephone;
-        return number ? [{ text: part, e164: number.e164, at: { start, end: start + part.length } }] : [];
-      };
-      const whole = read(text, index);
-      if (whole.length > 0) return whole;
-      if (!text.includes('/')) return behindOthers(text, index, read);
-      // Two numbers with a stroke between them.
-      let at = 0;
-      return text.split('/').flatMap((part) => {
-        const start = index + at + (part.length - part.trimStart().length);
-        at += part.length + 1;
-        return part.trim().length > 5 ? read(part.trim(), start) : [];
-      });
-    });
   }
 
   /** An email address: shown, or behind a link. Another one is told where it is the only one of the same domain. */
@@ -400,36 +387,10 @@ export class VisitorSearch {
   }
 }
 
-/** Where every number is dialled whole, though it begins as area codes do. */
-const DIALLED_WHOLE = new Set(['BE', 'CH', 'FR', 'MC', 'TH', 'ZA']);
 /** What a telephone number is called before it has at most so many characters. */
 const LONGEST_CALLED = 60;
 /** A region's name of fewer letters is a code, which means something else in other capitals. */
 const FEWEST_OF_REGION = 3;
-/** What is shorter is an extension, or cut off. */
-const FEWEST_OF_LOCAL = 5;
-
-/** The digits that are dialled in the town itself, as pages for the town show them: "5550 0172" of "(03) 5550 0172"; '' for none. */
-function withoutAreaCode({ national, country }: Telephone): string {
-  const behind = /^(?:\(\d+\)|0\d{2,4}(?=\D))(.*)$/.exec(national)?.[1] ?? '';
-  const digits = behind.replace(/\D/g, '');
-  return digits.length < FEWEST_OF_LOCAL || DIALLED_WHOLE.has(country) ? '' : digits;
-}
-
-/** A number that follows other figures on one line: a postal code, a house number. */
-function behindOthers<T>(text: string, index: number, read: (part: string, start: number) => T[]): T[] {
-  for (const gap of text.matchAll(/[\s\u00a0](?:[\u2010-\u2013-]\s)?(?=[+(\d])/g)) {
-    const at = gap.index + gap[0].length;
-    const found = read(text.slice(at), index + at);
-    if (found.length > 0) return found;
-  }
-  return [];
-}
-
-/** What a fax number is called, right before it. */
-const FAX =
-  /(?:^|[^\p{L}])(?:f(?=[\s.:：]*$)|(?:tele)?fa(?:x|ks)|télécop\p{L}*|téléc|факс|φαξ|ファ(?:ッ)?クス)(?:[\s-]*(?:nr|no|number|nummer)\.?)?[\s:：.|·–-]*$/iu;
-
 /** What other hours than those of the door are of, in the languages that hours are read in. */
 const OTHER_HOURS =
   /kitchen|deliver|phone|hotline|happy hour|brunch|emergenc|pick-?up|visiting|check-?in|küche|liefer|telefon|notdienst|mittagstisch|abhol|cuisine|livraison|téléphone|urgence|cocina|reparto|teléfono|urgencia|cucina|consegn|telefon|keuken|bezorg|telefonisch|cozinha|entrega|kuchnia|dostaw|kök|leverans|køkken|kjøkken|levering|keittiö|kuchyn|rozvoz|κουζίνα|ラストオーダー|電話|出前/i;

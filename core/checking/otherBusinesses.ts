@@ -96,7 +96,7 @@ function seenOf(read: BusinessRecord, search: VisitorSearch, others: OfOthers): 
   const country = countryOf(read);
   const held: Held[] = [];
   if (telephone) {
-    const seen = search.findTelephone(telephone, country, others);
+    const seen = search.findTelephone(telephone, country, { others, code: address.postalCode });
     held.push({ property: 'telephone', seen, said: telephone });
   }
   if (address.streetAddress) {

@@ -1,0 +1,96 @@
+import { readTelephone, type Telephone } from '#core/phone';
+
+interface Span {
+  readonly start: number;
+  readonly end: number;
+}
+
+/** A telephone number as it is shown. */
+export interface Shown {
+  readonly text: string;
+  readonly e164: string;
+  readonly at: Span;
+}
+
+const NUMBER = /(?<![\w.])[+(]?\d[\d ().\u2010-\u2013\u00a0/-]{5,22}\d(?!\w)/g;
+
+/** From one time to another, as much of the world writes them: "11.30–14.30". */
+const TIMES = /^\d{1,2}\.\d{2}\s*[\u2010-\u2013-]\s*\d{1,2}\.\d{2}$/;
+
+/** What may be telephone numbers in a text. */
+export const numbersIn = (text: string): RegExpExecArray[] =>
+  [...text.matchAll(NUMBER)].filter(([found]) => !TIMES.test(found));
+
+/** All telephone numbers of a text, with what they dial from a country (ISO 3166-1 alpha-2). */
+export function telephonesIn(whole: string, country: string): readonly Shown[] {
+  return numbersIn(whole).flatMap(({ 0: text, index }) => {
+    const read = (part: string, start: number): Shown[] => {
+      const number = readTelephone(part, country).telephone;
+      return number ? [{ text: part, e164: number.e164, at: { start, end: start + part.length } }] : [];
+    };
+    const whole = read(text, index);
+    if (whole.length > 0) return whole;
+    if (!text.includes('/')) return behindOthers(text, index, read);
+    // Two numbers with a stroke between them.
+    let at = 0;
+    return text.split('/').flatMap((part) => {
+      const start = index + at + (part.length - part.trimStart().length);
+      at += part.length + 1;
+      return part.trim().length > 5 ? read(part.trim(), start) : [];
+    });
+  });
+}
+
+/** Where every number is dialled whole, though it begins as area codes do. */
+const DIALLED_WHOLE = new Set(['BE', 'CH', 'FR', 'MC', 'TH', 'ZA']);
+/** What is shorter is an extension, or cut off. */
+const FEWEST_OF_LOCAL = 5;
+
+/** The digits that are dialled in the town itself, as pages for the town show them: "5550 0172" of "(03) 5550 0172"; '' for none. */
+export function withoutAreaCode({ national, country }: Telephone): string {
+  const behind = /^(?:\(\d+\)|0\d{2,4}(?=\D))(.*)$/.exec(national)?.[1] ?? '';
+  const digits = behind.replace(/\D/g, '');
+  return digits.length < FEWEST_OF_LOCAL || DIALLED_WHOLE.has(country) ? '' : digits;
+}
+
+/** A number that follows other figures on one line: a postal code, a house number. */
+function behindOthers<T>(text: string, index: number, read: (part: string, start: number) => T[]): T[] {
+  for (const gap of text.matchAll(/[\s\u00a0](?:[\u2010-\u2013-]\s)?(?=[+(\d])/g)) {
+    const at = gap.index + gap[0].length;
+    const found = read(text.slice(at), index + at);
+    if (found.length > 0) return found;
+  }
+  return [];
+}
+
+/** What a fax number is called, right before it. */
+export const FAX =
+  /(?:^|[^\p{L}])(?:f(?=[\s.:：]*$)|(?:tele)?fa(?:x|ks)|télécop\p{L}*|téléc|факс|φαξ|ファ(?:ッ)?クス)(?:[\s-]*(?:nr|no|number|nummer)\.?)?[\s:：.|·–-]*$/iu;
+
+/** What a telephone number is called, right before it. */
+const CALLED =
+  /(?:^|[^\p{L}])(?:t|p|m|h|tph|telf?n?|tfn|tlf|teléf?|tél|tele(?:f|ph)\p{L}*|télé(?:ph)\p{L}*|teléfono|ph(?:one)?|fone|call|ring|mob\p{L}*|handy|cel\p{L}*|puh|тел\p{L}*|τηλ\p{L}*|電話|电话|전화|โทร\p{L}*|טל\p{L}*|هاتف|تلفن|फ़?ोन|ტელ\p{L}*|հեռ\p{L}*)[\s.:：|·–-]*$/iu;
+
+/** What stands right before a number. */
+export const calledBefore = (text: string, { start }: Span): string =>
+  text.slice(Math.max(0, start - 30), start);
+
+/** Whether a number is a postal code, whose digits may have a blank or a dash between them. */
+export const isCode = (text: string, code: string): boolean =>
+  code !== '' && text.replace(/\D/g, '') === code.replace(/\D/g, '');
+
+/** Of other numbers, the one that was meant most probably: a digit or two away, or called a telephone; else the first. */
+export function mostLike(wanted: Telephone, shown: readonly Shown[], text: string): Shown | undefined {
+  const isNear = ({ e164 }: Shown): boolean =>
+    e164.length === wanted.e164.length &&
+    Array.from(e164).filter((digit, at) => digit !== wanted.e164[at]).length <= MOST_OTHER_DIGITS;
+  return (
+    shown.find(isNear) ??
+    shown.find(({ at }) => CALLED.test(calledBefore(text, at))) ??
+    shown.find((one) => /^[+(0]/.test(one.text) || one.text.replace(/\D/g, '').length >= FEWEST_OF_UNCALLED)
+  );
+}
+/** What has fewer digits and no name before it may be a house number with a postal code behind it. */
+const FEWEST_OF_UNCALLED = 8;
+/** Two turned round, or one mistyped. */
+const MOST_OTHER_DIGITS = 2;
