@@ -3,7 +3,7 @@ import { foldAddress, mayBePostalCode, regionNamed } from '#core/address';
 import { gradeHours, type Agreement } from '#core/value';
 import { readTelephone } from '#core/phone';
 import { textContent, type HtmlDocument } from '#core/html';
-import { weeksIn, type Hours } from '#core/hours';
+import { weeksIn, withoutRemarks, type Hours } from '#core/hours';
 import type { VisibleText } from '#core/reading';
 import { westernDigits } from '#core/text';
 import { cutWords, isOneWord, lettersOf, lettersOfPage, type Letters, type Word } from './letters.ts';
@@ -345,7 +345,7 @@ export class VisitorSearch {
     return other;
   }
 
-  /** A stretch of the text without the numbers in it and what each is called: "Telefon 031 311 22 33". */
+  /** A stretch of the text without remarks, the numbers in it and what each is called: "Telefon 031 311 22 33". */
   #withoutTelephones(start: number, end: number, country: string): string {
     let [text, from] = ['', start];
     for (const { at } of this.telephones(country)) {
@@ -356,7 +356,7 @@ export class VisitorSearch {
       text += this.#text.slice(called, at.start).replace(/(?:[\p{L}.]+[\s:：/]+)?[\p{L}.]+[\s:：/]*$/u, '');
       from = at.end;
     }
-    return text + this.#text.slice(from, end);
+    return withoutRemarks(text + this.#text.slice(from, end));
   }
 
   /** The text as whole words, so that "WA" is not found in "WASH". */

@@ -2,6 +2,7 @@ import { gridAt } from './grid.ts';
 import { days, emptyHours, type Hours } from './hours.ts';
 import type { DayWords } from './languages.ts';
 import { daysNamedIn, languageOf, languagesIn, plainLetters, toEnglish } from './translate.ts';
+import { withoutRemarks } from './remarks.ts';
 import { readWeek } from './week.ts';
 
 /** A day of the week, or a word for several, as people write it. */
@@ -81,14 +82,18 @@ function weeksInWords(text: string, language: DayWords): readonly FoundWeek[] {
   let at = 0;
   let near = 0;
   let any = false;
+  let before = '';
   for (const line of text.split('\n')) {
     starts.push(at);
     at += line.length + 1;
-    const plain = line.length <= LONGEST_LINE ? plainLetters(line) : '';
+    const plain = line.length <= LONGEST_LINE ? plainLetters(withoutRemarks(line)) : '';
     if (plain && daysNamedIn(plain, language) > 0) {
       near = MOST_LINES;
       any = true;
+      // What stands before the first day may be the hours of them all.
+      if (english.at(-1) === '' && /\d/.test(before)) english.splice(-1, 1, toEnglish(before, language));
     } else near -= 1;
+    before = plain;
     // Marks and numbers are the same in every language.
     const isMarks = any && !/\p{L}/u.test(plain);
     english.push(isMarks ? plain : plain && near > 0 ? toEnglish(plain, language) : '');
@@ -142,7 +147,7 @@ function findWeeks(text: string): readonly FoundWeek[] {
     const run = readRun(lines);
     const end = lines.at(-1)?.end ?? first.end;
     if (run) {
-      found.push({ hours: run, start: first.start, end, whole: true });
+      found.push(withHoursBefore(text, { hours: run, start: first.start, end, whole: true }, lines));
       next = end;
     } else {
       const alone = readRun([first]);
@@ -151,6 +156,17 @@ function findWeeks(text: string): readonly FoundWeek[] {
   }
   return found;
 }
+
+/** Days that are closed, with the hours of all others in the line before: "10:00-19:00 / closed Wednesday". */
+function withHoursBefore(text: string, week: FoundWeek, lines: readonly Line[]): FoundWeek {
+  if (week.start === 0 || days.some((day) => /\d/.test(week.hours[day]))) return week;
+  const before = lineAt(text, week.start - 1);
+  if (namesDay(before.text) || !HOURS_FIRST.test(before.text.replace(HOURS_WORD, ''))) return week;
+  const hours = readRun([before, ...lines]);
+  return hours ? { ...week, hours, start: before.start } : week;
+}
+
+const HOURS_WORD = /^(?:(?:opening|business|office|store|shop) )?(?:hours|times|open)\s*:?\s*/i;
 
 interface Line {
   readonly text: string;

@@ -1,6 +1,7 @@
 export * from './find.ts';
 export * from './hours.ts';
 export * from './open.ts';
+export { withoutRemarks } from './remarks.ts';
 export * from './special.ts';
 export * from './strip.ts';
 export { clockTime, isMachineTime, minutesOf } from './time.ts';

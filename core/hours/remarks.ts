@@ -25,9 +25,23 @@ const SERVICES = /\b(?:lunch|dinner|brunch|supper)s?\b:?(?=\s*(?:from\s*)?\d)/gi
 const LATE =
   /[(（]\s*(?:(?:open )?late(?![^()（）]*\d)[^()（）]{0,30}|nocturne|koopavond|langer \p{L}+|walk-?ins?[^()（）\d]{0,20})\s*[)）]/giu;
 
+/** That nothing interrupts the hours, or an afternoon that is closed, as the hours beside it say already. */
+const SAID_TWICE =
+  /[,;(]?\s*(?<!\p{L})(?:sans interruption|(?:en )?(?:journée|service) continue?|en continu|non[- ]?stop|orario continuato|continuato|sin interrupci[óo]n|ininterrumpid[oa](?:mente)?|horario continuo|sem interrup[çc][ãa]o|durchgehend(?: geöffnet)?|ohne mittagspause|doorlopend|jeweils|bez przerwy|\p{L}+(?:nach|vor)mittags? geschlossen)(?!\p{L})\s*\)?/giu;
+
+/** Until when the kitchen cooks, beside the hours of the house. */
+const KITCHEN =
+  /[,;(]?\s*(?<!\p{L})(?:(?:warme |durchgehend warme )?küche|kitchen(?: open| closes)?|cuisine|cocina|cucina|keuken|kök(?:et)?|køkken(?:et)?|kjøkken(?:et)?)\s*(?:bis|until|till?|at|jusqu.[àa]|hasta(?: las)?|fino all[ea]|tot|til)\s*\d[\d:.]*\s*(?:uhr|uur|h\d{0,2}|[ap]\.?m\.?)?\)?/giu;
+
+/** On what day it is closed where that day is a holiday: "（祝日の場合は翌日）". */
+const IF_HOLIDAY = /[(（][^()（）]{0,20}祝[^()（）]{0,20}翌[^()（）]{0,20}[)）]/gu;
+
 /** Hours without telephone numbers, remarks on late days, what is said of the last to be let in, and the names of the services they are. */
 export function withoutRemarks(text: string): string {
-  const said = text.replace(LAST_IN, ' ').replace(LATE, ' ').replace(NUMBER, ' ');
+  const said = [LAST_IN, LATE, NUMBER, KITCHEN, SAID_TWICE, IF_HOLIDAY].reduce(
+    (now, remark) => now.replace(remark, ' '),
+    text,
+  );
   return /\blunch/i.test(said) && /\b(?:dinner|supper)/i.test(said) ? said.replace(SERVICES, ' ') : said;
 }
 

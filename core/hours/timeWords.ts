@@ -61,7 +61,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
     [
       'geschlossen|ruhetag',
       'fermee?s?|fermeture',
-      'cerrad[oa]s?',
+      'cerrad[oa]s?|(?:dia de )?descanso|descansamos',
       'chius[oaie]|giorno di chiusura',
       'gesloten',
       'fechad[oa]s?|encerra(?:d[oa]s?|mos)?',
@@ -79,6 +79,14 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       'مغلقة?|عطلة|إجازة|تعطیل|বন্ধ|बंद|סגורי?ם?',
       '(?<!เ)ปิด(?:ทำการ)?|หยุด',
       'დაკეტილია|დასვენების დღე|ისვენებს|փակ է|փակ|mbyllur|pechado|itxita|gesluit|sarado|зачынена|затворено|не ради|не работи',
+    ],
+  ],
+  [
+    'except',
+    [
+      'au(?:ss|ß)er(?: an)?|ausgenommen|sauf(?: le)?|excepte?|excepto|salvo(?: los?)?|tranne(?: il| la)?|escluso|eccetto',
+      'behalve|uitgezonderd|exceto|oprocz|procz|utom|undtagen|unntatt|unntak|paitsi|krome|kromě|osim|razen|εκτος',
+      'haric|cu exceptia|kiveve|кроме|крім|освен|を除く|以外',
     ],
   ],
   [

@@ -47,7 +47,7 @@ const CLOCK = String.raw`\d{1,2}(?:[時时点點시:](?:\s*\d{1,2}[分분]?|半)
 /** What half of the day a span begins on it ends on, where that lies behind: "午後3:00～6:30". */
 const sameHalf: Step = [
   new RegExp(
-    String.raw`(午前|오전|上午|午後|오후|下午|晚上)(\s*)(${CLOCK})(\s*(?:-|から|부터|至|到)\s*)(${CLOCK})`,
+    String.raw`(午前|오전|上午|早上|午後|오후|下午|晚上)(\s*)(${CLOCK})(\s*(?:-|から|부터|至|到)\s*)(${CLOCK})`,
     'gu',
   ),
   (whole = '', word = '', blank = '', from = '', between = '', until = '') => {
@@ -55,6 +55,9 @@ const sameHalf: Step = [
     return opens < closes && closes < 12 ? `${word}${blank}${from}${between}${word}${until}` : whole;
   },
 ];
+/** 一 to 十二. */
+const numeralOf = (numeral: string): number =>
+  '一二三四五六七八九'.indexOf(numeral.at(-1) ?? '') + 1 + (numeral.startsWith('十') ? 10 : 0);
 /** "周一至五", "周六、日": what the days share stands before the first alone. */
 const sharedWeek: Step = [
   /(星期|周|週|礼拜|禮拜)([一二三四五六日天])((?:\s*(?:至|到|-|,|和|及)\s*[一二三四五六日天](?!月))+)/gu,
@@ -68,9 +71,25 @@ const times: readonly Step[] = [
   [/(?<![\d:.])12(?::00)?\s?m\./gu, '12:00'],
   // "And" of Arabic is written with the day behind it.
   [/\sو(?=ال)/gu, ', '],
+  [
+    /(?<![一二三四五六七八九十])(十[一二]?|[一二三四五六七八九])(?=\s*[時时点點])/gu,
+    (_, numeral = '') => String(numeralOf(numeral)),
+  ],
+  // "Hétfőtől péntekig", "maanantaista perjantaihin": the ends of a range are in their endings.
+  [/(\p{L}{2,})tol\s+(\p{L}{2,})ig(?!\p{L})/gu, '$1 - $2'],
+  // "9h/12h - 14h/18h": the stroke leads from one to the other.
+  [
+    /(\d{1,2}[h:.](?:\d\d)?)\s*\/\s*(\d{1,2}[h:.](?:\d\d)?)\s*(?:-|,|et|e|y|und)\s*(\d{1,2}[h:.](?:\d\d)?)\s*\/\s*(\d{1,2}[h:.](?:\d\d)?)(?!\d)/gu,
+    '$1-$2, $3-$4',
+  ],
+  // "8,30-12,30", "od 8. do 16. ure"
+  [/(?<!\d)(\d{1,2}),([0-5]\d)\s*-\s*(\d{1,2}),([0-5]\d)(?!\d)/gu, '$1:$2-$3:$4'],
+  [/(?<![\d.])(\d{1,2})\.(?=\s(?:do\s|-|ur[ei]?(?!\p{L})|sati))/gu, '$1'],
+  [/(\d)\s*(?:ora)?-?tol(?!\p{L})\s*/gu, '$1 - '],
+  [/(?<=tai|viikko)sta\s+(\p{L}+(?:tai|viikko))h[aio]n(?!\p{L})/gu, ' - $1'],
   sameHalf,
-  half('午前|오전|上午', 'am'),
-  half('午後|오후|下午|晚上', 'pm'),
+  half('午前|오전|上午|早上|清晨|凌晨', 'am'),
+  half('午後|오후|下午|晚上|傍晚', 'pm'),
   half('सुबह|प्रातः|सकाळी', 'am'),
   half('दोपहर|शाम|रात|सायं|संध्याकाळी', 'pm'),
   [/翌(?:日|朝)?(?=\d)/gu, ''],

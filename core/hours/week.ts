@@ -15,7 +15,7 @@ export interface WeekReading {
 
 const DAY = String.raw`(?:mon(?:day)?s?|tue(?:s|sday)?s?|wed(?:nesday|s)?s?|thu(?:rs|r|rsday)?s?|fri(?:day)?s?|sat(?:urday)?s?|sun(?:day)?s?|mo|tu|we|th|fr|sa|su|daily|every ?day|weekdays?|weekends?|all week|ph)`;
 const DAYS = new RegExp(
-  String.raw`(?<![\p{L}\d])${DAY}\b\.?(?:\s*(?:-|–|—|to|thru|through|until|,|&|\/|\+|and)\s*${DAY}\b\.?)*`,
+  String.raw`(?<![\p{L}\d])${DAY}\b\.?(?:\s*(?:-|–|—|to|thru|through|until|,|&|\/|\+|and|,?\s*\(?except(?: on)?)\s*${DAY}\b\.?)*`,
   'giu',
 );
 
@@ -75,13 +75,18 @@ function readTimesAlone(plain: string): WeekReading | undefined {
 }
 
 function readEnglish(text: string): WeekReading {
-  const plain = text.trim().slice(0, 1000).replace(/\s+/g, ' ');
+  const plain = text
+    .trim()
+    .slice(0, 1000)
+    .replace(/\s+/g, ' ')
+    // "We" is Wednesday.
+    .replace(/\bwe(?:['’]| a)re\b/gi, '');
   const { text: said, lunch } = withoutLunch(
     plain.replace(EVERY_DAY, 'daily').replace(/\b24 ?h(?:ou)?rs? (?:a|per) day\b/gi, '24 hours'),
   );
   const grid = gridAt(said, Math.max(0, said.search(DAYS)));
   if (grid?.hours) return { hours: grid.hours, assumed: false, faults: [] };
-  const written = letterRanges(said);
+  const written = withPlainTimes(letterRanges(said));
   if (!written) return { hours: emptyHours, assumed: false, faults: [] };
   const segments = cut(written);
   const hours: Record<Day, string> = { ...emptyHours };
@@ -106,6 +111,7 @@ function readEnglish(text: string): WeekReading {
   };
   let pendingDays: readonly Day[] | undefined;
   let pendingHours: string | undefined;
+  let everyDay: string | undefined;
   for (const segment of segments) {
     if (segment.days) {
       if (pendingHours !== undefined) {
@@ -119,11 +125,24 @@ function readEnglish(text: string): WeekReading {
       set(pendingDays, segment.text);
       pendingDays = undefined;
     } else {
-      if (pendingHours !== undefined) tell(pendingHours);
+      if (pendingHours !== undefined && everyDay === undefined && /^(?:closed|shut)$/i.test(segment.text))
+        everyDay = pendingHours;
+      else if (pendingHours !== undefined) tell(pendingHours);
       pendingHours = segment.text;
     }
   }
   if (pendingDays) tell(pendingDays.join(', '));
+  const isAllClosed = days.every((day) => !/\d/.test(hours[day]));
+  if (pendingHours !== undefined && isAllClosed && days.some((day) => hours[day])) {
+    everyDay ??= pendingHours;
+    pendingHours = undefined;
+  }
+  // "10–19, closed Wednesday": the hours are those of the other days.
+  if (everyDay !== undefined && isAllClosed)
+    set(
+      days.filter((day) => !hours[day]),
+      everyDay,
+    );
   if (pendingHours !== undefined) {
     if (segments.length === 1) set(days, pendingHours);
     else tell(pendingHours);
@@ -144,6 +163,13 @@ const LETTERS: Readonly<Record<string, Day>> = {
   sa: 'Saturday',
   su: 'Sunday',
 };
+
+/** "11a-9p" with whole halves, "0900 hrs" without its unit, and a comma between two spans that stand side by side. */
+const withPlainTimes = (text: string): string =>
+  text
+    .replace(/(\d)\s?([ap])(?![\p{L}\d.])/giu, '$1$2m')
+    .replace(/(\d)\s?hrs?\b\.?/gi, '$1')
+    .replace(/([-–—]\s*\d{1,2}[:.]\d\d(?:\s?[ap]\.?m\.?)?)\s+(?=\d{1,2}[:.]\d\d\s*[-–—])/gi, '$1, ');
 
 /** "M-F" in whole names: single letters name days only as the ends of a range. */
 const letterRanges = (text: string): string =>
@@ -170,8 +196,10 @@ function cut(text: string): readonly Segment[] {
   const between = (from: number, until: number): void => {
     const trimmed = text
       .slice(from, until)
-      .replace(/^[\s,;:.()–—-]+|[\s,;:().–—-]+$|\s*\bon$|\band$/gi, '')
-      .replace(/^(?:are|is|from|and|open)\s+/i, '')
+      .trim()
+      .replace(/\s*\bon$|\band$/i, '')
+      .replace(/^[\s,;:.()|•·●–—-]+|[\s,;:().|•·●–—-]+$/g, '')
+      .replace(/^(?:are|is|from|and|open|(?:(?:opening|business|office|store|shop) )?hours:?)\s+/i, '')
       .trim()
       .replace(/^(?:weekly )?off$/i, 'closed');
     if (
@@ -182,7 +210,7 @@ function cut(text: string): readonly Segment[] {
     )
       return;
     // Looked for from the ends alone: a page may hold thousands of lines that speak of hours.
-    const closed = /(?<![\s,;])[\s,;]+(?:and )?(closed|shut)$/i.exec(trimmed);
+    const closed = /(?<![\s,;(])[\s,;(]+(?:and )?(closed|shut):?$/i.exec(trimmed);
     const leading = /^(closed|shut)[\s,;]+/i.exec(trimmed);
     const before = closed ? trimmed.slice(0, closed.index) : '';
     const behind = leading ? trimmed.slice(leading[0].length) : '';
@@ -191,7 +219,8 @@ function cut(text: string): readonly Segment[] {
       : /\d/.test(behind)
         ? [leading?.[1], behind]
         : [trimmed];
-    for (const part of parts) segments.push({ text: (part ?? '').replace(/(?<![\s,;/|])[\s,;/|]+$/, '') });
+    for (const part of parts)
+      segments.push({ text: (part ?? '').replace(/(?<![\s,;/|.•·●])[\s,;/|.•·●]+$/, '') });
   };
   let end = 0;
   for (const match of text.matchAll(DAYS)) {
@@ -207,10 +236,12 @@ function daysOf(text: string): readonly Day[] {
   const found = new Set<Day>();
   const tokens = text.toLowerCase().match(/[a-z]+(?: (?:day|week))?|[-–—]/g) ?? [];
   let last: Day | undefined;
-  let range = false;
+  let [range, isExcept] = [false, false];
   for (const token of tokens) {
     if (/^(-|–|—|to|thru|through|until)$/.test(token)) range = true;
     else if (token === 'and') range = false;
+    else if (token === 'except') isExcept = true;
+    else if (isExcept) for (const day of daysNamed(token)) found.delete(day);
     else {
       const named = daysNamed(token);
       const [first] = named;

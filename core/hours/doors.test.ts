@@ -1,0 +1,119 @@
+import { describe, expect, test } from '@jest/globals';
+import { readWeek, weeksIn, writeWeek } from './index.ts';
+
+describe('a week as doors and pages say it', () => {
+  test.each([
+    [
+      'it',
+      'Aperto: dal martedì alla domenica 12–14.30 e 19–22.30. Lunedì chiuso.',
+      'Mon closed; Tue–Sun 12:00-14:30, 19:00-22:30',
+    ],
+    [
+      'de',
+      'Mi bis So von 11 bis 21 Uhr, warme Küche bis 20 Uhr. Mo und Di Ruhetag.',
+      'Mon–Tue closed; Wed–Sun 11:00-21:00',
+    ],
+    [
+      'pt',
+      '2.ª a 6.ª: 9h30–13h00 / 14h30–19h00\nSábado: 9h30–13h00\nEncerra aos domingos e feriados',
+      'Mon–Fri 09:30-13:00, 14:30-19:00; Sat 09:30-13:00; Sun closed',
+    ],
+    [
+      'es',
+      'Martes a domingo de 13:00 a 16:00 y de 20:30 a 23:30. Lunes descanso.',
+      'Mon closed; Tue–Sun 13:00-16:00, 20:30-23:30',
+    ],
+    [
+      'fr',
+      'Lundi au samedi 9h-19h sans interruption. Fermé dimanche et jours fériés',
+      'Mon–Sat 09:00-19:00; Sun closed',
+    ],
+    [
+      'en',
+      'Mon, Wed, Fri: 8am–5pm • Tue, Thu: 10am–7pm • Sat by appointment',
+      'Mon 08:00-17:00; Tue 10:00-19:00; Wed 08:00-17:00; Thu 10:00-19:00; Fri 08:00-17:00; Sat by appointment',
+    ],
+    [
+      'en',
+      'Opening Hours: Monday through Friday 8:00 AM to 5:00 PM, Saturday 9:00 AM to 2:00 PM, closed on Sundays.',
+      'Mon–Fri 08:00-17:00; Sat 09:00-14:00; Sun closed',
+    ],
+    ['hu', 'Hétfőtől péntekig 8-16 óráig', 'Mon–Fri 08:00-16:00'],
+    ['tr', 'Her gün 10:00 - 22:00 arası açık', 'Mon–Sun 10:00-22:00'],
+    ['ja', '10:00〜19:00（定休日：水曜日）', 'Mon–Tue 10:00-19:00; Wed closed; Thu–Sun 10:00-19:00'],
+    [
+      'ja',
+      '営業時間：11:00～14:00、17:00～22:00　定休日：月曜（祝日の場合は翌日）',
+      'Mon closed; Tue–Sun 11:00-14:00, 17:00-22:00',
+    ],
+    ['zh', '星期一至六：上午九時至下午六時', 'Mon–Sat 09:00-18:00'],
+    ['zh', '周一至周日 早上9点到晚上9点', 'Mon–Sun 09:00-21:00'],
+    ['id', 'Senin - Jumat 08.00 - 17.00 WIB, Sabtu 08.00 - 13.00', 'Mon–Fri 08:00-17:00; Sat 08:00-13:00'],
+    ['it', 'Lun-Ven 9:00-19:00 orario continuato', 'Mon–Fri 09:00-19:00'],
+    [
+      'pl',
+      'od poniedziałku do piątku od 8:00 do 16:00, w soboty 9–13',
+      'Mon–Fri 08:00-16:00; Sat 09:00-13:00',
+    ],
+    [
+      'ru',
+      'с понедельника по пятницу с 9 до 18, в субботу с 10 до 15',
+      'Mon–Fri 09:00-18:00; Sat 10:00-15:00',
+    ],
+    ['uk', 'з понеділка по п’ятницю з 9:00 до 18:00', 'Mon–Fri 09:00-18:00'],
+    [
+      'hr',
+      'od ponedjeljka do petka 8–20, subotom 8–14, nedjeljom zatvoreno',
+      'Mon–Fri 08:00-20:00; Sat 08:00-14:00; Sun closed',
+    ],
+    ['sl', 'od ponedeljka do petka od 8. do 16. ure', 'Mon–Fri 08:00-16:00'],
+    [
+      'ja',
+      '営業時間 11:30～14:00(L.O.13:30) 17:30～22:00(L.O.21:30)\n定休日 日曜・祝日',
+      'Mon–Sat 11:30-14:00, 17:30-22:00; Sun closed',
+    ],
+    ['en', 'We are open Tuesday to Sunday. 10am – 5pm.', 'Tue–Sun 10:00-17:00'],
+    ['en', 'Mon to Thurs: 0900 - 1730 hrs; Fri 0900 - 1300 hrs', 'Mon–Thu 09:00-17:30; Fri 09:00-13:00'],
+    [
+      'en',
+      'M-Th 11a-9p, F-Sa 11a-10p, Su 12p-8p',
+      'Mon–Thu 11:00-21:00; Fri–Sat 11:00-22:00; Sun 12:00-20:00',
+    ],
+    ['fr', 'Du lundi au vendredi : 9h00/12h00 - 14h00/18h00', 'Mon–Fri 09:00-12:00, 14:00-18:00'],
+    ['it', 'dal lunedì al sabato ore 8,30-12,30 / 15,30-19,30', 'Mon–Sat 08:30-12:30, 15:30-19:30'],
+    ['fi', 'maanantaista perjantaihin klo 9–17', 'Mon–Fri 09:00-17:00'],
+    ['cs', 'od pondělí do pátku 8–16 h', 'Mon–Fri 08:00-16:00'],
+    ['de', 'Täglich außer Montag 11–22 Uhr', 'Tue–Sun 11:00-22:00'],
+    ['fr', 'Tous les jours sauf le mardi 10h–18h', 'Mon 10:00-18:00; Wed–Sun 10:00-18:00'],
+    ['it', 'Ogni giorno tranne il lunedì 12:00–23:00', 'Tue–Sun 12:00-23:00'],
+    ['en', 'Daily except Sundays 9am–5pm', 'Mon–Sat 09:00-17:00'],
+    ['en', '11:00-20:00 (closed Wednesday)', 'Mon–Tue 11:00-20:00; Wed closed; Thu–Sun 11:00-20:00'],
+    ['en', '9am–5pm, closed Sundays', 'Mon–Sat 09:00-17:00; Sun closed'],
+  ])('%s: %s', (language, text, week) => {
+    const { hours, faults } = readWeek(text, language);
+    expect([writeWeek(hours), ...faults]).toEqual([week]);
+    // As lines of a page they are found whole.
+    expect(weeksIn(text, language).weeks.map((one) => [writeWeek(one.hours), one.whole])).toEqual([
+      [week, true],
+    ]);
+  });
+
+  test.each([
+    'Mon-Sat 9am-late',
+    'Tuesday-Saturday 5 p.m. to close',
+    'Winter: Thu–Sun 10–4. Summer: daily 9–6.',
+  ])('is not guessed: %s', (text) => expect(weeksIn(text, 'en').weeks).toEqual([]));
+
+  test('has its hours in the line before the days that are closed, or behind them', () => {
+    const week = 'Mon–Tue 10:00-19:00; Wed closed; Thu–Sun 10:00-19:00';
+    for (const text of ['営業時間 10:00〜19:00\n定休日 水曜日', '定休日 水曜日\n営業時間 10:00〜19:00'])
+      expect(weeksIn(text, 'ja').weeks.map(({ hours }) => writeWeek(hours))).toEqual([week]);
+    expect(
+      weeksIn('Hours: 10:00-19:00\nClosed Wednesdays', 'en').weeks.map(({ hours }) => writeWeek(hours)),
+    ).toEqual([week]);
+    // A price or a year is no time.
+    expect(weeksIn('Since 1998\nClosed Wednesdays', 'en').weeks.map(({ hours }) => writeWeek(hours))).toEqual(
+      ['Wed closed'],
+    );
+  });
+});
