@@ -163,7 +163,7 @@ function withoutConsequences(all: readonly Finding[], reading: Reading): Finding
       return !badHours.some((bad) => own.some((hours) => holds(hours.place, bad)));
     }
     // What a machine reads beside an attribute that it passes over is told with that.
-    if (code.startsWith('value/telephone')) return !passedOver.some((element) => holds(element, place));
+    if (code.startsWith('value/') && passedOver.some((element) => holds(element, place))) return false;
     // What stands where an item should begin seems to be the item's around it.
     if (OF_THE_ITEM_AROUND.has(code) && unscoped.some((element) => holdsAt(element, place))) return false;
     // A type that nobody knows is no local business either.

@@ -327,3 +327,55 @@ describe('what follows from a fault is not told again, and nothing else is kept 
     expect(codesOf(page('09:00', '9 Uhr'))).toContain('agreement/visitor');
   });
 });
+
+describe('a region beside its postal code', () => {
+  const told = (addressCountry: string, postalCode: string, addressRegion: string): readonly string[] =>
+    check(
+      JSON.stringify({
+        ...base,
+        address: {
+          '@type': 'PostalAddress',
+          streetAddress: '5 Row',
+          addressLocality: 'Town',
+          addressRegion,
+          postalCode,
+          addressCountry,
+        },
+      }),
+    ).findings.flatMap(({ code, mend }) => (code === 'value/region' ? [mend?.edits[0]?.text ?? ''] : []));
+
+  test.each([
+    ['IT', '55100', 'LU'],
+    ['IT', '55100', 'Toscana'],
+    ['IT', '09123', 'Sardegna'],
+    ['JP', '920-0981', '石川県'],
+    ['JP', '010-0001', 'Akita'],
+    ['KR', '35242', '대전'],
+    ['TR', '35210', 'Izmir'],
+    ['RO', '500407', 'Brasov'],
+    ['AR', 'S2000ABC', 'Santa Fe'],
+    ['AR', '2000', 'Córdoba'],
+    ['CO', '050010', 'Antioquia'],
+    ['MY', '50450', 'Wilayah Persekutuan'],
+    ['DE', '70173', 'Baden-Wuerttemberg'],
+    ['FR', '75001', 'Ile de France'],
+    ['FR', '13001', "Provence Alpes Cote d'Azur"],
+    ['IT', '55100', 'Garfagnana'],
+    ['ES', '29600', 'Costa del Sol'],
+  ])('of %s: %s is of %s', (country, code, region) => expect(told(country, code, region)).toEqual([]));
+
+  test.each([
+    ['IT', '55100', 'PI', ''],
+    ['IT', '55100', 'XX', ''],
+    ['BR', '80060-000', 'RP', ''],
+    ['JP', '920-0981', '富山県', ''],
+    ['KR', '35242', '부산', ''],
+    ['TR', '35210', 'Ankara', ''],
+    ['RO', '500407', 'Cluj', ''],
+    ['AR', 'S2000ABC', 'Córdoba', ''],
+    ['DE', '99084', 'Türingen', '"Thüringen"'],
+    ['FR', '35000', 'Bretange', '"Bretagne"'],
+  ])('of %s: %s is not of %s', (country, code, region, mend) =>
+    expect(told(country, code, region)).toEqual([mend]),
+  );
+});

@@ -7,7 +7,7 @@ import {
 } from '#core/address';
 import { shortText, type Finding } from '#core/fault';
 import { textOf } from '#core/item';
-import { fold } from '#core/text';
+import { fold, table } from '#core/text';
 import { isSubtype, nearestName } from '#core/vocabulary';
 import { tell, type Spot } from './spot.ts';
 
@@ -131,7 +131,7 @@ export function judgeRegion(spot: Spot): readonly Finding[] {
   const possible = regionsOfPostalCode(postcode, country).map(fold);
   const region = fold(regionNamed(text, country)?.code ?? text);
   if (possible.length === 0 || possible.includes(region)) return [];
-  if (!regionsOfPostalCodes(country).some((one) => fold(one) === region)) return [];
+  if (!regionsOfPostalCodes(country).some((one) => fold(one) === region)) return misspelt(spot, postcode);
   const [meant = ''] = regionsOfPostalCode(postcode, country);
   const code = /^[A-Z]{2,3}$/.test(meant) && regionsOfPostalCode(postcode, country).length === 1 ? meant : '';
   return [
@@ -140,6 +140,35 @@ export function judgeRegion(spot: Spot): readonly Finding[] {
       'value/region',
       `The postal code ${postcode} is of ${regionsOfPostalCode(postcode, country).join(' or ')}, and the region says “${text}”. One of them is wrong.`,
       code,
+      true,
+    ),
+  ];
+}
+
+/** Countries whose regions' codes are all in the table, two capitals each. */
+const CODED = new Set(['BR', 'IT']);
+
+/** The letters of a name as telegraph keys have them: "Baden-Wuerttemberg", "Ile de France". */
+const lettersAlone = (name: string): string =>
+  name
+    .toLowerCase()
+    .replace(/[äöüøæœ]/g, (letter) => PLAIN[letter] ?? letter)
+    .normalize('NFD')
+    .replace(/[^\p{L}]/gu, '');
+const PLAIN = table<string>({ ä: 'ae', ö: 'oe', ü: 'ue', ø: 'oe', æ: 'ae', œ: 'oe' });
+
+/** A region of no name that the country has: nearly one that the postal code is of, or a code of none. */
+function misspelt(spot: Spot, postcode: string): readonly Finding[] {
+  const { text, country } = spot;
+  const near = nearestName(text, regionsOfPostalCode(postcode, country));
+  const isNoCode = CODED.has(country) && /^[A-Z]{2}$/.test(text);
+  if ((!near && !isNoCode) || (near && lettersAlone(near) === lettersAlone(text))) return [];
+  return [
+    tell(
+      spot,
+      'value/region',
+      `“${shortText(text)}” is no region of ${countryName(country)}.${near ? ` Write ${near}.` : ''}`,
+      isNoCode ? '' : near,
       true,
     ),
   ];
