@@ -17,8 +17,9 @@ import { describedBranch, threeWay, type ThreeWayRow } from '#core/agreement';
 import { judgeIdentity } from './identity.ts';
 import { judgeOthers, ofOthers } from './otherBusinesses.ts';
 import { judgePast } from './senseOfHours.ts';
-import { judgePins } from './pins.ts';
+import { judgePins, judgeSharedPins } from './pins.ts';
 import { judgeSense } from './sense.ts';
+import { judgeSequence } from './sequence.ts';
 import { countryOfItem, judgeValues } from './values.ts';
 import { VisitorSearch } from '#core/agreement';
 import { judgeVocabulary } from './vocabulary.ts';
@@ -82,6 +83,8 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeVocabulary(reading),
     ...judgeValues(reading),
     ...judgeIdentity(reading),
+    ...judgeSequence(reading.items, options.today ?? ''),
+    ...judgeSharedPins(reading.items),
     ...judgeSense(reading, countryOfItem),
     ...(options.today ? judgePast(reading.items, options.today) : []),
     ...(options.towns ? judgePins(reading.items, options.towns) : []),
@@ -137,10 +140,12 @@ function withoutConsequences(all: readonly Finding[], reading: Reading): Finding
   const passedOver = placesOf(({ code }) => code === 'structure/content-ignored');
   const noBusinesses = placesOf(({ code }) => code === 'vocabulary/no-local-business');
   const noTypes = placesOf(({ code }) => code === 'vocabulary/unknown-type');
+  const bad = placesOf(({ code, grade }) => grade !== 'note' && code.startsWith('value/'));
   const scopeless = placesOf(
     ({ code }) => code === 'structure/no-itemscope' || code === 'structure/no-typeof',
   );
-  if ([badHours, passedOver, noBusinesses, scopeless].every(({ length }) => length === 0)) return [...all];
+  if ([badHours, passedOver, noBusinesses, scopeless, bad].every(({ length }) => length === 0))
+    return [...all];
   const unscoped = (reading.document?.marked ?? []).filter(({ start }) =>
     scopeless.some((place) => place.start === start),
   );
@@ -169,6 +174,8 @@ function withoutConsequences(all: readonly Finding[], reading: Reading): Finding
     // A type that nobody knows is no local business either.
     if (code === 'vocabulary/no-local-business' && noTypes.some(({ start }) => start === place.start))
       return false;
+    // Nobody shows visitors a value that is written wrong.
+    if (code === 'agreement/not-visible' && bad.some(({ start }) => start === place.start)) return false;
     // What only a local business has does not belong to a plain organisation: that it is none is told once.
     if (code !== 'vocabulary/not-of-type' || noBusinesses.length === 0 || !ofBusinesses(property ?? ''))
       return true;

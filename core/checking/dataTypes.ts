@@ -26,10 +26,16 @@ const MEASURES = new Set(['QuantitativeValue']);
 const ELSEWHERE = new Set(['opens', 'closes', 'reviewCount', 'ratingCount', 'validFrom', 'validThrough']);
 const DATES = new Set(['date', 'dateOrYear']);
 
+/** What is counted or measured, and never less than nothing. */
+const COUNTED =
+  /^(?:numberOf\w+|\w*Count|(?:low|high|min|max)?price|price|\w*Capacity\w*|floorSize|width|height|geoRadius|amount)$/i;
+
 /** Texts where schema.org has only times, dates, numbers or truths. */
 export function judgeDataType(spot: Spot): readonly Finding[] {
   const { name } = spot.property;
   if (ELSEWHERE.has(name) || DATES.has(propertyKinds.get(name) ?? '')) return [];
+  if (COUNTED.test(name) && isNumber(spot.text) && Number(spot.text) < 0)
+    return [tell(spot, 'value/number', `${name} is “${spot.text}”, and there is no less than none of it.`)];
   const ranges = propertyNamed(name)?.ranges ?? [];
   const wanted = ranges.filter((range) => STRICT[range]);
   if (wanted.length === 0 || !ranges.every((range) => STRICT[range] ?? MEASURES.has(range))) return [];

@@ -33,6 +33,19 @@ const pair = (wrong: string, right: string, more: Omit<Example, 'wrong' | 'right
 });
 const geo = (latitude: string, longitude: string): string =>
   hollins(`"geo":{"@type":"GeoCoordinates","latitude":${latitude},"longitude":${longitude}}`);
+const branch = (postalCode: string, latitude: number, longitude: number): object => ({
+  '@context': 'https://schema.org',
+  '@type': 'Optician',
+  name: `Hollins ${postalCode}`,
+  address: {
+    '@type': 'PostalAddress',
+    streetAddress: '9 Row',
+    addressLocality: 'Saltby',
+    postalCode,
+    addressCountry: 'GB',
+  },
+  geo: { '@type': 'GeoCoordinates', latitude, longitude },
+});
 const bellingham = (latitude: string, longitude: string): string =>
   geo(latitude, longitude).replace(
     ADDRESS,
@@ -40,6 +53,8 @@ const bellingham = (latitude: string, longitude: string): string =>
   );
 const opening = (members: string): string =>
   hollins(`"openingHoursSpecification":{"@type":"OpeningHoursSpecification",${members}}`);
+const list = (position: string): string =>
+  `{"@context":"https://schema.org","@type":"BreadcrumbList","itemListElement":[{"@type":"ListItem","position":${position},"name":"Shops"}]}`;
 const item = (body: string): string => `<div itemscope itemtype="https://schema.org/Optician">${body}</div>`;
 const rdfa = (body: string): string => `<div vocab="https://schema.org/" typeof="Optician">${body}</div>`;
 const record = hollins('"telephone":"+44 20 7946 0321"', '"slogan":"Seeing is better"');
@@ -172,6 +187,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     bellingham('48.75955', '-122.48822'),
     bellingham('48.75112', '-122.47788'),
   ),
+  'value/coordinates-shared': pair(
+    JSON.stringify([branch('TQ1 2AB', 50.4619, -3.5253), branch('EX1 1AB', 50.4619, -3.5253)]),
+    JSON.stringify([branch('TQ1 2AB', 50.4619, -3.5253), branch('EX1 1AB', 50.7231, -3.53012)]),
+  ),
   'value/coordinates-swapped': pair(geo('-3.52530', '50.46190'), geo('50.46190', '-3.52530')),
   'value/coordinates-sign': pair(geo('50.46190', '3.52530'), geo('50.46190', '-3.52530')),
   'value/coordinates-country': pair(geo('48.85661', '12.35222'), geo('50.46190', '-3.52530')),
@@ -197,6 +216,11 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     opening('"validFrom":"25/12/2026","opens":"00:00","closes":"00:00"'),
     opening('"validFrom":"2026-12-25","opens":"00:00","closes":"00:00"'),
   ),
+  'value/date-order': pair(
+    hollins('"event":{"@type":"Event","name":"Eye day","startDate":"2027-03-02","endDate":"2027-03-01"}'),
+    hollins('"event":{"@type":"Event","name":"Eye day","startDate":"2027-03-01","endDate":"2027-03-02"}'),
+  ),
+  'value/position': pair(list('0'), list('1')),
   'value/email': pair(hollins('"email":"desk at hollins"'), hollins('"email":"desk@hollins.example"')),
   'value/currency': pair(
     hollins('"currenciesAccepted":"GBP, Euros"'),

@@ -32,7 +32,9 @@ export function judgeGuidelines(reading: Reading, profile: Profile): readonly Fi
     if (place) return [noLocalBusiness(reading, place, 'a place')];
     return profile.needsBusiness ? noBusiness(reading) : [];
   }
-  const missing = subjects.flatMap((item) => wantsOf(item, profile, brokenIn(item, reading)));
+  const missing = subjects.flatMap((item) =>
+    wantsOf(item, profile, [...brokenIn(item, reading), ...saidByTwins(item, businesses)]),
+  );
   const [subject] = subjects;
   if (local.length > 0 || !subject || !profile.needsBusiness) return missing;
   return [noLocalBusiness(reading, subject, 'an organisation'), ...missing];
@@ -75,6 +77,14 @@ function noBusiness(reading: Reading): readonly Finding[] {
   const message = 'A machine finds no markup of a business here, neither JSON-LD nor microdata.';
   return [finding('structure/no-business', message, place)];
 }
+
+/** What other objects of the same `@id` say, which contradict it elsewhere and so are no part of it. */
+const saidByTwins = (item: ReadItem, businesses: readonly ReadItem[]): readonly string[] =>
+  item.id === null
+    ? []
+    : businesses.flatMap((other) =>
+        other !== item && other.id === item.id ? other.properties.map(({ name }) => name) : [],
+      );
 
 /** Names whose values are lost to a fault that is told already: of JSON, or of where RDFa stands. */
 const brokenIn = ({ syntax, unsaid = [] }: ReadItem, { faults, astray }: Reading): readonly string[] =>

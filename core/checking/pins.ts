@@ -4,6 +4,7 @@ import { eachItem, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { isInCountry } from '#core/outline';
 import { distanceText, readPin } from '#core/pin';
 import { recordFromItem } from '#core/reading';
+import { fold } from '#core/text';
 import type { Beyond, Towns } from '#core/towns';
 
 /** Pins held against the town and the postal code of their address; each business is judged by itself. */
@@ -11,6 +12,28 @@ export const judgePins = (items: readonly ReadItem[], towns: Towns): readonly Fi
   eachItem(items)
     .filter(({ item }) => valuesOf(item, 'address').length > 0)
     .flatMap(({ item }) => itemsOf(item, 'geo').flatMap((geo) => judgePin(item, geo, towns)));
+
+/** Places with other postal codes or towns, and one pin for them all: one was copied. Told of each but the first. */
+export function judgeSharedPins(items: readonly ReadItem[]): readonly Finding[] {
+  const first = new Map<string, { readonly where: string; readonly name: string }>();
+  return eachItem(items).flatMap(({ item }) => {
+    const [geo] = itemsOf(item, 'geo');
+    const [value] = geo ? valuesOf(geo, 'latitude') : [];
+    const { address, name } = recordFromItem(item);
+    const where = fold(`${address.postalCode} ${address.addressLocality}`).trim();
+    if (!geo || value?.kind !== 'text' || !where) return [];
+    const { point } = readPin({ latitude: textOf(geo, 'latitude'), longitude: textOf(geo, 'longitude') });
+    const pin = point ? `${String(point.latitude)}, ${String(point.longitude)}` : '';
+    const other = first.get(pin);
+    if (!pin || !other) {
+      if (pin) first.set(pin, { where, name });
+      return [];
+    }
+    if (other.where === where) return [];
+    const message = `${name || 'This place'} has the coordinates of ${other.name || 'another place'}, ${pin}, and another address. One of them was copied.`;
+    return [finding('value/coordinates-shared', message, value.place, 'latitude')];
+  });
+}
 
 function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding[] {
   const { point } = readPin({ latitude: textOf(geo, 'latitude'), longitude: textOf(geo, 'longitude') });

@@ -68,6 +68,11 @@ export const valueRows = {
     meaning: 'The coordinates are the middle of a town, and no door.',
     source: 'GeoNames',
   },
+  'value/coordinates-shared': {
+    grade: 'should',
+    meaning: 'Places with other addresses have the same coordinates.',
+    source: 'WGS 84',
+  },
   'value/coordinates-swapped': {
     grade: 'must',
     meaning: 'Latitude and longitude have changed places.',
@@ -123,6 +128,16 @@ export const valueRows = {
     meaning: 'Not a date as year, month and day.',
     source: `${SCHEMA}/Date, ISO 8601`,
   },
+  'value/date-order': {
+    grade: 'should',
+    meaning: 'A date before the one it follows, or of what was done on a day that is yet to come.',
+    source: `${SCHEMA}/dateModified, ${SCHEMA}/endDate`,
+  },
+  'value/position': {
+    grade: 'should',
+    meaning: 'The positions of a list do not count its parts from 1 on.',
+    source: `${SCHEMA}/position`,
+  },
   'value/time-zone': {
     grade: 'must',
     meaning: 'Not a time zone (told in the record only; markup has none).',
@@ -141,7 +156,8 @@ export const valueRows = {
   },
   'value/number': {
     grade: 'should',
-    meaning: 'Not a number, where schema.org has only numbers or a price stands.',
+    meaning:
+      'Not a number, where schema.org has only numbers or a price stands; or less than none of what is counted.',
     source: `${SCHEMA}/Number, ${SCHEMA}/price`,
   },
   'value/boolean': {

@@ -1,0 +1,112 @@
+import { describe, expect, test } from '@jest/globals';
+import { check } from './check.ts';
+
+const told = (item: Readonly<Record<string, unknown>>, today = '2026-11-26'): readonly string[] =>
+  check(JSON.stringify({ '@context': 'https://schema.org', ...item }), { today }).findings.flatMap(
+    ({ code, property }) =>
+      /^value\/(?:date-order|position|number|coordinates-shared)$/.test(code)
+        ? [`${code} ${property ?? ''}`]
+        : [],
+  );
+const list = (...positions: readonly unknown[]) => ({
+  '@type': 'BreadcrumbList',
+  itemListElement: positions.map((position) => ({
+    '@type': 'ListItem',
+    position,
+    name: `Page ${String(position)}`,
+  })),
+});
+
+describe('the positions of a list', () => {
+  test.each([[[1]], [[1, 2, 3]], [['1', '2']], [[2, 1]]])('%j count its parts', (positions) =>
+    expect(told(list(...positions))).toEqual([]),
+  );
+  test.each([[[0]], [[1, 1]], [['first']], [[-1]], [[1.5]]])('%j do not', (positions) =>
+    expect(told(list(...positions))).toEqual(['value/position position']),
+  );
+});
+
+describe('dates', () => {
+  test.each([
+    [
+      { '@type': 'WebPage', datePublished: '2021-03-04T16:20:11+00:00', dateModified: '2019-08-14' },
+      'dateModified',
+    ],
+    [{ '@type': 'Event', name: 'A', startDate: '2027-03-02', endDate: '2027-03-01' }, 'endDate'],
+    [{ '@type': 'Review', datePublished: '2036-05-03' }, 'datePublished'],
+    [{ '@type': 'Store', name: 'A', foundingDate: '2062-01-01' }, 'foundingDate'],
+  ])('of %j are out of order', (item, property) =>
+    expect(told(item)).toEqual([`value/date-order ${property}`]),
+  );
+  test.each([
+    [{ '@type': 'WebPage', datePublished: '2021-03-04', dateModified: '2021-03-04' }],
+    // Somewhere it is tomorrow.
+    [{ '@type': 'Review', datePublished: '2026-11-27' }],
+    [{ '@type': 'Event', name: 'A', startDate: '2027-03-01T20:00', endDate: '2027-03-02T01:00' }],
+    [{ '@type': 'Store', name: 'A', foundingDate: '1987' }],
+  ])('of %j are in order', (item) => expect(told(item)).toEqual([]));
+  test('are not told to be to come where nobody says what day it is', () =>
+    expect(told({ '@type': 'Review', datePublished: '2036-05-03' }, '')).toEqual([]));
+});
+
+test.each([
+  ['numberOfRooms', -12, 1],
+  ['numberOfRooms', 12, 0],
+  ['maximumAttendeeCapacity', '-1', 1],
+])('%s of %s is counted', (property, value, faults) =>
+  expect(told({ '@type': 'Hotel', name: 'A', [property]: value })).toHaveLength(faults),
+);
+
+describe('coordinates of several places', () => {
+  const place = (postalCode: string, latitude: number) => ({
+    '@type': 'BikeStore',
+    name: `Bikes ${postalCode}`,
+    address: { '@type': 'PostalAddress', streetAddress: '1 Row', postalCode, addressCountry: 'BE' },
+    geo: { '@type': 'GeoCoordinates', latitude, longitude: 3.75612 },
+  });
+  const both = (...places: readonly object[]) => told({ '@graph': places });
+  test('are the same only by a copy', () => {
+    expect(both(place('9050', 51.03161), place('9300', 51.03161))).toEqual([
+      'value/coordinates-shared latitude',
+    ]);
+    expect(both(place('9050', 51.03161), place('9300', 50.93912))).toEqual([]);
+  });
+  test('may be the same in one house', () => {
+    expect(both(place('9050', 51.03161), place('9050', 51.03161))).toEqual([]);
+  });
+});
+
+test('what is written wrong is not told to be unseen as well', () => {
+  const source = `<title>A</title><script type="application/ld+json">${JSON.stringify({
+    '@context': 'https://schema.org',
+    '@type': 'Store',
+    name: 'Larch',
+    address: { '@type': 'PostalAddress', streetAddress: '1 Row', postalCode: '7866O', addressCountry: 'US' },
+  })}</script><h1>Larch</h1><p>1 Row, TX 78660</p>`;
+  const codes = check(source).findings.flatMap(({ code, property }) =>
+    property === 'postalCode' ? [code] : [],
+  );
+  expect(codes).toEqual(['value/postal-code']);
+});
+
+test('what another object of one @id says is not missing', () => {
+  const address = {
+    '@type': 'PostalAddress',
+    streetAddress: '1 Row',
+    addressLocality: 'Town',
+    addressCountry: 'AU',
+  };
+  const node = { '@type': 'Store', '@id': 'https://larch.example/#shop' };
+  const source = JSON.stringify({
+    '@context': 'https://schema.org',
+    '@graph': [
+      { ...node, name: 'Larch', telephone: '+61 3 5550 0123', url: 'https://larch.example/' },
+      { ...node, name: 'Larch & Sons', address },
+    ],
+  });
+  const missing = check(source).findings.flatMap(({ code, property }) =>
+    code.startsWith('guideline/re') && property ? [property] : [],
+  );
+  for (const property of ['address', 'telephone', 'url']) expect(missing).not.toContain(property);
+  expect(missing).toContain('image');
+});

@@ -1,0 +1,87 @@
+import { finding, type Finding } from '#core/fault';
+import { isDate } from '#core/hours';
+import { eachItem, itemsOf, valuesOf, type ReadItem } from '#core/item';
+import type { Place } from '#core/text';
+
+/**
+ * What has an order: dates of which one comes before the other, dates that cannot lie behind `today` (ISO 8601, '' for
+ * unknown), and the positions of a list (schema.org/position).
+ */
+export const judgeSequence = (items: readonly ReadItem[], today: string): readonly Finding[] =>
+  eachItem(items).flatMap(({ item }) => [
+    ...ordered(item),
+    ...(today ? toCome(item, today) : []),
+    ...positions(item),
+  ]);
+
+/** The later of two, by the earlier. */
+const LATER: Readonly<Record<string, readonly string[]>> = {
+  datePublished: ['dateModified'],
+  dateCreated: ['datePublished', 'dateModified'],
+  startDate: ['endDate'],
+  availabilityStarts: ['availabilityEnds'],
+  foundingDate: ['dissolutionDate'],
+  birthDate: ['deathDate'],
+};
+
+interface Day {
+  /** ISO 8601. */
+  readonly date: string;
+  readonly place: Place;
+}
+
+/** A date by its day, where it is written as one. */
+function dayOf(item: ReadItem, name: string): Day | undefined {
+  const [value] = valuesOf(item, name);
+  if (value?.kind !== 'text') return undefined;
+  const date = value.text.trim().slice(0, 10);
+  return isDate(date) ? { date, place: value.place } : undefined;
+}
+
+const ordered = (item: ReadItem): readonly Finding[] =>
+  Object.entries(LATER).flatMap(([earlier, laters]) => {
+    const first = dayOf(item, earlier);
+    return laters.flatMap((later) => {
+      const second = first && dayOf(item, later);
+      if (!second || first.date <= second.date) return [];
+      const message = `${later} is ${second.date}, and ${earlier} ${first.date}: it was over before it began. One of them is wrong.`;
+      return [
+        finding('value/date-order', message, second.place, later, {
+          related: [{ message: earlier, place: first.place }],
+        }),
+      ];
+    });
+  });
+
+/** What was done when it is dated. */
+const DONE = ['datePublished', 'dateCreated', 'uploadDate', 'foundingDate', 'birthDate', 'reviewDate'];
+
+const toCome = (item: ReadItem, today: string): readonly Finding[] =>
+  DONE.flatMap((name) => {
+    const day = dayOf(item, name);
+    // Somewhere it is tomorrow already.
+    if (!day || day.date <= dayAfter(today)) return [];
+    return [
+      finding('value/date-order', `${name} is ${day.date}, a day that is yet to come.`, day.place, name),
+    ];
+  });
+
+const DAY_MS = 86_400_000;
+const dayAfter = (today: string): string => new Date(Date.parse(today) + DAY_MS).toISOString().slice(0, 10);
+
+/** The places in a list: whole numbers from 1 on, each once. */
+function positions(list: ReadItem): readonly Finding[] {
+  const seen = new Set<string>();
+  return itemsOf(list, 'itemListElement').flatMap((element) => {
+    const [value] = valuesOf(element, 'position');
+    if (value?.kind !== 'text') return [];
+    const position = value.text.trim();
+    const isTaken = seen.has(position);
+    seen.add(position);
+    if (/^[1-9]\d*$/.test(position) && !isTaken) return [];
+    const message = isTaken
+      ? `Two parts of the list stand at position ${position}. A machine cannot tell which comes first.`
+      : `“${position}” is no position in a list, which are counted from 1 on.`;
+    return [finding('value/position', message, value.place, 'position')];
+  });
+}
