@@ -71,7 +71,9 @@ function putIn(
     const element = document?.marked.find(({ start }) => start === item.place.start);
     const text = propertyMarkup(record, property, item.syntax);
     if (!element || !text || element.contentEnd <= element.contentStart) return [];
-    return [{ start: element.contentEnd, end: element.contentEnd, text }];
+    // What visitors read of it stands apart from what they read before.
+    const isShown = />[^<\s]/.test(text);
+    return [{ start: element.contentEnd, end: element.contentEnd, text: isShown ? ` ${text}` : text }];
   }
   const last = objectAt(item, source)?.members.at(-1);
   if (!last) return [];
