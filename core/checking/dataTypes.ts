@@ -1,4 +1,4 @@
-import type { Finding } from '#core/fault';
+import { finding, type Finding } from '#core/fault';
 import { isDateOrYear, isMachineTime } from '#core/hours';
 import { judgeVat } from '#core/value';
 import { judgeCurrencies } from '#core/price';
@@ -6,7 +6,7 @@ import { table } from '#core/text';
 import { propertyNamed } from '#core/vocabulary';
 import { propertyKinds } from '#core/record';
 import { judgeDate, judgeTime, machineDate, machineTime } from './moments.ts';
-import { tell, type Spot } from './spot.ts';
+import { instead, tell, type Spot } from './spot.ts';
 
 const isNumber = (text: string): boolean => /^[-+]?\d+(\.\d+)?(e[-+]?\d+)?$/i.test(text);
 
@@ -47,7 +47,11 @@ export function judgeDataType(spot: Spot): readonly Finding[] {
   if (wanted.includes('Boolean')) {
     const mended = /^yes$/i.test(spot.text) ? 'true' : /^no$/i.test(spot.text) ? 'false' : '';
     const message = `“${spot.text}” is neither true nor false, which is all that ${name} can be to a machine.`;
-    return [tell(spot, 'value/boolean', message, mended)];
+    // In JSON a truth is a word without quotes.
+    const { value } = spot;
+    const { start, end } = value.place;
+    const edits = mended && value.holder === 'json' ? [{ start, end, text: mended }] : instead(value, mended);
+    return [finding('value/boolean', message, value.place, name, { edits })];
   }
   const number = numberIn(spot.text);
   const message = `“${spot.text}” is no number to a machine. Write ${number || 'the number alone'}.`;
