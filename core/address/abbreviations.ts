@@ -82,19 +82,29 @@ const families: readonly (readonly string[])[] = [
   ['third', '3rd'],
   ['fourth', '4th'],
   ['fifth', '5th'],
+  ['eerste', '1e'],
+  ['tweede', '2e'],
+  ['derde', '3e'],
 ];
 
 const canonical = new Map(
   families.flatMap(([word = '', ...short]) => short.map((form) => [form, word] as const)),
 );
 
-/** Streets that are one word with their names: Hauptstraße, Hauptstr., Kerkstraat. */
-const COMPOUND = /^(.{3,})(?:straße|strasse|str|straat)$/;
+/** Streets that are one word with their names: Hauptstraße, Hauptstr., Kerkstraat; Nygårdsgaten, Nygårdsgt.; Storveien. */
+const COMPOUNDS = [
+  [/^(.{3,})(?:straße|strasse|str|straat)$/, '$1street'],
+  [/^(.{3,})(?:gaten|gata|gatan|gate|gt)$/, '$1gate'],
+  [/^(.{3,})(?:veien|vegen|vagen|vei|veg|vn)$/, '$1vei'],
+] as const;
 
 /** A folded address with its abbreviations written out: "12 n quay st" → "12 north quay street". */
 export function expandAbbreviations(folded: string): string {
   return folded
     .split(' ')
-    .map((word) => canonical.get(word) ?? word.replace(COMPOUND, '$1street'))
+    .map(
+      (word) =>
+        canonical.get(word) ?? COMPOUNDS.reduce((now, [form, whole]) => now.replace(form, whole), word),
+    )
     .join(' ');
 }

@@ -24,6 +24,14 @@ describe('a street in other words', () => {
     ['Ostružnická 336/15', 'Ostružnická 336, Olomouc', 'CZ'],
     ['Ostružnická 15', 'Ostružnická 336/15, Olomouc', 'SK'],
     ['Main Street 12', '12 Main', ''],
+    ['15 Park Row, Suite 1802', '15 Park Row (at Ann St), Ste. 1802', ''],
+    ['2/F Mango Square, Gen. Maxilom Avenue', '2nd Floor, Mango Square, General Maxilom Ave.', ''],
+    ['Street 17, Al Quoz Industrial Area 3', 'Street 17, Al Quoz Ind. Area 3, Dubai', ''],
+    ['Sagar CHS, Lokhandwala Road 3', 'Sagar C.H.S., 3 Lokhandwala Rd', ''],
+    ['Calle de Ibiza, 33, 1º B', 'C/ Ibiza 33, 1ºB', ''],
+    ['Rue du Simplon 23', '23, rue du Simplon — CH-1800 Vevey', ''],
+    ['Eerste van der Helststraat 71-hs', '1e van der Helststraat 71 hs', ''],
+    ['Nygårdsgaten 91 A', 'Nygårdsgt. 91A', ''],
   ])('%s is seen in %s', (street, text, country) => {
     expect(shown(street, text, country)).toBeDefined();
   });

@@ -11,21 +11,40 @@ interface Piece {
   readonly end: number;
   /** Whether nothing stands between it and the next. */
   readonly isJoined: boolean;
+  /** Whether a stop says that it is the beginning of a word. */
+  readonly isShort: boolean;
+  /** Whether at most a blank stands before it. */
+  readonly isNext: boolean;
 }
 
-const piecesOf = rememberLast((text: string): readonly Piece[] => {
+/** Blanks for what only marks what stands beside it, so that offsets stay: "n.º 5", "1ºB", "2/F", "(at Ann St)". */
+const withoutMarks = (text: string): string =>
+  [/(?<!\p{L})n\.?\s?[º°](?=\s*\d)/giu, /[ºª°]/gu, /(?<=\d)\/F\b/gu, /\([^()\d\n]{1,40}\)/gu]
+    .reduce((now, mark) => now.replace(mark, (found) => ' '.repeat(found.length)), text)
+    // "C.H.S." is "CHS".
+    .replace(/(?<!\p{L})(?:\p{L}\.){2,6}/gu, (found) => found.replaceAll('.', '').padEnd(found.length));
+
+const piecesOf = rememberLast((whole: string): readonly Piece[] => {
   const pieces: Piece[] = [];
+  const text = withoutMarks(whole);
   for (const { folded, written, start, end } of cutWords(text)) {
     // The letter of "12 c", which is no short form of a street.
     const isOfNumber = written.length === 1 && pieces.at(-1)?.isNumber === true && KINDS.has(folded);
     const parts = (isOfNumber ? written : folded).match(/\d+|\D+/gu) ?? [];
     for (const [at, part] of parts.entries()) {
       const isJoined = at < parts.length - 1;
-      pieces.push({ folded: part, isNumber: /^\d/.test(part), start, end, isJoined });
+      const isShort = text[end] === '.' && written.length > 1;
+      const isNext = /^\s?$/.test(text.slice(pieces.at(-1)?.end ?? 0, start));
+      pieces.push({ folded: part, isNumber: /^\d/.test(part), start, end, isJoined, isShort, isNext });
     }
   }
-  return pieces;
+  return pieces.map((piece, at) => {
+    // "2nd Floor" is "2/F".
+    const floor = pieces[at + 1]?.folded === 'floor' ? ORDINALS.indexOf(piece.folded) + 1 : 0;
+    return floor > 0 ? { ...piece, folded: String(floor), isNumber: true } : piece;
+  });
 });
+const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth'];
 
 /** What says that a number follows, a unit of a building, or that two streets meet: left away as people please. */
 const PASSED_OVER = new Set(
@@ -52,7 +71,7 @@ const TWO_NUMBERED = new Set(['CZ', 'SK']);
 
 /** What of a street has to be seen. */
 interface Wanted {
-  readonly words: readonly string[];
+  readonly words: readonly Piece[];
   readonly numbers: readonly string[];
   readonly kinds: ReadonlySet<string>;
   readonly isTwoNumbered: boolean;
@@ -62,11 +81,11 @@ function wantedOf(street: string, country: string): readonly Wanted[] {
   const pieces = piecesOf(street);
   const names = pieces.filter((piece, at) => !piece.isNumber && !isPassedOver(pieces, at));
   const kinds = new Set(pieces.filter(isKind).map(({ folded }) => folded));
-  const words = names.map(({ folded }) => folded);
   const numbers = pieces.filter(({ isNumber }) => isNumber).map(({ folded }) => folded);
   const isTwoNumbered = TWO_NUMBERED.has(country);
   // "Calle 60": its kind is all the name it has.
-  const base = words.length > 0 ? { words, kinds } : { words: [...kinds], kinds: new Set<string>() };
+  const base =
+    names.length > 0 ? { words: names, kinds } : { words: pieces.filter(isKind), kinds: new Set<string>() };
   const lists =
     isTwoNumbered && numbers.length === 2 ? [numbers, numbers.slice(1), numbers.slice(0, 1)] : [numbers];
   return lists.map((list) => ({ ...base, numbers: list, isTwoNumbered }));
@@ -96,7 +115,7 @@ export function findStreetIn(
     if (first === undefined || wanted.numbers.length === 0) continue;
     for (const [at, piece] of pieces.entries()) {
       // The town stands before it without a blank: "金沢市片町2丁目".
-      const isFirst = piece.folded === first || (isOneSign(piece) && piece.folded.endsWith(first));
+      const isFirst = isWord(piece, first) || (isOneSign(piece) && piece.folded.endsWith(first.folded));
       const run = isFirst ? runAround(pieces, at, wanted) : undefined;
       const [begin, end] = [pieces[run?.from ?? -1], pieces[run?.until ?? -1]];
       if (begin && end) return { start: begin.start, end: end.end };
@@ -112,11 +131,19 @@ function runAround(pieces: readonly Piece[], at: number, wanted: Wanted): Run | 
     const until = from === undefined ? undefined : runBehind(pieces, at, wanted, count);
     if (from === undefined || until === undefined) continue;
     const kinds = pieces.slice(from, until + 1).filter(isKind);
-    const isOther = kinds.some(({ folded }) => !wanted.kinds.has(folded) && !wanted.words.includes(folded));
+    const isOther = kinds.some(
+      ({ folded }) => !wanted.kinds.has(folded) && !wanted.words.some((word) => word.folded === folded),
+    );
     if (wanted.kinds.size === 0 || !isOther) return { from, until };
   }
   return undefined;
 }
+
+/** Whether a piece is a word, or one of them the beginning of the other with a stop: "Gen. Maxilom". */
+const isWord = (piece: Piece, word: Piece | undefined): boolean =>
+  word !== undefined && (piece.folded === word.folded || beginsWith(piece, word) || beginsWith(word, piece));
+const beginsWith = (short: Piece, { folded }: Piece): boolean =>
+  short.isShort && folded.length > short.folded.length && folded.startsWith(short.folded);
 
 const isKind = ({ folded }: Piece): boolean => KINDS.has(folded);
 const isOneSign = ({ folded }: Piece): boolean => /[\u3040-\u30ff\u3400-\u9fff\uac00-\ud7af]/.test(folded);
@@ -127,9 +154,6 @@ function isPassedOver(pieces: readonly Piece[], at: number): boolean {
   if (!piece) return false;
   if (before?.isNumber && before.isJoined)
     return isOneSign(piece) ? PASSED_OVER.has(piece.folded) : piece.folded === 'f' && pieces.some(isOneSign);
-  // "N.º" of Portuguese, whose N is taken for the north.
-  if (piece.folded === 'o' && before?.folded === 'north') return true;
-  if (piece.folded === 'north' && next?.folded === 'o') return true;
   const isLetter = piece.folded.length === 1 && !isOneSign(piece) && piece.folded !== '&';
   return (PASSED_OVER.has(piece.folded) && (!isLetter || next?.isNumber === true)) || isKind(piece);
 }
@@ -161,7 +185,7 @@ function runBehind(
   for (let at = name + 1; word < words.length || number < numbers.length; at += 1) {
     const piece = pieces[at];
     if (!piece) return undefined;
-    if (piece.folded === words[word]) word += 1;
+    if (isWord(piece, words[word])) word += 1;
     else if (piece.isNumber && piece.folded === numbers[number]) number += 1;
     else if (piece.isNumber ? !(isTwoNumbered && pieces[at + 1]?.isNumber) : !isPassedOver(pieces, at))
       return undefined;
@@ -169,7 +193,12 @@ function runBehind(
   }
   // "Mays Street": the kind behind the name belongs to it, and so does the floor's sign of "1階".
   for (let next = pieces[until + 1]; next; next = pieces[until + 1]) {
-    if (!(pieces[until]?.isJoined ? isPassedOver(pieces, until + 1) : isKind(next) && until === name)) break;
+    if (
+      !(pieces[until]?.isJoined
+        ? isPassedOver(pieces, until + 1)
+        : isKind(next) && next.isNext && until === name)
+    )
+      break;
     until += 1;
   }
   return pieces[until]?.isJoined ? undefined : until;

@@ -39,6 +39,7 @@ export function gridAt(text: string, start: number): Grid | undefined {
   }
   if (new Set(columns.filter(Boolean)).size < FEWEST_DAYS) return undefined;
   const open = new Map<Day, Span[]>();
+  const marked: { readonly day: Day; readonly mark: string }[] = [];
   let isSure = true;
   let rows = 0;
   for (let times = next(TIMES); times; times = next(TIMES)) {
@@ -48,14 +49,39 @@ export function gridAt(text: string, start: number): Grid | undefined {
       const cell = next(CELL);
       if (!cell) return rows > 0 ? { hours: undefined, end: at } : undefined;
       const mark = cell[1] ?? '-';
-      isSure &&= OPEN.test(mark) || SHUT.test(mark);
       if (day && OPEN.test(mark)) open.set(day, [...(open.get(day) ?? []), ...spans]);
+      else if (day && !SHUT.test(mark)) marked.push({ day, mark });
     }
     rows += 1;
   }
   if (rows === 0) return undefined;
+  for (const { day, mark } of marked) {
+    const said = remarkOn(mark, text.slice(at, at + LONGEST_REMARK));
+    isSure &&= said !== undefined;
+    const known = open.get(day) ?? [];
+    const more = said?.spans.filter(({ opens }) => !known.some((span) => span.opens === opens)) ?? [];
+    open.set(day, [...known, ...more]);
+  }
+  if (marked.length > 0) at = endOfRemarks(text, at);
   const columned = new Set(columns);
   const hours = { ...emptyHours };
   for (const day of days) if (columned.has(day)) hours[day] = writeDay(open.get(day) ?? []);
   return { hours: isSure ? hours : undefined, end: at };
+}
+
+const LONGEST_REMARK = 200;
+
+/** The hours that a mark stands for, where they are told behind the table: "▲ Sat 10:00-17:00". */
+function remarkOn(mark: string, behind: string): { readonly spans: readonly Span[] } | undefined {
+  const at = behind.indexOf(mark);
+  const times = at < 0 ? null : REMARK.exec(behind.slice(at + mark.length));
+  const { spans } = readEnglishDay(times?.[1] ?? '');
+  return spans && { spans };
+}
+const REMARK = /^[^\d\n]{0,20}?(\d{1,2}[:.]\d{2}\s*(?:am|pm)?\s*-\s*\d{1,2}[:.]\d{2}\s*(?:am|pm)?)/i;
+
+/** The end of the line that explains the marks, whose days are said by the table. */
+function endOfRemarks(text: string, at: number): number {
+  const line = /^[\s,|]*[^\n]*/.exec(text.slice(at, at + LONGEST_REMARK))?.[0] ?? '';
+  return /^[\s,|]*[^\p{L}\d\s]/u.test(line) ? at + line.length : at;
 }
