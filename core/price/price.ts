@@ -19,7 +19,7 @@ export function judgeCurrencies(text: string): readonly Fault[] {
 
 /** What people write for a currency besides its sign and its code. */
 const CURRENCY_WORDS =
-  /^(kr|rp|rs|lei|kč|kc|ft|zł|zl|лв|руб|дин|din|dhs?|tl|rm|r|sr|qr|ksh|円|元|원|đ|vnđ|грн|тг|ден|сум|ман|s\/|s\/\.|bs|gs|₲|rd\$|ar\$|جم|دإ|رس|رق|رع|دك|دب|دج|دت|دم|لل|ريال|درهم|جنيه|دينار)\1{0,3}$/i;
+  /^(kr|rp|rs|lei|kč|kc|ft|zł|zl|лв|руб|дин|din|dhs?|tl|rm|r|sr|qr|ksh|円|元|원|đ|vnđ|грн|тг|ден|сум|ман|bs|gs|جم|دإ|رس|رق|رع|دك|دب|دج|دت|دم|لل|ريال|درهم|جنيه|دينار)\1{0,3}$/i;
 const isCurrency = (word: string): boolean =>
   CURRENCY_WORDS.test(word) || (/^[A-Z]{3}$/.test(word) && currencies.code(word) !== undefined);
 
@@ -34,7 +34,9 @@ export function judgePriceRange(text: string): readonly Fault[] {
     ];
   if (
     !/\d|\p{Sc}/u.test(text) &&
-    (text.replace(/(?<=\p{L})\.(?=\p{L})/gu, '').match(/\p{L}+/gu) ?? []).some((word) => !isCurrency(word))
+    (text.replace(/(?<=\p{L})\.(?=\p{L})|\bS\/\.?/gu, '').match(/\p{L}+/gu) ?? []).some(
+      (word) => !isCurrency(word),
+    )
   )
     return [
       fault(
