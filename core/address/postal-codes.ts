@@ -24,7 +24,7 @@ export const postalCodes: Readonly<Record<string, PostalCodeRule>> = {
   ES: { pattern: /^(?:0[1-9]|[1-4]\d|5[0-2])\d{3}$/, example: '28001' },
   FI: { pattern: /^\d{5}$/, example: '00100' },
   FR: { pattern: /^(?!00)\d{5}$/, example: '75001' },
-  GB: { pattern: /^(GIR ?0AA|[A-Z]{1,2}\d[A-Z\d]? ?\d[A-Z]{2})$/i, example: 'TQ1 2AB' },
+  GB: { pattern: /^(GIR ?0AA|[A-Z]{1,2}\d[A-Z\d]? ?\d[ABD-HJLNP-UW-Z]{2})$/i, example: 'TQ1 2AB' },
   IE: { pattern: /^[AC-FHKNPRTV-Y]\d[\dW] ?[\dAC-FHKNPRTV-Y]{4}$/i, example: 'D02 AF30' },
   IN: { pattern: /^[1-9]\d{2} ?\d{3}$/, example: '110 001', region: true },
   IT: { pattern: /^\d{5}$/, example: '00118' },

@@ -104,6 +104,22 @@ describe('a week as doors and pages say it', () => {
     'Winter: Thu–Sun 10–4. Summer: daily 9–6.',
   ])('is not guessed: %s', (text) => expect(weeksIn(text, 'en').weeks).toEqual([]));
 
+  test('stands in a table whose marks are told below it, or in two languages at once', () => {
+    const columns = ['月', '火', '水', '木', '金', '土', '日'];
+    const row = ['●', '●', '休', '●', '●', '▲', '休'];
+    const table = [...columns, '10:00～13:30', ...row, '15:00～19:30', ...row].join('\n');
+    const said = (text: string, language: string) =>
+      weeksIn(text, language).weeks.map(({ hours, whole }) => whole && writeWeek(hours));
+    expect(said(`${table}\n▲土曜 10:00～17:00　休診日：水・日・祝`, 'ja')).toEqual([
+      'Mon–Tue 10:00-13:30, 15:00-19:30; Wed closed; Thu–Fri 10:00-13:30, 15:00-19:30; Sat 10:00-17:00; Sun closed',
+    ]);
+    // What a mark means is not guessed.
+    expect(said(table, 'ja')).toEqual([false]);
+    expect(
+      said('星期一至五 Mon–Fri: 09:00–18:00\n星期日及公眾假期休息 Closed on Sundays & public holidays', 'zh'),
+    ).toEqual(['Mon–Fri 09:00-18:00; Sun closed']);
+  });
+
   test('has its hours in the line before the days that are closed, or behind them', () => {
     const week = 'Mon–Tue 10:00-19:00; Wed closed; Thu–Sun 10:00-19:00';
     for (const text of ['営業時間 10:00〜19:00\n定休日 水曜日', '定休日 水曜日\n営業時間 10:00〜19:00'])

@@ -92,7 +92,7 @@ function weeksInWords(text: string, language: DayWords): readonly FoundWeek[] {
       any = true;
       // What stands before the first day may be the hours of them all.
       if (english.at(-1) === '' && /\d/.test(before)) english.splice(-1, 1, toEnglish(before, language));
-    } else near -= 1;
+    } else if (/\p{L}{2}/u.test(plain)) near -= 1;
     before = plain;
     // Marks and numbers are the same in every language.
     const isMarks = any && !/\p{L}/u.test(plain);

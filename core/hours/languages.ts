@@ -150,7 +150,8 @@ export const dayWords: readonly DayWords[] = [
     codes: ['pl'],
     to: 'do',
     and: 'i|oraz',
-    noise: 'od|w|godz|godziny(?: otwarcia)?|czynne|otwarte',
+    noise:
+      'kancelaria|sklep|salon|gabinet|biuro|restauracja|zapraszamy|jest|od|w|godz|godziny(?: otwarcia)?|czynn[aey]|otwart[aey]',
     days: [
       'poniedzial(?:ek|ku|ki)|pon|pn',
       'wtorek|wtork[ui]|wto?|wt',
@@ -612,7 +613,7 @@ export const dayWords: readonly DayWords[] = [
     codes: ['zh'],
     to: '至|到',
     and: '和|及',
-    noise: '营业时间|營業時間',
+    noise: '应诊时间|應診時間|营业时间|營業時間',
     days: [
       '(?:星期|周|週|礼拜|禮拜)一',
       '(?:星期|周|週|礼拜|禮拜)二',

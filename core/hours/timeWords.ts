@@ -103,7 +103,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       '(?:statni )?svatky|sviatky|prazni(?:ci|ki)',
       'αργιες',
       '祝祭?日|祝',
-      '공휴일|节假日|節假日',
+      '공휴일|节假日|節假日|公[眾众]假期|法定假日',
       'праздники|unnepnapokon|sarbatori legale|riigipuhadel|svetku dienas|svenciu dienomis|hari cuti|العطل الرسمية',
       'bank holidays?|public holidays?|holidays',
     ],

@@ -118,7 +118,8 @@ function readEnglish(text: string): WeekReading {
         set(segment.days, pendingHours);
         pendingHours = undefined;
       } else {
-        if (pendingDays) tell(pendingDays.join(', '));
+        // "星期一至五 Mon–Fri": the same days in two languages.
+        if (pendingDays && pendingDays.join() !== segment.days.join()) tell(pendingDays.join(', '));
         pendingDays = segment.days;
       }
     } else if (pendingDays) {
@@ -131,7 +132,7 @@ function readEnglish(text: string): WeekReading {
       pendingHours = segment.text;
     }
   }
-  if (pendingDays) tell(pendingDays.join(', '));
+  if (pendingDays?.some((day) => hours[day] !== 'closed')) tell(pendingDays.join(', '));
   const isAllClosed = days.every((day) => !/\d/.test(hours[day]));
   if (pendingHours !== undefined && isAllClosed && days.some((day) => hours[day])) {
     everyDay ??= pendingHours;
@@ -201,7 +202,7 @@ function cut(text: string): readonly Segment[] {
       .replace(/^[\s,;:.()|•·●–—-]+|[\s,;:().|•·●–—-]+$/g, '')
       .replace(/^(?:are|is|from|and|open|(?:(?:opening|business|office|store|shop) )?hours:?)\s+/i, '')
       .trim()
-      .replace(/^(?:weekly )?off$/i, 'closed');
+      .replace(/^(?:weekly )?off$|^closed[\s.,]+closed$/i, 'closed');
     if (
       !trimmed ||
       /^(and|on|open|from|hours|(?:opening|business|office|trading|store|shop|clinic|salon|working|reception) (?:hours|times)|hours of operation|:)$/i.test(
