@@ -76,6 +76,11 @@ describe('a postal code', () => {
     expect(seen('560 002, order 15600012', at('560001', 'IN'))).toBe(false);
   });
 
+  test('of the Netherlands is one with its letters', () => {
+    expect(seen('1073 AC Amsterdam', at('1037 AC', 'NL'))).toBe(false);
+    expect(seen('1073AC Amsterdam', at('1073 AC', 'NL'))).toBe(true);
+  });
+
   test('is missed where another of its form is shown, and not where none is', () => {
     expect(seen('(order 15600012)', at('560001', 'IN'))).toBe(true);
     expect(seen('560 010', at('560001', 'IN'))).toBe(false);
@@ -258,6 +263,46 @@ describe('a page with several branches', () => {
     const far = `<p>${'We mend whatever has wheels. '.repeat(8)}</p>`;
     expect(shown(ofBoise, `1220 1st St. South${far}<p>Hotline (800) 555-0100`)).toEqual([]);
   });
+});
+
+describe('hours that a visitor sees otherwise', () => {
+  const shop = (hours: object, visible: string): string | undefined => {
+    const source = `<html lang="en"><title>x</title><script type="application/ld+json">${JSON.stringify({
+      '@context': 'https://schema.org',
+      '@type': 'BikeStore',
+      name: 'Velo Matter',
+      ...hours,
+    })}</script><body><h1>Velo Matter</h1><p>${visible}</p>`;
+    const [one] = check(source).findings.filter(({ code }) => code === 'agreement/visitor');
+    return one && source.slice(one.place.start, one.place.end);
+  };
+  const spec = (dayOfWeek: string, opens: string, closes: string) => ({
+    '@type': 'OpeningHoursSpecification',
+    dayOfWeek,
+    opens,
+    closes,
+  });
+
+  test('are told where the markup says them', () => {
+    const openingHoursSpecification = [spec('Monday', '09:00', '18:00'), spec('Saturday', '10:00', '15:00')];
+    expect(shop({ openingHoursSpecification }, 'Mon 9-6, Sat 10-3')).toBeUndefined();
+    expect(shop({ openingHoursSpecification }, 'Mon 9-6, Sat 10-2')).toBe('"15:00"');
+    expect(shop({ openingHoursSpecification }, 'Mon 9-6, Sat 9-3')).toBe('"10:00"');
+    expect(shop({ openingHoursSpecification }, 'Mon 8-6, Sat 10-3')).toBe('"09:00"');
+    expect(shop({ openingHours: ['Mo 09:00-18:00', 'Sa 10:00-15:00'] }, 'Mon 9-6, Sat 10-2')).toBe(
+      '"Sa 10:00-15:00"',
+    );
+    // A day that the markup is silent of has no place of its own.
+    expect(shop({ openingHoursSpecification }, 'Mon 9-6, Sat 10-3, Sun 10-2')).toContain('"opens":"09:00"');
+  });
+});
+
+test('an email address of the same name at another domain is told', () => {
+  const mail = (visible: string): boolean =>
+    codesOn(`<p>${visible}</p>`, { email: 'desk@holzrauch.example' }).includes('agreement/visitor email');
+  expect(mail('desk@holzrausch.example')).toBe(true);
+  expect(mail('desk@holzrauch.example')).toBe(false);
+  expect(mail('jobs@other.example')).toBe(false);
 });
 
 describe('a fax number', () => {

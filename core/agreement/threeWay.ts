@@ -6,7 +6,8 @@ import { factText, type BusinessRecord } from '#core/record';
 import { escapeHtml, jsonString, remembered, type Edit, type Place } from '#core/text';
 import { comparedFacts, type Compared, type RowFact } from './compared.ts';
 import { isSameBusiness, likeness } from './identity.ts';
-import type { VisitorSearch } from './visitor.ts';
+import { placeOfHours } from './hoursPlace.ts';
+import type { Seen, VisitorSearch } from './visitor.ts';
 
 /** One fact as three readers have it. */
 export interface ThreeWayRow {
@@ -85,9 +86,19 @@ export function threeWay(
     const said = record && text;
     const markup = described.flatMap((one) => markupCell(one, compared, record, told));
     if (!said && markup.length === 0) return [];
-    const visitor = text.trim() ? visitorCell(reading, search, reference, compared) : UNLOOKED;
+    const seen = text.trim() && reading.visible && search ? compared.look?.(search, reference) : undefined;
     const { fact, label, property, core } = compared;
-    return [{ fact, label, property, core, record: said, markup, visitor }];
+    const week = seen?.hours;
+    const placed = (one: Described, cell: MarkupCell): MarkupCell => ({
+      ...cell,
+      place: (week && placeOfHours(one.item, one.read.hours, week)) ?? cell.place,
+    });
+    const cells = week
+      ? described.flatMap((one) => markupCell(one, compared, record, told).map((cell) => placed(one, cell)))
+      : markup;
+    return [
+      { fact, label, property, core, record: said, markup: cells, visitor: visitorCell(reading, seen) },
+    ];
   });
 }
 
@@ -168,15 +179,8 @@ function editOf(item: ReadItem | undefined, property: string, text: string): Edi
 
 const UNLOOKED: VisitorCell = { text: '', agreement: undefined, place: undefined };
 
-function visitorCell(
-  reading: Reading,
-  search: VisitorSearch | undefined,
-  reference: BusinessRecord,
-  { look }: Compared,
-): VisitorCell {
-  if (!look || !search || !reading.visible) return UNLOOKED;
-  const seen = look(search, reference);
-  if (!seen) return UNLOOKED;
+function visitorCell(reading: Reading, seen: Seen | undefined): VisitorCell {
+  if (!seen || !reading.visible) return UNLOOKED;
   const at = seen.link ?? (seen.at && sourceOf(reading.visible, seen.at.start, seen.at.end));
   return { text: seen.text, agreement: seen.agreement, place: at && reading.lines.place(at.start, at.end) };
 }

@@ -27,6 +27,8 @@ export interface Seen {
   readonly at: { readonly start: number; readonly end: number } | undefined;
   /** Offsets in the source, where a link carries it rather than the text. */
   readonly link?: { readonly start: number; readonly end: number };
+  /** The opening hours that it says. */
+  readonly hours?: Hours;
 }
 
 interface Span {
@@ -288,7 +290,7 @@ export class VisitorSearch {
     return shown;
   }
 
-  /** An email address: shown, or behind a link. Another one is told where it is the only one of the same domain. */
+  /** An email address: shown, or behind a link. Another one is told where it alone has the same name or domain. */
   findEmail(email: string): Seen | undefined {
     const wanted = email.toLowerCase();
     const shown = emailsIn(this.#text);
@@ -300,8 +302,12 @@ export class VisitorSearch {
       if (address?.toLowerCase() === wanted)
         return { text: address, agreement: 'exact', at: undefined, link: { start, end } };
     }
-    const domain = wanted.slice(wanted.indexOf('@'));
-    const others = shown.filter(({ 0: text }) => text.toLowerCase().endsWith(domain));
+    // The same name at another domain, or another name at the same.
+    const [name = '', domain = ''] = wanted.split('@');
+    const others = shown.filter(({ 0: text }) => {
+      const [otherName = '', otherDomain = ''] = text.toLowerCase().split('@');
+      return otherDomain === domain || otherName === name;
+    });
     const [other] = others;
     return other && others.length === 1 ? seenAt(other, 'different') : undefined;
   }
@@ -338,7 +344,7 @@ export class VisitorSearch {
       const isSame = isSameHours(hours, shown);
       if (!isSame && others.hours.some((one) => isSameHours(one, shown))) continue;
       if (!isSame && OTHER_HOURS.test(this.#withoutTelephones(about, end, country))) continue;
-      const seen = { text: this.#text.slice(start, end), at: { start, end } };
+      const seen = { text: this.#text.slice(start, end), at: { start, end }, hours: shown };
       if (isSame) return { ...seen, agreement };
       other ??= { ...seen, agreement };
     }
@@ -400,7 +406,7 @@ const isSameHours = (one: Hours, other: Hours): boolean =>
 
 /** One or two words with a digit in them, as postal codes are written. */
 const MAYBE_CODE =
-  /(?<![\p{L}\d.+-])(?=[\p{L}-]*\d)[\dA-Za-z-]{2,10}(?: (?=[A-Za-z]*\d)[\dA-Za-z]{2,4})?(?![\p{L}\d])/gu;
+  /(?<![\p{L}\d.+-])(?=[\p{L}-]*\d)[\dA-Za-z-]{2,10}(?: (?:(?=[A-Za-z]*\d)[\dA-Za-z]{2,4}|[A-Z]{2}))?(?![\p{L}\d])/gu;
 
 /** Fewer letters than these are found anywhere by chance. */
 const FEWEST_LETTERS = 10;

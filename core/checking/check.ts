@@ -141,6 +141,7 @@ function withoutConsequences(all: readonly Finding[], reading: Reading): Finding
   const noBusinesses = placesOf(({ code }) => code === 'vocabulary/no-local-business');
   const noTypes = placesOf(({ code }) => code === 'vocabulary/unknown-type');
   const bad = placesOf(({ code, grade }) => grade !== 'note' && code.startsWith('value/'));
+  const misformed = placesOf(({ code }) => code === 'value/telephone-form');
   const scopeless = placesOf(
     ({ code }) => code === 'structure/no-itemscope' || code === 'structure/no-typeof',
   );
@@ -174,6 +175,8 @@ function withoutConsequences(all: readonly Finding[], reading: Reading): Finding
     // A type that nobody knows is no local business either.
     if (code === 'vocabulary/no-local-business' && noTypes.some(({ start }) => start === place.start))
       return false;
+    // What a number that nobody can dial has instead of digits is told with its mend.
+    if (code === 'value/telephone' && misformed.some(({ start }) => start === place.start)) return false;
     // Nobody shows visitors a value that is written wrong.
     if (code === 'agreement/not-visible' && bad.some(({ start }) => start === place.start)) return false;
     // What only a local business has does not belong to a plain organisation: that it is none is told once.

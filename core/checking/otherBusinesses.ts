@@ -5,6 +5,7 @@ import {
   type Seen,
   type ThreeWayRow,
   type VisitorSearch,
+  placeOfHours,
 } from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
 import { days, writeWeek } from '#core/hours';
@@ -71,7 +72,10 @@ export function judgeOthers(
       told.add(start);
       const message = `A visitor sees “${shortText(text)}”, and of ${read.name || 'this business'} a machine is told “${shortText(said)}”.`;
       const related = [{ message: 'What a visitor sees', place: lines.place(start, end) }];
-      return [finding('agreement/visitor', message, stands[property] ?? item.place, property, { related })];
+      const place = seen.hours && placeOfHours(item, read.hours, seen.hours);
+      return [
+        finding('agreement/visitor', message, place ?? stands[property] ?? item.place, property, { related }),
+      ];
     });
   });
 }

@@ -50,6 +50,11 @@ describe('an element with properties of another item inside', () => {
   });
 });
 
+test('several types in one text are made a list', () => {
+  const source = '{"@context":"https://schema.org","@type":"Bakery, LocalBusiness","name":"Blue"}';
+  expect(told(source)).toEqual(['vocabulary/unknown-type @type ["Bakery", "LocalBusiness"]']);
+});
+
 test('a type that nobody knows is not told to be no business too', () => {
   const source = '{"@context":"https://schema.org","@type":["AutoRepairs","Organization"],"name":"Blue"}';
   expect(told(source)).toEqual(['vocabulary/unknown-type @type AutoRepair']);

@@ -345,6 +345,10 @@ describe('a region beside its postal code', () => {
     ).findings.flatMap(({ code, mend }) => (code === 'value/region' ? [mend?.edits[0]?.text ?? ''] : []));
 
   test.each([
+    ['CH', '1800', 'VD'],
+    ['CH', '3963', 'Wallis'],
+    ['BE', '9000', 'Oost-Vlaanderen'],
+    ['BE', '1000', 'Vlaanderen'],
     ['IT', '55100', 'LU'],
     ['IT', '55100', 'Toscana'],
     ['IT', '09123', 'Sardegna'],
@@ -365,6 +369,8 @@ describe('a region beside its postal code', () => {
   ])('of %s: %s is of %s', (country, code, region) => expect(told(country, code, region)).toEqual([]));
 
   test.each([
+    ['CH', '1800', 'TI', ''],
+    ['BE', '9000', 'Limburg', ''],
     ['IT', '55100', 'PI', ''],
     ['IT', '55100', 'XX', ''],
     ['BR', '80060-000', 'RP', ''],

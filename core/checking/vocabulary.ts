@@ -75,7 +75,28 @@ function nearlyTyped(reading: Reading, item: ReadItem, type: string): Finding[] 
   ];
 }
 
+/** Several types in one text, "Bakery, LocalBusiness", as a list of them. */
+function severalTypes(
+  { source }: Reading,
+  { syntax, typePlace, types }: ReadItem,
+  type: string,
+): Finding | undefined {
+  const parts = type.split(/\s*[,;/|]\s*|\s+/).filter(Boolean);
+  if (parts.length < 2 || types.length > 1 || !parts.every((part) => typeNamed(part))) return undefined;
+  const { start, end } = typePlace;
+  const isText = syntax === 'jsonld' && /^"[^"]*"$/.test(source.slice(start, end));
+  return finding(
+    'vocabulary/unknown-type',
+    `“${type}” is one text, and a machine knows no type of that name. Write a list: ${parts.map((part) => `"${part}"`).join(', ')}.`,
+    typePlace,
+    '@type',
+    { edits: isText ? [{ start, end, text: `[${parts.map(jsonString).join(', ')}]` }] : null },
+  );
+}
+
 function unknownType(reading: Reading, item: ReadItem, type: string, within: string): Finding {
+  const several = severalTypes(reading, item, type);
+  if (several) return several;
   const near =
     typeNames.find((name) => name.toLowerCase() === type.toLowerCase()) ??
     (within ? undefined : namedWithin(type)) ??

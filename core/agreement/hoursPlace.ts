@@ -1,0 +1,42 @@
+import { dayNamed, days, readDay, readOpeningHoursText, type Day, type Hours } from '#core/hours';
+import { valuesOf, type ReadItem } from '#core/item';
+import type { Place } from '#core/text';
+
+/**
+ * Where markup says the hours that a visitor sees otherwise: the time of the first day that differs, or what says the
+ * hours of that day. Undefined where the markup says nothing of it.
+ */
+export function placeOfHours(item: ReadItem, told: Hours, shown: Hours): Place | undefined {
+  const differing = days.filter((day) => spansOf(told[day]) !== spansOf(shown[day]));
+  for (const { name, value, place } of item.properties) {
+    if (name === 'openingHours' && value.kind === 'text') {
+      const read = readOpeningHoursText(value.text);
+      if (differing.some((day) => read?.days.includes(day))) return value.place;
+    }
+    if (name !== 'openingHoursSpecification' || value.kind !== 'item') continue;
+    const day = differing.find((one) => daysOf(value.item).includes(one));
+    if (day) return placeOfTime(value.item, shown[day]) ?? place;
+  }
+  return undefined;
+}
+
+const spansOf = (hours: string): string =>
+  (readDay(hours).spans ?? []).map(({ opens, closes }) => `${opens}-${closes}`).join();
+
+const daysOf = (specification: ReadItem): readonly (Day | undefined)[] =>
+  valuesOf(specification, 'dayOfWeek').map((value) =>
+    dayNamed(value.kind === 'text' ? value.text : (value.item.id ?? '')),
+  );
+
+/** The end of a span that no span a visitor sees has. */
+function placeOfTime(specification: ReadItem, shown: string): Place | undefined {
+  const { spans = [] } = readDay(shown);
+  const isShown = (end: 'opens' | 'closes', text: string): boolean =>
+    spans.some((span) => span[end] === text.trim().slice(0, 5));
+  const wrong = (['opens', 'closes'] as const).flatMap((end) => {
+    const [value] = valuesOf(specification, end);
+    return value?.kind === 'text' && !isShown(end, value.text) ? [value.place] : [];
+  });
+  // Where both differ, or none does, it is the whole that is told otherwise.
+  return wrong.length === 1 ? wrong[0] : undefined;
+}
