@@ -15,24 +15,26 @@ export const judgePins = (items: readonly ReadItem[], towns: Towns): readonly Fi
 
 /** Places with other postal codes or towns, and one pin for them all: one was copied. Told of each but the first. */
 export function judgeSharedPins(items: readonly ReadItem[]): readonly Finding[] {
-  const first = new Map<string, { readonly where: string; readonly name: string }>();
+  const first = new Map<string, ReadItem>();
   return eachItem(items).flatMap(({ item }) => {
     const [geo] = itemsOf(item, 'geo');
     const [value] = geo ? valuesOf(geo, 'latitude') : [];
-    const { address, name } = recordFromItem(item);
-    const where = fold(`${address.postalCode} ${address.addressLocality}`).trim();
-    if (!geo || value?.kind !== 'text' || !where) return [];
+    if (!geo || value?.kind !== 'text') return [];
     const { point } = readPin({ latitude: textOf(geo, 'latitude'), longitude: textOf(geo, 'longitude') });
-    const pin = point ? `${String(point.latitude)}, ${String(point.longitude)}` : '';
+    if (!point) return [];
+    const pin = `${String(point.latitude)}, ${String(point.longitude)}`;
     const other = first.get(pin);
-    if (!pin || !other) {
-      if (pin) first.set(pin, { where, name });
-      return [];
-    }
-    if (other.where === where) return [];
-    const message = `${name || 'This place'} has the coordinates of ${other.name || 'another place'}, ${pin}, and another address. One of them was copied.`;
+    if (!other) first.set(pin, item);
+    if (!other || !townOf(item) || !townOf(other) || townOf(other) === townOf(item)) return [];
+    const message = `${textOf(item, 'name') || 'This place'} has the coordinates of ${textOf(other, 'name') || 'another place'}, ${pin}, and another address. One of them was copied.`;
     return [finding('value/coordinates-shared', message, value.place, 'latitude')];
   });
+}
+
+/** Postal code and town of an item's address, folded; '' where it has neither. */
+function townOf(item: ReadItem): string {
+  const [address] = itemsOf(item, 'address');
+  return address ? fold(`${textOf(address, 'postalCode')} ${textOf(address, 'addressLocality')}`).trim() : '';
 }
 
 function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding[] {

@@ -15,14 +15,14 @@ export const judgeSequence = (items: readonly ReadItem[], today: string): readon
   ]);
 
 /** The later of two, by the earlier. */
-const LATER: Readonly<Record<string, readonly string[]>> = {
+const LATER = Object.entries({
   datePublished: ['dateModified'],
   dateCreated: ['datePublished', 'dateModified'],
   startDate: ['endDate'],
   availabilityStarts: ['availabilityEnds'],
   foundingDate: ['dissolutionDate'],
   birthDate: ['deathDate'],
-};
+});
 
 interface Day {
   /** ISO 8601. */
@@ -39,7 +39,7 @@ function dayOf(item: ReadItem, name: string): Day | undefined {
 }
 
 const ordered = (item: ReadItem): readonly Finding[] =>
-  Object.entries(LATER).flatMap(([earlier, laters]) => {
+  LATER.flatMap(([earlier, laters]) => {
     const first = dayOf(item, earlier);
     return laters.flatMap((later) => {
       const second = first && dayOf(item, later);
