@@ -40,6 +40,9 @@ describe('a street in other words', () => {
     expect(shown('Av. Rafael Cordero 200', 'Lab, 200 Ave. Rafael Cordero, Caguas')).toBe(
       '200 Ave. Rafael Cordero',
     );
+    expect(
+      shown('西新宿1-18-6 サンビル5F', '〒160-0023 東京都新宿区西新宿１丁目１８−６ サンビル５階 TEL'),
+    ).toBe('西新宿１丁目１８−６ サンビル５階');
     expect(shown('Str. Zizinului nr. 110', 'La noi: Zizinului 110, 500407')).toBe('Zizinului 110');
   });
 });

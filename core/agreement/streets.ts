@@ -6,7 +6,7 @@ import { cutWords } from './letters.ts';
 interface Piece {
   readonly folded: string;
   readonly isNumber: boolean;
-  /** Offsets of the word it is of. */
+  /** Its offsets; those of the word it is of, where folding made that longer or shorter. */
   readonly start: number;
   readonly end: number;
   /** Whether nothing stands between it and the next. */
@@ -31,11 +31,16 @@ const piecesOf = rememberLast((whole: string): readonly Piece[] => {
     // The letter of "12 c", which is no short form of a street.
     const isOfNumber = written.length === 1 && pieces.at(-1)?.isNumber === true && KINDS.has(folded);
     const parts = (isOfNumber ? written : folded).match(/\d+|\D+/gu) ?? [];
+    // Where folding keeps the length, as it does without accents and short forms, each piece has its own place.
+    const isLong = parts.join('').length === end - start;
+    let behind = start;
     for (const [at, part] of parts.entries()) {
+      behind += part.length;
       const isJoined = at < parts.length - 1;
       const isShort = text[end] === '.' && written.length > 1;
       const isNext = /^\s?$/.test(text.slice(pieces.at(-1)?.end ?? 0, start));
-      pieces.push({ folded: part, isNumber: /^\d/.test(part), start, end, isJoined, isShort, isNext });
+      const place = isLong ? { start: behind - part.length, end: behind } : { start, end };
+      pieces.push({ folded: part, isNumber: /^\d/.test(part), ...place, isJoined, isShort, isNext });
     }
   }
   return pieces.map((piece, at) => {
@@ -118,7 +123,8 @@ export function findStreetIn(
       const isFirst = isWord(piece, first) || (isOneSign(piece) && piece.folded.endsWith(first.folded));
       const run = isFirst ? runAround(pieces, at, wanted) : undefined;
       const [begin, end] = [pieces[run?.from ?? -1], pieces[run?.until ?? -1]];
-      if (begin && end) return { start: begin.start, end: end.end };
+      const before = isFirst && run?.from === at ? piece.folded.length - first.folded.length : 0;
+      if (begin && end) return { start: begin.start + Math.max(0, before), end: end.end };
     }
   }
   return undefined;

@@ -1,3 +1,4 @@
+import { VisitorSearch } from '#core/agreement';
 import { attributeSpan, behindTagName, textContent, type HtmlElement } from '#core/html';
 import { readDay } from '#core/hours';
 import { readTelephone } from '#core/phone';
@@ -360,6 +361,10 @@ function means(name: string, told: string, shown: string): boolean {
     if (one && other) return one.e164 === other.e164;
     const digits = (text: string): string => text.replace(/\D/g, '').replace(/^0+/, '');
     return digits(told).endsWith(digits(shown)) && digits(shown).length >= 5;
+  }
+  if (name === 'streetAddress') {
+    const { agreement } = new VisitorSearch({ text: shown, pieces: [] }).findStreet(told, '');
+    return agreement === 'exact' || agreement === 'written-differently';
   }
   if (name === 'opens' || name === 'closes') {
     const spans = readDay(`${shown} - 23:58`).spans;

@@ -51,6 +51,14 @@ export function textContent(node: HtmlElement): string {
   return text;
 }
 
+/** The same with a blank where a line is broken, as people read it. */
+export function brokenText(node: HtmlElement): string {
+  let text = '';
+  for (const child of node.children)
+    text += child.kind === 'text' ? child.text : child.name === 'br' ? ' ' : brokenText(child);
+  return text;
+}
+
 /** What elements without children share, so that most elements need no array of their own. */
 const NONE: GrowingNode[] = [];
 

@@ -1,5 +1,6 @@
 export { attributeNames, attributeSpan, behindTagName } from './attribute.ts';
 export {
+  brokenText,
   isWritten,
   textContent,
   type HtmlDocument,

@@ -1,6 +1,6 @@
 import { parseUrl } from '#core/link';
 import { collapse, table, type Lines } from '#core/text';
-import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
+import { brokenText, textContent, type HtmlDocument, type HtmlElement } from '#core/html';
 import { schemaName, type ReadItem, type ReadProperty } from '#core/item';
 import { Written } from './written.ts';
 
@@ -123,7 +123,7 @@ class ItemReader {
     const text = this.#value(element, attribute);
     // What visitors read instead: also where an author put a value into an attribute that is none here.
     const shown =
-      attribute !== undefined && attribute in element.attributes ? collapse(textContent(element)) : '';
+      attribute !== undefined && attribute in element.attributes ? collapse(brokenText(element)) : '';
     return named({
       kind: 'text',
       text,

@@ -1,7 +1,7 @@
 import { parseUrl } from '#core/link';
 import { collapse, table, type Lines, type Place } from '#core/text';
 import { Written } from './written.ts';
-import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
+import { brokenText, textContent, type HtmlDocument, type HtmlElement } from '#core/html';
 import { schemaName, type ReadItem, type ReadProperty, type ReadValue } from '#core/item';
 import { propertyNamed } from '#core/vocabulary';
 
@@ -239,7 +239,7 @@ class ResourceReader {
       object && address !== undefined
         ? (object.id ?? address)
         : ((attribute === undefined ? undefined : attributes[attribute]) ?? textContent(element));
-    const shown = attribute === 'content' || attribute === 'datetime' ? collapse(textContent(element)) : '';
+    const shown = attribute === 'content' || attribute === 'datetime' ? collapse(brokenText(element)) : '';
     for (const written of names) {
       const name = expand(written, context);
       if (name === undefined) continue;

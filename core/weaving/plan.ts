@@ -7,7 +7,7 @@ import { countryOf, type BusinessRecord } from '#core/record';
 import { escapeHtml, type Edit } from '#core/text';
 import { addressHolder, type Holder } from './address.ts';
 import { carrierOf, commonParent, isPhrasing, type Carrier } from './carrier.ts';
-import type { Find } from './finding.ts';
+import type { Find, Found } from './finding.ts';
 import { linksOf } from './linked.ts';
 import { Insertions } from './marks.ts';
 
@@ -39,7 +39,7 @@ export function plan(
   reading: Reading,
   record: BusinessRecord,
   syntax: 'microdata' | 'rdfa',
-  finds: readonly Find[],
+  { finds, differing }: Pick<Found, 'finds' | 'differing'>,
   splits: boolean,
 ): Plan {
   const { source, visible, document } = reading;
@@ -49,7 +49,7 @@ export function plan(
     return carrier ? [{ find, carrier }] : [];
   });
   const weaver = new Weaver(reading, record, syntax, rootOf(held), splits);
-  weaver.finds(held);
+  weaver.finds(held, new Set(differing.map(({ fact }) => fact)));
   if (weaver.root) weaver.links(linksOf(document, weaver.item, reading.base, weaver.root));
   weaver.silent(['geo']);
   const hasHours = Object.values(record.hours).some((day) => day.trim() !== '');
@@ -115,7 +115,7 @@ class Weaver {
     if (root) this.insertions.attributes(root, this.#html.item(this.item.types, this.#id));
   }
 
-  finds(held: readonly Held[]): void {
+  finds(held: readonly Held[], differing: ReadonlySet<RowFact>): void {
     const parts = held.filter(({ find }) => find.inAddress);
     const others = held.filter(({ find }) => !find.inAddress);
     for (const one of others)
@@ -131,17 +131,22 @@ class Weaver {
       this.root,
       this.#splits,
     );
-    // A machine does not know the country by the look of a postal code.
-    const hasCountry = parts.some(({ find: { fact } }) => fact === 'address.addressCountry');
-    const country = hasCountry ? '' : silentMarkup(this.#record, 'addressCountry', this.#syntax);
+    // A machine does not know region and country by the look of a postal code.
+    const unseen = (['addressRegion', 'addressCountry'] as const).filter(
+      (part) => !parts.some(({ find: { fact } }) => fact === `address.${part}`),
+    );
+    const silent = unseen
+      .filter((part) => !differing.has(`address.${part}`))
+      .map((part) => silentMarkup(this.#record, part, this.#syntax))
+      .join('');
     const meta = ({ find: { property, told } }: Held): string => this.#html.meta(property, told);
     if (!canHold || !holder || !this.#hold(holder, item)) {
-      this.#hidden.push(`<span${item}>${parts.map(meta).join('')}${country}</span>`);
+      this.#hidden.push(`<span${item}>${parts.map(meta).join('')}${silent}</span>`);
       return;
     }
     this.#holder = holder;
     const beside = parts.filter((one) => !this.#mark(one, false)).map(meta);
-    this.#hideInHolder(holder, parts, beside.join('') + country);
+    this.#hideInHolder(holder, parts, beside.join('') + silent);
   }
 
   #hideInHolder({ element, end }: Holder, parts: readonly Held[], html: string): void {

@@ -110,7 +110,7 @@ function weaveInto(
     return no(
       `The page carries “${recordFromItem(there).name}” in ${syntax} already (line ${String(there.place.line)}). A machine would read two businesses. Nothing was changed.`,
     );
-  const planned = plan(reading, record, syntax, found.finds, splits);
+  const planned = plan(reading, record, syntax, found, splits);
   const edits = planned.edits.map((edit) =>
     carries === 'unicode' ? edit : { ...edit, text: asciiHtml(edit.text) },
   );
