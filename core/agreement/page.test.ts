@@ -242,6 +242,30 @@ describe('a page with several branches', () => {
     ]);
   });
 
+  test('is held against each where one was copied from another', () => {
+    const [first, second] = ['08-5550 1101', '08-5550 1102'];
+    const shop = (town: string, telephone: string, postalCode: string) => ({
+      '@type': 'BikeStore',
+      name: `Velo Matter ${town}`,
+      telephone,
+      address: {
+        '@type': 'PostalAddress',
+        streetAddress: `${town}gatan 1`,
+        addressLocality: town,
+        postalCode,
+        addressCountry: 'SE',
+      },
+    });
+    const page = (...graph: readonly object[]): readonly string[] =>
+      check(
+        `<title>Butiker</title><script type="application/ld+json">${JSON.stringify({ '@context': 'https://schema.org', '@graph': graph })}</script><body><h1>Velo Matter</h1><h2>Solna</h2><p>Solnagatan 1, 169 70 Solna</p><p>${first}</p><p>Mån–fre 6–17.30</p><h2>Nacka</h2><p>Nackagatan 1, 131 30 Nacka</p><p>${second}</p><p>Mån–fre 6–17.30</p>`,
+      ).findings.flatMap(({ code, property }) => (code === 'agreement/visitor' ? [property ?? ''] : []));
+    expect(page(shop('Solna', first, '169 70'), shop('Nacka', second, '131 30'))).toEqual([]);
+    expect(page(shop('Solna', first, '169 70'), shop('Nacka', first, '131 30'))).toEqual(['telephone']);
+    expect(page(shop('Solna', first, '169 70'), shop('Nacka', second, '113 30'))).toEqual(['postalCode']);
+    expect(page(shop('Solna', first, '169 70'), shop('Nacka', second, '169 70'))).toEqual([]);
+  });
+
   test('is held against the departments of a branch, too', () => {
     const workshop = {
       '@type': 'AutoRepair',

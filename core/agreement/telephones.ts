@@ -14,8 +14,8 @@ export interface Shown {
 
 const NUMBER = /(?<![\w.])[+(]?\d[\d ().\u2010-\u2013\u00a0/-]{5,22}\d(?!\w)/g;
 
-/** From one time to another, as much of the world writes them: "11.30–14.30". */
-const TIMES = /^\d{1,2}\.\d{2}\s*[\u2010-\u2013-]\s*\d{1,2}\.\d{2}$/;
+/** From one time to another, as much of the world writes them: "11.30–14.30", "6–17.30". */
+const TIMES = /^\d{1,2}(?:\.\d{2})?\s*[\u2010-\u2013-]\s*\d{1,2}(?:\.\d{2})?$/;
 
 /** What may be telephone numbers in a text. */
 export const numbersIn = (text: string): RegExpExecArray[] =>

@@ -122,14 +122,31 @@ export class VisitorSearch {
 
   /** Whether the page shows anything that may be a postal code of a country: in its form, or in that of `told`. */
   showsCode(country: string, told: string): boolean {
+    return !this.#codes(country, told).next().done;
+  }
+
+  /** The postal codes that are shown and that `isTold` does not know, as others than `told`. */
+  otherCodes(country: string, told: string, isTold: (code: string) => boolean): readonly Seen[] {
+    return [...this.#codes(country, told)]
+      .filter(({ 0: text }) => !isTold(text))
+      .map((match) => seenAt(match, 'different'));
+  }
+
+  *#codes(country: string, told: string): Generator<RegExpExecArray> {
     const numbers = this.telephones(country);
     let next = 0;
-    for (const { 0: text, index } of this.#text.matchAll(MAYBE_CODE)) {
-      while ((numbers[next]?.at.end ?? Infinity) <= index) next += 1;
-      const isNumber = (numbers[next]?.at.start ?? Infinity) <= index;
-      if (!isNumber && mayBePostalCode(text, country, told)) return true;
+    for (const match of this.#text.matchAll(MAYBE_CODE)) {
+      while ((numbers[next]?.at.end ?? Infinity) <= match.index) next += 1;
+      const isNumber = (numbers[next]?.at.start ?? Infinity) <= match.index;
+      if (!isNumber && mayBePostalCode(match[0], country, told)) yield match;
     }
-    return false;
+  }
+
+  /** The telephone numbers that are shown and not among these (E.164), as others than those that are told. */
+  otherTelephones(country: string, told: ReadonlySet<string>): readonly Seen[] {
+    return this.telephones(country)
+      .filter(({ e164, at }) => !told.has(e164) && !FAX.test(calledBefore(this.#text, at)))
+      .map(({ text, at }) => ({ text, agreement: 'different', at }));
   }
 
   /** The same letters and digits, whatever stands between them: "FC Road No. 4" and "F.C. Road, No.4". */

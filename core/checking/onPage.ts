@@ -1,6 +1,6 @@
 import { finding, type Finding } from '#core/fault';
 import type { HtmlDocument } from '#core/html';
-import { itemsOf, textOf, valuesOf } from '#core/item';
+import { itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { foldUrl, parseUrl } from '#core/link';
 import { businessesIn, type Reading } from '#core/reading';
 import { instead } from './spot.ts';
@@ -55,6 +55,8 @@ function judgeRatingShown({ items, visible, document }: Reading): readonly Findi
         const text = textOf(rating, name).trim().replace(',', '.');
         return /^\d{1,12}(?:\.\d{1,6})?$/.test(text) ? [text] : [];
       });
+      const other = countShown(rating, visible.text, document);
+      if (other) return [other];
       const [value] = numbers;
       // A value that is no number is told as that.
       if (
@@ -68,6 +70,24 @@ function judgeRatingShown({ items, visible, document }: Reading): readonly Findi
     }),
   );
 }
+
+/** Another number of reviews than the markup's, beside a rating that is shown as it is told. */
+function countShown(rating: ReadItem, text: string, document: HtmlDocument | undefined): Finding | undefined {
+  const told = textOf(rating, 'ratingValue').trim().replace(',', '.');
+  const [property = ''] = ['reviewCount', 'ratingCount'].filter((name) => textOf(rating, name).trim() !== '');
+  const [count] = property ? valuesOf(rating, property) : [];
+  if (count?.kind !== 'text' || !/^\d{1,9}$/.test(count.text.trim()) || !/^\d{1,3}(?:\.\d+)?$/.test(told))
+    return undefined;
+  if (!isShown(told, text, document) || isShown(count.text.trim(), text, document)) return undefined;
+  const [, shown = ''] = REVIEWS.exec(text) ?? [];
+  if (!shown) return undefined;
+  const message = `A visitor sees ${shown.trim()} reviews, a machine is told ${count.text.trim()}.`;
+  return finding('agreement/rating-not-visible', message, count.place, property);
+}
+
+/** A number of reviews, in the languages that hours are read in. */
+const REVIEWS =
+  /(?<![\d.,])(\d{1,3}(?:[.,\s]\d{3})*|\d+)\s*(?:google[- ]?)?(?:reviews?|ratings?|votes?|bewertungen|rezensionen|stimmen|avis|opiniones|reseñas|valoraciones|recensioni|voti|beoordelingen|reviews|avaliações|opinii|opinie|ocen|omdömen|recensioner|anmeldelser|vurderinger|arvostelua|hodnocení|recenzí|értékelés|recenzii|yorum|değerlendirme|отзыв\p{L}*|відгук\p{L}*|κριτικές|αξιολογήσεις|件の(?:口コミ|レビュー)|件|리뷰|条评价|則評論)/iu;
 
 /** Whether a number stands in what visitors read or have read to them, however its decimals and thousands are written. */
 function isShown(number: string, text: string, document: HtmlDocument | undefined): boolean {

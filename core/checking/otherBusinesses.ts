@@ -50,6 +50,7 @@ export function judgeOthers(
   const places = placesIn(items).filter(isLocalBusiness);
   const wordsOf = places.map((item) => namedBy(recordFromItem(item)));
   const streets = new Set(places.map((item) => recordFromItem(item).address.streetAddress.trim()));
+  const codes = new Set(places.map((item) => squeezed(recordFromItem(item).address.postalCode)));
   const told = new Set(
     rows.flatMap(({ visitor }) =>
       visitor.agreement === 'different' && visitor.place ? [visitor.place.start] : [],
@@ -62,14 +63,16 @@ export function judgeOthers(
     );
     const read = recordFromItem(item);
     const stands = describe(item).places;
-    return seenOf(read, search, ofOthers(items, [item])).flatMap(({ property, seen, said }) => {
+    const saidOf = new Set<string>();
+    return seenOf(read, search, ofOthers(items, [item]), codes).flatMap(({ property, seen, said }) => {
       const { agreement, at, text } = seen;
       if (agreement !== 'different' || !at || streets.has(text.trim())) return [];
       const before = fold(visible.text.slice(Math.max(0, at.start - NEAR), at.start));
       if (property !== 'streetAddress' && !words.some((word) => before.includes(word))) return [];
       const { start, end } = sourceOf(visible, at.start, at.end);
-      if (told.has(start)) return [];
+      if (told.has(start) || saidOf.has(property)) return [];
       told.add(start);
+      saidOf.add(property);
       const message = `A visitor sees “${shortText(text)}”, and of ${read.name || 'this business'} a machine is told “${shortText(said)}”.`;
       const related = [{ message: 'What a visitor sees', place: lines.place(start, end) }];
       const place = seen.hours && placeOfHours(item, read.hours, seen.hours);
@@ -90,19 +93,37 @@ const namedBy = ({ name, address }: BusinessRecord): readonly string[] =>
     .filter((word) => word.length > 2);
 
 interface Held {
-  readonly property: 'telephone' | 'streetAddress' | 'openingHoursSpecification';
+  readonly property: 'telephone' | 'streetAddress' | 'postalCode' | 'openingHoursSpecification';
   readonly seen: Seen;
   readonly said: string;
 }
 
-function seenOf(read: BusinessRecord, search: VisitorSearch, others: OfOthers): readonly Held[] {
+/** A postal code without the blanks and dashes that people please to write. */
+const squeezed = (code: string): string => code.replace(/[\s-]/g, '').toLowerCase();
+
+/** What a page shows of a business; `codes` are the postal codes of all of them, squeezed. */
+function seenOf(
+  read: BusinessRecord,
+  search: VisitorSearch,
+  others: OfOthers,
+  codes: ReadonlySet<string>,
+): readonly Held[] {
   const { telephone, hours, address } = read;
   const country = countryOf(read);
   const held: Held[] = [];
   if (telephone) {
     const seen = search.findTelephone(telephone, country, { others, code: address.postalCode });
     held.push({ property: 'telephone', seen, said: telephone });
+    // A number that two of them are said to have stands there for one of them at least.
+    const own = telephonesOf(read);
+    if (seen.agreement !== 'different' && own.some((number) => others.numbers.has(number)))
+      for (const other of search.otherTelephones(country, new Set([...own, ...others.numbers])))
+        held.push({ property: 'telephone', seen: other, said: telephone });
   }
+  const { postalCode } = address;
+  if (postalCode && search.findCode(postalCode).agreement === 'missing')
+    for (const seen of search.otherCodes(country, postalCode, (code) => codes.has(squeezed(code))))
+      held.push({ property: 'postalCode', seen, said: postalCode });
   if (address.streetAddress) {
     const seen = search.findStreet(address.streetAddress, country);
     held.push({ property: 'streetAddress', seen, said: address.streetAddress });

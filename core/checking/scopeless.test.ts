@@ -50,6 +50,28 @@ describe('an element with properties of another item inside', () => {
   });
 });
 
+test('properties of one type that stand in another are one fault', () => {
+  const parts =
+    '<i itemprop="streetAddress">9 Row</i><i itemprop="addressLocality">Deal</i><i itemprop="postalCode">CT15 4AB</i>';
+  expect(
+    told(
+      microdata(
+        `<div itemprop="address" itemscope itemtype="https://schema.org/PostalAddress"></div>${parts}`,
+      ),
+    ),
+  ).toEqual(expect.arrayContaining(['vocabulary/not-of-type streetAddress']));
+  expect(told(microdata(parts)).filter((one) => one.startsWith('vocabulary/'))).toHaveLength(1);
+});
+
+test.each([
+  ['7', []],
+  ['17', ['agreement/rating-not-visible reviewCount']],
+])('%s reviews are held against those that are shown', (reviewCount, faults) => {
+  const rating = { '@type': 'AggregateRating', ratingValue: 4.5, reviewCount };
+  const source = `<title>x</title><script type="application/ld+json">${JSON.stringify({ '@context': 'https://schema.org', '@type': 'Florist', name: 'Fern', aggregateRating: rating })}</script><h1>Fern</h1><p>4,5 von 5 (7 Bewertungen)</p>`;
+  expect(told(source).filter((one) => one.startsWith('agreement/'))).toEqual(faults);
+});
+
 test('several types in one text are made a list', () => {
   const source = '{"@context":"https://schema.org","@type":"Bakery, LocalBusiness","name":"Blue"}';
   expect(told(source)).toEqual(['vocabulary/unknown-type @type ["Bakery", "LocalBusiness"]']);

@@ -345,6 +345,7 @@ describe('a region beside its postal code', () => {
     ).findings.flatMap(({ code, mend }) => (code === 'value/region' ? [mend?.edits[0]?.text ?? ''] : []));
 
   test.each([
+    ['PL', '87-100', 'kujawsko-pomorskie'],
     ['CH', '1800', 'VD'],
     ['CH', '3963', 'Wallis'],
     ['BE', '9000', 'Oost-Vlaanderen'],
@@ -369,6 +370,8 @@ describe('a region beside its postal code', () => {
   ])('of %s: %s is of %s', (country, code, region) => expect(told(country, code, region)).toEqual([]));
 
   test.each([
+    ['PL', '87-100', 'małopolskie', ''],
+    ['PL', '87-100', 'kujawsko-pomoskie', '"kujawsko-pomorskie"'],
     ['CH', '1800', 'TI', ''],
     ['BE', '9000', 'Limburg', ''],
     ['IT', '55100', 'PI', ''],

@@ -292,12 +292,14 @@ function judgeShown({ items, document, source }: Reading): readonly Finding[] {
 }
 
 /** Properties of which machines are told, and visitors read, the same words. */
+/** Properties that hold a time of the day. */
+const TIMES: ReadonlySet<string> = new Set(['opens', 'closes', 'checkinTime', 'checkoutTime']);
+
 const plain: ReadonlySet<string> = new Set([
   ...knownFacts.flatMap(({ property, rows }) =>
     rows.flatMap(({ fact, sameWords }) => (sameWords ? [factPart(fact) || property] : [])),
   ),
-  'opens',
-  'closes',
+  ...TIMES,
 ]);
 
 /** What an attribute was to tell, in a meta element before the element that goes on to be shown. */
@@ -366,7 +368,7 @@ function means(name: string, told: string, shown: string): boolean {
     const { agreement } = new VisitorSearch({ text: shown, pieces: [] }).findStreet(told, '');
     return agreement === 'exact' || agreement === 'written-differently';
   }
-  if (name === 'opens' || name === 'closes') {
+  if (TIMES.has(name)) {
     const spans = readDay(`${shown} - 23:58`).spans;
     return spans?.[0]?.opens === told.slice(0, 5) || !/\d/.test(shown);
   }

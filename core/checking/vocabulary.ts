@@ -22,8 +22,24 @@ import { DATA_TYPES, isForeign, meantProperty, meantWithin, namedWithin } from '
 export const judgeVocabulary = (reading: Reading): readonly Finding[] =>
   eachItem(reading.items).flatMap(({ item, within }) => [
     ...judgeTypes(reading, item, within?.name ?? ''),
-    ...item.properties.flatMap((property) => judgeProperty(item, property) ?? []),
+    ...together(item.properties.flatMap((property) => judgeProperty(item, property) ?? [])),
   ]);
+
+/** Properties that belong to one other type as one finding: what should hold them was closed too early, or is not there. */
+function together(told: readonly Finding[]): readonly Finding[] {
+  const astray = told.filter(({ code }) => code === 'vocabulary/not-of-type');
+  const domainsOf = ({ property }: Finding): readonly string[] =>
+    propertyNamed(property ?? '')?.domains ?? [];
+  const [first] = astray;
+  const shared =
+    first && domainsOf(first).find((type) => astray.every((one) => domainsOf(one).includes(type)));
+  if (astray.length < FEWEST_TOGETHER || !first || !shared) return told;
+  const names = [...new Set(astray.flatMap(({ property }) => property ?? []))];
+  const message = `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''} belong to ${shared}, and not to what they stand in. Put them into one.`;
+  const related = astray.slice(1).map(({ place, property }) => ({ message: property ?? '', place }));
+  return [...told.filter((one) => !astray.includes(one)), { ...first, message, related }];
+}
+const FEWEST_TOGETHER = 3;
 
 /** Types that say nothing by themselves. */
 const SAYS_NOTHING = new Set(['Thing', 'Intangible', 'StructuredValue', 'Enumeration']);

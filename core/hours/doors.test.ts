@@ -110,7 +110,7 @@ describe('a week as doors and pages say it', () => {
     const table = [...columns, '10:00～13:30', ...row, '15:00～19:30', ...row].join('\n');
     const said = (text: string, language: string) =>
       weeksIn(text, language).weeks.map(({ hours, whole }) => whole && writeWeek(hours));
-    expect(said(`${table}\n▲土曜 10:00～17:00　休診日：水・日・祝`, 'ja')).toEqual([
+    expect(said(`${table}\n▲土曜 10:00～17:00\u3000休診日：水・日・祝`, 'ja')).toEqual([
       'Mon–Tue 10:00-13:30, 15:00-19:30; Wed closed; Thu–Fri 10:00-13:30, 15:00-19:30; Sat 10:00-17:00; Sun closed',
     ]);
     // What a mark means is not guessed.

@@ -56,7 +56,9 @@ interface WeeksInText {
  * Opening hours in a text for people. `language` (BCP 47, '' for unknown) is what the page says it is written in;
  * where nothing is found in it or in English, the languages whose days stand in the text are tried.
  */
-export function weeksIn(text: string, language = ''): WeeksInText {
+export function weeksIn(whole: string, language = ''): WeeksInText {
+  // A bar, a point or a bullet between blanks parts an address from hours as a line does.
+  const text = whole.replace(/ [|·•] /g, ' \n ');
   const named = languageOf(language);
   const first = named ? weeksInWords(text, named) : [];
   const weeks = first.length > 0 ? first : findWeeks(text);

@@ -12,7 +12,7 @@ const BREAKS = [
 
 /** What is said of the last to be let in, in brackets or behind the hours: no hours of the door. */
 const LAST_IN =
-  /[(（]\s*(?:last|letzte[rnms]?|dernier|dernière|derniere|[úu]ltim|laatste|ostatni|sista|sidste|siste|viimei|posledn|τελευτα|son |ラスト|l\.?\s?o\.?\b|最終|受付)[^()（）]{0,80}[)）]|[,;]?\s*\blast (?:orders?|entry|admissions?|appointments?|check-?in|seating|call)s?\s*(?:at|is at|is|:)?\s*\d[\d:.]*\s*(?:[ap]\.?m\.?)?/giu;
+  /[(（]\s*(?:last|letzte[rnms]?|dernier|dernière|derniere|[úu]ltim|laatste|ostatni|sista|sidste|siste|viimei|posledn|τελευτα|son |ラスト|l\.?\s?o\.?\b|最終|受付|라스트|주문|접수|마감)[^()（）]{0,80}[)）]|[,;]?\s*\blast (?:orders?|entry|admissions?|appointments?|check-?in|seating|call)s?\s*(?:at|is at|is|:)?\s*\d[\d:.]*\s*(?:[ap]\.?m\.?)?/giu;
 
 /** A telephone number on the line of the hours, by its name, its country code or the brackets round its area code. */
 const NUMBER =
