@@ -17,7 +17,7 @@ const families: readonly (readonly string[])[] = [
   ['gardens', 'gdns'],
   ['building', 'bldg'],
   ['floor', 'fl'],
-  ['apartment', 'apt'],
+  ['apartment', 'apt', 'apts', 'apartments'],
   ['suite', 'ste', 'unit'],
   ['north', 'n'],
   ['south', 's'],

@@ -347,3 +347,11 @@ describe('a fax number', () => {
     (visible) => expect(fax(visible)).toEqual(['agreement/visitor faxNumber']),
   );
 });
+
+test.each([
+  ['Croissant 1,10 € et baguette € 1,30', false],
+  ['Cuisine française · €€', true],
+])('a price range is held against signs that stand alone: %s', (visible, isTold) => {
+  const found = codesOn(`<p>${visible}</p>`, { priceRange: '€', servesCuisine: 'Pain' });
+  expect(found.includes('agreement/visitor priceRange')).toBe(isTold);
+});

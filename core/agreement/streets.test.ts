@@ -31,6 +31,8 @@ describe('a street in other words', () => {
     ['Calle de Ibiza, 33, 1º B', 'C/ Ibiza 33, 1ºB', ''],
     ['Rue du Simplon 23', '23, rue du Simplon — CH-1800 Vevey', ''],
     ['Eerste van der Helststraat 71-hs', '1e van der Helststraat 71 hs', ''],
+    ['Sankt Hansgatan 31', 'S:t Hansgatan 31, 621 56 Visby', ''],
+    ['12 rue Saint-Martin', '12, rue St. Martin', ''],
     ['Nygårdsgaten 91 A', 'Nygårdsgt. 91A', ''],
   ])('%s is seen in %s', (street, text, country) => {
     expect(shown(street, text, country)).toBeDefined();

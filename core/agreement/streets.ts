@@ -21,6 +21,8 @@ interface Piece {
 const withoutMarks = (text: string): string =>
   [/(?<!\p{L})n\.?\s?[º°](?=\s*\d)/giu, /[ºª°]/gu, /(?<=\d)\/F\b/gu, /\([^()\d\n]{1,40}\)/gu]
     .reduce((now, mark) => now.replace(mark, (found) => ' '.repeat(found.length)), text)
+    // "S:t Hans", "Saint-Martin".
+    .replace(/(?<!\p{L})(?:Sankt|Saint|Sint|S:ta?)(?!\p{L})/giu, (found) => 'St'.padEnd(found.length))
     // "C.H.S." is "CHS".
     .replace(/(?<!\p{L})(?:\p{L}\.){2,6}/gu, (found) => found.replaceAll('.', '').padEnd(found.length));
 

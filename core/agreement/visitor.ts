@@ -335,7 +335,8 @@ export class VisitorSearch {
       const seen = this.findExactly(priceRange);
       return seen.agreement === 'exact' ? seen : undefined;
     }
-    const shown = [...this.#text.matchAll(/(?<!\S)[$£€¥]{1,4}(?!\S)/g)];
+    // "1,10 €" is a price, and no range of them.
+    const shown = [...this.#text.matchAll(/(?<!\S|\d\s)[$£€¥]{1,4}(?!\S|\s\d)/g)];
     const found = shown.find(([signs]) => signs === priceRange);
     if (found) return seenAt(found, 'exact');
     const [other] = shown;
