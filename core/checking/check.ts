@@ -152,10 +152,11 @@ function withoutConsequences(all: readonly Finding[], reading: Reading): Finding
   );
   const items = eachItem(reading.items).map(({ item }) => item);
   /** The smallest item that a place stands in; undefined in the further parts of a node that is spread. */
-  const itemAt = (place: Place): ReadItem | undefined =>
-    items
+  const itemAt = (place: Place, among = items): ReadItem | undefined =>
+    among
       .filter((item) => holds(item.place, place))
       .sort((one, other) => one.place.end - one.place.start - (other.place.end - other.place.start))[0];
+  const open = items.filter(({ properties }) => properties.some(({ name }) => isHours(name)));
   const ofBusinesses = (property: string): boolean =>
     (propertyNamed(property)?.domains ?? []).some(
       (domain) => isSubtype(domain, 'LocalBusiness') || domain === 'Place',
@@ -163,7 +164,8 @@ function withoutConsequences(all: readonly Finding[], reading: Reading): Finding
   return all.filter(({ code, property, place, related }) => {
     // Hours that machines cannot read contradict no visitor: where the markup's own stand, the fault is told.
     if (code === 'agreement/visitor' && isHours(property ?? '')) {
-      const businesses = [place, ...related.map((one) => one.place)].flatMap((one) => itemAt(one) ?? []);
+      const places = [place, ...related.map((one) => one.place)];
+      const businesses = places.flatMap((one) => itemAt(one, open) ?? []);
       if (businesses.length === 0) return badHours.length === 0;
       const own = businesses.flatMap(({ properties }) => properties.filter(({ name }) => isHours(name)));
       return !badHours.some((bad) => own.some((hours) => holds(hours.place, bad)));
