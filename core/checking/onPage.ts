@@ -2,7 +2,8 @@ import { finding, type Finding } from '#core/fault';
 import type { HtmlDocument } from '#core/html';
 import { itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { foldUrl, parseUrl } from '#core/link';
-import { businessesIn, type Reading } from '#core/reading';
+import { VisitorSearch } from '#core/agreement';
+import { businessesIn, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
 import { instead } from './spot.ts';
 
 /** What markup says beside what its page says of itself: its canonical address, its ratings, its pictures. */
@@ -22,21 +23,20 @@ function canonicalOf({ document, base }: Reading): string {
   return href === '' ? '' : (parseUrl(href, base || undefined)?.href ?? '');
 }
 
-/** A business's `url` that is the page's own address in another spelling: with http, `www.` or a slash. */
+/** A business's `url` that is the page's own address in another spelling, with http, `www.` or a slash, or a sister's. */
 function judgeCanonical(reading: Reading): readonly Finding[] {
   const canonical = canonicalOf(reading);
   if (!canonical) return [];
   return businessesIn(reading.items).flatMap((item) => {
     const [value] = valuesOf(item, 'url');
     const written = value?.kind === 'text' ? (parseUrl(value.text.trim())?.href ?? '') : '';
-    if (
-      value?.kind !== 'text' ||
-      !written ||
-      written === canonical ||
-      foldUrl(written) !== foldUrl(canonical)
-    )
-      return [];
-    const message = `The business names ${value.text.trim()} as its page, the page’s canonical link ${canonical}. A machine takes them for two addresses.`;
+    if (value?.kind !== 'text' || !written || written === canonical) return [];
+    const isTwin = foldUrl(written) === foldUrl(canonical);
+    if (!isTwin && !isSister(written, canonical, item, reading)) return [];
+    const follows = isTwin
+      ? 'A machine takes them for two addresses.'
+      : 'One of them is another page’s: the url is the address of the page that describes the business.';
+    const message = `The business names ${value.text.trim()} as its page, the page’s canonical link ${canonical}. ${follows}`;
     return [
       finding('agreement/canonical', message, value.place, 'url', {
         edits: instead(value, canonical),
@@ -44,6 +44,32 @@ function judgeCanonical(reading: Reading): readonly Finding[] {
       }),
     ];
   });
+}
+
+/**
+ * Whether an address is another page of the site than the canonical one, neither above nor below it, though the page
+ * shows the address of its only business.
+ */
+function isSister(written: string, canonical: string, item: ReadItem, { items, visible }: Reading): boolean {
+  const [one, other] = [pathOf(written), pathOf(canonical)];
+  if (!visible || one.host !== other.host || one.language !== other.language) return false;
+  if (one.path.startsWith(other.path) || other.path.startsWith(one.path)) return false;
+  if (businessesIn(items).filter(isLocalBusiness).length !== 1 || !isLocalBusiness(item)) return false;
+  const { address } = recordFromItem(item);
+  const street = address.streetAddress.trim();
+  return street !== '' && new VisitorSearch(visible).findStreet(street, '').agreement !== 'missing';
+}
+
+/** An address by its host, the language that its path begins with ('' for none), and its path, which ends with a slash. */
+function pathOf(address: string): {
+  readonly host: string;
+  readonly language: string;
+  readonly path: string;
+} {
+  const url = parseUrl(address);
+  const path = `${url?.pathname.replace(/\/$/, '') ?? ''}/`;
+  const [, language = ''] = /^\/([a-z]{2}(?:-[a-z]{2})?)\//i.exec(path) ?? [];
+  return { host: url?.hostname.replace(/^www\./, '') ?? '', language, path };
 }
 
 /** Ratings of which a visitor sees neither the value nor the number of reviews. */

@@ -110,3 +110,36 @@ test('what another object of one @id says is not missing', () => {
   for (const property of ['address', 'telephone', 'url']) expect(missing).not.toContain(property);
   expect(missing).toContain('image');
 });
+
+describe('the page that a business names beside the canonical link', () => {
+  const named = (url: string, canonical: string, more: readonly object[] = []): boolean => {
+    const address = {
+      '@type': 'PostalAddress',
+      streetAddress: '1 Row',
+      addressLocality: 'Boise',
+      addressCountry: 'US',
+    };
+    const store = { '@type': 'Store', name: 'Larch', url, address };
+    const source = `<title>x</title><link rel="canonical" href="${canonical}"><script type="application/ld+json">${JSON.stringify({ '@context': 'https://schema.org', '@graph': [store, ...more] })}</script><h1>Larch</h1><p>1 Row, Boise</p>`;
+    return check(source).findings.some(({ code }) => code === 'agreement/canonical');
+  };
+  const site = 'https://larch.example';
+  test.each([
+    [`${site}/shops/bend/`, `${site}/shops/boise/`],
+    [`${site}/shops/boise/`, `${site}/shops/bend`],
+    [`${site}/kontakt`, `${site}/impressum`],
+  ])('is not %s on %s', (url, canonical) => expect(named(url, canonical)).toBe(true));
+  test.each([
+    // The site's home, a page above or below it, the same in another language or with a query.
+    [`${site}/`, `${site}/shops/boise/`],
+    [`${site}/shops/`, `${site}/shops/boise/`],
+    [`${site}/shops/boise/`, `${site}/shops/`],
+    [`${site}/de/kontakt/`, `${site}/en/contact/`],
+    [`${site}/shops/boise?from=map`, `${site}/shops/boise`],
+    [`${site}/shops/boise/`, 'https://elsewhere.example/larch/'],
+  ])('may be %s on %s', (url, canonical) => expect(named(url, canonical)).toBe(false));
+  test('is its own where the page shows several', () => {
+    const other = { '@type': 'Store', name: 'Larch Nampa', url: `${site}/shops/nampa/` };
+    expect(named(`${site}/shops/boise/`, `${site}/find/`, [other])).toBe(false);
+  });
+});
