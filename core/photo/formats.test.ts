@@ -339,6 +339,9 @@ describe('texts of a PNG', () => {
     });
     expect(stamped(bytes, { policies: { author: 'empty' } }).kept).toEqual(['author']);
     expect(stamped(bytes).replaced).toContainEqual({ field: 'title', was: 'Old' });
+    const inGerman = await withTexts(['iTXt', 'Description\0\0\0de\0Beschreibung\0Alt']);
+    expect(stamped(inGerman).replaced).toContainEqual({ field: 'caption', was: 'Alt' });
+    expect(stamped(inGerman, { policies: { caption: 'empty' } }).kept).toEqual(['caption']);
   });
 });
 

@@ -36,11 +36,21 @@ export function readTags(bytes: Uint8Array): Tags | undefined {
       Record<string, Group>
     >;
     const { exif = {}, iptc = {}, xmp = {}, gps = {}, pngText = {}, file = {} } = read;
-    return { exif: withComment(exif, head), iptc, xmp, gps, png: pngText, file };
+    return { exif: withComment(exif, head), iptc, xmp, gps, png: withoutLanguages(pngText), file };
   } catch {
     return undefined; // the reader throws for every kind of file it does not know
   }
 }
+
+/** The reader names a text by its language too, "Description (de)"; what says the same without one comes first. */
+function withoutLanguages(texts: Group): Group {
+  const [plain, others] = [true, false].map((isPlain) =>
+    Object.entries(texts).filter(([name]) => LANGUAGE.test(name) !== isPlain),
+  );
+  const named = others?.map(([name, text]) => [name.replace(LANGUAGE, ''), text] as const) ?? [];
+  return Object.fromEntries([...named, ...(plain ?? [])]);
+}
+const LANGUAGE = / \([\w-]+\)$/;
 
 /** The reader tells of a comment in Unicode only that it is one. */
 function withComment(exif: Group, head: Uint8Array): Group {
