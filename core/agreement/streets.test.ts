@@ -49,6 +49,16 @@ describe('a street in other words', () => {
   });
 });
 
+test('is looked for in linear time, whatever a page repeats', () => {
+  for (const [street, part] of [
+    ['Street 60', 'street '],
+    ['Main Street 60', 'main street '],
+    ['Calle 60 no 5', 'calle 60 no '],
+    [`Main ${'12 '.repeat(12)}`, 'main 12 no '],
+  ] as const)
+    expect(shown(street, part.repeat(30_000))).toBeUndefined();
+});
+
 describe('another street', () => {
   test.each([
     ['with another number', 'Rua João de Deus, n.º 52', 'Rua João de Deus, 25'],

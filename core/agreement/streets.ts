@@ -98,7 +98,10 @@ function wantedOf(street: string, country: string): readonly Wanted[] {
   return lists.map((list) => ({ ...base, numbers: list, isTwoNumbered }));
 }
 
-/** A street's number stands at most so many words before its name. */
+/** A street has no more numbers: its house's, its floor's, its flat's. */
+const MOST_NUMBERS = 12;
+
+/** A street's number stands at most so many words before its name, or behind it beside what has to be seen. */
 const FARTHEST = 8;
 
 /** The pieces from one to another, both of them in the span. */
@@ -119,7 +122,7 @@ export function findStreetIn(
   const pieces = piecesOf(text);
   for (const wanted of wantedOf(street, country)) {
     const [first] = wanted.words;
-    if (first === undefined || wanted.numbers.length === 0) continue;
+    if (first === undefined || wanted.numbers.length === 0 || wanted.numbers.length > MOST_NUMBERS) continue;
     for (const [at, piece] of pieces.entries()) {
       // The town stands before it without a blank: "金沢市片町2丁目".
       const isFirst = isWord(piece, first) || (isOneSign(piece) && piece.folded.endsWith(first.folded));
@@ -190,9 +193,10 @@ function runBehind(
   seen: number,
 ): number | undefined {
   let [word, number, until] = [1, seen, name];
+  const farthest = name + FARTHEST + 3 * (words.length + numbers.length);
   for (let at = name + 1; word < words.length || number < numbers.length; at += 1) {
     const piece = pieces[at];
-    if (!piece) return undefined;
+    if (!piece || at > farthest) return undefined;
     if (isWord(piece, words[word])) word += 1;
     else if (piece.isNumber && piece.folded === numbers[number]) number += 1;
     else if (piece.isNumber ? !(isTwoNumbered && pieces[at + 1]?.isNumber) : !isPassedOver(pieces, at))

@@ -58,6 +58,7 @@ export class VisitorSearch {
   readonly #document: HtmlDocument | undefined;
   readonly #others: OfOthers;
   readonly #telephones = new Map<string, readonly Shown[]>();
+  readonly #codes = new Map<string, readonly RegExpExecArray[]>();
   #words: readonly Word[] | undefined;
   #found: readonly RegExpExecArray[] | undefined;
   #squeezed: Letters | undefined;
@@ -122,24 +123,29 @@ export class VisitorSearch {
 
   /** Whether the page shows anything that may be a postal code of a country: in its form, or in that of `told`. */
   showsCode(country: string, told: string): boolean {
-    return !this.#codes(country, told).next().done;
+    return this.#maybeCodes(country).some(({ 0: text }) => mayBePostalCode(text, country, told));
   }
 
   /** The postal codes that are shown and that `isTold` does not know, as others than `told`. */
   otherCodes(country: string, told: string, isTold: (code: string) => boolean): readonly Seen[] {
-    return [...this.#codes(country, told)]
-      .filter(({ 0: text }) => !isTold(text))
+    return this.#maybeCodes(country)
+      .filter(({ 0: text }) => !isTold(text) && mayBePostalCode(text, country, told))
       .map((match) => seenAt(match, 'different'));
   }
 
-  *#codes(country: string, told: string): Generator<RegExpExecArray> {
-    const numbers = this.telephones(country);
-    let next = 0;
-    for (const match of this.#text.matchAll(MAYBE_CODE)) {
-      while ((numbers[next]?.at.end ?? Infinity) <= match.index) next += 1;
-      const isNumber = (numbers[next]?.at.start ?? Infinity) <= match.index;
-      if (!isNumber && mayBePostalCode(match[0], country, told)) yield match;
+  /** Words with digits in them that are no telephone numbers. */
+  #maybeCodes(country: string): readonly RegExpExecArray[] {
+    let codes = this.#codes.get(country);
+    if (!codes) {
+      const numbers = this.telephones(country);
+      let next = 0;
+      codes = [...this.#text.matchAll(MAYBE_CODE)].filter(({ index }) => {
+        while ((numbers[next]?.at.end ?? Infinity) <= index) next += 1;
+        return (numbers[next]?.at.start ?? Infinity) > index;
+      });
+      this.#codes.set(country, codes);
     }
+    return codes;
   }
 
   /** The telephone numbers that are shown and not among these (E.164), as others than those that are told. */
