@@ -388,3 +388,72 @@ describe('a region beside its postal code', () => {
     expect(told(country, code, region)).toEqual([mend]),
   );
 });
+
+describe('what forms and templates leave behind', () => {
+  const codes = (facts: object): readonly string[] =>
+    check(JSON.stringify({ ...base, ...facts })).findings.map(({ code }) => code);
+  const at = (streetAddress: string, addressLocality = 'Berlin', addressRegion = '') => ({
+    address: {
+      '@type': 'PostalAddress',
+      streetAddress,
+      addressLocality,
+      addressRegion,
+      postalCode: '10115',
+      addressCountry: 'DE',
+    },
+  });
+
+  test.each([
+    'info@yourdomain.com',
+    'email@domain.com',
+    'name@company.com',
+    'max@mustermann.de',
+    'test@test.com',
+  ])('is an email address: %s', (email) => expect(codes({ email })).toContain('value/placeholder'));
+  // Those of RFC 2606 stand in examples on purpose.
+  test.each(['desk@example.com', 'info@larch.example', 'test@larch.de', 'name@domain-larch.com'])(
+    'is not %s',
+    (email) => expect(codes({ email })).not.toContain('value/placeholder'),
+  );
+  test.each(['회사명', 'Название компании', 'Firma Adı', 'Test', 'اسم الشركة', '公司名称', 'ชื่อบริษัท'])(
+    'is a name: %s',
+    (name) => expect(codes({ name })).toContain('value/placeholder'),
+  );
+  test.each(['Test Valley Books', 'Café Exemplar'])('is not the name %s', (name) =>
+    expect(codes({ name })).not.toContain('value/placeholder'),
+  );
+  test.each(['1 rue Exemple', 'Rua Exemplo, 123', 'Street Address', 'Örnek Sokak 1'])(
+    'is a street: %s',
+    (street) => expect(codes(at(street))).toContain('value/placeholder'),
+  );
+  test.each(['私書箱12号', 'а/я 45', 'Τ.Θ. 12'])('a post office box in another script is %s', (street) =>
+    expect(codes(at(street))).toContain('value/po-box'),
+  );
+
+  test('a country behind the street, and a region behind the town', () => {
+    expect(codes(at('9 Row, USA'))).toContain('value/street');
+    expect(codes(at('9 Row', 'Potsdam, Brandenburg', 'Brandenburg'))).toContain('value/town');
+    expect(codes(at('9 Row', 'Potsdam, Babelsberg', 'Brandenburg'))).not.toContain('value/town');
+  });
+
+  test('a search is no profile, a page no picture, and no time is no hours', () => {
+    expect(codes({ sameAs: 'https://maps.larch.example/maps/search/velo+matter' })).toContain(
+      'value/profile',
+    );
+    expect(codes({ image: 'https://larch.example/gallery.html' })).toContain('value/image');
+    expect(codes({ image: 'https://larch.example/gallery.html.jpg' })).not.toContain('value/image');
+    const week = (opens: string, closes: string) => ({
+      openingHoursSpecification: { '@type': 'OpeningHoursSpecification', dayOfWeek: 'Monday', opens, closes },
+    });
+    expect(codes(week('08:00', '08:00'))).toContain('value/hours-backwards');
+    expect(codes(week('00:00', '00:00'))).not.toContain('value/hours-backwards');
+  });
+
+  test('letters damaged among sound ones are mended, and capitals in quotes are sound', () => {
+    const mended = (description: string): string | undefined =>
+      check(JSON.stringify({ ...base, description })).findings.find(({ code }) => code === 'value/encoding')
+        ?.mend?.edits[0]?.text;
+    expect(mended('Famille Ã©tablie Ã  Ames, “ici”')).toBe('"Famille établie à Ames, “ici”"');
+    expect(mended('A loja “AMANHÔ de SÃO Paulo')).toBeUndefined();
+  });
+});

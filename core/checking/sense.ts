@@ -50,6 +50,9 @@ const BY_NAME = table<(spot: Spot) => readonly Finding[]>({
   addressRegion: judgeRegion,
   address: judgeWholeAddress,
   url: judgeTracking,
+  image: judgePictureAddress,
+  logo: judgePictureAddress,
+  photo: judgePictureAddress,
   ratingValue: judgeDecimal,
   price: judgePrice,
   minPrice: judgePrice,
@@ -268,6 +271,18 @@ function judgeTracking(spot: Spot): readonly Finding[] {
       `“${shortText(spot.text)}” carries tracking parameters. Write ${clean}.`,
       clean,
       true,
+    ),
+  ];
+}
+
+/** The address of a page where one of a picture is asked for. */
+function judgePictureAddress(spot: Spot): readonly Finding[] {
+  if (!/^https?:\/\/[^?#]*\/[^?#]*\.(?:html?|aspx)(?:[?#]|$)/i.test(spot.text)) return [];
+  return [
+    tell(
+      spot,
+      'value/image',
+      `“${shortText(spot.text)}” is the address of a page, and ${spot.property.name} asks for that of a picture.`,
     ),
   ];
 }

@@ -17,9 +17,13 @@ const LONGEST_PART = 100;
 const BOX =
   /^(?:p\.? ?o\.? ?box|post office box|postfach|bo[iî]te postale|b\.? ?p\.?(?= ?\d)|apartado(?: postal| de correos)?|apdo\.?|casella postale|postbus|caixa postal|skrytka pocztowa|postboks|box(?= \d)|postilokero|pl(?= \d))\b/i;
 
+/** The same where words have no blank, or another script, behind them. */
+const BOX_OF_OTHER_SCRIPTS =
+  /^(?:私書箱|(?:郵政)?信箱|사서함|а\/я|абонентск|τ\.? ?θ\.?|ตู้ ?ปณ|ת\.?ד\.? ?\d|ص\.? ?ب)/iu;
+
 export function judgeStreet(spot: Spot): readonly Finding[] {
   const { text, item, country } = spot;
-  if (BOX.test(text))
+  if (BOX.test(text) || BOX_OF_OTHER_SCRIPTS.test(text))
     return [
       tell(
         spot,
@@ -49,6 +53,7 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
       new RegExp(String.raw`[,;\n ]${escaped(postcode)}(?!\d)`, 'i').test(text)) ||
     (holds(town) && /[,;\n]/.test(text)) ||
     names.some((name) => name.length > 3 && holds(name)) ||
+    /,\s*(?:U\.?S\.?A\.?|U\.?K\.?|United States(?: of America)?|England|Scotland|Wales)$/.test(text) ||
     (!/^(?:US|CA)$/.test(country) && /,\s*\d{5}\s+\p{L}{3,}/u.test(text))
   )
     return [
@@ -83,6 +88,17 @@ export function judgeTown(spot: Spot): readonly Finding[] {
         `“${shortText(text)}” is more than a town. Street and telephone have properties of their own.`,
       ),
     ];
+  const [, townAlone = '', behind = ''] = /^([^,]{2,60}),\s*([^,]{2,40})$/.exec(text) ?? [];
+  const region = textOf(item, 'addressRegion').trim();
+  if (townAlone && region && (isRegion(behind, region) || regionNamed(behind, spot.country)))
+    return [
+      tell(
+        spot,
+        'value/town',
+        `“${text}” holds the region as well, which has a property of its own. Write the town alone: ${townAlone}.`,
+        isRegion(behind, region) ? townAlone : '',
+      ),
+    ];
   if (!/^\d{4,6}\s+\p{L}/u.test(text) && !(postcode.length > 3 && text.includes(postcode))) return [];
   const mended = text.replace(postcode || /^\d{4,6}/, '').replace(/^[\s,]+|[\s,]+$/g, '');
   return [
@@ -94,6 +110,8 @@ export function judgeTown(spot: Spot): readonly Finding[] {
     ),
   ];
 }
+
+const isRegion = (text: string, region: string): boolean => fold(text) === fold(region);
 
 /** Addresses of a country's forces abroad, which the post treats as a state. */
 const FORCES = /^(?:AA|AE|AP)$/;

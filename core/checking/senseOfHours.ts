@@ -90,15 +90,26 @@ function incomplete(item: ReadItem): readonly Finding[] {
   if (!isMachineTime(opens) || !isMachineTime(closes)) return [];
   const [from, until] = [minutesOf(opens), minutesOf(closes)];
   const later = until + 720;
+  const [value] = valuesOf(item, 'closes');
+  const place = value?.kind === 'text' ? value.place : item.place;
+  // Midnight to midnight is a day that is closed.
+  if (from === until && from > 0)
+    return [
+      finding(
+        'value/hours-backwards',
+        `It opens and closes at ${opens}, so that a machine takes it for open all day, or never.`,
+        place,
+        'closes',
+      ),
+    ];
   // Whoever opens in the morning and closes before it forgot that the afternoon has other numbers.
   // A bar that opens at eleven and closes at two is right.
   if (from < 300 || from > 600 || until >= from || until < 240 || later <= from) return [];
-  const [value] = valuesOf(item, 'closes');
   return [
     finding(
       'value/hours-backwards',
       `It opens at ${opens} and closes at ${closes} of the next morning. ${clockTime(later)} was probably meant.`,
-      value?.kind === 'text' ? value.place : item.place,
+      place,
       'closes',
       { edits: value?.kind === 'text' ? instead(value, clockTime(later)) : null, guess: true },
     ),

@@ -14,7 +14,7 @@ import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import { saidMarkup } from '#core/markup';
 import { recordFromItem, type Reading, attributeText } from '#core/reading';
 import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty, type ReadValue } from '#core/item';
-import { judgeText } from '#core/value';
+import { judgePlaceholderMail, judgeText } from '#core/value';
 import { judgeCurrencies, judgePriceRange, judgeRating } from '#core/price';
 import { propertyKinds } from '#core/record';
 import { escapeHtml, jsonString, table, type Edit } from '#core/text';
@@ -128,7 +128,8 @@ function judgeProperty(
       finding(code, message, value.place, name, { edits: mendHours(value, text), guess: true }),
     );
   if (sort === 'email')
-    return tell(name, value, judgeEmail(text), () => {
+    return tell(name, value, [...judgeEmail(text), ...judgePlaceholderMail(text)], ({ code }) => {
+      if (code === 'value/placeholder') return '';
       const mended = text.replace(/\s*[([]\s*at\s*[)\]]\s*/i, '@');
       return mended !== text && judgeEmail(mended).length === 0 ? mended : '';
     });

@@ -238,7 +238,7 @@ export const valueRows = {
   },
   'value/image': {
     grade: 'should',
-    meaning: 'An ImageObject without the address of a picture.',
+    meaning: 'A picture without its address, or with that of a page.',
     source: `${SCHEMA}/ImageObject`,
   },
   'value/hours-incomplete': {

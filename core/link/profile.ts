@@ -42,6 +42,13 @@ export function judgeProfile(text: string, site = ''): readonly Fault[] {
         `“${text.trim()}” is the business’s own site. sameAs is for its profiles elsewhere; its site is the page address.`,
       ),
     );
+  } else if (/^\/(?:maps\/)?search\b/.test(url.pathname) && (url.search || /search\/./.test(url.pathname))) {
+    found.push(
+      fault(
+        'value/profile',
+        `“${text.trim()}” is a search, whose results change. Write the whole address of the profile.`,
+      ),
+    );
   } else if (/^\/*$/.test(url.pathname) && !url.search) {
     found.push(
       fault(

@@ -101,6 +101,21 @@ export function binaryBytes(text: string): Uint8Array {
  * (U+FFFD); undefined where it is sound.
  */
 export function repairEncoding(text: string): string | undefined {
+  return wholeRepaired(text) ?? partsRepaired(text);
+}
+
+/** Small letters of Latin-1 that were damaged among sound ones; a blank for the last of "Ã ". */
+function partsRepaired(text: string): string | undefined {
+  if (!/Ã[\u00A1-\u00BFŸ]/.test(text)) return undefined;
+  return text
+    .replace(/Ã([\u00A0-\u00BFŸ])/g, (_, second: string) =>
+      second === 'Ÿ' ? 'ß' : String.fromCharCode(0xc0 + second.charCodeAt(0) - 0x80),
+    )
+    .replace(/Ã {1,2}(?=\S)/g, 'à ')
+    .replace(/Â(?=[\u00A0-\u00BF])/g, '');
+}
+
+function wholeRepaired(text: string): string | undefined {
   if (text.includes('\uFFFD')) return '';
   if (!/[ÂÃâÅÄÎÏÐÑ][\u0080-\u00BF€‚ƒ„…†‡ˆ‰Š‹ŒŽ‘’“”•–—˜™š›œžŸ]/.test(text)) return undefined;
   const bytes: number[] = [];
