@@ -334,7 +334,7 @@ function judgeOneShown(
     return [
       finding(
         'structure/content-ignored',
-        `content="${content}" stands on a ${withContent.name} element, where the standard passes it over: a machine reads “${collapse(value.text)}”. Put the value into a meta element, or into the text.`,
+        `content="${content}" stands on ${withContent.name === 'a' ? 'an' : 'a'} ${withContent.name} element, where the standard passes it over: a machine reads “${collapse(value.text)}”. Put the value into a meta element, or into the text.`,
         place,
         name,
         {
