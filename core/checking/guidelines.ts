@@ -83,7 +83,9 @@ const saidByTwins = (item: ReadItem, businesses: readonly ReadItem[]): readonly 
   item.id === null
     ? []
     : businesses.flatMap((other) =>
-        other !== item && other.id === item.id ? other.properties.map(({ name }) => name) : [],
+        other !== item && other.id === item.id && other.syntax === item.syntax
+          ? other.properties.map(({ name }) => name)
+          : [],
       );
 
 /** Names whose values are lost to a fault that is told already: of JSON, or of where RDFa stands. */
