@@ -1,10 +1,8 @@
 import { isPlaceOfBusiness, readSource, type Reading } from '#core/reading';
-import { eachItem, plainItems, type PlainItem, type ReadItem } from '#core/item';
-import type { HtmlElement } from '#core/html';
-import type { Place } from '#core/text';
+import { plainItems, type PlainItem } from '#core/item';
 import type { BusinessRecord } from '#core/record';
 import type { Towns } from '#core/towns';
-import { isSubtype, propertyNamed } from '#core/vocabulary';
+import { withoutConsequences } from './consequences.ts';
 import { judgeAgreement } from './disagreement.ts';
 import { byGradeAndPlace, summarise, type Finding, type Summary } from '#core/fault';
 import { withRecordMend } from '#core/mending';
@@ -103,90 +101,6 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     summary: summarise(findings),
     threeWay: rows,
   };
-}
-
-/** Faults of hours themselves, from which it follows that visitors read others. */
-const BAD_HOURS = new Set<Finding['code']>([
-  'value/time',
-  'value/day',
-  'value/hours',
-  'value/hours-incomplete',
-  'value/hours-backwards',
-  'value/hours-contradiction',
-]);
-
-/** What is told of values and names that stand in no item of their own. */
-const OF_THE_ITEM_AROUND = new Set<Finding['code']>([
-  'vocabulary/not-of-type',
-  'vocabulary/value-kind',
-  'guideline/address-text',
-]);
-
-const isHours = (property: string): boolean => property.startsWith('openingHours');
-
-const holdsAt = ({ start, end }: HtmlElement, place: Place): boolean =>
-  start <= place.start && place.end <= end;
-
-const holds = (outer: Place, { start, end }: Place): boolean => outer.start <= start && end <= outer.end;
-
-/** Findings without those that only follow from another of the same item or element. */
-function withoutConsequences(all: readonly Finding[], reading: Reading): Finding[] {
-  const placesOf = (is: (one: Finding) => boolean): readonly Place[] =>
-    all.filter(is).map(({ place }) => place);
-  const badHours = placesOf(
-    ({ code, property }) =>
-      BAD_HOURS.has(code) || (code === 'vocabulary/enumeration' && property === 'dayOfWeek'),
-  );
-  const passedOver = placesOf(({ code }) => code === 'structure/content-ignored');
-  const noBusinesses = placesOf(({ code }) => code === 'vocabulary/no-local-business');
-  const noTypes = placesOf(({ code }) => code === 'vocabulary/unknown-type');
-  const bad = placesOf(({ code, grade }) => grade !== 'note' && code.startsWith('value/'));
-  const misformed = placesOf(({ code }) => code === 'value/telephone-form');
-  const scopeless = placesOf(
-    ({ code }) => code === 'structure/no-itemscope' || code === 'structure/no-typeof',
-  );
-  if ([badHours, passedOver, noBusinesses, scopeless, bad].every(({ length }) => length === 0))
-    return [...all];
-  const unscoped = (reading.document?.marked ?? []).filter(({ start }) =>
-    scopeless.some((place) => place.start === start),
-  );
-  const items = eachItem(reading.items).map(({ item }) => item);
-  /** The smallest item that a place stands in; undefined in the further parts of a node that is spread. */
-  const itemAt = (place: Place, among = items): ReadItem | undefined =>
-    among
-      .filter((item) => holds(item.place, place))
-      .sort((one, other) => one.place.end - one.place.start - (other.place.end - other.place.start))[0];
-  const open = items.filter(({ properties }) => properties.some(({ name }) => isHours(name)));
-  const ofBusinesses = (property: string): boolean =>
-    (propertyNamed(property)?.domains ?? []).some(
-      (domain) => isSubtype(domain, 'LocalBusiness') || domain === 'Place',
-    );
-  return all.filter(({ code, property, place, related }) => {
-    // Hours that machines cannot read contradict no visitor: where the markup's own stand, the fault is told.
-    if (code === 'agreement/visitor' && isHours(property ?? '')) {
-      const places = [place, ...related.map((one) => one.place)];
-      const businesses = places.flatMap((one) => itemAt(one, open) ?? []);
-      if (businesses.length === 0) return badHours.length === 0;
-      const own = businesses.flatMap(({ properties }) => properties.filter(({ name }) => isHours(name)));
-      return !badHours.some((bad) => own.some((hours) => holds(hours.place, bad)));
-    }
-    // What a machine reads beside an attribute that it passes over is told with that.
-    if (code.startsWith('value/') && passedOver.some((element) => holds(element, place))) return false;
-    // What stands where an item should begin seems to be the item's around it.
-    if (OF_THE_ITEM_AROUND.has(code) && unscoped.some((element) => holdsAt(element, place))) return false;
-    // A type that nobody knows is no local business either.
-    if (code === 'vocabulary/no-local-business' && noTypes.some(({ start }) => start === place.start))
-      return false;
-    // What a number that nobody can dial has instead of digits is told with its mend.
-    if (code === 'value/telephone' && misformed.some(({ start }) => start === place.start)) return false;
-    // Nobody shows visitors a value that is written wrong.
-    if (code === 'agreement/not-visible' && bad.some(({ start }) => start === place.start)) return false;
-    // What only a local business has does not belong to a plain organisation: that it is none is told once.
-    if (code !== 'vocabulary/not-of-type' || noBusinesses.length === 0 || !ofBusinesses(property ?? ''))
-      return true;
-    const item = itemAt(place);
-    return !item || !noBusinesses.some((type) => type.start === item.typePlace.start);
-  });
 }
 
 /** What is missing is missing of each item by itself; a value or a name that is wrong is wrong wherever it is repeated. */

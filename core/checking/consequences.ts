@@ -1,0 +1,135 @@
+import type { Finding } from '#core/fault';
+import type { HtmlElement } from '#core/html';
+import { eachItem, type ReadItem } from '#core/item';
+import type { Reading } from '#core/reading';
+import type { Place } from '#core/text';
+import { isSubtype, propertyNamed } from '#core/vocabulary';
+
+/** Whether a finding only follows from another. */
+type Follows = (one: Finding) => boolean;
+
+/** Findings without those that only follow from another of the same item, element or value. */
+export function withoutConsequences(all: readonly Finding[], reading: Reading): Finding[] {
+  const items = (): readonly ReadItem[] => eachItem(reading.items).map(({ item }) => item);
+  const rules = [
+    fromBadHours(all, items),
+    fromPassedOver(all),
+    fromScopeless(all, reading),
+    fromUnknownType(all),
+    fromMisformed(all),
+    fromBadValue(all),
+    fromNoBusiness(all, items),
+  ].filter((rule) => rule !== undefined);
+  return all.filter((one) => !rules.some((follows) => follows(one)));
+}
+
+/** Where findings of a kind stand; undefined where there are none. */
+function placesOf(all: readonly Finding[], is: (one: Finding) => boolean): readonly Place[] | undefined {
+  const places = all.filter(is).map(({ place }) => place);
+  return places.length > 0 ? places : undefined;
+}
+
+const holds = (outer: { readonly start: number; readonly end: number }, { start, end }: Place): boolean =>
+  outer.start <= start && end <= outer.end;
+const isAt = (places: readonly Place[], { start }: Place): boolean =>
+  places.some((place) => place.start === start);
+
+/** The smallest item that a place stands in; undefined in the further parts of a node that is spread. */
+const itemAt = (place: Place, items: readonly ReadItem[]): ReadItem | undefined =>
+  items
+    .filter((item) => holds(item.place, place))
+    .sort((one, other) => one.place.end - one.place.start - (other.place.end - other.place.start))[0];
+
+/** Faults of hours themselves, from which it follows that visitors read others. */
+const BAD_HOURS = new Set<Finding['code']>([
+  'value/time',
+  'value/day',
+  'value/hours',
+  'value/hours-incomplete',
+  'value/hours-backwards',
+  'value/hours-contradiction',
+]);
+const isHours = (property: string | null): boolean => property?.startsWith('openingHours') ?? false;
+
+/** Hours that machines cannot read contradict no visitor: where the markup's own stand, the fault is told. */
+function fromBadHours(all: readonly Finding[], items: () => readonly ReadItem[]): Follows | undefined {
+  const bad = placesOf(
+    all,
+    ({ code, property }) =>
+      BAD_HOURS.has(code) || (code === 'vocabulary/enumeration' && property === 'dayOfWeek'),
+  );
+  if (!bad) return undefined;
+  const open = items().filter(({ properties }) => properties.some(({ name }) => isHours(name)));
+  return ({ code, property, place, related }) => {
+    if (code !== 'agreement/visitor' || !isHours(property)) return false;
+    const places = [place, ...related.map((one) => one.place)];
+    const businesses = places.flatMap((one) => itemAt(one, open) ?? []);
+    if (businesses.length === 0) return true;
+    const own = businesses.flatMap(({ properties }) => properties.filter(({ name }) => isHours(name)));
+    return bad.some((one) => own.some((hours) => holds(hours.place, one)));
+  };
+}
+
+/** What a machine reads beside an attribute that it passes over is told with that. */
+function fromPassedOver(all: readonly Finding[]): Follows | undefined {
+  const passedOver = placesOf(all, ({ code }) => code === 'structure/content-ignored');
+  return (
+    passedOver &&
+    (({ code, place }) => code.startsWith('value/') && passedOver.some((element) => holds(element, place)))
+  );
+}
+
+/** What is told of values and names that stand in no item of their own. */
+const OF_THE_ITEM_AROUND = new Set<Finding['code']>([
+  'vocabulary/not-of-type',
+  'vocabulary/value-kind',
+  'guideline/address-text',
+]);
+
+/** What stands where an item should begin seems to be the item's around it. */
+function fromScopeless(all: readonly Finding[], { document }: Reading): Follows | undefined {
+  const tags = placesOf(
+    all,
+    ({ code }) => code === 'structure/no-itemscope' || code === 'structure/no-typeof',
+  );
+  const elements: readonly HtmlElement[] = tags ? (document?.marked ?? []) : [];
+  const scopeless = elements.filter(({ start }) => tags?.some((tag) => tag.start === start));
+  return (
+    tags &&
+    (({ code, place }) => OF_THE_ITEM_AROUND.has(code) && scopeless.some((element) => holds(element, place)))
+  );
+}
+
+/** A type that nobody knows is no local business either. */
+function fromUnknownType(all: readonly Finding[]): Follows | undefined {
+  const unknown = placesOf(all, ({ code }) => code === 'vocabulary/unknown-type');
+  return unknown && (({ code, place }) => code === 'vocabulary/no-local-business' && isAt(unknown, place));
+}
+
+/** What a number that nobody can dial has instead of digits is told with its mend. */
+function fromMisformed(all: readonly Finding[]): Follows | undefined {
+  const misformed = placesOf(all, ({ code }) => code === 'value/telephone-form');
+  return misformed && (({ code, place }) => code === 'value/telephone' && isAt(misformed, place));
+}
+
+/** Nobody shows visitors a value that is written wrong. */
+function fromBadValue(all: readonly Finding[]): Follows | undefined {
+  const bad = placesOf(all, ({ code, grade }) => grade !== 'note' && code.startsWith('value/'));
+  return bad && (({ code, place }) => code === 'agreement/not-visible' && isAt(bad, place));
+}
+
+/** What only a local business has does not belong to a plain organisation: that it is none is told once. */
+function fromNoBusiness(all: readonly Finding[], items: () => readonly ReadItem[]): Follows | undefined {
+  const noBusinesses = placesOf(all, ({ code }) => code === 'vocabulary/no-local-business');
+  if (!noBusinesses) return undefined;
+  const known = items();
+  const isOfBusinesses = (property: string): boolean =>
+    (propertyNamed(property)?.domains ?? []).some(
+      (domain) => isSubtype(domain, 'LocalBusiness') || domain === 'Place',
+    );
+  return ({ code, property, place }) => {
+    if (code !== 'vocabulary/not-of-type' || !isOfBusinesses(property ?? '')) return false;
+    const item = itemAt(place, known);
+    return item !== undefined && isAt(noBusinesses, item.typePlace);
+  };
+}
