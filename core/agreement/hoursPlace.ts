@@ -1,4 +1,4 @@
-import { dayNamed, days, readDay, readOpeningHoursText, type Day, type Hours } from '#core/hours';
+import { dayNamed, days, readDay, readOpeningHoursText, writeDay, type Day, type Hours } from '#core/hours';
 import { valuesOf, type ReadItem } from '#core/item';
 import type { Place } from '#core/text';
 
@@ -20,8 +20,8 @@ export function placeOfHours(item: ReadItem, told: Hours, shown: Hours): Place |
   return undefined;
 }
 
-const spansOf = (hours: string): string =>
-  (readDay(hours).spans ?? []).map(({ opens, closes }) => `${opens}-${closes}`).join();
+/** The same for a day of which nothing is said as for one that is closed. */
+const spansOf = (hours: string): string => writeDay(readDay(hours).spans ?? []);
 
 const daysOf = (specification: ReadItem): readonly (Day | undefined)[] =>
   valuesOf(specification, 'dayOfWeek').map((value) =>

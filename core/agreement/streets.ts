@@ -34,14 +34,14 @@ const piecesOf = rememberLast((whole: string): readonly Piece[] => {
     const isOfNumber = written.length === 1 && pieces.at(-1)?.isNumber === true && KINDS.has(folded);
     const parts = (isOfNumber ? written : folded).match(/\d+|\D+/gu) ?? [];
     // Where folding keeps the length, as it does without accents and short forms, each piece has its own place.
-    const isLong = parts.join('').length === end - start;
+    const keepsLength = parts.join('').length === end - start;
     let behind = start;
     for (const [at, part] of parts.entries()) {
       behind += part.length;
       const isJoined = at < parts.length - 1;
       const isShort = text[end] === '.' && written.length > 1;
       const isNext = /^\s?$/.test(text.slice(pieces.at(-1)?.end ?? 0, start));
-      const place = isLong ? { start: behind - part.length, end: behind } : { start, end };
+      const place = keepsLength ? { start: behind - part.length, end: behind } : { start, end };
       pieces.push({ folded: part, isNumber: /^\d/.test(part), ...place, isJoined, isShort, isNext });
     }
   }
@@ -125,7 +125,7 @@ export function findStreetIn(
     if (first === undefined || wanted.numbers.length === 0 || wanted.numbers.length > MOST_NUMBERS) continue;
     for (const [at, piece] of pieces.entries()) {
       // The town stands before it without a blank: "金沢市片町2丁目".
-      const isFirst = isWord(piece, first) || (isOneSign(piece) && piece.folded.endsWith(first.folded));
+      const isFirst = isWord(piece, first) || (isEastAsian(piece) && piece.folded.endsWith(first.folded));
       const run = isFirst ? runAround(pieces, at, wanted) : undefined;
       const [begin, end] = [pieces[run?.from ?? -1], pieces[run?.until ?? -1]];
       const before = isFirst && run?.from === at ? piece.folded.length - first.folded.length : 0;
@@ -157,15 +157,17 @@ const beginsWith = (short: Piece, { folded }: Piece): boolean =>
   short.isShort && folded.length > short.folded.length && folded.startsWith(short.folded);
 
 const isKind = ({ folded }: Piece): boolean => KINDS.has(folded);
-const isOneSign = ({ folded }: Piece): boolean => /[\u3040-\u30ff\u3400-\u9fff\uac00-\ud7af]/.test(folded);
+const isEastAsian = ({ folded }: Piece): boolean => /[\u3040-\u30ff\u3400-\u9fff\uac00-\ud7af]/.test(folded);
 
 /** Whether a piece may stand among the words and numbers of a street: "12 no. 5", not the letter of "12d". */
 function isPassedOver(pieces: readonly Piece[], at: number): boolean {
   const [before, piece, next] = [pieces[at - 1], pieces[at], pieces[at + 1]];
   if (!piece) return false;
   if (before?.isNumber && before.isJoined)
-    return isOneSign(piece) ? PASSED_OVER.has(piece.folded) : piece.folded === 'f' && pieces.some(isOneSign);
-  const isLetter = piece.folded.length === 1 && !isOneSign(piece) && piece.folded !== '&';
+    return isEastAsian(piece)
+      ? PASSED_OVER.has(piece.folded)
+      : piece.folded === 'f' && pieces.some(isEastAsian);
+  const isLetter = piece.folded.length === 1 && !isEastAsian(piece) && piece.folded !== '&';
   return (PASSED_OVER.has(piece.folded) && (!isLetter || next?.isNumber === true)) || isKind(piece);
 }
 

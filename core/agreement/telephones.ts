@@ -21,9 +21,9 @@ const TIMES = /^\d{1,2}(?:\.\d{2})?\s*[\u2010-\u2013-]\s*\d{1,2}(?:\.\d{2})?$/;
 export const numbersIn = (text: string): RegExpExecArray[] =>
   [...text.matchAll(NUMBER)].filter(([found]) => !TIMES.test(found));
 
-/** All telephone numbers of a text, with what they dial from a country (ISO 3166-1 alpha-2). */
-export function telephonesIn(whole: string, country: string): readonly Shown[] {
-  return numbersIn(whole).flatMap(({ 0: text, index }) => {
+/** The telephone numbers among what may be some, with what they dial from a country (ISO 3166-1 alpha-2). */
+export function telephonesAmong(numbers: readonly RegExpExecArray[], country: string): readonly Shown[] {
+  return numbers.flatMap(({ 0: text, index }) => {
     const read = (part: string, start: number): Shown[] => {
       const number = readTelephone(part, country).telephone;
       return number ? [{ text: part, e164: number.e164, at: { start, end: start + part.length } }] : [];

@@ -84,21 +84,18 @@ export function threeWay(
   return comparedFacts.flatMap((compared, at): ThreeWayRow[] => {
     const text = shown[at] ?? '';
     const said = record && text;
-    const markup = described.flatMap((one) => markupCell(one, compared, record, told));
-    if (!said && markup.length === 0) return [];
+    const cells = described.flatMap((one) =>
+      markupCell(one, compared, record, told).map((cell) => ({ ...one, cell })),
+    );
+    if (!said && cells.length === 0) return [];
     const seen = text.trim() && reading.visible && search ? compared.look?.(search, reference) : undefined;
-    const { fact, label, property, core } = compared;
     const week = seen?.hours;
-    const placed = (one: Described, cell: MarkupCell): MarkupCell => ({
+    const markup = cells.map(({ item, read, cell }) => ({
       ...cell,
-      place: (week && placeOfHours(one.item, one.read.hours, week)) ?? cell.place,
-    });
-    const cells = week
-      ? described.flatMap((one) => markupCell(one, compared, record, told).map((cell) => placed(one, cell)))
-      : markup;
-    return [
-      { fact, label, property, core, record: said, markup: cells, visitor: visitorCell(reading, seen) },
-    ];
+      place: (week && placeOfHours(item, read.hours, week)) ?? cell.place,
+    }));
+    const { fact, label, property, core } = compared;
+    return [{ fact, label, property, core, record: said, markup, visitor: visitorCell(reading, seen) }];
   });
 }
 

@@ -14,7 +14,7 @@ import {
   isCode,
   mostLike,
   numbersIn,
-  telephonesIn,
+  telephonesAmong,
   withoutAreaCode,
   type Shown,
 } from './telephones.ts';
@@ -309,7 +309,7 @@ export class VisitorSearch {
   /** All telephone numbers that are shown, as they stand, with the numbers they dial (E.164). */
   telephones(country: string): readonly Shown[] {
     let shown = this.#telephones.get(country);
-    if (!shown) this.#telephones.set(country, (shown = telephonesIn(this.#text, country)));
+    if (!shown) this.#telephones.set(country, (shown = telephonesAmong(this.#numbers(), country)));
     return shown;
   }
 

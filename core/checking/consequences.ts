@@ -1,5 +1,4 @@
 import type { Finding } from '#core/fault';
-import type { HtmlElement } from '#core/html';
 import { eachItem, type ReadItem } from '#core/item';
 import type { Reading } from '#core/reading';
 import type { Place } from '#core/text';
@@ -29,10 +28,34 @@ function placesOf(all: readonly Finding[], is: (one: Finding) => boolean): reado
   return places.length > 0 ? places : undefined;
 }
 
-const holds = (outer: { readonly start: number; readonly end: number }, { start, end }: Place): boolean =>
-  outer.start <= start && end <= outer.end;
-const isAt = (places: readonly Place[], { start }: Place): boolean =>
-  places.some((place) => place.start === start);
+type Stretch = Pick<Place, 'start' | 'end'>;
+
+const holds = (outer: Stretch, { start, end }: Stretch): boolean => outer.start <= start && end <= outer.end;
+
+/** Tells whether a place stands where one of these begins. A page may have a finding at every word. */
+function beginsAt(places: readonly Place[]): (place: Place) => boolean {
+  const starts = new Set(places.map(({ start }) => start));
+  return ({ start }) => starts.has(start);
+}
+
+/** Tells whether a place stands in one of these, which lie in each other or apart. */
+function standsIn(stretches: readonly Stretch[]): (place: Place) => boolean {
+  const outermost: Stretch[] = [];
+  for (const one of stretches.toSorted((a, b) => a.start - b.start || b.end - a.end)) {
+    const last = outermost.at(-1);
+    if (!last || !holds(last, one)) outermost.push(one);
+  }
+  return (place) => {
+    let [low, high] = [0, outermost.length];
+    while (low < high) {
+      const middle = (low + high) >> 1;
+      if ((outermost[middle]?.start ?? Infinity) <= place.start) low = middle + 1;
+      else high = middle;
+    }
+    const nearest = outermost[low - 1];
+    return nearest !== undefined && holds(nearest, place);
+  };
+}
 
 /** The smallest item that a place stands in; undefined in the further parts of a node that is spread. */
 const itemAt = (place: Place, items: readonly ReadItem[]): ReadItem | undefined =>
@@ -73,10 +96,8 @@ function fromBadHours(all: readonly Finding[], items: () => readonly ReadItem[])
 /** What a machine reads beside an attribute that it passes over is told with that. */
 function fromPassedOver(all: readonly Finding[]): Follows | undefined {
   const passedOver = placesOf(all, ({ code }) => code === 'structure/content-ignored');
-  return (
-    passedOver &&
-    (({ code, place }) => code.startsWith('value/') && passedOver.some((element) => holds(element, place)))
-  );
+  const isInside = passedOver && standsIn(passedOver);
+  return isInside && (({ code, place }) => code.startsWith('value/') && isInside(place));
 }
 
 /** What is told of values and names that stand in no item of their own. */
@@ -92,30 +113,31 @@ function fromScopeless(all: readonly Finding[], { document }: Reading): Follows 
     all,
     ({ code }) => code === 'structure/no-itemscope' || code === 'structure/no-typeof',
   );
-  const elements: readonly HtmlElement[] = tags ? (document?.marked ?? []) : [];
-  const scopeless = elements.filter(({ start }) => tags?.some((tag) => tag.start === start));
-  return (
-    tags &&
-    (({ code, place }) => OF_THE_ITEM_AROUND.has(code) && scopeless.some((element) => holds(element, place)))
-  );
+  if (!tags) return undefined;
+  const isTag = new Set(tags.map(({ start }) => start));
+  const isInside = standsIn((document?.marked ?? []).filter(({ start }) => isTag.has(start)));
+  return ({ code, place }) => OF_THE_ITEM_AROUND.has(code) && isInside(place);
 }
 
 /** A type that nobody knows is no local business either. */
 function fromUnknownType(all: readonly Finding[]): Follows | undefined {
   const unknown = placesOf(all, ({ code }) => code === 'vocabulary/unknown-type');
-  return unknown && (({ code, place }) => code === 'vocabulary/no-local-business' && isAt(unknown, place));
+  const isThere = unknown && beginsAt(unknown);
+  return isThere && (({ code, place }) => code === 'vocabulary/no-local-business' && isThere(place));
 }
 
 /** What a number that nobody can dial has instead of digits is told with its mend. */
 function fromMisformed(all: readonly Finding[]): Follows | undefined {
   const misformed = placesOf(all, ({ code }) => code === 'value/telephone-form');
-  return misformed && (({ code, place }) => code === 'value/telephone' && isAt(misformed, place));
+  const isThere = misformed && beginsAt(misformed);
+  return isThere && (({ code, place }) => code === 'value/telephone' && isThere(place));
 }
 
 /** Nobody shows visitors a value that is written wrong. */
 function fromBadValue(all: readonly Finding[]): Follows | undefined {
   const bad = placesOf(all, ({ code, grade }) => grade !== 'note' && code.startsWith('value/'));
-  return bad && (({ code, place }) => code === 'agreement/not-visible' && isAt(bad, place));
+  const isThere = bad && beginsAt(bad);
+  return isThere && (({ code, place }) => code === 'agreement/not-visible' && isThere(place));
 }
 
 /** What only a local business has does not belong to a plain organisation: that it is none is told once. */
@@ -123,6 +145,7 @@ function fromNoBusiness(all: readonly Finding[], items: () => readonly ReadItem[
   const noBusinesses = placesOf(all, ({ code }) => code === 'vocabulary/no-local-business');
   if (!noBusinesses) return undefined;
   const known = items();
+  const isThere = beginsAt(noBusinesses);
   const isOfBusinesses = (property: string): boolean =>
     (propertyNamed(property)?.domains ?? []).some(
       (domain) => isSubtype(domain, 'LocalBusiness') || domain === 'Place',
@@ -130,6 +153,6 @@ function fromNoBusiness(all: readonly Finding[], items: () => readonly ReadItem[
   return ({ code, property, place }) => {
     if (code !== 'vocabulary/not-of-type' || !isOfBusinesses(property ?? '')) return false;
     const item = itemAt(place, known);
-    return item !== undefined && isAt(noBusinesses, item.typePlace);
+    return item !== undefined && isThere(item.typePlace);
   };
 }

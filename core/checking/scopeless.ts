@@ -9,17 +9,17 @@ import { belongsTo, isSubtype, propertyNamed, typeNamed } from '#core/vocabulary
  * inside belongs to the item around it (HTML, Microdata 5.2.2; RDFa 1.1 Core, 7.5).
  */
 export function judgeScopeless({ document, source, lines }: Reading): readonly Finding[] {
-  const found: { readonly element: HtmlElement; readonly type: string; readonly inside: Set<string> }[] = [];
+  const found = new Map<HtmlElement, { readonly type: string; readonly inside: Set<string> }>();
   for (const element of document?.marked ?? []) {
     const outer = element.inert ? undefined : scopelessAround(element);
     const inside = outer && namesOf(element)[0];
     const type = outer && inside && typeMeant(outer, inside);
     if (!outer || !inside || !type) continue;
-    const known = found.find((one) => one.element === outer);
+    const known = found.get(outer);
     if (known) known.inside.add(inside);
-    else found.push({ element: outer, type, inside: new Set([inside]) });
+    else found.set(outer, { type, inside: new Set([inside]) });
   }
-  return found.map(({ element, type, inside }) => {
+  return [...found].map(([element, { type, inside }]) => {
     const { attributes, start, contentStart } = element;
     const isMicrodata = attributes['itemprop'] !== undefined;
     const [name = ''] = namesOf(element);

@@ -15,15 +15,11 @@ import { tell, type Spot } from './spot.ts';
 const LONGEST_PART = 100;
 
 const BOX =
-  /^(?:p\.? ?o\.? ?box|post office box|postfach|bo[iî]te postale|b\.? ?p\.?(?= ?\d)|apartado(?: postal| de correos)?|apdo\.?|casella postale|postbus|caixa postal|skrytka pocztowa|postboks|box(?= \d)|postilokero|pl(?= \d))\b/i;
-
-/** The same where words have no blank, or another script, behind them. */
-const BOX_OF_OTHER_SCRIPTS =
-  /^(?:私書箱|(?:郵政)?信箱|사서함|а\/я|абонентск|τ\.? ?θ\.?|ตู้ ?ปณ|ת\.?ד\.? ?\d|ص\.? ?ب)/iu;
+  /^(?:p\.? ?o\.? ?box|post office box|postfach|bo[iî]te postale|b\.? ?p\.?(?= ?\d)|apartado(?: postal| de correos)?|apdo\.?|casella postale|postbus|caixa postal|skrytka pocztowa|postboks|box(?= \d)|postilokero|pl(?= \d)|私書箱|(?:郵政)?信箱|사서함|а\/я|абонентск\p{L}*|τ\.? ?θ\.?|ตู้ ?ปณ|ת\.? ?ד\.?|ص\.? ?ب)(?!\p{L})/iu;
 
 export function judgeStreet(spot: Spot): readonly Finding[] {
   const { text, item, country } = spot;
-  if (BOX.test(text) || BOX_OF_OTHER_SCRIPTS.test(text))
+  if (BOX.test(text))
     return [
       tell(
         spot,

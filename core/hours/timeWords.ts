@@ -78,14 +78,14 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       'lokad|suletud|sletts|slegts|slegt|slegta|nedirba(?:me)?|uzdaryta|sledzts|tutup|cuti|nghi|dong cua',
       'مغلقة?|عطلة|إجازة|تعطیل|বন্ধ|बंद|סגורי?ם?',
       '(?<!เ)ปิด(?:ทำการ)?|หยุด',
-      'დაკეტილია|დასვენების დღე|ისვენებს|փակ է|փակ|mbyllur|pechado|itxita|gesluit|sarado|зачынена|затворено|не ради|не работи',
+      'დაკეტილია|დასვენების დღე|ისვენებს|փակ է|փակ|mbyllur|pechado|gesluit|sarado|зачынена|не ради|не работи',
     ],
   ],
   [
     'except',
     [
-      'au(?:ss|ß)er(?: an)?|ausgenommen|sauf(?: le)?|excepte?|excepto|salvo(?: los?)?|tranne(?: il| la)?|escluso|eccetto',
-      'behalve|uitgezonderd|exceto|oprocz|procz|utom|undtagen|unntatt|unntak|paitsi|krome|kromě|osim|razen|εκτος',
+      'ausser(?: an)?|ausgenommen|sauf(?: le)?|excepte?|excepto|salvo(?: los?)?|tranne(?: il| la)?|escluso|eccetto',
+      'behalve|uitgezonderd|exceto|oprocz|procz|utom|undtagen|unntatt|unntak|paitsi|krome|osim|razen|εκτος',
       'haric|cu exceptia|kiveve|кроме|крім|освен|を除く|以外',
     ],
   ],

@@ -42,14 +42,13 @@ export function readTags(bytes: Uint8Array): Tags | undefined {
   }
 }
 
-/** The reader names a text by its language too, "Description (de)"; what says the same without one comes first. */
-function withoutLanguages(texts: Group): Group {
-  const [plain, others] = [true, false].map((isPlain) =>
-    Object.entries(texts).filter(([name]) => LANGUAGE.test(name) !== isPlain),
+/** The reader names a text by its language too, "Description (de)"; what says the same without one comes before it. */
+const withoutLanguages = (texts: Group): Group =>
+  Object.fromEntries(
+    Object.entries(texts)
+      .toSorted(([one], [other]) => Number(LANGUAGE.test(other)) - Number(LANGUAGE.test(one)))
+      .map(([name, text]) => [name.replace(LANGUAGE, ''), text]),
   );
-  const named = others?.map(([name, text]) => [name.replace(LANGUAGE, ''), text] as const) ?? [];
-  return Object.fromEntries([...named, ...(plain ?? [])]);
-}
 const LANGUAGE = / \([\w-]+\)$/;
 
 /** The reader tells of a comment in Unicode only that it is one. */

@@ -31,7 +31,7 @@ const placeholders: readonly RegExp[] = [
 
 /** Addresses that forms and templates come with. Those of RFC 2606 are nobody's, and stand in examples on purpose. */
 const PLACEHOLDER_MAIL =
-  /@(?:(?:your|my|deine|ihre|votre|tu|su|sua|uw)-?(?:domain|domaine|dominio|domein|company|firma|empresa|bedrijf|business|site|website|shop|email)|muster(?:mann|firma|domain))\.[a-z]{2,6}$|^(?:you|your-?(?:name|email)|name|email|someone|user|test|max\.?mustermann|john\.?doe)@(?:domain|company|test|mail|email|website|firma)\.[a-z]{2,6}$/i;
+  /@(?:(?:your|deine|ihre|votre)-?(?:domain|domaine|company|firma|entreprise|business|site|website|shop|email)|(?:my|tu|su|sua|uw)-?(?:domain|dominio|domein|empresa|bedrijf)|muster(?:mann|firma|domain))\.[a-z]{2,6}$|^(?:you|your-?(?:name|email)|name|email|someone|user|test|max\.?mustermann|john\.?doe)@(?:domain|company|test|mail|email|website|firma)\.[a-z]{2,6}$/i;
 
 /** A fault where an email address was left over from a template. */
 export const judgePlaceholderMail = (email: string): readonly Fault[] =>
