@@ -54,7 +54,7 @@ export default tseslint.config(
       'core/fault/table.ts',
       'core/checking/examples.ts',
       'demo/clients.ts',
-      'core/hours/languages.ts',
+      'core/hours/latinDays.ts',
       'bench/corpora/branches.ts',
     ],
     rules: { 'max-lines': 'off' },

@@ -1,6 +1,6 @@
 import { gridAt } from './grid.ts';
 import { days, emptyHours, type Hours } from './hours.ts';
-import type { DayWords } from './languages.ts';
+import type { DayWords } from './dayWords.ts';
 import { daysNamedIn, languageOf, languagesIn, plainLetters, toEnglish } from './translate.ts';
 import { withoutRemarks } from './remarks.ts';
 import { readWeek } from './week.ts';

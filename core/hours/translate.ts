@@ -1,5 +1,6 @@
 import { rememberLast, westernDigits } from '#core/text';
-import { dayWords, type DayWords } from './languages.ts';
+import type { DayWords } from './dayWords.ts';
+import { dayWords } from './languages.ts';
 import { timeWords } from './timeWords.ts';
 
 /** Small letters; Latin and Greek ones without accents; dashes, colons and commas of every width as one of each. */
