@@ -1,4 +1,4 @@
-import { parseUrl } from '#core/link';
+import { siteOf } from '#core/link';
 import { businessesIn, isLocalBusiness, sourceOf, type Reading } from '#core/reading';
 import { syntaxName, textOf } from '#core/item';
 import { countryOf, type BusinessRecord } from '#core/record';
@@ -134,12 +134,11 @@ function contradictions(first: Description, other: Description): readonly Findin
 
 /** The url of a business that points to another site than the page stands on: markup that was copied. */
 function judgeAddress({ items, address }: Reading): readonly Finding[] {
-  const host = (url: string): string => parseUrl(url)?.hostname.replace(/^www\./, '') ?? '';
-  const own = host(address);
+  const own = siteOf(address);
   if (!own) return [];
   return businessesIn(items).flatMap((item) => {
     const url = textOf(item, 'url').trim();
-    const other = host(url);
+    const other = siteOf(url);
     if (!other || other === own || other.endsWith(`.${own}`) || own.endsWith(`.${other}`)) return [];
     if (!isLocalBusiness(item)) return [];
     return [

@@ -1,7 +1,7 @@
 import { finding, type Finding } from '#core/fault';
 import type { HtmlDocument } from '#core/html';
 import { itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
-import { foldUrl, parseUrl } from '#core/link';
+import { foldUrl, parseUrl, siteOf } from '#core/link';
 import { VisitorSearch } from '#core/agreement';
 import { businessesIn, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
 import { instead } from './spot.ts';
@@ -69,7 +69,7 @@ function pathOf(address: string): {
   const url = parseUrl(address);
   const path = `${url?.pathname.replace(/\/$/, '') ?? ''}/`;
   const [, language = ''] = /^\/([a-z]{2}(?:-[a-z]{2})?)\//i.exec(path) ?? [];
-  return { host: url?.hostname.replace(/^www\./, '') ?? '', language, path };
+  return { host: siteOf(address), language, path };
 }
 
 /** Ratings of which a visitor sees neither the value nor the number of reviews. */

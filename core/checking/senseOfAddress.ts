@@ -7,7 +7,7 @@ import {
 } from '#core/address';
 import { shortText, type Finding } from '#core/fault';
 import { textOf } from '#core/item';
-import { fold, table } from '#core/text';
+import { fold } from '#core/text';
 import { isSubtype, nearestName } from '#core/vocabulary';
 import { tell, type Spot } from './spot.ts';
 
@@ -162,14 +162,11 @@ export function judgeRegion(spot: Spot): readonly Finding[] {
 /** Countries whose regions' codes are all in the table, two capitals each. */
 const CODED = new Set(['BR', 'IT']);
 
-/** The letters of a name as telegraph keys have them: "Baden-Wuerttemberg", "Ile de France". */
+/** The letters of a name, whether it has marks or an E in their place: "Baden-Wuerttemberg", "Ile de France". */
 const lettersAlone = (name: string): string =>
-  name
-    .toLowerCase()
-    .replace(/[äöüøæœ]/g, (letter) => PLAIN[letter] ?? letter)
-    .normalize('NFD')
+  fold(name)
+    .replace(/([aou])e/g, '$1')
     .replace(/[^\p{L}]/gu, '');
-const PLAIN = table<string>({ ä: 'ae', ö: 'oe', ü: 'ue', ø: 'oe', æ: 'ae', œ: 'oe' });
 
 /** A region of no name that the country has: nearly one that the postal code is of, or a code of none. */
 function misspelt(spot: Spot, postcode: string): readonly Finding[] {

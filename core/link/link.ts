@@ -41,6 +41,10 @@ export function parseUrl(text: string, base?: string): URL | undefined {
   }
 }
 
+/** The host of an address without `www.`; '' for what is no address. */
+export const siteOf = (address: string): string =>
+  parseUrl(address.trim())?.hostname.replace(/^www\./, '') ?? '';
+
 /** An address without what two spellings of it differ in: scheme, `www.`, capitals of the host, a last slash. */
 export const foldUrl = remember((text) => {
   const url = parseUrl(text.trim());

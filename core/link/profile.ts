@@ -1,5 +1,5 @@
 import { fault, type Fault } from '#core/fault';
-import { judgeUrl, parseUrl } from './link.ts';
+import { judgeUrl, parseUrl, siteOf } from './link.ts';
 
 /** Parameters that count where visitors came from; the address means the same without them. */
 const TRACKING = /^(utm_\w+|fbclid|gclid|dclid|msclkid|mc_[ce]id|igsh|igshid|ref|ref_src|trk|si|share_id)$/i;
@@ -33,9 +33,8 @@ export function judgeProfile(text: string, site = ''): readonly Fault[] {
   const clean = normaliseProfile(text);
   if (clean !== text.trim())
     found.push(fault('value/url-tracking', `“${text.trim()}” carries tracking parameters. Write ${clean}.`));
-  const own = parseUrl(site.trim());
-  const host = (one: URL): string => one.hostname.replace(/^www\./, '');
-  if (own && host(own) === host(url)) {
+  const own = siteOf(site);
+  if (own && own === siteOf(text)) {
     found.push(
       fault(
         'value/profile',

@@ -1,6 +1,6 @@
 import { addressText, countryCode, splitAddress } from '#core/address';
 import { days, weeksIn, writeWeek } from '#core/hours';
-import { emailsIn, isEmail, parseUrl } from '#core/link';
+import { emailsIn, isEmail, parseUrl, siteOf } from '#core/link';
 import { readTelephone } from '#core/phone';
 import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
 import type { Reading } from '#core/reading';
@@ -241,13 +241,13 @@ function findHours(lines: readonly Line[]) {
 
 /** Links to profiles elsewhere: those that say so, or stand where pages gather them. */
 function profilesOf({ elements }: HtmlDocument, base: string): readonly string[] {
-  const own = parseUrl(base)?.hostname.replace(/^www\./, '');
+  const own = siteOf(base);
   const found = new Set<string>();
   for (const element of elements) {
     const href = element.attributes['href'] ?? '';
     if (element.name !== 'a' || element.inert || !/^https?:\/\//i.test(href)) continue;
     const url = parseUrl(href);
-    if (!url || url.hostname.replace(/^www\./, '') === own || /^\/*$/.test(url.pathname)) continue;
+    if (!url || siteOf(href) === own || /^\/*$/.test(url.pathname)) continue;
     if (/\b(share|intent|sharer)\b/i.test(url.pathname)) continue;
     if (saysProfile(element)) found.add(url.href);
   }
