@@ -23,6 +23,7 @@ export function workbench(name: string): Workbench {
   let open: { readonly application: Application; readonly browser: Browser; readonly hand: Hand } | undefined;
   beforeAll(async () => {
     const application = await startApplication(data);
+    if (!application.address) throw new Error(`The application ended:\n${application.printed()}`);
     const browser = await openBrowser();
     open = { application, browser, hand: await Hand.open(browser, application.address) };
   });

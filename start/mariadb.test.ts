@@ -25,6 +25,7 @@ describe('a MariaDB of our own', () => {
     execFileSync('mariadb-install-db', [
       '--no-defaults',
       `--datadir=${join(folder, 'data')}`,
+      `--tmpdir=${folder}`,
       '--auth-root-authentication-method=normal',
       ...(process.getuid?.() === 0 ? ['--user=root'] : []),
     ]);
@@ -81,6 +82,8 @@ describe('a MariaDB of our own', () => {
       );
     expect(await answer('CREATE TABLE zincpost.a (b INT)')).toBeTruthy();
     expect(await answer('SELECT * FROM mysql.global_priv')).toBe(1142);
+    // Where no other MariaDB of this machine takes its temporary tables away.
+    expect(await answer('SELECT @@tmpdir AS folder')).toMatchObject([{ folder: join(folder, 'tmp') }]);
     expect(await answer('CREATE DATABASE zincpost_test_1')).toBe(1044);
     expect(await answer(`SELECT 1 INTO OUTFILE '${join(home, 'written')}'`)).toBe(1227);
     expect(await answer(`SELECT LOAD_FILE('/etc/passwd') AS text`)).toMatchObject([{ text: null }]);
@@ -89,7 +92,7 @@ describe('a MariaDB of our own', () => {
   });
 
   test('keeps its folders and passwords for its owner', () => {
-    for (const name of ['.', 'data', 'exchange'])
+    for (const name of ['.', 'data', 'exchange', 'tmp'])
       expect([name, modeOf(join(folder, name))]).toEqual([name, '700']);
     for (const name of ['password', 'root-password', 'init.sql'])
       expect([name, modeOf(join(folder, name))]).toEqual([name, '600']);

@@ -44,13 +44,16 @@ export async function startMariaDb(
     data: join(folder, 'data'),
     // The only place that SQL could read files from or write them to. Nothing lies in it.
     exchange: join(folder, 'exchange'),
+    // Of its own: at its start a MariaDB takes away the temporary tables of all that share the folder.
+    temporary: join(folder, 'tmp'),
     init: join(folder, 'init.sql'),
     pid: join(folder, 'mariadbd.pid'),
     log: join(folder, 'mariadbd.log'),
   };
   const user = process.getuid?.() === 0 ? ['--user=root'] : [];
   await endLeftover(files.pid, files.data);
-  if (!existsSync(join(files.data, 'mysql'))) install(files.data, user);
+  ownFolder(files.temporary);
+  if (!existsSync(join(files.data, 'mysql'))) install(files, user);
   ownFolder(files.data);
   ownFolder(files.exchange);
   const password = passwordIn(join(folder, 'password'));
@@ -73,6 +76,7 @@ export async function startMariaDb(
       `--init-file=${files.init}`,
       `--log-error=${files.log}`,
       `--secure-file-priv=${files.exchange}`,
+      `--tmpdir=${files.temporary}`,
       '--local-infile=0',
       '--max-allowed-packet=64M',
       '--skip-name-resolve',
@@ -106,12 +110,16 @@ export async function startMariaDb(
   return { url, pid: child.pid ?? 0, ended, stop, kill: end('SIGKILL') };
 }
 
-function install(data: string, user: readonly string[]): void {
+function install(
+  files: { readonly data: string; readonly temporary: string },
+  user: readonly string[],
+): void {
   execFileSync(
     'mariadb-install-db',
     [
       '--no-defaults',
-      `--datadir=${data}`,
+      `--datadir=${files.data}`,
+      `--tmpdir=${files.temporary}`,
       '--auth-root-authentication-method=normal',
       '--skip-test-db',
       ...user,

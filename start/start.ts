@@ -98,6 +98,7 @@ async function begin(): Promise<void> {
   const { url } = running;
   void watchMariaDb(running);
   await putDemoIn(url);
+  if (isStopping()) return; // the bundle is gone
   const environment = {
     ZINC_DATABASE: url,
     ZINC_PHOTOS: files.photos,
