@@ -100,7 +100,6 @@ await twoAtOnce([
 ]);
 console.log(`fast lane: ${Math.round(process.uptime())} s`);
 
-// Who waits for a browser or a database leaves a core free: three share two cores.
-await tests(['node', 'web', 'server', 'e2e'], ['--maxWorkers=3']);
+await tests(['node', 'web', 'server', 'e2e']);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 && passed > 8 ? 0 : 1);
