@@ -6,7 +6,8 @@ export const latinDays: readonly DayWords[] = [
     codes: ['de'],
     to: 'bis(?: zu[mr]?)?',
     and: 'und|sowie|u',
-    noise: 'von|vom|uhr|ab|geoffnet|offnungszeiten|jeweils|durchgehend',
+    noise:
+      'von|vom|uhr|ab|geoffnet|(?:(?:laden)?offnungs|sprech|geschafts|buro|schalter|ordinations)zeiten|sprechstunden?|ordination|fur sie da|wir sind|jeweils|durchgehend',
     days: [
       'montags?|mon|mo',
       'dienstags?|die|di',
@@ -17,14 +18,16 @@ export const latinDays: readonly DayWords[] = [
       'sonntags?|sonn-|son|so',
     ],
     daily: 'taglich|jeden tag|taeglich',
-    weekdays: 'wochentags',
+    // Saturdays are workdays of German law, unless they have hours of their own.
+    weekdays: 'wochentags|unter der woche|werktags(?=[^\\n]*(?:samstag|sonnabend|[^\\p{L}]sa[^\\p{L}]))',
     weekend: 'wochenendes?|am wochenende',
   },
   {
     codes: ['fr'],
     to: 'au|a|jusqu.?a',
     and: 'et|puis',
-    noise: 'du|de|des|le|les|heures?|ouverte?s?|horaires(?: d.ouverture)?',
+    noise:
+      'du|de|des|le|les|a partir|heures?|ouverte?s?|horaires(?: d.ouverture)?|consultations?|accueil|nous sommes',
     days: [
       'lundis?|lun|lu',
       'mardis?|mar|ma',
@@ -42,7 +45,8 @@ export const latinDays: readonly DayWords[] = [
     codes: ['es'],
     to: 'al?(?: las?)?|hasta(?: las?)?',
     and: 'y|e',
-    noise: 'de|desde|las?|los|el|hrs|horas|abierto|horarios?(?: de apertura)?',
+    noise:
+      'de|desde|las?|los|el|hrs|horas|abiert[oa]s?|horarios?(?: de (?:apertura|atencion|consulta))?|atencion(?: al publico)?|consultas?',
     days: [
       'lunes|lun|lu',
       'martes|mar|ma',
@@ -79,7 +83,8 @@ export const latinDays: readonly DayWords[] = [
     codes: ['it'],
     to: 'all[ae]|al?|fino all[ae]',
     and: 'ed?',
-    noise: 'dall[ae]|dal?|il|la|ore|aperto|chiusura|orari(?:o)?(?: di apertura)?',
+    noise:
+      'dall[ae]|dal?|il|la|ore|aperto|chiusura|orari(?:o)?(?: (?:di )?(?:apertura|ricevimento|negozio|ufficio|visita))?',
     days: [
       'lunedi|lun|lu',
       'martedi|mar|ma',
@@ -96,7 +101,8 @@ export const latinDays: readonly DayWords[] = [
     codes: ['nl'],
     to: 'tot(?: en met)?|t/m',
     and: 'en',
-    noise: 'van|uur|u|open|geopend|openingstijden|openingsuren|op|koopavond',
+    noise:
+      'van|uur|u|open|geopend|openingstijden|openingsuren|op|koopavond|ook|vanaf|(?:vrije )?raadpleging(?:en)?|spreekuur|spreekuren',
     days: [
       'maandags?|maa|ma',
       'dinsdags?|din|di',
@@ -114,13 +120,14 @@ export const latinDays: readonly DayWords[] = [
     codes: ['pt'],
     to: 'as?|ate(?: as)?',
     and: 'e',
-    noise: 'de|das?|dos?|a?os|horas|aberto|horario(?: de funcionamento)?',
+    noise:
+      'de|das?|dos?|a?os|a partir|horas|abert[oa]s?|horario(?: de (?:funcionamento|atendimento|abertura))?|atendimento',
     days: [
-      'segundas?(?:-feiras?)?|seg|2\\.?[ªa]',
-      'tercas?(?:-feiras?)?|ter|3\\.?[ªa]',
-      'quartas?(?:-feiras?)?|qua|4\\.?[ªa]',
-      'quintas?(?:-feiras?)?|qui|5\\.?[ªa]',
-      'sextas?(?:-feiras?)?|sex|6\\.?[ªa]',
+      'segundas?(?:-feiras?)?|seg|2\\.?[ªa]s?(?:[ -]feiras?)?',
+      'tercas?(?:-feiras?)?|ter|3\\.?[ªa]s?(?:[ -]feiras?)?',
+      'quartas?(?:-feiras?)?|qua|4\\.?[ªa]s?(?:[ -]feiras?)?',
+      'quintas?(?:-feiras?)?|qui|5\\.?[ªa]s?(?:[ -]feiras?)?',
+      'sextas?(?:-feiras?)?|sex|6\\.?[ªa]s?(?:[ -]feiras?)?',
       'sabados?|sab',
       'domingos?|dom',
     ],
@@ -133,7 +140,7 @@ export const latinDays: readonly DayWords[] = [
     to: 'do',
     and: 'i|oraz',
     noise:
-      'kancelaria|sklep|salon|gabinet|biuro|restauracja|zapraszamy|jest|od|w|godz|godziny(?: otwarcia)?|czynn[aey]|otwart[aey]',
+      'w godzinach|kancelaria|sklep|salon|gabinet|biuro|restauracja|zapraszamy|jest|od|w|godz|godziny(?: otwarcia| pracy)?|czynn[aey]|otwart[aey]',
     days: [
       'poniedzial(?:ek|ku|ki)|pon|pn',
       'wtorek|wtork[ui]|wto?|wt',
@@ -242,6 +249,7 @@ export const latinDays: readonly DayWords[] = [
     to: 'pana la|la',
     and: 'si',
     noise: 'de|intre|orele|program|deschis',
+    letters: 'LMMJVSD',
     days: [
       'luni|lun|lu',
       'marti|mar|ma',
@@ -274,15 +282,16 @@ export const latinDays: readonly DayWords[] = [
     codes: ['hr', 'sr', 'sl', 'bs'],
     to: 'do',
     and: 'i|in',
-    noise: 'od|h|ur[ei]?|sati|casova|radno vr(?:ij)?eme|radni dani|delovni cas|odpiralni cas|odprto|otvoreno',
+    noise:
+      'od|ob|h|ur[ei]?|sati|casova|radno vr(?:ij)?eme|radni dani|delovni cas|odpiralni cas|odprto|otvoreno',
     days: [
       'poned(?:j)?elj(?:ak|ek|ka|kom)|pon|po',
       'utorak|utorka|utorkom|torek|torka|uto|ut|tor',
       'srijed[aeu]|sred[aeou]|srijedom|sri|sre|sr',
       'cetvrtak|cetvrtka|cetrtek|cetrtka|cet|ce',
       'petak|petka|petkom|petek|pet|pe',
-      'subot[aeu]|subotom|sobot[aeio]|sub|sob|su|so',
-      'ned(?:j)?elj[aeuo]|nedjeljom|ned|ne',
+      'subot(?:[aeu]|om|ama)|sobot(?:[aeio]|ah)|sub|sob|su|so',
+      'ned(?:j)?elj(?:[aeuo]|om|ah)|ned|ne',
     ],
     daily: 'svaki dan|vsak dan|svakodnevno',
     weekdays: 'radnim danom|radnim danima',
@@ -331,13 +340,13 @@ export const latinDays: readonly DayWords[] = [
     and: 'un',
     noise: 'no|plkst|darba laiks|atverts',
     days: [
-      'pirmdien(?:a|as|am)?|pirm',
-      'otrdien(?:a|as|am)?|otr',
-      'tresdien(?:a|as|am)?|tres',
-      'ceturtdien(?:a|as|am)?|cet',
-      'piektdien(?:a|as|am)?|piekt|pk',
-      'sestdien(?:a|as|am)?|sest',
-      'svetdien(?:a|as|am)?|svet|sv',
+      'pirmdien(?:a|as|am|ai|u)?|pirm|p(?=\\.(?!\\s?m)|\\s?-)',
+      'otrdien(?:a|as|am|ai|u)?|otr|o(?=\\.|\\s?-)',
+      'tresdien(?:a|as|am|ai|u)?|tres|t(?=\\.|\\s?-)',
+      'ceturtdien(?:a|as|am|ai|u)?|cet|c(?=\\.|\\s?-)',
+      'piektdien(?:a|as|am|ai|u)?|piekt|pk',
+      'sestdien(?:a|as|am|ai|u)?|sest|s(?=\\.|[,\\s]+sv(?!\\p{L}))',
+      'svetdien(?:a|as|am|ai|u)?|svet|sv',
     ],
     daily: 'katru dienu',
     weekdays: 'darba dienas|darbdienas',
@@ -437,5 +446,21 @@ export const latinDays: readonly DayWords[] = [
     noise: 'mula|bukas|tuwing',
     days: ['lunes', 'martes', 'miyerkules', 'huwebes', 'biyernes', 'sabado', 'linggo'],
     daily: 'araw-araw',
+  },
+  {
+    codes: ['eu'],
+    to: 'arte|-?ra',
+    and: 'eta',
+    noise: 'irekita|ordutegia|orduak|goizez|arratsaldez',
+    days: [
+      'astelehen(?:a|ean|etan|era)?|al',
+      'astearte(?:a|an|etan|ra)?|ar',
+      'asteazken(?:a|ean|etan|era)?|az',
+      'ostegun(?:a|ean|etan|era)?|og',
+      'ostiral(?:a|ean|etan|era)?|or',
+      'larunbat(?:a|ean|etan|era)?|lr',
+      'igande(?:a|an|etan|ra)?|ig',
+    ],
+    daily: 'egunero',
   },
 ];

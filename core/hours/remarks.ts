@@ -8,6 +8,7 @@ const LUNCH = String.raw`(?:closed (?:for|over|at) lunch|lunch closed|lunch ?bre
 const BREAKS = [
   new RegExp(String.raw`[\s,;.(]*\b${LUNCH}\s*${SPAN}\s*\)?`, 'i'),
   new RegExp(String.raw`[\s,;.(]*\bclosed\s*${SPAN}\s*(?:for|over|at) lunch\s*\)?`, 'i'),
+  new RegExp(String.raw`\s*\(\s*closed\s*${SPAN}\s*\)`, 'i'),
 ];
 
 /** What is said of the last to be let in, in brackets or behind the hours: no hours of the door. */
@@ -35,6 +36,16 @@ const KITCHEN =
 
 /** On what day it is closed where that day is a holiday: "（祝日の場合は翌日）". */
 const IF_HOLIDAY = /[(（][^()（）]{0,20}祝[^()（）]{0,20}翌[^()（）]{0,20}[)）]/gu;
+
+/** When in the year hours are those: what says so is no aside. */
+const SEASON =
+  'summer|winter|spring|autumn|fall|season|school|term|sommer|saison|hiver|ete|été|vacances|scolaire|verano|invierno|estate|inverno|ver[aã]o|ferien|zomer|ramad|jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec|夏|冬';
+
+/** What is said in brackets of the English hours before, and tells nothing of when: "(late night shopping)". */
+export const ASIDE = new RegExp(
+  String.raw`(?<=\d|[ap]m|noon|midnight)\s*\((?![^()]*(?:\d|closed|appoint|except|lunch|\bph\b|${SEASON}))[^()]{1,40}\)`,
+  'giu',
+);
 
 /** Hours without telephone numbers, remarks on late days, what is said of the last to be let in, and the names of the services they are. */
 export function withoutRemarks(text: string): string {

@@ -32,7 +32,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       'pausa (?:para |de )?(?:pranzo|almoco|comida|mediodia)|chiuso per pranzo',
       '(?:lunch|middag)pauze|lunchstangt|(?:frokost|lunsj)(?:pause| lukket| stengt)|lounastauko',
       'przerwa(?: obiadowa)?|(?:poledni|obedova|obedni) (?:prestavka|pauza)',
-      '昼休み?|昼休憩|점심 ?시간|午休',
+      '昼休み?|昼休憩|休憩(?:時間)?|中休み|점심 ?시간|브레이크 ?타임|휴게 ?시간|午休',
     ],
   ],
   [
@@ -60,9 +60,9 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
     'closed',
     [
       'geschlossen|ruhetag',
-      'fermee?s?|fermeture',
+      'fermee?s?|fermeture|(?:jour de )?repos(?: hebdomadaire)?',
       'cerrad[oa]s?|(?:dia de )?descanso|descansamos',
-      'chius[oaie]|giorno di chiusura',
+      'chius[oaie]|giorno di chiusura|riposo(?: settimanale)?',
       'gesloten',
       'fechad[oa]s?|encerra(?:d[oa]s?|mos)?',
       'zamkniete|nieczynne',
@@ -74,8 +74,8 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       '(?<![\\p{L}])休(?=[\\s,|]|$)|定休日?|休診日?|休業日?|休館日?|お?休み',
       '(?:정기 ?)?휴무일?|휴진|휴업',
       '公休日?|休息|关门|關門',
-      'zarva|inchis|kapali|tancat|закрыто|выходной|зачинено|вихідний|затворено|почивен ден|почивка',
-      'lokad|suletud|sletts|slegts|slegt|slegta|nedirba(?:me)?|uzdaryta|sledzts|tutup|cuti|nghi|dong cua',
+      'itxita|zarva|inchis[aei]?|kapali|tancat|закрыто|выходной|зачинено|вихідний|затворено|почивен ден|почивка',
+      'lokad|suletud|sletts|slegts|slegt|slegta|nedirba(?:me)?|uzdaryta|sledzts|tutup|cuti|libur|nghi|dong cua',
       'مغلقة?|عطلة|إجازة|تعطیل|বন্ধ|बंद|סגורי?ם?',
       '(?<!เ)ปิด(?:ทำการ)?|หยุด',
       'დაკეტილია|დასვენების დღე|ისვენებს|փակ է|փակ|mbyllur|pechado|gesluit|sarado|зачынена|не ради|не работи',
@@ -104,22 +104,25 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       'αργιες',
       '祝祭?日|祝',
       '공휴일|节假日|節假日|公[眾众]假期|法定假日',
-      'праздники|unnepnapokon|sarbatori legale|riigipuhadel|svetku dienas|svenciu dienomis|hari cuti|العطل الرسمية',
+      'праздники|unnepnapokon|sarbatori legale|riigipuhadel|svetku dienas|svenciu dienomis|hari cuti|praznicima|praznikih|hari libur|العطل الرسمية',
       'bank holidays?|public holidays?|holidays',
     ],
   ],
-  ['noon', ['mittags?|midi|mediodia|mezzogiorno|meio-dia|poludnie|μεσημερι|正午']],
+  ['noon', ['12 (?:noon|ظهرا|الظهر)|mittags?|midi|mediodia|mezzogiorno|meio-dia|poludnie|μεσημερι|正午']],
   [
     'midnight',
     [
-      'mitternachts?|minuit|medianoche|mezzanotte|middernacht|meia-noite|polnoc|midnatt?|keskiyo|pulnoc|μεσανυχτα',
+      '(?:12(?::00)? )?(?:منتصف الليل|بعد منتصف الليل)|12(?::00)? ليلا|mitternachts?|minuit|medianoche|mezzanotte|middernacht|meia-noite|polnoc|midnatt?|keskiyo|pulnoc|μεσανυχτα',
     ],
   ],
-  ['am', ['vormittags|morgens|du matin|de la manana|da manha|π\\. ?μ\\.?|πμ|pagi|صباحا|صباحًا|ص|সকাল|صبح']],
+  [
+    'am',
+    ['vormittags|morgens|du matin|de la manana|da manha|π\\. ?μ\\.?|πμ|pagi|صباحا|صباح|ص|فجرا|সকাল|صبح'],
+  ],
   [
     'pm',
     [
-      'nachmittags|abends|du soir|de l.apres-midi|de la tarde|de la noche|da tarde|da noite|μ\\. ?μ\\.?|μμ|petang|malam|مساء|مساءً|م|عصر|شب|بعد از ظهر',
+      'nachmittags|abends|du soir|de l.apres-midi|de la tarde|de la noche|da tarde|da noite|μ\\. ?μ\\.?|μμ|petang|malam|مساء|م|ظهرا|ليلا|عصرا?|شب|بعد از ظهر',
     ],
   ],
 ];

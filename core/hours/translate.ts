@@ -10,6 +10,8 @@ export const plainLetters = (text: string): string =>
     .normalize('NFD')
     .replace(/(?<=[a-zα-ω])\p{M}+/gu, '')
     .normalize('NFC')
+    // The vowels and doublings of Arabic, which are written or not: "صباحًا".
+    .replace(/[\u064b-\u0652\u0640]/g, '')
     .replace(/[øłæœßđıðþ]/g, (letter) => LETTERS[letter] ?? letter)
     .replace(/[~〜～∼‐‑‒–—―−ー]/g, '-')
     .replace(/[・、，／ㆍ،]|·(?!l)/g, ', ')
@@ -76,6 +78,13 @@ const times: readonly Step[] = [
     /(?<![一二三四五六七八九十])(十[一二]?|[一二三四五六七八九])(?=\s*[時时点點])/gu,
     (_, numeral = '') => String(numeralOf(numeral)),
   ],
+  // The half of the day before its hours: "sabato mattina 9-13", "Samstag vormittags 9-12 Uhr".
+  [
+    /(?<!\d[\d:.]*\s*(?:uhr|h|hs|hrs|:)?\s*)(?<!\p{L})(?:(?:por la |le |de |a |la )?(?:vormittags?|nachmittags?|morgens|abends?|mattin[ao]|pomeriggio|sera|matin|apres-midi|soir|mananas?|tardes?|manha|ochtends?|middags?|avonds?)|rano|popoludniu)(?=[\s:]*(?:von |dalle |de |das |van |od )?\d)/gu,
+    '',
+  ],
+  // "Astelehenetik ostiralera": so are they here.
+  [/(\p{L}{4,}?)(?:e?tik)\s+(\p{L}{4,}?)(?:e?ra)(?!\p{L})/gu, '$1 - $2'],
   // "Hétfőtől péntekig", "maanantaista perjantaihin": the ends of a range are in their endings.
   [/(\p{L}{2,})tol\s+(\p{L}{2,})ig(?!\p{L})/gu, '$1 - $2'],
   // "9h/12h - 14h/18h": the stroke leads from one to the other.
@@ -98,11 +107,33 @@ const times: readonly Step[] = [
   [/(\d{1,2})\s*[時시点點]\s*(\d{2})\s*[分분]?/gu, '$1:$2'],
   [/(\d{1,2})\s*[時시点點]/gu, '$1:00'],
   [/(\d{1,2}[:.]\d{2})\s?(?:h|hs|hrs|uhr|uur|u)(?![\p{L}\d])\.?/gu, '$1'],
-  [/(\d{1,2})\s?h\s?(\d{2})(?!\d)/gu, '$1:$2'],
+  [/(\d{1,2})\s?h\s?([0-5]\d)(?!\d|\s?[h:.]\s?\d|\s?h(?!\p{L}))/gu, '$1:$2'],
   [/(\d{1,2})\s?(?:h|hs|hrs)(?![\p{L}\d])\.?/gu, '$1:00'],
   [/(\d{1,2})\s(?:uhr|uur|u)\s?(\d{2})(?!\d)/gu, '$1:$2'],
 ];
-const said: readonly Step[] = timeWords.map(([english, words]) => [wholly(words.join('|')), ` ${english} `]);
+const said: readonly Step[] = timeWords.flatMap(([english, lists]) => {
+  const words = lists.flatMap((list) => alternatives(list));
+  return [words.filter((word) => !isUnspaced(word)), words.filter(isUnspaced)]
+    .filter((some) => some.length > 0)
+    .map((some): Step => [wholly(some.join('|')), ` ${english} `]);
+});
+
+const isAllDay = ([, english]: Step): boolean => english === ' 24 hours ';
+const allDay = said.filter(isAllDay);
+const otherwise = said.filter((step) => !isAllDay(step));
+
+/** What stands between the bars that stand in no brackets. */
+function alternatives(pattern: string): readonly string[] {
+  const found = [''];
+  let depth = 0;
+  for (const sign of pattern) {
+    if (sign === '(' || sign === '[') depth += 1;
+    if (sign === ')' || sign === ']') depth -= 1;
+    if (sign === '|' && depth === 0) found.push('');
+    else found.push(`${found.pop() ?? ''}${sign}`);
+  }
+  return found;
+}
 
 /** Days by one sign each, as on Japanese and Korean doors: only where nothing but days stands together. */
 function signs({ days, codes }: DayWords): Step[] {
@@ -143,7 +174,7 @@ function stepsOf(language: DayWords): readonly Step[] {
     ]);
     // "L-V: 8-18 | S: 8-15, D cerrado"
     steps.push([
-      new RegExp(String.raw`(?<=(?:^|[,;|(\n])\s*)(${one})(?=\s*:?\s*(?:\d|closed))`, 'gu'),
+      new RegExp(String.raw`(?<=(?:^|[,;|(\n.]|\d\s)\s*)(${one})(?=\s*:?\s*(?:\d|closed))`, 'gu'),
       (_, day) => ` ${name(day)} `,
     ]);
   }
@@ -204,8 +235,7 @@ export const daysNamedIn = (text: string, language: DayWords): number =>
 /** The times of a text and what is said of them, which is looked for in every language at once. */
 const timesInEnglish = rememberLast((text: string): string => {
   // "24 h/24" and "24時間" are no times of the day.
-  const [allDay, ...words] = said;
-  return apply(apply(allDay ? apply(text, [allDay]) : text, times), words);
+  return apply(apply(apply(text, allDay), times), otherwise);
 });
 
 /** Hours in a language's words, given in plain letters, in words that English readers of hours know. */

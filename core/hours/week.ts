@@ -2,7 +2,7 @@ import { fault, type Fault } from '#core/fault';
 import { remember } from '#core/text';
 import { gridAt } from './grid.ts';
 import { days, emptyHours, readDay, readEnglishDay, writeDay, type Day, type Hours } from './hours.ts';
-import { withBreak, withoutLunch, withoutRemarks } from './remarks.ts';
+import { ASIDE, withBreak, withoutLunch, withoutRemarks } from './remarks.ts';
 import { daysNamedIn, languageOf, languagesFor, plainLetters, toEnglish } from './translate.ts';
 
 export interface WeekReading {
@@ -79,6 +79,7 @@ function readEnglish(text: string): WeekReading {
     .trim()
     .slice(0, 1000)
     .replace(/\s+/g, ' ')
+    .replace(/\b(?:(?:public|bank|national|federal|statutory) )?holidays?\b/gi, 'ph')
     // "We" is Wednesday.
     .replace(/\bwe(?:['’]| a)re\b/gi, '');
   const { text: said, lunch } = withoutLunch(
@@ -172,13 +173,20 @@ const withPlainTimes = (text: string): string =>
     .replace(/(\d)\s?hrs?\b\.?/gi, '$1')
     .replace(/([-–—]\s*\d{1,2}[:.]\d\d(?:\s?[ap]\.?m\.?)?)\s+(?=\d{1,2}[:.]\d\d\s*[-–—])/gi, '$1, ');
 
-/** "M-F" in whole names: single letters name days only as the ends of a range. */
-const letterRanges = (text: string): string =>
-  text.replace(
+/** "M-F" in whole names: single letters name days as the ends of a range, or beside one: "M-Th 7-7, F 7-3". */
+function letterRanges(text: string): string {
+  const whole = text.replace(
     /(?<![\p{L}\d.])(th|su|sa|[mtwfs])\s?[-–—]\s?(th|su|sa|[mtwfs])(?![\p{L}.])/giu,
     (_, from: string, until: string) =>
       `${LETTERS[from.toLowerCase()] ?? ''}-${LETTERS[until.toLowerCase()] ?? ''}`,
   );
+  return whole === text
+    ? text
+    : whole.replace(
+        /(?<=[,;|/(]\s*)(th|su|sa|[mtwfs])(?=\s*:?\s*(?:\d|closed))/giu,
+        (_, one: string) => LETTERS[one.toLowerCase()] ?? '',
+      );
+}
 
 interface Segment {
   readonly days?: readonly Day[];
@@ -198,14 +206,20 @@ function cut(text: string): readonly Segment[] {
     const trimmed = text
       .slice(from, until)
       .trim()
+      .replace(ASIDE, '')
       .replace(/\s*\bon$|\band$/i, '')
       .replace(/^[\s,;:.()|•·●–—-]+|[\s,;:().|•·●–—-]+$/g, '')
-      .replace(/^(?:are|is|from|and|open|(?:(?:opening|business|office|store|shop) )?hours:?)\s+/i, '')
+      .replace(
+        /^(?:(?:are|is|from|and|open|(?:(?:opening|business|office|store|shop) )?hours(?: of operation)?:?)(?:\s+|$))+/i,
+        '',
+      )
       .trim()
+      // What a sentence more says without a time: "9-5. Evenings by arrangement."
+      .replace(/(?<=\d|[ap]m|noon|midnight|closed)[.!]\s+\p{L}[^\d]*$/iu, '')
       .replace(/^(?:weekly )?off$|^closed[\s.,]+closed$/i, 'closed');
     if (
       !trimmed ||
-      /^(and|on|open|from|hours|(?:opening|business|office|trading|store|shop|clinic|salon|working|reception) (?:hours|times)|hours of operation|:)$/i.test(
+      /^(and|on|open|from|hours|(?:opening|business|office|trading|store|shop|clinic|salon|working|reception|opd|surgery|practice|studio) (?:hours|times?|timings?)|timings?|hours of operation|:)$/i.test(
         trimmed,
       )
     )
@@ -235,7 +249,10 @@ function cut(text: string): readonly Segment[] {
 
 function daysOf(text: string): readonly Day[] {
   const found = new Set<Day>();
-  const tokens = text.toLowerCase().match(/[a-z]+(?: (?:day|week))?|[-–—]/g) ?? [];
+  // "Mon-Wed-Fri" are three days.
+  const isList = /^\p{L}+\.?(?:\s?-\s?\p{L}+\.?){2,}$/u.test(text);
+  const tokens =
+    (isList ? text.replaceAll('-', ',') : text).toLowerCase().match(/[a-z]+(?: (?:day|week))?|[-–—]/g) ?? [];
   let last: Day | undefined;
   let [range, isExcept] = [false, false];
   for (const token of tokens) {
@@ -271,6 +288,8 @@ function daysNamed(token: string): readonly Day[] {
 /** One day's hours, daytime taken where a half of the day is not written. */
 function readTimes(written: string): { text: string; assumed: boolean } | undefined {
   const text = written
+    // Who comes at another time makes an appointment.
+    .replace(/(?<=\d\D{0,12})[\s,;]*\b(?:and |or )?(?:also )?by appointment(?: only)?\.?$/i, '')
     .replace(/\b12\s+(noon|midnight)\b/gi, '$1')
     .replace(/\b12(?::00)?\s*([mn])n\b/gi, (_, half: string) => (/m/i.test(half) ? 'midnight' : 'noon'));
   const sure = readEnglishDay(text);
