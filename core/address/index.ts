@@ -4,3 +4,4 @@ export * from './form.ts';
 export { regionsOfPostalCode, regionsOfPostalCodes } from './postalRegions.ts';
 export * from './regions.ts';
 export * from './split.ts';
+export { namesOfTown } from './townNames.ts';

@@ -5,6 +5,21 @@ export function collapse(text: string): string {
   return text.replace(/[\s\u00A0\u200B]+/g, ' ').trim();
 }
 
+/** Letters of Latin script that Unicode does not decompose, as those write them who do not have them. */
+const PLAIN_LETTERS: Readonly<Record<string, string>> = {
+  ß: 'ss',
+  ø: 'o',
+  ł: 'l',
+  đ: 'd',
+  æ: 'ae',
+  œ: 'oe',
+  ı: 'i',
+  ð: 'd',
+  þ: 'th',
+  ħ: 'h',
+  ŧ: 't',
+};
+
 /**
  * A text without what two spellings of the same thing may differ in: case, diacritics, punctuation and
  * white space (Unicode NFKD, marks left out). "Café  O’Brien" and "cafe obrien" fold to the same.
@@ -17,6 +32,7 @@ export const fold = remember((text) =>
       .normalize('NFKD')
       .replace(/[\u0300-\u036F]/g, '')
       .toLowerCase()
+      .replace(/[ßøłđæœıðþħŧ]/g, (letter) => PLAIN_LETTERS[letter] ?? letter)
       .replace(/&/g, ' and ')
       .replace(/['’‘`]/g, '')
       .replace(/[^\p{L}\p{N}]+/gu, ' '),
