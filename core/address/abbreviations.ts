@@ -1,6 +1,6 @@
 /** Words of street addresses and their usual short forms, folded; each list comes down to its first word. */
 const families: readonly (readonly string[])[] = [
-  ['street', 'st', 'str', 'straße', 'strasse', 'straat', 'strada'],
+  ['street', 'st', 'str', 'strasse', 'straat', 'strada', 'saint', 'sankt', 'sint'],
   ['road', 'rd'],
   ['avenue', 'ave', 'av', 'avenida', 'avda', 'avd'],
   ['lane', 'ln'],
@@ -19,9 +19,9 @@ const families: readonly (readonly string[])[] = [
   ['floor', 'fl'],
   ['apartment', 'apt', 'apts', 'apartments'],
   ['suite', 'ste', 'unit'],
-  ['north', 'n'],
-  ['south', 's'],
-  ['east', 'e'],
+  ['north', 'n', 'nord', 'norte', 'noord'],
+  ['south', 's', 'sud', 'zuid'],
+  ['east', 'e', 'est', 'ost', 'oost'],
   ['west', 'w'],
   ['northeast', 'ne'],
   ['northwest', 'nw'],
@@ -69,6 +69,12 @@ const families: readonly (readonly string[])[] = [
   ['kampung', 'kg'],
   ['thanh pho', 'tp'],
   ['quan', 'q'],
+  ['phuong', 'p'],
+  ['tanav', 'tn'],
+  ['puiestee', 'pst'],
+  ['maantee', 'mnt'],
+  ['gatve', 'g'],
+  ['nabrezi', 'nabr'],
   ['улица', 'ул'],
   ['вулиця', 'вул'],
   ['проспект', 'просп', 'пр'],
@@ -93,7 +99,7 @@ const canonical = new Map(
 
 /** Streets that are one word with their names: Hauptstraße, Hauptstr., Kerkstraat; Nygårdsgaten, Nygårdsgt.; Storveien. */
 const COMPOUNDS = [
-  [/^(.{3,})(?:straße|strasse|str|straat)$/, '$1street'],
+  [/^(.{3,})(?:strasse|str|straat)$/, '$1street'],
   [/^(.{3,})(?:gaten|gata|gatan|gate|gt)$/, '$1gate'],
   [/^(.{3,})(?:veien|vegen|vagen|vei|veg|vn)$/, '$1vei'],
 ] as const;
@@ -104,7 +110,9 @@ export function expandAbbreviations(folded: string): string {
     .split(' ')
     .map(
       (word) =>
-        canonical.get(word) ?? COMPOUNDS.reduce((now, [form, whole]) => now.replace(form, whole), word),
+        // "Colombo 03" is "Colombo 3".
+        (/^0\d$/.test(word) ? word.slice(1) : canonical.get(word)) ??
+        COMPOUNDS.reduce((now, [form, whole]) => now.replace(form, whole), word),
     )
     .join(' ');
 }

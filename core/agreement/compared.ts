@@ -47,9 +47,10 @@ const LOOKS: Readonly<
 > = {
   words: (search, text) => search.find(text.trim()),
   name: (search, text) => search.findName(text.trim()),
+  town: (search, text, record) => search.findTown(text.trim(), countryOf(record)),
   // A page that shows no postal code at all disagrees with none.
   code: (search, text, record) => {
-    const seen = search.findCode(text.trim());
+    const seen = search.findCode(text.trim(), countryOf(record));
     return ifFound(seen) ?? (search.showsCode(countryOf(record), text) ? seen : undefined);
   },
   // Few pages name their region or country to visitors; that they do not is no disagreement.

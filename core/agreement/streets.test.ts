@@ -34,6 +34,12 @@ describe('a street in other words', () => {
     ['Sankt Hansgatan 31', 'S:t Hansgatan 31, 621 56 Visby', ''],
     ['12 rue Saint-Martin', '12, rue St. Martin', ''],
     ['Nygårdsgaten 91 A', 'Nygårdsgt. 91A', ''],
+    ['Coupure Rechts 78 bus 2', 'Coupure Rechts 78/2, 9000 Gent', 'BE'],
+    ['1250, avenue Bernard Ouest, bureau 204', '1250, av. Bernard O., bur. 204', 'CA'],
+    ['Kopli 6', 'Kopli tn 6, 10412 Tallinn', 'EE'],
+    ['бул. „Витоша“ 57, ет. 2', 'бул. "Витоша" №57, етаж 2', 'BG'],
+    ['45 Nguyễn Huệ, Phường Bến Nghé, Quận 1', '45 Nguyễn Huệ, P. Bến Nghé, Q.1', 'VN'],
+    ['Żeromskiego 4', 'Zeromskiego 4', 'PL'],
   ])('%s is seen in %s', (street, text, country) => {
     expect(shown(street, text, country)).toBeDefined();
   });

@@ -39,7 +39,7 @@ const piecesOf = rememberLast((whole: string): readonly Piece[] => {
     for (const [at, part] of parts.entries()) {
       behind += part.length;
       const isJoined = at < parts.length - 1;
-      const isShort = text[end] === '.' && written.length > 1;
+      const isShort = text[end] === '.';
       const isNext = /^\s?$/.test(text.slice(pieces.at(-1)?.end ?? 0, start));
       const place = keepsLength ? { start: behind - part.length, end: behind } : { start, end };
       pieces.push({ folded: part, isNumber: /^\d/.test(part), ...place, isJoined, isShort, isNext });
@@ -56,7 +56,8 @@ const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth'];
 /** What says that a number follows, a unit of a building, or that two streets meet: left away as people please. */
 const PASSED_OVER = new Set(
   `no nr nro num numero number nummer hausnummer nº cp cislo broj br номер д дом буд будинок бр αρ αριθ ap kav
-  suite unit shop flat apartment office room floor level rm local loc lokal lok lakas m piso planta sala oficina of int
+  suite unit shop flat apartment office room floor level rm lot bureau bur bus bte boite app appartement tingkat lantai
+  stiege top tur etage etaj etaz stock aukstas emelet kv кв квартира офис оф этаж эт етаж ет γραφειο γραφ local loc lokal lok lakas m piso planta sala oficina of int
   interior x por entre y and & esquina esq corner cnr de del la las el los da do dos das des du
   丁目 丁 番地 番 号 號 階 楼 樓 室 の 층 호 번지`
     .split(/\s+/)
@@ -68,7 +69,7 @@ const KINDS = new Set(
   `street road avenue lane drive court place square boulevard highway parkway terrace crescent close calle rue plaza viale
   corso paseo carretera ulica aleja travessa chemin allee impasse route largo estrada jiron pasaje colonia carrera
   transversal diagonal soseaua namesti trida utca korut caddesi sokak mahallesi jalan lorong улица вулиця проспект площадь
-  переулок бульвар οδος λεωφορος via`
+  переулок бульвар οδος λεωφορος via tanav puiestee maantee iela gatve prospektas prospekts trg`
     .split(/\s+/)
     .filter(Boolean),
 );

@@ -7,6 +7,7 @@ import { weeksIn, withoutRemarks, type Hours } from '#core/hours';
 import type { VisibleText } from '#core/reading';
 import { westernDigits } from '#core/text';
 import { cutWords, isOneWord, lettersOf, lettersOfPage, type Letters, type Word } from './letters.ts';
+import { otherSpellings, otherTownNames, shortCode } from './spellings.ts';
 import { findStreetIn } from './streets.ts';
 import {
   calledBefore,
@@ -76,9 +77,14 @@ export class VisitorSearch {
   find(told: string): Seen {
     const fact = westernDigits(told);
     const seen = this.findExactly(fact);
-    return seen.agreement === 'exact'
-      ? seen
-      : (this.#run(foldAddress(fact).split(' ').filter(Boolean)) ?? this.#letters(fact) ?? MISSING);
+    if (seen.agreement === 'exact') return seen;
+    const spelt = (text: string): Seen | undefined => this.#run(foldAddress(text).split(' ').filter(Boolean));
+    const seenSo = spelt(fact) ?? this.#letters(fact);
+    for (const other of seenSo ? [] : otherSpellings(fact)) {
+      const found = spelt(other);
+      if (found) return found;
+    }
+    return seenSo ?? MISSING;
   }
 
   /**
@@ -115,10 +121,28 @@ export class VisitorSearch {
     return title && ` ${foldAddress(textContent(title))} `.includes(` ${folded} `) ? true : undefined;
   }
 
+  /** A town: by its name, or by another that people call it, in their tongue or for short. */
+  findTown(town: string, country: string): Seen {
+    const seen = this.find(town);
+    return seen.agreement === 'missing' ? this.#first(otherTownNames(town, country)) : seen;
+  }
+
+  /** The first of some texts that is seen, as another spelling of what was looked for. */
+  #first(texts: readonly string[]): Seen {
+    for (const text of texts) {
+      const seen = this.find(text);
+      if (seen.agreement !== 'missing') return { ...seen, agreement: 'written-differently' };
+    }
+    return MISSING;
+  }
+
   /** A postal code: its blank stands where people please, "SW1A 1AA" and "SW1A1AA", "560001" and "560 001". */
-  findCode(code: string): Seen {
+  findCode(code: string, country = ''): Seen {
     const seen = this.find(code);
-    return seen.agreement === 'missing' ? (this.#letters(code, FEWEST_OF_CODE) ?? seen) : seen;
+    const short = shortCode(code, country);
+    return seen.agreement === 'missing'
+      ? (this.#letters(code, FEWEST_OF_CODE) ?? this.#first(short ? [short] : []))
+      : seen;
   }
 
   /** Whether the page shows anything that may be a postal code of a country: in its form, or in that of `told`. */
@@ -190,7 +214,7 @@ export class VisitorSearch {
   /** Another region of the country, where the page writes one behind the town. */
   findOtherRegion(region: string, town: string, country: string): Seen {
     const own = regionNamed(region, country);
-    const seen = own && town.trim() ? this.find(town) : MISSING;
+    const seen = own && town.trim() ? this.findTown(town, country) : MISSING;
     if (!own || !seen.at) return MISSING;
     const behind = /^[ \t]*[,(–-]?[ \t]*((?:[\p{L}\p{M}.’']+ ?){1,5})/u.exec(
       this.#text.slice(seen.at.end, seen.at.end + 80),
@@ -231,7 +255,9 @@ export class VisitorSearch {
   findStreet(street: string, country: string): Seen {
     const seen = this.find(street);
     if (seen.agreement !== 'missing') return seen;
-    const at = findStreetIn(this.#text, westernDigits(street), country);
+    const at = [street, ...otherSpellings(street)]
+      .map((one) => findStreetIn(this.#text, westernDigits(one), country))
+      .find((found) => found !== undefined);
     if (at) return { text: this.#text.slice(at.start, at.end), agreement: 'written-differently', at };
     const [number = '', ...rest] = foldAddress(street).split(' ');
     if (!/^\d/.test(number)) return this.#otherNumberBehind(street) ?? seen;

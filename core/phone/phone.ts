@@ -49,7 +49,7 @@ function readAnew(typed: string, country: string): TelephoneReading {
   const number = parseNumber(text, home);
   if (!number) {
     const message = home
-      ? `“${text}” is not a telephone number of ${home} that can be dialled. Write area code and number, best with the country code: +1 360 555 0142.`
+      ? `“${text}” is not a telephone number of ${home} that can be dialled. Write area code and number, best with the country code: +${getCountryCallingCode(home)} ….`
       : `“${text}” cannot be dialled: write the number with its country code, like +1 360 555 0142.`;
     return { telephone: undefined, faults: [fault('value/telephone', message)] };
   }

@@ -23,6 +23,7 @@ export type Wanted = 'required' | 'recommended' | 'optional';
 export type Look =
   | 'words'
   | 'name'
+  | 'town'
   | 'region'
   | 'code'
   | 'street'

@@ -36,7 +36,7 @@ export const place = {
           'post town;suburb;locality;town;city;municipality;village;place;ort;stadt;wohnort;gemeinde;ville;commune;ciudad;localidad;poblacion;municipio;citta;comune;localita;plaats;woonplaats;stad;gemeente;cidade;postort;miasto;miejscowosc',
         usual: true,
         ask: { at: 4, question: 'Town', how: 'Port Ellery' },
-        look: 'words',
+        look: 'town',
         sameWords: true,
         identifying: true,
       },
