@@ -6,5 +6,5 @@ export * from './identity.ts';
 export { knownBranches, telephonesOf, type SiteBranch } from './knownBranches.ts';
 export { placeOfHours } from './hoursPlace.ts';
 export { describedBranch, threeWay, type MarkupCell, type ThreeWayRow } from './threeWay.ts';
-export { numbersIn } from './telephones.ts';
+export { numbersIn, telephonesAmong } from './telephones.ts';
 export { VisitorSearch, type OfOthers, type Seen } from './visitor.ts';

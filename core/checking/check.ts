@@ -15,7 +15,7 @@ import { describedBranch, threeWay, type ThreeWayRow } from '#core/agreement';
 import { judgeIdentity } from './identity.ts';
 import { judgeOthers, ofOthers } from './otherBusinesses.ts';
 import { judgePast } from './senseOfHours.ts';
-import { judgePins, judgeSharedPins } from './pins.ts';
+import { judgePins, judgeSharedPins, judgeSharedStreets } from './pins.ts';
 import { judgeSense } from './sense.ts';
 import { judgeSequence } from './sequence.ts';
 import { countryOfItem, judgeValues } from './values.ts';
@@ -83,6 +83,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeIdentity(reading),
     ...judgeSequence(reading.items, options.today ?? ''),
     ...judgeSharedPins(reading.items),
+    ...judgeSharedStreets(reading),
     ...judgeSense(reading, countryOfItem),
     ...(options.today ? judgePast(reading.items, options.today) : []),
     ...(options.towns ? judgePins(reading.items, options.towns) : []),

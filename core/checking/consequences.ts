@@ -123,7 +123,12 @@ function fromScopeless(all: readonly Finding[], { document }: Reading): Follows 
 function fromUnknownType(all: readonly Finding[]): Follows | undefined {
   const unknown = placesOf(all, ({ code }) => code === 'vocabulary/unknown-type');
   const isThere = unknown && beginsAt(unknown);
-  return isThere && (({ code, place }) => code === 'vocabulary/no-local-business' && isThere(place));
+  return (
+    isThere &&
+    (({ code, place }) =>
+      // Whether it describes a business is seen when it has its type.
+      code === 'structure/other-markup' || (code === 'vocabulary/no-local-business' && isThere(place)))
+  );
 }
 
 /** What a number that nobody can dial has instead of digits is told with its mend. */

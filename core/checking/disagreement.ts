@@ -120,16 +120,29 @@ function judgeItems({ items }: Reading): readonly Finding[] {
   );
 }
 
+/** So many contradictions, the name among them, are no slip: two businesses were given one `@id`. */
+const FEWEST_OF_TWO = 3;
+
 function contradictions(first: Description, other: Description): readonly Finding[] {
-  return toldProperties
-    .filter((told) => isContradiction(told, first, other))
-    .map((told) => {
-      const { property, label, text } = told;
-      const message = `Two items describe the same business and give it a different ${label}: “${shortText(text(first))}” in the ${syntaxName[first.syntax]}, “${shortText(text(other))}” in the ${syntaxName[other.syntax]}. A machine cannot tell which is right.`;
-      return finding('agreement/items', message, placeOfTold(other, property), property, {
-        related: [{ message: `The other ${label}`, place: placeOfTold(first, property) }],
-      });
+  const told = toldProperties.filter((one) => isContradiction(one, first, other));
+  const { id } = other;
+  const isOther = told.length >= FEWEST_OF_TWO && told.some(({ property }) => property === 'name');
+  if (id && id === first.id && isOther) {
+    const labels = told.map(({ label }) => label);
+    const message = `Two businesses go by the one @id “${shortText(id)}” and differ in ${labels.slice(0, -1).join(', ')} and ${labels.at(-1) ?? ''}. A machine takes them for one. Give each an @id of its own.`;
+    const related = told.map(({ property, label }) => ({
+      message: `The other ${label}`,
+      place: placeOfTold(other, property),
+    }));
+    return [finding('agreement/items', message, other.place, '@id', { related })];
+  }
+  return told.map((one) => {
+    const { property, label, text } = one;
+    const message = `Two items describe the same business and give it a different ${label}: “${shortText(text(first))}” in the ${syntaxName[first.syntax]}, “${shortText(text(other))}” in the ${syntaxName[other.syntax]}. A machine cannot tell which is right.`;
+    return finding('agreement/items', message, placeOfTold(other, property), property, {
+      related: [{ message: `The other ${label}`, place: placeOfTold(first, property) }],
     });
+  });
 }
 
 /** The url of a business that points to another site than the page stands on: markup that was copied. */

@@ -191,6 +191,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     JSON.stringify([branch('TQ1 2AB', 50.4619, -3.5253), branch('EX1 1AB', 50.4619, -3.5253)]),
     JSON.stringify([branch('TQ1 2AB', 50.4619, -3.5253), branch('EX1 1AB', 50.7231, -3.53012)]),
   ),
+  'value/street-shared': pair(
+    `${script(JSON.stringify([branch('TQ1 2AB', 50.4619, -3.5253), branch('EX1 1AB', 50.7231, -3.53012)]))}<p>9 Row, Torquay</p>`,
+    `${script(JSON.stringify([branch('TQ1 2AB', 50.4619, -3.5253), branch('EX1 1AB', 50.7231, -3.53012)]))}<p>9 Row, Torquay; 9 Row, Exeter</p>`,
+  ),
   'value/coordinates-swapped': pair(geo('-3.52530', '50.46190'), geo('50.46190', '-3.52530')),
   'value/coordinates-sign': pair(geo('50.46190', '3.52530'), geo('50.46190', '-3.52530')),
   'value/coordinates-country': pair(geo('48.85661', '12.35222'), geo('50.46190', '-3.52530')),
@@ -419,6 +423,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   'agreement/rating-not-visible': pair(
     `${script(hollins('"aggregateRating":{"@type":"AggregateRating","ratingValue":4.7,"reviewCount":128}'))}<p>Opticians</p>`,
     `${script(hollins('"aggregateRating":{"@type":"AggregateRating","ratingValue":4.7,"reviewCount":128}'))}<p>Opticians, 4.7 of 5</p>`,
+  ),
+  'agreement/link': pair(
+    `${script(hollins())}<p>Hollins Row Opticians <a href="tel:+441803555014">01803 555041</a></p>`,
+    `${script(hollins())}<p>Hollins Row Opticians <a href="tel:+441803555041">01803 555041</a></p>`,
   ),
   'structure/itemref': pair(
     '<div itemscope itemtype="https://schema.org/Optician" itemref="phone"><b itemprop="name">A</b></div><p id="telephone" itemscope>1</p>',

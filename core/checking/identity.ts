@@ -1,6 +1,6 @@
 import { finding, shortText, type Finding } from '#core/fault';
 import { foldUrl } from '#core/link';
-import type { Reading } from '#core/reading';
+import { canonicalOf, type Reading } from '#core/reading';
 import { eachItem, type ReadItem } from '#core/item';
 import type { Place } from '#core/text';
 import { nearestName } from '#core/vocabulary';
@@ -12,9 +12,9 @@ type Named = ReturnType<typeof eachItem>[number];
  * Names that nodes go by: references that lead to nothing of the page, and one node under two spellings of its
  * address, which are two nodes to a machine (JSON-LD 1.1, 3.3).
  */
-export function judgeIdentity({ items, address }: Reading): readonly Finding[] {
+export function judgeIdentity({ items, address, document, base }: Reading): readonly Finding[] {
   const named = eachItem(items).filter(({ item }) => item.id !== null);
-  return [...unresolved(named, address), ...twins(named)];
+  return [...unresolved(named, address || canonicalOf(document, base)), ...twins(named)];
 }
 
 const isReference = ({ properties }: ReadItem): boolean => properties.length === 0;

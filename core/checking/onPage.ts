@@ -1,9 +1,11 @@
-import { finding, type Finding } from '#core/fault';
-import type { HtmlDocument } from '#core/html';
+import { finding, shortText, type Finding } from '#core/fault';
+import { textContent, type HtmlDocument } from '#core/html';
 import { itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
-import { foldUrl, parseUrl, siteOf } from '#core/link';
-import { VisitorSearch } from '#core/agreement';
-import { businessesIn, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
+import { emailsIn, foldUrl, parseUrl, siteOf } from '#core/link';
+import { readTelephone } from '#core/phone';
+import { countryOf } from '#core/record';
+import { numbersIn, telephonesAmong, VisitorSearch } from '#core/agreement';
+import { businessesIn, canonicalOf, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
 import { instead } from './spot.ts';
 
 /** What markup says beside what its page says of itself: its canonical address, its ratings, its pictures. */
@@ -11,21 +13,12 @@ export const judgeOnPage = (reading: Reading): readonly Finding[] => [
   ...judgeCanonical(reading),
   ...judgeRatingShown(reading),
   ...judgeAlternativeText(reading),
+  ...judgeLinks(reading),
 ];
-
-/** The page's own address as it names it itself: its canonical link (RFC 6596); '' where it has none. */
-function canonicalOf({ document, base }: Reading): string {
-  const link = document?.elements.find(
-    ({ name, inert, attributes }) =>
-      name === 'link' && !inert && /(?:^|\s)canonical(?:\s|$)/i.test(attributes['rel'] ?? ''),
-  );
-  const href = link?.attributes['href']?.trim() ?? '';
-  return href === '' ? '' : (parseUrl(href, base || undefined)?.href ?? '');
-}
 
 /** A business's `url` that is the page's own address in another spelling, with http, `www.` or a slash, or a sister's. */
 function judgeCanonical(reading: Reading): readonly Finding[] {
-  const canonical = canonicalOf(reading);
+  const canonical = canonicalOf(reading.document, reading.base);
   if (!canonical) return [];
   return businessesIn(reading.items).flatMap((item) => {
     const [value] = valuesOf(item, 'url');
@@ -81,7 +74,7 @@ function judgeRatingShown({ items, visible, document }: Reading): readonly Findi
         const text = textOf(rating, name).trim().replace(',', '.');
         return /^\d{1,12}(?:\.\d{1,6})?$/.test(text) ? [text] : [];
       });
-      const other = countShown(rating, visible.text, document);
+      const other = countShown(rating, visible.text, document) ?? valueShown(rating, visible.text, document);
       if (other) return [other];
       const [value] = numbers;
       // A value that is no number is told as that.
@@ -110,6 +103,23 @@ function countShown(rating: ReadItem, text: string, document: HtmlDocument | und
   const message = `A visitor sees ${shown.trim()} reviews, a machine is told ${count.text.trim()}.`;
   return finding('agreement/rating-not-visible', message, count.place, property);
 }
+
+/** Another rating than the markup's, out of as many, where the number of reviews is shown as it is told. */
+function valueShown(rating: ReadItem, text: string, document: HtmlDocument | undefined): Finding | undefined {
+  const [value] = valuesOf(rating, 'ratingValue');
+  const told = value?.kind === 'text' ? value.text.trim().replace(',', '.') : '';
+  if (value?.kind !== 'text' || !/^\d{1,3}(?:\.\d+)?$/.test(told) || isShown(told, text, document))
+    return undefined;
+  const best = Number(textOf(rating, 'bestRating').trim() || 5);
+  const other = [...text.matchAll(OUT_OF)].find(([, , most]) => Number(most) === best);
+  if (!other) return undefined;
+  const message = `A visitor sees ${other[0].trim()}, a machine is told ${told}.`;
+  return finding('agreement/rating-not-visible', message, value.place, 'ratingValue');
+}
+
+/** A rating and the most there is: "4.1 out of 5", "4,1/5", "4,1 von 5 Sternen". */
+const OUT_OF =
+  /(?<![\d.,/])(\d{1,2}(?:[.,]\d{1,2})?)\s*(?:\/|out of|of|von|sur|de|sobre|su|van(?: de)?|av|af|z|ze|din|из|з|από|点中)\s*(5|10|100)(?![\d/.,]\d|\d)/giu;
 
 /** A number of reviews, in the languages that hours are read in. */
 const REVIEWS =
@@ -140,3 +150,54 @@ const judgeAlternativeText = ({ document, lines }: Reading): readonly Finding[] 
     const message = `This picture of the business has no alternative text. Say in alt what it shows.`;
     return [finding('guideline/alternative-text', message, lines.place(start, contentStart), property)];
   });
+
+/** Links that dial, or write to, another number or address than they show (RFC 3966, RFC 6068). */
+function judgeLinks({ document, lines, items }: Reading): readonly Finding[] {
+  const [business] = businessesIn(items);
+  const country = business ? countryOf(recordFromItem(business)) : '';
+  return (document?.elements ?? []).flatMap((element) => {
+    const [, scheme = '', target = ''] =
+      /^(tel|mailto):([^?]*)/i.exec(element.attributes['href']?.trim() ?? '') ?? [];
+    if (element.name !== 'a' || element.inert || !target) return [];
+    const text = textContent(element).slice(0, LONGEST_LINK);
+    const isCall = scheme.toLowerCase() === 'tel';
+    const other = isCall ? otherNumber(text, target, country) : otherEmail(text, target);
+    if (other === undefined) return [];
+    const does = isCall ? 'dials' : 'writes to';
+    const message = `The link shows “${shortText(other)}” and ${does} ${shortText(target)}. Whoever follows it reaches another than they read.`;
+    return [
+      finding(
+        'agreement/link',
+        message,
+        lines.place(element.start, element.contentStart),
+        isCall ? 'telephone' : 'email',
+      ),
+    ];
+  });
+}
+
+/** A link that shows more is no number with its name. */
+const LONGEST_LINK = 200;
+
+/** The one number that a link shows, where it dials another. */
+function otherNumber(text: string, target: string, country: string): string | undefined {
+  const dialled = readTelephone(unescaped(target), country).telephone;
+  const shown = telephonesAmong(numbersIn(text), country);
+  const [only] = shown;
+  return dialled && only && shown.length === 1 && only.e164 !== dialled.e164 ? only.text : undefined;
+}
+
+/** The one address that a link shows, where it writes to another. */
+function otherEmail(text: string, target: string): string | undefined {
+  const [only, ...more] = emailsIn(text).map(({ 0: address }) => address);
+  const isOther = only !== undefined && only.toLowerCase() !== unescaped(target).trim().toLowerCase();
+  return isOther && more.length === 0 ? only : undefined;
+}
+
+function unescaped(target: string): string {
+  try {
+    return decodeURIComponent(target);
+  } catch {
+    return target;
+  }
+}

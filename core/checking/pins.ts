@@ -1,9 +1,9 @@
-import { countryCode } from '#core/address';
-import { finding, type Finding } from '#core/fault';
+import { countryCode, foldAddress } from '#core/address';
+import { finding, shortText, type Finding } from '#core/fault';
 import { eachItem, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { isInCountry } from '#core/outline';
 import { distanceText, readPin } from '#core/pin';
-import { recordFromItem } from '#core/reading';
+import { recordFromItem, type Reading } from '#core/reading';
 import { fold } from '#core/text';
 import type { Beyond, Towns } from '#core/towns';
 
@@ -30,6 +30,29 @@ export function judgeSharedPins(items: readonly ReadItem[]): readonly Finding[] 
     return [finding('value/coordinates-shared', message, value.place, 'latitude')];
   });
 }
+
+/**
+ * Places in other towns with one street and number, which the page shows but once: one was copied. Told of each but
+ * the first; of texts that show nothing, nothing.
+ */
+export function judgeSharedStreets({ items, visible }: Reading): readonly Finding[] {
+  const text = visible?.text;
+  if (!text) return [];
+  const first = new Map<string, ReadItem>();
+  return eachItem(items).flatMap(({ item }) => {
+    const [address] = itemsOf(item, 'address');
+    const [value] = address ? valuesOf(address, 'streetAddress') : [];
+    if (value?.kind !== 'text' || !/\d/.test(value.text) || !townOf(item)) return [];
+    const street = foldAddress(value.text);
+    const other = first.get(street);
+    if (!other) first.set(street, item);
+    if (!other || townOf(other) === townOf(item) || timesIn(foldAddress(text), street) > 1) return [];
+    const message = `${textOf(item, 'name') || 'This place'} has the street of ${textOf(other, 'name') || 'another place'}, “${shortText(value.text)}”, and another town, and the page shows it once. One of them was copied.`;
+    return [finding('value/street-shared', message, value.place, 'streetAddress')];
+  });
+}
+
+const timesIn = (text: string, part: string): number => ` ${text} `.split(` ${part} `).length - 1;
 
 /** Postal code and town of an item's address, folded; '' where it has neither. */
 function townOf(item: ReadItem): string {

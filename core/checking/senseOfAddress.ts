@@ -136,6 +136,16 @@ function unknownRegion(spot: Spot): readonly Finding[] {
   ];
 }
 
+/** The regions of a postal code, each by the first of its names. */
+const regionsApart = (postcode: string, country: string): readonly string[] => {
+  const named = new Map<string, string>();
+  for (const name of regionsOfPostalCode(postcode, country)) {
+    const key = regionNamed(name, country)?.code ?? fold(name);
+    if (!named.has(key)) named.set(key, name);
+  }
+  return [...named.values()];
+};
+
 /** A region that the postal code is not of, or that is none. */
 export function judgeRegion(spot: Spot): readonly Finding[] {
   const { text, item, country } = spot;
@@ -152,7 +162,7 @@ export function judgeRegion(spot: Spot): readonly Finding[] {
     tell(
       spot,
       'value/region',
-      `The postal code ${postcode} is of ${regionsOfPostalCode(postcode, country).join(' or ')}, and the region says “${text}”. One of them is wrong.`,
+      `The postal code ${postcode} is of ${regionsApart(postcode, country).join(' or ')}, and the region says “${text}”. One of them is wrong.`,
       code,
       true,
     ),

@@ -322,6 +322,11 @@ const rows = {
     meaning: 'The markup gives a rating that the page does not show.',
     source: PROFILE,
   },
+  'agreement/link': {
+    grade: 'should',
+    meaning: 'A link dials, or writes to, another than it shows.',
+    source: 'RFC 3966, RFC 6068',
+  },
   'agreement/canonical': {
     grade: 'should',
     meaning: 'The url of the business and the page’s canonical address are spelt differently.',

@@ -73,6 +73,11 @@ export const valueRows = {
     meaning: 'Places with other addresses have the same coordinates.',
     source: 'WGS 84',
   },
+  'value/street-shared': {
+    grade: 'should',
+    meaning: 'Places in other towns have the same street and number.',
+    source: `${SCHEMA}/streetAddress`,
+  },
   'value/coordinates-swapped': {
     grade: 'must',
     meaning: 'Latitude and longitude have changed places.',

@@ -146,7 +146,14 @@ function findWeeks(text: string): readonly FoundWeek[] {
       if (!goesOn(last.text)) break;
       lines.push(last);
     }
-    const run = readRun(lines);
+    let run = readRun(lines);
+    // A line that begins with other words speaks of something else: "Food served Mon–Sat 12–2.30".
+    const other = run ? -1 : lines.findIndex(({ text: line }, at) => at > 0 && !isOfHours(line));
+    const own = other > 0 ? readRun(lines.slice(0, other)) : undefined;
+    if (own) {
+      run = own;
+      lines.length = other;
+    }
     const end = lines.at(-1)?.end ?? first.end;
     if (run) {
       found.push(withHoursBefore(text, { hours: run, start: first.start, end, whole: true }, lines));
@@ -190,6 +197,11 @@ const LEADS_ON = /^(?:(?:and|from|then|also)\b\s*|[&+,]\s*)+(?=\d)/i;
 /** A line that begins with a time or a word of hours: a price, a number or a street is none. */
 const HOURS_FIRST =
   /^(?:(?:closed|noon|midnight|open|24\s?h)|\d{1,2}(?:\s?[:.h]\s?\d{2})?\s*(?:[ap]\.?m\b\.?|h\b|noon\b|midnight\b)?\s*(?:$|[-\u2010-\u2015]\s*(?!\d{3})|[/|]|to\b|until\b|till?\b|and\b))/i;
+
+/** A line that begins with a day, a time or a word of hours. */
+const isOfHours = (line: string): boolean =>
+  HOURS_FIRST.test(line) || DAY_FIRST.test(line) || HOURS_WORD.test(line);
+const DAY_FIRST = new RegExp(String.raw`^(?:(?:on|and|from)\s+)?(?:${DAY_WORD.source}|[MTWFS]\w?\b)`, 'i');
 
 const goesOn = (line: string): boolean =>
   line.length <= LONGEST_LINE && (namesDay(line) || HOURS_FIRST.test(line.replace(LEADS_ON, '')));

@@ -287,7 +287,7 @@ export function readOpeningHoursText(
   const spans: Span[] = [];
   for (const part of match[2].split(',')) {
     const [, opens = '', closes = ''] =
-      /^((?:[01]\d|2[0-3]):[0-5]\d)-((?:[01]\d|2[0-4]):[0-5]\d)$/.exec(part.trim()) ?? [];
+      /^((?:[01]\d|2[0-3]):[0-5]\d)-((?:[01]\d|2[0-3]):[0-5]\d|24:00)$/.exec(part.trim()) ?? [];
     if (!opens) return undefined;
     spans.push({ opens, closes });
   }

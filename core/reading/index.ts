@@ -2,7 +2,7 @@ export { attributeText } from './attributeText.ts';
 export * from './business.ts';
 export { readJson } from './json.ts';
 export type { JsonNode } from './jsonNode.ts';
-export { linksOf } from './links.ts';
+export { canonicalOf, linksOf } from './links.ts';
 export { readSitemap } from './sitemap.ts';
 export { readSource, type Reading } from './source.ts';
 export { nearlyType } from './vocabularyAddress.ts';

@@ -1,6 +1,16 @@
 import type { HtmlDocument } from '#core/html';
 import { parseUrl } from '#core/link';
 
+/** The page's own address as it names it itself: its canonical link (RFC 6596); '' where it has none. */
+export function canonicalOf(document: HtmlDocument | undefined, base: string): string {
+  const link = document?.elements.find(
+    ({ name, inert, attributes }) =>
+      name === 'link' && !inert && /(?:^|\s)canonical(?:\s|$)/i.test(attributes['rel'] ?? ''),
+  );
+  const href = link?.attributes['href']?.trim() ?? '';
+  return href === '' ? '' : (parseUrl(href, base || undefined)?.href ?? '');
+}
+
 /**
  * The pages of the same host that a page links to, each once, without fragments, in the order of the page.
  * `base` is the page's own address. Links that say nofollow, and files that are no pages, are left out.

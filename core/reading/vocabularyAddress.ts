@@ -55,7 +55,9 @@ function ofVocabulary(
 ): readonly JsonFault[] {
   if (/^https?:\/\/(?:www\.)?schema\.org\/$/.test(written)) return [];
   const [, , host = '', path = ''] = ADDRESS.exec(written) ?? [];
-  if (!isNear(host) || path.length > 1) return [];
+  // A type behind it makes every name one of that type's: "https://schema.org/LocalBusiness/name".
+  const isType = typeNamed(path.replace(/^\/|\/$/g, '')) !== undefined;
+  if (!isNear(host) || (path.length > 1 && !isType)) return [];
   return [strange(source, element, { attribute, written, meant: 'https://schema.org/' })];
 }
 
@@ -68,10 +70,13 @@ function strange(
   const within = span ? source.slice(span.start, span.end).indexOf(written) : -1;
   const start = span && within >= 0 ? span.start + within : element.start;
   const end = span && within >= 0 ? start + written.length : element.contentStart;
+  const isOfNames = /^(?:vocab|prefix)$/.test(attribute);
   const why =
-    /^(?:vocab|prefix)$/.test(attribute) && /schema\.org$/i.test(written)
+    isOfNames && /schema\.org$/i.test(written)
       ? 'has no slash at its end, and a machine puts names right behind it'
-      : 'is not schema.org to a machine';
+      : isOfNames && /schema\.org\/\w/i.test(written)
+        ? 'has a type in it, and a machine puts names right behind it'
+        : 'is not schema.org to a machine';
   return {
     ...fault('syntax/wrong-context', `${attribute}="${written}" ${why}. Write ${meant}.`),
     start,

@@ -1,9 +1,9 @@
 import * as z from 'zod';
 import { knownBranches, numbersIn, telephonesOf, type SiteBranch } from '#core/agreement';
 import { foldAddress } from '#core/address';
-import { foldUrl, parseUrl } from '#core/link';
+import { foldUrl } from '#core/link';
 import { readTelephone } from '#core/phone';
-import { businessesIn, recordFromItem, type Reading } from '#core/reading';
+import { canonicalOf, businessesIn, recordFromItem, type Reading } from '#core/reading';
 import { countryOf } from '#core/record';
 import { remembered } from '#core/text';
 
@@ -78,7 +78,7 @@ export function matchPage(
       countries.flatMap((country) => readTelephone(number, country).telephone?.e164 ?? []),
     ),
   );
-  const canonical = foldUrl(canonicalOf(reading, url));
+  const canonical = foldUrl(canonicalOf(reading.document, url));
   const described = new Set(
     businessesIn(reading.items).flatMap(
       (item) => knownBranches(branches).branchOf(recordFromItem(item))?.id ?? [],
@@ -118,10 +118,3 @@ const titleOf = ({ document, source }: Reading): string =>
     .slice(0, 3)
     .map(({ start, end }) => source.slice(start, Math.min(end, start + 500)).replace(/<[^>]*>/g, ' '))
     .join(' ');
-
-function canonicalOf({ document }: Reading, url: string): string {
-  const link = document?.elements.find(
-    ({ name, attributes }) => name === 'link' && /\bcanonical\b/i.test(attributes['rel'] ?? ''),
-  );
-  return parseUrl(link?.attributes['href'] ?? '', url)?.href ?? '';
-}

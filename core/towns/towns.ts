@@ -35,7 +35,7 @@ export interface Beyond extends Point {
 }
 
 /** Kilometres from the middle that a town of so many digits of people may reach, from four digits on. */
-const REACH_KM = [25, 30, 40, 60, 90] as const;
+const REACH_KM = [25, 28, 32, 40, 75] as const;
 /** Where a town's land may be as wide as a county. */
 const WIDE = new Set([
   'US',

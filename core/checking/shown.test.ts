@@ -1,0 +1,126 @@
+import { describe, expect, test } from '@jest/globals';
+import { check } from './check.ts';
+
+/** Findings of a page with markup of businesses in Great Britain. */
+const told = (businesses: readonly object[], body: string, head = ''): readonly string[] =>
+  check(
+    `<!doctype html><title>x</title>${head}<script type="application/ld+json">${JSON.stringify({
+      '@context': 'https://schema.org',
+      '@graph': businesses,
+    })}</script>${body}`,
+  ).findings.map(({ code, property }) => `${code} ${property ?? ''}`);
+const shop = (more: object = {}, address: object = {}): object => ({
+  '@type': 'Store',
+  name: 'Larch & Sons',
+  address: {
+    '@type': 'PostalAddress',
+    streetAddress: '9 Hollins Row',
+    addressLocality: 'Saltby',
+    postalCode: 'TQ1 2AB',
+    addressCountry: 'GB',
+    ...address,
+  },
+  ...more,
+});
+
+describe('a link', () => {
+  const links = (link: string): readonly string[] =>
+    told([shop()], `<h1>Larch &amp; Sons</h1><p>9 Hollins Row, Saltby TQ1 2AB</p>${link}`).filter((one) =>
+      one.startsWith('agreement/link'),
+    );
+  test.each([
+    ['<a href="tel:+441803555014">01803 555041</a>', 'telephone'],
+    ['<a href="tel:01803%20555014">Call us: 01803 555 041</a>', 'telephone'],
+    ['<a href="mailto:desk@larch.example">info@larch.example</a>', 'email'],
+  ])('reaches another than it shows: %s', (link, property) =>
+    expect(links(link)).toEqual([`agreement/link ${property}`]),
+  );
+  test.each([
+    '<a href="tel:+441803555041">01803 555041</a>',
+    '<a href="tel:+441803555014">Call us</a>',
+    '<a href="tel:%">01803 555041</a>',
+    // Which of two is dialled, the text does not say.
+    '<a href="tel:+441803555014">01803 555041 or 01803 555042</a>',
+    '<a href="mailto:Desk@larch.example?subject=Hi">desk@larch.example</a>',
+    '<a href="mailto:desk@larch.example">Write to us</a>',
+    '<a href="https://larch.example/">01803 555041</a>',
+  ])('says what it does, or nothing: %s', (link) => expect(links(link)).toEqual([]));
+});
+
+describe('a street of two towns', () => {
+  const both = [shop(), shop({ name: 'Larch Exeter' }, { addressLocality: 'Exeter', postalCode: 'EX1 1AB' })];
+  const shared = (body: string): readonly string[] =>
+    told(both, body).filter((one) => one.startsWith('value/street-shared'));
+  test('was copied where the page shows it once', () => {
+    expect(shared('<p>9 Hollins Row, Saltby; 12 Mill Lane, Exeter</p>')).toEqual([
+      'value/street-shared streetAddress',
+    ]);
+  });
+  test('may be in both where the page shows it twice', () => {
+    expect(shared('<p>9 Hollins Row, Saltby; 9 Hollins Row, Exeter</p>')).toEqual([]);
+  });
+});
+
+describe('a rating beside another on the page', () => {
+  const rated = (body: string): readonly string[] =>
+    told(
+      [shop({ aggregateRating: { '@type': 'AggregateRating', ratingValue: 4.4, reviewCount: 318 } })],
+      body,
+    ).filter((one) => one.startsWith('agreement/rating'));
+  test.each(['<p>4.1 out of 5 (318 reviews)</p>', '<p>318 Bewertungen: 4,1 von 5</p>', '<p>4.1/5, 318</p>'])(
+    'is another: %s',
+    (body) => expect(rated(body)).toEqual(['agreement/rating-not-visible ratingValue']),
+  );
+  test.each([
+    '<p>4.4 out of 5 (318 reviews)</p>',
+    '<p>318 reviews</p>',
+    // Another scale, a date.
+    '<p>8.8 out of 10, 318 reviews</p>',
+    '<p>318 reviews since 1/5/2019</p>',
+  ])('is none: %s', (body) => expect(rated(body)).toEqual([]));
+});
+
+describe('two businesses of one @id', () => {
+  const id = 'https://larch.example/#shop';
+  const items = (other: object): readonly string[] => {
+    const one = JSON.stringify({
+      '@context': 'https://schema.org',
+      ...shop({ '@id': id, telephone: '+44 1803 555041' }),
+    });
+    const two = JSON.stringify({ '@context': 'https://schema.org', ...other });
+    return check(
+      `<title>x</title><script type="application/ld+json">[${one},${two}]</script>`,
+    ).findings.flatMap(({ code, property, related }) =>
+      code === 'agreement/items' ? [`${property ?? ''} ${String(related.length)}`] : [],
+    );
+  };
+  const other = shop(
+    { '@id': id, name: 'Fern Books', telephone: '+44 1803 555099' },
+    { streetAddress: '2 Quay', addressLocality: 'Exeter', postalCode: 'EX1 1AB' },
+  );
+  test('are told once, with all that differs', () => expect(items(other)).toEqual(['@id 5']));
+  test('one that differs in a number is told at the number', () =>
+    expect(items(shop({ '@id': id, telephone: '+44 1803 555099' }))).toEqual(['telephone 1']));
+});
+
+describe('a reference to the page itself', () => {
+  const canonical = '<link rel="canonical" href="https://larch.example/">';
+  const image = (id: string): readonly string[] =>
+    told([shop({ image: { '@id': id } })], '<p>x</p>', canonical).filter((one) =>
+      one.startsWith('structure/reference'),
+    );
+  test('that nothing there is called is told for pictures too', () => {
+    expect(image('https://larch.example/#photo')).toEqual(['structure/reference image']);
+    expect(image('https://larch.example/photo.jpg')).toEqual([]);
+  });
+});
+
+test.each([
+  ['https://schema.org/LocalBusiness/', true],
+  ['https://schema.org/Store', true],
+  ['https://schema.org/', false],
+  ['https://larch.example/Store/', false],
+])('vocab="%s" has a type in it: %s', (vocab, is) => {
+  const page = `<div vocab="${vocab}" typeof="Store"><b property="name">Larch</b></div>`;
+  expect(check(page).findings.some(({ code }) => code === 'syntax/wrong-context')).toBe(is);
+});
