@@ -1,10 +1,12 @@
-/** Words of street addresses and their usual short forms, folded; each list comes down to its first word. */
+/** Words of addresses and names and their usual short forms, folded; each list comes down to its first word. */
 const families: readonly (readonly string[])[] = [
-  ['street', 'st', 'str', 'strasse', 'straat', 'strada', 'saint', 'sankt', 'sint'],
+  ['street', 'st', 'str', 'strasse', 'straat', 'strada', 'saint', 'sankt', 'sint', 'setor'],
   ['road', 'rd'],
   ['avenue', 'ave', 'av', 'avenida', 'avda', 'avd'],
   ['lane', 'ln'],
-  ['drive', 'dr'],
+  ['drive', 'dr', 'doctor', 'docteur', 'doktor', 'doutor', 'doutora', 'dottore', 'dottoressa', 'dott', 'dra'],
+  ['and', 'und', 'et', 'och', 'og'],
+  ['professor', 'prof', 'professeur', 'profesor', 'professore'],
   ['court', 'ct'],
   ['place', 'pl', 'platz'],
   ['square', 'sq'],
@@ -48,6 +50,11 @@ const families: readonly (readonly string[])[] = [
   ['largo', 'lgo', 'lg'],
   ['estrada', 'estr'],
   ['edificio', 'edif'],
+  ['quadra', 'qd'],
+  ['lote', 'lt'],
+  ['bloco', 'bl'],
+  ['conjunto', 'cj'],
+  ['loja', 'lj'],
   ['numero', 'num', 'nro'],
   ['jiron', 'jr'],
   ['pasaje', 'psje', 'pje'],

@@ -10,7 +10,8 @@ import {
   type Look,
 } from '#core/record';
 import type { Agreement } from '#core/value';
-import type { Seen, VisitorSearch } from './visitor.ts';
+import type { Seen } from './seen.ts';
+import type { VisitorSearch } from './visitor.ts';
 
 export type RowFact = Fact | 'pin' | 'hours';
 
@@ -51,6 +52,9 @@ const LOOKS: Readonly<
   // A page that shows no postal code at all disagrees with none.
   code: (search, text, record) => {
     const seen = search.findCode(text.trim(), countryOf(record));
+    const other =
+      ifFound(seen) && search.otherCodeBeside(record.address.streetAddress, text.trim(), countryOf(record));
+    if (other) return other;
     return ifFound(seen) ?? (search.showsCode(countryOf(record), text) ? seen : undefined);
   },
   // Few pages name their region or country to visitors; that they do not is no disagreement.
@@ -62,6 +66,7 @@ const LOOKS: Readonly<
     ifFound(search.findExactly(countryName(countryOf(record)))) ?? ifFound(search.findExactly(text)),
   telephone: (search, text, record) =>
     search.findTelephone(text, countryOf(record), { code: record.address.postalCode }),
+  vat: (search, text) => search.findVat(text),
   fax: (search, text, record) => search.findFax(text, countryOf(record)),
   email: (search, text) => search.findEmail(text.trim()),
   hours: (search, _, record) => search.findHours(record.hours, countryOf(record)),

@@ -7,4 +7,5 @@ export { knownBranches, telephonesOf, type SiteBranch } from './knownBranches.ts
 export { placeOfHours } from './hoursPlace.ts';
 export { describedBranch, threeWay, type MarkupCell, type ThreeWayRow } from './threeWay.ts';
 export { numbersIn, telephonesAmong } from './telephones.ts';
-export { VisitorSearch, type OfOthers, type Seen } from './visitor.ts';
+export type { Seen } from './seen.ts';
+export { VisitorSearch, type OfOthers } from './visitor.ts';

@@ -52,3 +52,53 @@ describe('a postal code', () => {
     expect(page(text).findCode(code, country).agreement).toBe('missing');
   });
 });
+
+describe('a postal code beside another street', () => {
+  const text = 'Rua de Santa Catarina 212, 4000-451 Porto\nAv. da República 1435, 4430-999 Gaia';
+  test('is of another address', () => {
+    const beside = page(text).otherCodeBeside('Rua de Santa Catarina, 212', '4430-999', 'PT');
+    expect(beside).toMatchObject({ text: '4000-451', agreement: 'different' });
+  });
+  test.each([
+    ['Rua de Santa Catarina, 212', '4000-451'],
+    ['Av. da República 1435', '4430-999'],
+    ['Rua do Almada 3', '4000-451'],
+  ])('of %s is %s', (street, code) => {
+    expect(page(text).otherCodeBeside(street, code, 'PT')).toBeUndefined();
+  });
+  test('has the digits of a number that is dialled, and is none', () => {
+    expect(page('Al. dos Maracatins, 618 – 04089-010').showsCode('BR', '04089-001')).toBe(true);
+    expect(page('Ligue: 5055-0123').showsCode('BR', '04089-001')).toBe(false);
+  });
+});
+
+describe('a number that is called a fax', () => {
+  const found = (text: string): string => page(text).findTelephone('+61 7 5550 0143', 'AU').text;
+  test('is none to ring where another is called a telephone', () => {
+    expect(found('P (07) 5550 0142 | F (07) 5550 0143')).toBe('(07) 5550 0142');
+  });
+  test('is one where it is a telephone too, or where there is no other', () => {
+    expect(found('Tel./Fax (07) 5550 0143, P (07) 5550 0142')).toBe('(07) 5550 0143');
+    expect(found('Fax (07) 5550 0143')).toBe('(07) 5550 0143');
+  });
+});
+
+describe('a VAT number', () => {
+  test.each([
+    ['DE123456788', 'USt-IdNr.: DE 123 456 788', 'written-differently'],
+    ['DE123456788', 'USt-IdNr.: DE123456789', 'different'],
+    ['IT01234560225', 'P.IVA 01234560225', 'written-differently'],
+    ['IT01234560225', 'Partita IVA: 01234560226', 'different'],
+    ['GB123456789', 'VAT reg 123 4567 89', 'written-differently'],
+    ['PL7791234567', 'NIP 779-123-45-68', 'different'],
+  ])('%s beside “%s” is %s', (told, text, agreement) => {
+    expect(page(text).findVat(told)?.agreement).toBe(agreement);
+  });
+  test.each([
+    ['DE123456788', 'Tel. 123456789'],
+    ['DE123456788', 'USt-IdNr. auf Anfrage'],
+    ['12', 'VAT 12'],
+    // Another kind of number.
+    ['FR12345678901', 'SIRET 123 456 789 00012'],
+  ])('%s is not beside “%s”', (told, text) => expect(page(text).findVat(told)).toBeUndefined());
+});

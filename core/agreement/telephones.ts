@@ -75,6 +75,20 @@ const CALLED =
 export const calledBefore = (text: string, { start }: Span): string =>
   text.slice(Math.max(0, start - 30), start);
 
+/** Whether a number is called a telephone. */
+export const isCalled = (text: string, at: Span): boolean => CALLED.test(calledBefore(text, at));
+
+/** Whether a number is called a fax, and not a telephone too: "Tel./Fax". */
+export function isFaxAlone(text: string, at: Span): boolean {
+  const before = calledBefore(text, at);
+  return (
+    FAX.test(before) &&
+    !/(?<!\p{L})(?:t|p|ph|tel\p{L}*|fon|phone)\W{0,3}(?:[/&+]|und|and|et?|y|i)\W{0,3}(?:tele)?fa?[xk]?s?\W*$/iu.test(
+      before,
+    )
+  );
+}
+
 /** Whether a number is a postal code, whose digits may have a blank or a dash between them. */
 export const isCode = (text: string, code: string): boolean =>
   code !== '' && text.replace(/\D/g, '') === code.replace(/\D/g, '');

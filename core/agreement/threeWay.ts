@@ -7,7 +7,8 @@ import { escapeHtml, jsonString, remembered, type Edit, type Place } from '#core
 import { comparedFacts, type Compared, type RowFact } from './compared.ts';
 import { isSameBusiness, likeness } from './identity.ts';
 import { placeOfHours } from './hoursPlace.ts';
-import type { Seen, VisitorSearch } from './visitor.ts';
+import type { Seen } from './seen.ts';
+import type { VisitorSearch } from './visitor.ts';
 
 /** One fact as three readers have it. */
 export interface ThreeWayRow {

@@ -1,18 +1,23 @@
-import { emailsIn } from '#core/link';
 import { foldAddress, mayBePostalCode, regionNamed } from '#core/address';
-import { gradeHours, type Agreement } from '#core/value';
+import { gradeHours } from '#core/value';
 import { readTelephone } from '#core/phone';
 import { textContent, type HtmlDocument } from '#core/html';
 import { weeksIn, withoutRemarks, type Hours } from '#core/hours';
 import type { VisibleText } from '#core/reading';
 import { westernDigits } from '#core/text';
 import { cutWords, isOneWord, lettersOf, lettersOfPage, type Letters, type Word } from './letters.ts';
+import { findEmailIn } from './emails.ts';
+import { OTHER_HOURS } from './otherHours.ts';
+import { seenAt, type Seen } from './seen.ts';
 import { otherSpellings, otherTownNames, shortCode } from './spellings.ts';
 import { findStreetIn } from './streets.ts';
+import { findVatNumber } from './vatNumbers.ts';
 import {
   calledBefore,
   FAX,
+  isCalled,
   isCode,
+  isFaxAlone,
   mostLike,
   numbersIn,
   telephonesAmong,
@@ -20,28 +25,10 @@ import {
   type Shown,
 } from './telephones.ts';
 
-/** What a visitor finds of a fact: the stretch of the visible text, and how it agrees. */
-export interface Seen {
-  readonly text: string;
-  readonly agreement: Agreement;
-  /** Offsets in the visible text, end exclusive; undefined where nothing was found. */
-  readonly at: { readonly start: number; readonly end: number } | undefined;
-  /** Offsets in the source, where a link carries it rather than the text. */
-  readonly link?: { readonly start: number; readonly end: number };
-  /** The opening hours that it says. */
-  readonly hours?: Hours;
-}
-
 interface Span {
   readonly start: number;
   readonly end: number;
 }
-
-const seenAt = (match: Pick<RegExpExecArray, 0 | 'index'>, agreement: Agreement): Seen => ({
-  text: match[0],
-  agreement,
-  at: { start: match.index, end: match.index + match[0].length },
-});
 
 const MISSING: Seen = { text: '', agreement: 'missing', at: undefined };
 
@@ -145,6 +132,36 @@ export class VisitorSearch {
       : seen;
   }
 
+  /** Another postal code right beside a street, where the told one stands elsewhere: in another address. */
+  otherCodeBeside(street: string, code: string, country: string): Seen | undefined {
+    const at = street.trim() ? this.findStreet(street.trim(), country).at : undefined;
+    if (!at) return undefined;
+    const isTold = (from: number, until: number): boolean =>
+      new VisitorSearch({ text: this.#text.slice(Math.max(0, from), until), pieces: [] }).findCode(
+        code,
+        country,
+      ).agreement !== 'missing';
+    const other = this.#maybeCodes(country).find(
+      ({ 0: text, index }) =>
+        index >= at.end && index < at.end + BEHIND_STREET && mayBePostalCode(text, country, code),
+    );
+    const end = other ? other.index + other[0].length : 0;
+    if (!other || isTold(at.start - BEFORE_STREET, at.start) || isTold(at.end, end)) return undefined;
+    return seenAt(other, 'different');
+  }
+
+  /** A VAT number: the same, or another that is called so. Undefined where none is shown. */
+  findVat(told: string): Seen | undefined {
+    const found = findVatNumber(this.#text, told);
+    if (!found) return undefined;
+    const { start, end, isSame } = found;
+    return {
+      text: this.#text.slice(start, end),
+      agreement: isSame ? 'written-differently' : 'different',
+      at: { start, end },
+    };
+  }
+
   /** Whether the page shows anything that may be a postal code of a country: in its form, or in that of `told`. */
   showsCode(country: string, told: string): boolean {
     return this.#maybeCodes(country).some(({ 0: text }) => mayBePostalCode(text, country, told));
@@ -161,7 +178,11 @@ export class VisitorSearch {
   #maybeCodes(country: string): readonly RegExpExecArray[] {
     let codes = this.#codes.get(country);
     if (!codes) {
-      const numbers = this.telephones(country);
+      // "04089-001" has the digits of a number that is dialled in town, and is none unless it is called so.
+      const numbers = this.telephones(country).filter(
+        ({ text, at }) =>
+          isCalled(this.#text, at) || !mayBePostalCode(text.split(/\s/).at(-1) ?? '', country, ''),
+      );
       let next = 0;
       codes = [...this.#text.matchAll(MAYBE_CODE)].filter(({ index }) => {
         while ((numbers[next]?.at.end ?? Infinity) <= index) next += 1;
@@ -298,7 +319,14 @@ export class VisitorSearch {
     const forms = [typed, wanted.national, wanted.international, wanted.e164];
     // A number with its country code tells where the shown ones are dialled, whatever the address says.
     const shown = this.telephones(country || wanted.country);
-    const same = shown.find(({ e164 }) => e164 === wanted.e164);
+    const theirs = shown.filter(({ e164, text }) => !others.numbers.has(e164) && !isCode(text, code));
+    const [same, ...again] = shown.filter(({ e164 }) => e164 === wanted.e164);
+    // A number that is called a fax alone is none to ring, where another is called a telephone.
+    const isFax = same && [same, ...again].every(({ at }) => isFaxAlone(this.#text, at));
+    const called = isFax
+      ? theirs.find(({ e164, at }) => e164 !== wanted.e164 && isCalled(this.#text, at))
+      : undefined;
+    if (called) return { text: called.text, agreement: 'different', at: called.at };
     if (same)
       return {
         text: same.text,
@@ -308,11 +336,7 @@ export class VisitorSearch {
     const local = withoutAreaCode(wanted);
     const near = local ? this.#numbers().find(([text]) => text.replace(/\D/g, '') === local) : undefined;
     if (near) return seenAt(near, 'written-differently');
-    const other = mostLike(
-      wanted,
-      shown.filter(({ e164, text }) => !others.numbers.has(e164) && !isCode(text, code)),
-      this.#text,
-    );
+    const other = mostLike(wanted, theirs, this.#text);
     return other ? { text: other.text, agreement: 'different', at: other.at } : MISSING;
   }
 
@@ -341,24 +365,7 @@ export class VisitorSearch {
 
   /** An email address: shown, or behind a link. Another one is told where it alone has the same name or domain. */
   findEmail(email: string): Seen | undefined {
-    const wanted = email.toLowerCase();
-    const shown = emailsIn(this.#text);
-    const found = shown.find(({ 0: text }) => text.toLowerCase() === wanted);
-    if (found) return seenAt(found, found[0] === email ? 'exact' : 'written-differently');
-    for (const { name, inert, attributes, start, end } of this.#document?.elements ?? []) {
-      const address =
-        name === 'a' && !inert ? /^mailto:([^?]*)/i.exec(attributes['href'] ?? '')?.[1] : undefined;
-      if (address?.toLowerCase() === wanted)
-        return { text: address, agreement: 'exact', at: undefined, link: { start, end } };
-    }
-    // The same name at another domain, or another name at the same.
-    const [name = '', domain = ''] = wanted.split('@');
-    const others = shown.filter(({ 0: text }) => {
-      const [otherName = '', otherDomain = ''] = text.toLowerCase().split('@');
-      return otherDomain === domain || otherName === name;
-    });
-    const [other] = others;
-    return other && others.length === 1 ? seenAt(other, 'different') : undefined;
+    return findEmailIn(this.#text, this.#document, email);
   }
 
   /** Currency signs that stand by themselves, as a price range does; undefined where none do. */
@@ -389,7 +396,9 @@ export class VisitorSearch {
       if (!whole) continue;
       const agreement = gradeHours(hours, shown);
       // Hours of the kitchen or of the telephone contradict nobody.
-      const line = this.#text.lastIndexOf('\n', Math.max(0, start - 2)) + 1;
+      const before = this.#text.lastIndexOf('\n', Math.max(0, start - 2)) + 1;
+      // A longer line is no heading of the next.
+      const line = start - before > LONGEST_HEADING ? start : before;
       const about = Math.max(line, start - 80);
       const isSame = isSameHours(hours, shown);
       if (!isSame && others.hours.some((one) => isSameHours(one, shown))) continue;
@@ -443,14 +452,15 @@ export class VisitorSearch {
   }
 }
 
+/** What stands over hours is shorter. */
+const LONGEST_HEADING = 50;
+/** So many characters before and behind a street the rest of its address stands. */
+const BEFORE_STREET = 40;
+const BEHIND_STREET = 60;
 /** What a telephone number is called before it has at most so many characters. */
 const LONGEST_CALLED = 60;
 /** A region's name of fewer letters is a code, which means something else in other capitals. */
 const FEWEST_OF_REGION = 3;
-/** What other hours than those of the door are of, in the languages that hours are read in. */
-const OTHER_HOURS =
-  /kitchen|food served|deliver|phone|hotline|happy hour|brunch|emergenc|pick-?up|visiting|check-?in|küche|liefer|telefon|notdienst|mittagstisch|abhol|cuisine|livraison|téléphone|urgence|cocina|reparto|teléfono|urgencia|cucina|consegn|telefon|keuken|bezorg|telefonisch|cozinha|entrega|kuchnia|dostaw|kök|leverans|køkken|kjøkken|levering|keittiö|kuchyn|rozvoz|κουζίνα|ラストオーダー|電話|出前/i;
-
 const isSameHours = (one: Hours, other: Hours): boolean =>
   /^(?:exact|written-differently)$/.test(gradeHours(one, other));
 

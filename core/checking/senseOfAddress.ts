@@ -136,15 +136,12 @@ function unknownRegion(spot: Spot): readonly Finding[] {
   ];
 }
 
-/** The regions of a postal code, each by the first of its names. */
-const regionsApart = (postcode: string, country: string): readonly string[] => {
-  const named = new Map<string, string>();
-  for (const name of regionsOfPostalCode(postcode, country)) {
-    const key = regionNamed(name, country)?.code ?? fold(name);
-    if (!named.has(key)) named.set(key, name);
-  }
-  return [...named.values()];
-};
+/** The regions of a postal code by their codes, where they have some; the names beside those are theirs. */
+function regionsApart(postcode: string, country: string): readonly string[] {
+  const all = regionsOfPostalCode(postcode, country);
+  const codes = all.filter((one) => /^[A-Z]{2,3}$/.test(one));
+  return codes.length > 0 ? codes : all;
+}
 
 /** A region that the postal code is not of, or that is none. */
 export function judgeRegion(spot: Spot): readonly Finding[] {

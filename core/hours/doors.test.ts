@@ -110,6 +110,10 @@ describe('a week as doors and pages say it', () => {
       'Mon–Thu 09:00-21:00; Fri closed; Sat–Sun 09:00-21:00',
     ],
     ['id', 'Senin–Jumat 09.00–20.00 WIB, Minggu libur', 'Mon–Fri 09:00-20:00; Sun closed'],
+    ['en', 'Mon–Fri 8.30–18.30, Sat 9–1. Emergencies 24/7.', 'Mon–Fri 08:30-18:30; Sat 09:00-13:00'],
+    ['de', 'Mo–Fr 8–17 Uhr, Notdienst 24 Stunden', 'Mon–Fri 08:00-17:00'],
+    ['en', 'Office open weekdays 7.30am–5.00pm. Serving Nelson & Motueka.', 'Mon–Fri 07:30-17:00'],
+    ['da', 'Kontortid: mandag-torsdag 7.00-15.30, fredag 7.00-13.00', 'Mon–Thu 07:00-15:30; Fri 07:00-13:00'],
     [
       'en',
       'Mon, Wed, Fri: 8am–5pm • Tue, Thu: 10am–7pm • Sat by appointment',

@@ -102,7 +102,7 @@ export const latinDays: readonly DayWords[] = [
     to: 'tot(?: en met)?|t/m',
     and: 'en',
     noise:
-      'van|uur|u|open|geopend|openingstijden|openingsuren|op|koopavond|ook|vanaf|(?:vrije )?raadpleging(?:en)?|spreekuur|spreekuren',
+      'van|uur|u|open|geopend|openingstijden|openingsuren|kantooruren|kantoortijden|winkeltijden|op|koopavond|ook|vanaf|(?:vrije )?raadpleging(?:en)?|spreekuur|spreekuren',
     days: [
       'maandags?|maa|ma',
       'dinsdags?|din|di',
@@ -158,7 +158,7 @@ export const latinDays: readonly DayWords[] = [
     codes: ['sv'],
     to: 'till',
     and: 'och',
-    noise: 'kl|klockan|oppet|oppettider|fran',
+    noise: 'kl|klockan|oppet|oppettider|fran|kontorstid|butiken ar oppen',
     days: [
       'mandag(?:ar)?|man|ma|må',
       'tisdag(?:ar)?|tis|ti',
@@ -176,7 +176,7 @@ export const latinDays: readonly DayWords[] = [
     codes: ['da', 'no', 'nb', 'nn'],
     to: 'til',
     and: 'og',
-    noise: 'kl|klokken|aben|abent|abningstider|apningstider|apent|fra',
+    noise: 'kl|klokken|aben|abent|abningstider|apningstider|apent|fra|kontortid|telefontid|butikken er aben',
     days: [
       'mandag(?:er|e)?|man|ma',
       'tirsdag(?:er|e)?|tirs|tir|ti',

@@ -151,7 +151,7 @@ export const otherDays: readonly DayWords[] = [
     codes: ['ko'],
     to: '부터|에서',
     and: '및',
-    noise: '까지|영업시간|영업',
+    noise: '까지|영업시간|진료시간|영업|매주',
     days: ['월요일|월', '화요일|화', '수요일|수', '목요일|목', '금요일|금', '토요일|토', '일요일|일'],
     daily: '매일|연중무휴',
     weekdays: '평일',

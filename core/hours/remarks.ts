@@ -34,6 +34,10 @@ const SAID_TWICE =
 const KITCHEN =
   /[,;(]?\s*(?<!\p{L})(?:(?:warme |durchgehend warme )?küche|kitchen(?: open| closes)?|cuisine|cocina|cucina|keuken|kök(?:et)?|køkken(?:et)?|kjøkken(?:et)?)\s*(?:bis|until|till?|at|jusqu.[àa]|hasta(?: las)?|fino all[ea]|tot|til)\s*\d[\d:.]*\s*(?:uhr|uur|h\d{0,2}|[ap]\.?m\.?)?\)?/giu;
 
+/** Who helps at any hour, beside the hours of the door: "Emergencies 24/7", "Notdienst 24 h". */
+const AT_ANY_HOUR =
+  /[.,;(]?\s*(?<!\p{L})(?:(?:for )?emergenc\p{L}*|after[- ]hours|on[- ]call|out[- ]of[- ]hours|notdienst|notfall\p{L}*|bereitschaft\p{L}*|urgences?|urgencias?|emergenz[ae]|pronto intervento|spoed\p{L}*|storing\p{L}*|nød\p{L}*|jour\p{L}*|pogotowie|pohotovost)(?:[^\S\n]+(?!\d)[^\s\d,;.]{1,15}){0,4}[\s:–-]{0,3}24\s?(?:h\p{L}*|hours?|stunden|horas|ore|uur|\/|-){0,2}\s?(?:\/\s?)?(?:7|24)?(?:\s?h)?(?![\d:])\.?\)?/giu;
+
 /** On what day it is closed where that day is a holiday: "（祝日の場合は翌日）". */
 const IF_HOLIDAY = /[(（][^()（）]{0,20}祝[^()（）]{0,20}翌[^()（）]{0,20}[)）]/gu;
 
@@ -49,7 +53,7 @@ export const ASIDE = new RegExp(
 
 /** Hours without telephone numbers, remarks on late days, what is said of the last to be let in, and the names of the services they are. */
 export function withoutRemarks(text: string): string {
-  const said = [LAST_IN, LATE, NUMBER, KITCHEN, SAID_TWICE, IF_HOLIDAY].reduce(
+  const said = [LAST_IN, LATE, AT_ANY_HOUR, NUMBER, KITCHEN, SAID_TWICE, IF_HOLIDAY].reduce(
     (now, remark) => now.replace(remark, ' '),
     text,
   );

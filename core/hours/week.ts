@@ -208,7 +208,7 @@ function cut(text: string): readonly Segment[] {
       .trim()
       .replace(ASIDE, '')
       .replace(/\s*\bon$|\band$/i, '')
-      .replace(/^[\s,;:.()|•·●–—-]+|[\s,;:().|•·●–—-]+$/g, '')
+      .replace(/^[\s,;:.()|•·●–—-]+|[\s,;:()./|•·●–—-]+$/g, '')
       .replace(
         /^(?:(?:are|is|from|and|open|(?:(?:opening|business|office|store|shop) )?hours(?: of operation)?:?)(?:\s+|$))+/i,
         '',
@@ -219,7 +219,7 @@ function cut(text: string): readonly Segment[] {
       .replace(/^(?:weekly )?off$|^closed[\s.,]+closed$/i, 'closed');
     if (
       !trimmed ||
-      /^(and|on|open|from|hours|(?:opening|business|office|trading|store|shop|clinic|salon|working|reception|opd|surgery|practice|studio) (?:hours|times?|timings?)|timings?|hours of operation|:)$/i.test(
+      /^((?:our |the )?(?:office|shop|store|showroom|surgery|studio|clinic|practice|salon|restaurant|workshop|garage)s?(?: is| are)? open|and|on|open|from|hours|(?:opening|business|office|trading|store|shop|clinic|salon|working|reception|opd|surgery|practice|studio) (?:hours|times?|timings?)|timings?|hours of operation|:)$/i.test(
         trimmed,
       )
     )

@@ -30,6 +30,7 @@ export type Look =
   | 'country'
   | 'telephone'
   | 'fax'
+  | 'vat'
   | 'email'
   | 'hours'
   | 'price';

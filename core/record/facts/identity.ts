@@ -168,6 +168,7 @@ export const identity = {
     headings:
       'vat;vat number;vat no;vat id;ust id;ustid;ust idnr;numero tva;tva;cif;nif;partita iva;p iva;btw nummer;moms nr',
     property: 'vatID',
+    look: 'vat',
     block: { label: 'VAT number' },
   }),
   taxID: fact('identity', shortPlain, {
