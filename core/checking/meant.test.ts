@@ -1,4 +1,4 @@
-import { expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import { check } from './index.ts';
 
 const codesOf = (address: string, more = ''): readonly string[] =>
@@ -29,4 +29,27 @@ test('so is a part of an address', () => {
 
 test('names of other vocabularies stand for nothing of ours', () => {
   expect(codesOf(whole, ',"ex:phone":"+44 1632 960123"')).toContain('guideline/recommended telephone');
+});
+
+describe('a property under a nearly right name', () => {
+  const ld = (more: string): string =>
+    `<title>x</title><script type="application/ld+json">{"@type":"schema:Optician",${more}}</script>`;
+  test.each([
+    ['<p vocab="https://schema.org/" typeof="Optician"><b property="faxnumber">1</b></p>', 'faxNumber'],
+    [
+      '<p prefix="schema: https://schema.org/" typeof="schema:Optician"><b property="schema:faxnumber">1</b></p>',
+      'schema:faxNumber',
+    ],
+    [
+      '<p itemscope itemtype="https://schema.org/Optician"><b itemprop="https://schema.org/faxnumber">1</b></p>',
+      'https://schema.org/faxNumber',
+    ],
+    ['<p itemscope itemtype="https://schema.org/Optician"><b itemprop=faxnumber>1</b></p>', 'faxNumber'],
+    [ld('"@context":{"schema":"https://schema.org/"},"schema:faxnumber":"1"'), '"schema:faxNumber"'],
+    // A name of the document's own is the document's.
+    [ld('"@context":["https://schema.org",{"fax":"faxnumber"}],"fax":"1"'), undefined],
+  ])('keeps what leads to its vocabulary: %s', (source, text) => {
+    const found = check(source).findings.find(({ code }) => code === 'vocabulary/capitals');
+    expect(found?.mend?.edits.map((edit) => edit.text)).toEqual(text === undefined ? undefined : [text]);
+  });
 });

@@ -22,7 +22,7 @@ import { DATA_TYPES, isForeign, meantProperty, meantWithin, namedWithin } from '
 export const judgeVocabulary = (reading: Reading): readonly Finding[] =>
   eachItem(reading.items).flatMap(({ item, within }) => [
     ...judgeTypes(reading, item, within?.name ?? ''),
-    ...together(item.properties.flatMap((property) => judgeProperty(item, property) ?? [])),
+    ...together(item.properties.flatMap((property) => judgeProperty(reading, item, property) ?? [])),
   ]);
 
 /** Properties that belong to one other type as one finding: what should hold them was closed too early, or is not there. */
@@ -151,19 +151,20 @@ function renameType({ source }: Reading, { typePlace }: ReadItem, from: string, 
   return at < 0 ? null : [{ start: typePlace.start + at, end: typePlace.start + at + from.length, text: to }];
 }
 
-/** The property's name exchanged where it is written by itself. */
-function renamed({ syntax }: ReadItem, { name, namePlace }: ReadProperty, to: string): Edit[] | null {
+/** The property's name exchanged where it is written by itself; what leads to its vocabulary, "schema:", stays. */
+function renamed(source: string, { name, namePlace }: ReadProperty, to: string): Edit[] | null {
   const { start, end } = namePlace;
-  return end - start > name.length + 40
-    ? null
-    : [{ start, end, text: syntax === 'jsonld' ? jsonString(to) : to }];
+  const written = source.slice(start, end);
+  const [, open = '', lead = '', last, close = ''] =
+    /^(["']?)((?:[^\s"']*[:/#])?)([^\s"':/#]*)(["']?)$/.exec(written) ?? [];
+  return last === name ? [{ start, end, text: `${open}${lead}${to}${close}` }] : null;
 }
 
-function judgeProperty(item: ReadItem, property: ReadProperty): Finding | undefined {
+function judgeProperty({ source }: Reading, item: ReadItem, property: ReadProperty): Finding | undefined {
   const { name, namePlace } = property;
   if (isForeign(name)) return undefined;
   const known = propertyNamed(name);
-  if (!known) return unknownProperty(item, property, (to) => renamed(item, property, to));
+  if (!known) return unknownProperty(item, property, (to) => renamed(source, property, to));
   if (known.supersededBy)
     return finding(
       'vocabulary/superseded',
@@ -171,7 +172,7 @@ function judgeProperty(item: ReadItem, property: ReadProperty): Finding | undefi
       namePlace,
       name,
       {
-        edits: renamed(item, property, known.supersededBy),
+        edits: renamed(source, property, known.supersededBy),
       },
     );
   const types = item.types.filter((type) => !isForeign(type));
