@@ -97,7 +97,9 @@ export class VisitorSearch {
     if (!this.#lines) {
       this.#lines = new Map();
       for (const { 0: line, index } of this.#text.matchAll(/[^\n]{1,200}/g))
-        this.#lines.set(foldAddress(line), { start: index, end: index + line.length });
+        // What was taken already is no word of a line.
+        if (!line.includes('\uFFFC'))
+          this.#lines.set(foldAddress(line), { start: index, end: index + line.length });
     }
     return this.#lines.get(folded);
   }

@@ -124,3 +124,15 @@ test.each([
   const page = `<div vocab="${vocab}" typeof="Store"><b property="name">Larch</b></div>`;
   expect(check(page).findings.some(({ code }) => code === 'syntax/wrong-context')).toBe(is);
 });
+
+test.each([
+  ['addressLocality', 'München', 'Munich', 'DE'],
+  ['streetAddress', '1250, avenue Bernard Ouest', '1250, av. Bernard O.', 'CA'],
+  ['postalCode', 'L-1930', '1930', 'LU'],
+])('%s may be told as %s where %s is shown', (property, told, shown, country) => {
+  const page = (text: string): string =>
+    `<div vocab="https://schema.org/" typeof="Store"><p property="address" typeof="PostalAddress"><b property="${property}" content="${told}">${text}</b><meta property="addressCountry" content="${country}"></p></div>`;
+  const codes = (text: string) => check(page(text)).findings.map(({ code }) => code);
+  expect(codes(shown)).not.toContain('structure/shown-otherwise');
+  expect(codes('Another 7')).toContain('structure/shown-otherwise');
+});

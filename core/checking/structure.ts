@@ -1,9 +1,10 @@
+import { countryCode } from '#core/address';
 import { VisitorSearch } from '#core/agreement';
 import { attributeSpan, behindTagName, textContent, type HtmlElement } from '#core/html';
 import { readDay } from '#core/hours';
 import { readTelephone } from '#core/phone';
 import { businessesIn, type Reading, attributeText } from '#core/reading';
-import { Visited, schemaName, type ReadItem, type ReadProperty } from '#core/item';
+import { Visited, schemaName, textOf, type ReadItem, type ReadProperty } from '#core/item';
 import { factPart, knownFacts, propertyKinds } from '#core/record';
 import { collapse, fold, type Edit, type Place } from '#core/text';
 import { typeNamed } from '#core/vocabulary';
@@ -291,10 +292,10 @@ function judgeShown({ items, document, source }: Reading): readonly Finding[] {
   return found;
 }
 
-/** Properties of which machines are told, and visitors read, the same words. */
 /** Properties that hold a time of the day. */
 const TIMES: ReadonlySet<string> = new Set(['opens', 'closes', 'checkinTime', 'checkoutTime']);
 
+/** Properties of which machines are told, and visitors read, the same words. */
 const plain: ReadonlySet<string> = new Set([
   ...knownFacts.flatMap(({ property, rows }) =>
     rows.flatMap(({ fact, sameWords }) => (sameWords ? [factPart(fact) || property] : [])),
@@ -339,12 +340,12 @@ function judgeOneShown(
         name,
         {
           edits: asMeta(source, withContent),
-          guess: !means(name, content, collapse(value.text)),
+          guess: !means(item, name, content, collapse(value.text)),
         },
       ),
     ];
   }
-  if (value.shown === undefined || !plain.has(name) || means(name, value.text, value.shown)) return [];
+  if (value.shown === undefined || !plain.has(name) || means(item, name, value.text, value.shown)) return [];
   return [
     finding(
       'structure/shown-otherwise',
@@ -356,7 +357,7 @@ function judgeOneShown(
 }
 
 /** Whether what is told and what is shown mean the same. */
-function means(name: string, told: string, shown: string): boolean {
+function means(item: ReadItem, name: string, told: string, shown: string): boolean {
   if (fold(told) === fold(shown)) return true;
   if (propertyKinds.get(name) === 'telephone') {
     const [one, other] = [readTelephone(told, '').telephone, readTelephone(shown, '').telephone];
@@ -364,13 +365,19 @@ function means(name: string, told: string, shown: string): boolean {
     const digits = (text: string): string => text.replace(/\D/g, '').replace(/^0+/, '');
     return digits(told).endsWith(digits(shown)) && digits(shown).length >= 5;
   }
-  if (name === 'streetAddress') {
-    const { agreement } = new VisitorSearch({ text: shown, pieces: [] }).findStreet(told, '');
-    return agreement === 'exact' || agreement === 'written-differently';
-  }
   if (TIMES.has(name)) {
     const spans = readDay(`${shown} - 23:58`).spans;
     return spans?.[0]?.opens === told.slice(0, 5) || !/\d/.test(shown);
   }
-  return fold(shown).includes(fold(told)) || fold(told).includes(fold(shown));
+  if (fold(shown).includes(fold(told)) || fold(told).includes(fold(shown))) return true;
+  const search = new VisitorSearch({ text: shown, pieces: [] });
+  const country = countryCode(textOf(item, 'addressCountry'));
+  const look = {
+    streetAddress: () => search.findStreet(told, country),
+    addressLocality: () => search.findTown(told, country),
+    postalCode: () => search.findCode(told, country),
+    vatID: () => search.findVat(told),
+  }[name];
+  const agreement = (look ? look() : search.find(told))?.agreement;
+  return agreement === 'exact' || agreement === 'written-differently';
 }

@@ -35,7 +35,7 @@ export interface Found {
 }
 
 /** Texts besides those of the three-way reading that a page may say in so many words. */
-const IN_WORDS = ['legalName', 'slogan', 'description', 'vatID', 'taxID'] as const;
+const IN_WORDS = ['legalName', 'slogan', 'description', 'taxID'] as const;
 
 /** The facts of a record that are one text for machines, the surest to be told apart first. */
 function soughtOf(record: BusinessRecord): readonly Sought[] {
@@ -81,6 +81,7 @@ const FIRST: readonly string[] = [
   'faxNumber',
   'email',
   'legalName',
+  'vatID',
   'name',
   'address.addressLocality',
   'address.addressRegion',

@@ -42,6 +42,14 @@ describe('what a page says already', () => {
       ]);
   });
 
+  test('the name is its heading, not what is left of a line that says the town', () => {
+    const record = { ...larkspur, name: 'Cartier Assurances Port Ellery' };
+    const block = (name: string, body: string): string => `<div><h2>${name}</h2><p>${body}</p></div>`;
+    const page = `<html><body>${block('Cartier Assurances Port Ellery', '214 Quay Street – 98299 Port Ellery')}${block('Cartier Assurances Rennes', '5 Row – 98300 Rennes')}</body></html>`;
+    const source = sourceOf(weave(readSource(page), record, { syntax: 'microdata' }));
+    expect(source).toContain('<h2 itemprop="name" data-zinc-post="woven">Cartier Assurances Port Ellery');
+  });
+
   test('is told fact by fact, and what is not shown too', () => {
     const result = woven(usual);
     expect(result.ok && result.woven.map(({ fact }) => fact)).toEqual([
