@@ -64,6 +64,9 @@ function businessKeys(one: Identity): readonly string[] {
   ];
 }
 
+/** More groups than these that share a name and a street are not told apart any further. */
+const MOST_ALIKE = 100;
+
 /**
  * Things that each describe a business, those of one business together: all that are of the same as the first of
  * their group. The groups stand in the order of their first ones.
@@ -86,7 +89,7 @@ export function groupsOfBusinesses<T>(
     for (const key of keys) {
       const sharing = known.get(key);
       if (!sharing) known.set(key, [group]);
-      else if (!sharing.includes(group)) sharing.push(group);
+      else if (sharing.length < MOST_ALIKE && !sharing.includes(group)) sharing.push(group);
     }
   }
   return groups;

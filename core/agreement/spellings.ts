@@ -31,6 +31,7 @@ const FEWEST_LETTERS = 3;
 /** The other names of a town, its name without what is said besides, and what both of two tongues call it. */
 export function otherTownNames(town: string, country: string): readonly string[] {
   const name = town.trim();
+  if (name.length > LONGEST) return [];
   const short = BESIDE.map((beside) => name.replace(beside, ''));
   const both = name.split(/\s*\/\s*|\s+-\s+/u);
   return [...new Set([...namesOfTown(name, country), ...short, ...both, ...otherSpellings(name)])].filter(

@@ -47,6 +47,7 @@ export class VisitorSearch {
   readonly #others: OfOthers;
   readonly #telephones = new Map<string, readonly Shown[]>();
   readonly #codes = new Map<string, readonly RegExpExecArray[]>();
+  readonly #likes = new Map<string, readonly RegExpExecArray[]>();
   #words: readonly Word[] | undefined;
   #found: readonly RegExpExecArray[] | undefined;
   #squeezed: Letters | undefined;
@@ -138,18 +139,15 @@ export class VisitorSearch {
   otherCodeBeside(street: string, code: string, country: string): Seen | undefined {
     const at = street.trim() ? this.findStreet(street.trim(), country).at : undefined;
     if (!at) return undefined;
-    const isTold = (from: number, until: number): boolean =>
-      new VisitorSearch({ text: this.#text.slice(Math.max(0, from), until), pieces: [] }).findCode(
-        code,
-        country,
-      ).agreement !== 'missing';
-    const other = this.#maybeCodes(country).find(
-      ({ 0: text, index }) =>
-        index >= at.end && index < at.end + BEHIND_STREET && mayBePostalCode(text, country, code),
-    );
-    const end = other ? other.index + other[0].length : 0;
-    if (!other || isTold(at.start - BEFORE_STREET, at.start) || isTold(at.end, end)) return undefined;
-    return seenAt(other, 'different');
+    const part = (from: number, until: number): VisitorSearch =>
+      new VisitorSearch({ text: this.#text.slice(Math.max(0, from), until), pieces: [] });
+    const isToldIn = (search: VisitorSearch): boolean =>
+      search.findCode(code, country).agreement !== 'missing';
+    if (isToldIn(part(at.start - BEFORE_STREET, at.start))) return undefined;
+    const [other] = part(at.end, at.end + BEHIND_STREET).#codesLike(country, code);
+    if (!other || isToldIn(part(at.end, at.end + other.index + other[0].length))) return undefined;
+    const start = at.end + other.index;
+    return { text: other[0], agreement: 'different', at: { start, end: start + other[0].length } };
   }
 
   /** A VAT number: the same, or another that is called so. Undefined where none is shown. */
@@ -166,14 +164,30 @@ export class VisitorSearch {
 
   /** Whether the page shows anything that may be a postal code of a country: in its form, or in that of `told`. */
   showsCode(country: string, told: string): boolean {
-    return this.#maybeCodes(country).some(({ 0: text }) => mayBePostalCode(text, country, told));
+    return this.#codesLike(country, told).length > 0;
   }
 
   /** The postal codes that are shown and that `isTold` does not know, as others than `told`. */
   otherCodes(country: string, told: string, isTold: (code: string) => boolean): readonly Seen[] {
-    return this.#maybeCodes(country)
-      .filter(({ 0: text }) => !isTold(text) && mayBePostalCode(text, country, told))
+    return this.#codesLike(country, told)
+      .filter(({ 0: text }) => !isTold(text))
       .map((match) => seenAt(match, 'different'));
+  }
+
+  /** What may be a postal code of a country, in its form or in that of `told`; of one that is shown often the first few. */
+  #codesLike(country: string, told: string): readonly RegExpExecArray[] {
+    const key = `${country}\n${told.replace(/\d/g, '9')}`;
+    let codes = this.#likes.get(key);
+    if (!codes) {
+      const times = new Map<string, number>();
+      codes = this.#maybeCodes(country).filter(({ 0: text }) => {
+        const before = times.get(text) ?? (mayBePostalCode(text, country, told) ? 0 : MOST_OF_ONE_CODE);
+        times.set(text, before + 1);
+        return before < MOST_OF_ONE_CODE;
+      });
+      this.#likes.set(key, codes);
+    }
+    return codes;
   }
 
   /** Words with digits in them that are no telephone numbers. */
@@ -454,6 +468,8 @@ export class VisitorSearch {
   }
 }
 
+/** A code that is shown more often is no other there. */
+const MOST_OF_ONE_CODE = 8;
 /** What stands over hours is shorter. */
 const LONGEST_HEADING = 50;
 /** So many characters before and behind a street the rest of its address stands. */

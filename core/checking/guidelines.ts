@@ -32,8 +32,9 @@ export function judgeGuidelines(reading: Reading, profile: Profile): readonly Fi
     if (place) return [noLocalBusiness(reading, place, 'a place')];
     return profile.needsBusiness ? noBusiness(reading) : [];
   }
+  const twins = saidByTwins(businesses);
   const missing = subjects.flatMap((item) =>
-    wantsOf(item, profile, [...brokenIn(item, reading), ...saidByTwins(item, businesses)]),
+    wantsOf(item, profile, [...brokenIn(item, reading), ...twins(item)]),
   );
   const [subject] = subjects;
   if (local.length > 0 || !subject || !profile.needsBusiness) return missing;
@@ -79,14 +80,20 @@ function noBusiness(reading: Reading): readonly Finding[] {
 }
 
 /** What other objects of the same `@id` say, which contradict it elsewhere and so are no part of it. */
-const saidByTwins = (item: ReadItem, businesses: readonly ReadItem[]): readonly string[] =>
-  item.id === null
-    ? []
-    : businesses.flatMap((other) =>
-        other !== item && other.id === item.id && other.syntax === item.syntax
-          ? other.properties.map(({ name }) => name)
-          : [],
-      );
+function saidByTwins(businesses: readonly ReadItem[]): (item: ReadItem) => readonly string[] {
+  const keyOf = ({ id, syntax }: ReadItem): string => `${syntax} ${id ?? ''}`;
+  const said = new Map<string, Set<string>>();
+  const count = new Map<string, number>();
+  for (const item of businesses) {
+    if (item.id === null) continue;
+    const names = said.get(keyOf(item)) ?? new Set();
+    said.set(keyOf(item), names);
+    for (const { name } of item.properties) names.add(name);
+    count.set(keyOf(item), (count.get(keyOf(item)) ?? 0) + 1);
+  }
+  return (item) =>
+    item.id !== null && (count.get(keyOf(item)) ?? 0) > 1 ? [...(said.get(keyOf(item)) ?? [])] : [];
+}
 
 /** Names whose values are lost to a fault that is told already: of JSON, or of where RDFa stands. */
 const brokenIn = ({ syntax, unsaid = [] }: ReadItem, { faults, astray }: Reading): readonly string[] =>

@@ -68,20 +68,21 @@ function pathOf(address: string): {
 /** Ratings of which a visitor sees neither the value nor the number of reviews. */
 function judgeRatingShown({ items, visible, document }: Reading): readonly Finding[] {
   if (!visible?.text) return [];
+  const page = numbersOn(visible.text, document);
   return businessesIn(items).flatMap((item) =>
     itemsOf(item, 'aggregateRating').flatMap((rating) => {
       const numbers = ['ratingValue', 'reviewCount', 'ratingCount'].flatMap((name) => {
         const text = textOf(rating, name).trim().replace(',', '.');
         return /^\d{1,12}(?:\.\d{1,6})?$/.test(text) ? [text] : [];
       });
-      const other = countShown(rating, visible.text, document) ?? valueShown(rating, visible.text, document);
+      const other = countShown(rating, page) ?? valueShown(rating, page);
       if (other) return [other];
       const [value] = numbers;
       // A value that is no number is told as that.
       if (
         value === undefined ||
         !/^[\d.,]+$/.test(textOf(rating, 'ratingValue').trim()) ||
-        numbers.some((number) => isShown(number, visible.text, document))
+        numbers.some(page.shows)
       )
         return [];
       const message = `The markup gives a rating of ${value}, and a visitor sees none on the page. Search engines want ratings shown.`;
@@ -91,27 +92,26 @@ function judgeRatingShown({ items, visible, document }: Reading): readonly Findi
 }
 
 /** Another number of reviews than the markup's, beside a rating that is shown as it is told. */
-function countShown(rating: ReadItem, text: string, document: HtmlDocument | undefined): Finding | undefined {
+function countShown(rating: ReadItem, page: NumbersOnPage): Finding | undefined {
   const told = textOf(rating, 'ratingValue').trim().replace(',', '.');
   const [property = ''] = ['reviewCount', 'ratingCount'].filter((name) => textOf(rating, name).trim() !== '');
   const [count] = property ? valuesOf(rating, property) : [];
   if (count?.kind !== 'text' || !/^\d{1,9}$/.test(count.text.trim()) || !/^\d{1,3}(?:\.\d+)?$/.test(told))
     return undefined;
-  if (!isShown(told, text, document) || isShown(count.text.trim(), text, document)) return undefined;
-  const [, shown = ''] = REVIEWS.exec(text) ?? [];
+  if (!page.shows(told) || page.shows(count.text.trim())) return undefined;
+  const shown = page.reviews();
   if (!shown) return undefined;
   const message = `A visitor sees ${shown.trim()} reviews, a machine is told ${count.text.trim()}.`;
   return finding('agreement/rating-not-visible', message, count.place, property);
 }
 
 /** Another rating than the markup's, out of as many, where the number of reviews is shown as it is told. */
-function valueShown(rating: ReadItem, text: string, document: HtmlDocument | undefined): Finding | undefined {
+function valueShown(rating: ReadItem, page: NumbersOnPage): Finding | undefined {
   const [value] = valuesOf(rating, 'ratingValue');
   const told = value?.kind === 'text' ? value.text.trim().replace(',', '.') : '';
-  if (value?.kind !== 'text' || !/^\d{1,3}(?:\.\d+)?$/.test(told) || isShown(told, text, document))
-    return undefined;
+  if (value?.kind !== 'text' || !/^\d{1,3}(?:\.\d+)?$/.test(told) || page.shows(told)) return undefined;
   const best = Number(textOf(rating, 'bestRating').trim() || 5);
-  const other = [...text.matchAll(OUT_OF)].find(([, , most]) => Number(most) === best);
+  const other = page.ratings().find(([, , most]) => Number(most) === best);
   if (!other) return undefined;
   const message = `A visitor sees ${other[0].trim()}, a machine is told ${told}.`;
   return finding('agreement/rating-not-visible', message, value.place, 'ratingValue');
@@ -124,6 +124,32 @@ const OUT_OF =
 /** A number of reviews, in the languages that hours are read in. */
 const REVIEWS =
   /(?<![\d.,])(\d{1,3}(?:[.,\s]\d{3})*|\d+)\s*(?:google[- ]?)?(?:reviews?|ratings?|votes?|bewertungen|rezensionen|stimmen|avis|opiniones|reseñas|valoraciones|recensioni|voti|beoordelingen|reviews|avaliações|opinii|opinie|ocen|omdömen|recensioner|anmeldelser|vurderinger|arvostelua|hodnocení|recenzí|értékelés|recenzii|yorum|değerlendirme|отзыв\p{L}*|відгук\p{L}*|κριτικές|αξιολογήσεις|件の(?:口コミ|レビュー)|件|리뷰|条评价|則評論)/iu;
+
+/** What a page shows of numbers, looked for once each, however many businesses it has. */
+interface NumbersOnPage {
+  readonly shows: (number: string) => boolean;
+  /** The number of reviews; '' for none. */
+  readonly reviews: () => string;
+  readonly ratings: () => readonly RegExpExecArray[];
+}
+
+/** More numbers of one page are not looked for. */
+const MOST_NUMBERS = 300;
+
+function numbersOn(text: string, document: HtmlDocument | undefined): NumbersOnPage {
+  const known = new Map<string, boolean>();
+  let reviews: string | undefined;
+  let ratings: readonly RegExpExecArray[] | undefined;
+  return {
+    shows: (number) => {
+      const is = known.get(number) ?? (known.size >= MOST_NUMBERS || isShown(number, text, document));
+      known.set(number, is);
+      return is;
+    },
+    reviews: () => (reviews ??= REVIEWS.exec(text)?.[1] ?? ''),
+    ratings: () => (ratings ??= [...text.matchAll(OUT_OF)]),
+  };
+}
 
 /** Whether a number stands in what visitors read or have read to them, however its decimals and thousands are written. */
 function isShown(number: string, text: string, document: HtmlDocument | undefined): boolean {
@@ -156,10 +182,12 @@ function judgeLinks({ document, lines, items }: Reading): readonly Finding[] {
   const [business] = businessesIn(items);
   const country = business ? countryOf(recordFromItem(business)) : '';
   return (document?.elements ?? []).flatMap((element) => {
+    if (element.name !== 'a' || element.inert || element.contentEnd - element.contentStart > LONGEST_LINK)
+      return [];
     const [, scheme = '', target = ''] =
       /^(tel|mailto):([^?]*)/i.exec(element.attributes['href']?.trim() ?? '') ?? [];
-    if (element.name !== 'a' || element.inert || !target) return [];
-    const text = textContent(element).slice(0, LONGEST_LINK);
+    if (!target) return [];
+    const text = textContent(element);
     const isCall = scheme.toLowerCase() === 'tel';
     const other = isCall ? otherNumber(text, target, country) : otherEmail(text, target);
     if (other === undefined) return [];
@@ -176,8 +204,8 @@ function judgeLinks({ document, lines, items }: Reading): readonly Finding[] {
   });
 }
 
-/** A link that shows more is no number with its name. */
-const LONGEST_LINK = 200;
+/** A link with more in it is no number with its name. */
+const LONGEST_LINK = 2000;
 
 /** The one number that a link shows, where it dials another. */
 function otherNumber(text: string, target: string, country: string): string | undefined {

@@ -36,8 +36,9 @@ export function judgeSharedPins(items: readonly ReadItem[]): readonly Finding[] 
  * the first; of texts that show nothing, nothing.
  */
 export function judgeSharedStreets({ items, visible }: Reading): readonly Finding[] {
-  const text = visible?.text;
-  if (!text) return [];
+  if (!visible?.text) return [];
+  let shown: string | undefined;
+  let compared = 0;
   const first = new Map<string, ReadItem>();
   return eachItem(items).flatMap(({ item }) => {
     const [address] = itemsOf(item, 'address');
@@ -46,13 +47,17 @@ export function judgeSharedStreets({ items, visible }: Reading): readonly Findin
     const street = foldAddress(value.text);
     const other = first.get(street);
     if (!other) first.set(street, item);
-    if (!other || townOf(other) === townOf(item) || timesIn(foldAddress(text), street) > 1) return [];
+    if (!other || townOf(other) === townOf(item) || compared >= MOST_COMPARED) return [];
+    compared += 1;
+    shown ??= ` ${foldAddress(visible.text)} `;
+    if (shown.split(` ${street} `, 3).length > 2) return [];
     const message = `${textOf(item, 'name') || 'This place'} has the street of ${textOf(other, 'name') || 'another place'}, “${shortText(value.text)}”, and another town, and the page shows it once. One of them was copied.`;
     return [finding('value/street-shared', message, value.place, 'streetAddress')];
   });
 }
 
-const timesIn = (text: string, part: string): number => ` ${text} `.split(` ${part} `).length - 1;
+/** More streets of one page are not looked for. */
+const MOST_COMPARED = 100;
 
 /** Postal code and town of an item's address, folded; '' where it has neither. */
 function townOf(item: ReadItem): string {
