@@ -172,6 +172,14 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     hollins('"url":"http://hollins.example/"'),
     hollins('"url":"https://hollins.example/"'),
   ),
+  'value/url-staging': pair(
+    hollins('"url":"https://staging.hollins.example/"'),
+    hollins('"url":"https://hollins.example/"'),
+  ),
+  'value/address-several': pair(
+    business('"name":"Hollins Row Opticians"', ADDRESS.replace('"Saltby"', '["Saltby", "Exeter"]')),
+    hollins(),
+  ),
   'value/coordinate': pair(geo('"50° 27′ N"', '-3.52530'), geo('50.46190', '-3.52530')),
   'value/coordinate-range': pair(geo('50.46190', '-193.52530'), geo('50.46190', '-3.52530')),
   'value/coordinates-far': pair(bellingham('47.65878', '-117.42605'), bellingham('48.75112', '-122.47788')),

@@ -6,7 +6,7 @@ import { normaliseProfile } from '#core/link';
 import { readTelephone } from '#core/phone';
 import type { Reading } from '#core/reading';
 import { repairEncoding, table } from '#core/text';
-import { judgeRegion, judgeStreet, judgeTown, judgeWholeAddress } from './senseOfAddress.ts';
+import { judgeRegion, judgeSeveral, judgeStreet, judgeTown, judgeWholeAddress } from './senseOfAddress.ts';
 import { judgeHours } from './senseOfHours.ts';
 import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
 import { tell, type Spot } from './spot.ts';
@@ -25,7 +25,12 @@ export function judgeSense(
     if (!visited.enters(item)) return;
     const country = countryOf(item) || around;
     if (within) found.push(...judgeNested(item, within, source));
-    found.push(...judgeHours(item), ...judgeImage(item), ...judgeReview(item));
+    found.push(
+      ...judgeHours(item),
+      ...judgeImage(item),
+      ...judgeReview(item),
+      ...judgeSeveral(item, country),
+    );
     for (const property of item.properties) {
       const { value } = property;
       if (value.kind === 'item') visit(value.item, country, property);

@@ -1,12 +1,14 @@
 import {
+  countryCode,
   countryName,
+  namesOfTown,
   regionNamed,
   regionsOf,
   regionsOfPostalCode,
   regionsOfPostalCodes,
 } from '#core/address';
-import { shortText, type Finding } from '#core/fault';
-import { textOf } from '#core/item';
+import { finding, shortText, type Finding } from '#core/fault';
+import { textOf, valuesOf, type ReadItem } from '#core/item';
 import { fold } from '#core/text';
 import { isSubtype, nearestName } from '#core/vocabulary';
 import { tell, type Spot } from './spot.ts';
@@ -16,6 +18,35 @@ const LONGEST_PART = 100;
 
 const BOX =
   /^(?:p\.? ?o\.? ?box|post office box|postfach|bo[iî]te postale|b\.? ?p\.?(?= ?\d)|apartado(?: postal| de correos)?|apdo\.?|casella postale|postbus|caixa postal|skrytka pocztowa|postboks|box(?= \d)|postilokero|pl(?= \d)|私書箱|(?:郵政)?信箱|사서함|а\/я|абонентск\p{L}*|τ\.? ?θ\.?|ตู้ ?ปณ|ת\.? ?ד\.?|ص\.? ?ب)(?!\p{L})/iu;
+
+/** Parts that an address has but once, and what people call several of them. */
+const SINGLE = [
+  ['addressLocality', 'towns'],
+  ['postalCode', 'postal codes'],
+  ['addressRegion', 'regions'],
+  ['addressCountry', 'countries'],
+] as const;
+
+/** One address with several towns, codes, regions or countries: of several houses, or of several names for one. */
+export function judgeSeveral(item: ReadItem, country: string): readonly Finding[] {
+  if (!item.types.includes('PostalAddress')) return [];
+  return SINGLE.flatMap(([name, called]) => {
+    const [first, ...others] = valuesOf(item, name).flatMap((value) =>
+      value.kind === 'text' ? [value] : [],
+    );
+    const nameOf = (text: string): string =>
+      fold(
+        (name === 'addressLocality' ? namesOfTown(text, country)[0] : undefined) ??
+          (name === 'addressRegion' ? regionNamed(text, country)?.code : undefined) ??
+          (name === 'addressCountry' ? countryCode(text) : undefined) ??
+          text,
+      );
+    const other = first && others.find(({ text }) => nameOf(text) !== nameOf(first.text));
+    if (!first || !other) return [];
+    const message = `This address has several ${called}, “${shortText(first.text)}” and “${shortText(other.text)}”. Give each house an address of its own.`;
+    return [finding('value/address-several', message, other.place, name)];
+  });
+}
 
 export function judgeStreet(spot: Spot): readonly Finding[] {
   const { text, item, country } = spot;

@@ -147,3 +147,35 @@ test('a page of a thousand businesses that shows them a thousand times is judged
   const codes = told(businesses, '<p>9 Hollins Row, Saltby TQ1 2AB, 4.1 of 5</p>'.repeat(5000));
   expect(codes.filter((one) => one.startsWith('agreement/rating'))).toHaveLength(1000);
 });
+
+describe('an address of the web', () => {
+  const codes = (url: string): readonly string[] =>
+    told([shop({ hasMap: url })], '').flatMap((one) =>
+      one.endsWith(' hasMap') ? [one.split(' ')[0] ?? ''] : [],
+    );
+  test.each([
+    ['http://192.168.1.20/larch', 'value/url'],
+    ['https://larch.local/', 'value/url'],
+    ['https://www.yourdomain.com/', 'value/placeholder'],
+    ['https://staging.larch.example/', 'value/url-staging'],
+    ['https://dev2.larch.example/', 'value/url-staging'],
+  ])('%s is reached by no visitor: %s', (url, code) => expect(codes(url)).toEqual([code]));
+  test.each([
+    'https://devon.larch.example/',
+    'https://domain.larch.example/',
+    'https://larch.example/dev/',
+    'https://172.32.0.1/',
+    'https://example.com/',
+  ])('%s may be', (url) => expect(codes(url)).toEqual([]));
+});
+
+test.each([
+  [{ addressLocality: ['Saltby', 'Exeter'] }, 1],
+  [{ postalCode: ['TQ1 2AB', 'EX1 1AB'] }, 1],
+  // One town in two tongues, one country by name and code.
+  [{ addressLocality: ['Bozen', 'Bolzano'], addressCountry: 'IT' }, 0],
+  [{ addressCountry: ['GB', 'United Kingdom'] }, 0],
+])('%j has %d part too many', (address, count) => {
+  const found = told([shop({}, address)], '').filter((one) => one.startsWith('value/address-several'));
+  expect(found).toHaveLength(count);
+});

@@ -33,6 +33,16 @@ export const valueRows = {
     meaning: 'The address is http, not https.',
     source: 'RFC 9110 §4.2',
   },
+  'value/url-staging': {
+    grade: 'should',
+    meaning: 'The address is of a site under construction.',
+    source: `${SCHEMA}/url`,
+  },
+  'value/address-several': {
+    grade: 'should',
+    meaning: 'One address has several towns, codes, regions or countries.',
+    source: `${SCHEMA}/PostalAddress`,
+  },
   'value/coordinate': {
     grade: 'must',
     meaning: 'Not a coordinate in decimal degrees.',

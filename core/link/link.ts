@@ -1,6 +1,17 @@
 import { fault, type Fault } from '#core/fault';
 import { remember } from '#core/text';
 
+/** Hosts of private networks (RFC 1918, RFC 6762, RFC 8375) and of the machine itself. */
+const HERE_ALONE =
+  /^(?:127|10)\.\d+\.\d+\.\d+$|^192\.168\.\d+\.\d+$|^172\.(?:1[6-9]|2\d|3[01])\.\d+\.\d+$|^169\.254\.\d+\.\d+$|\.(?:local|localhost|localdomain|internal|lan|home\.arpa)$/;
+
+/** Hosts that templates come with. Those of RFC 2606 are nobody's, and stand in examples on purpose. */
+const TEMPLATE_HOST =
+  /^(?:www\.)?(?:your-?(?:domain|site|website|company|business|shop|store)|(?:deine|ihre)-?(?:domain|firma|website)|votre-?(?:domaine|site|entreprise)|(?:tu|su)-?(?:dominio|empresa|sitio)|(?:my|mein)-?(?:domain|website)|domain|yoursitehere|sitename)\.(?:com|net|org|de|fr|es|it|co\.uk|tld)$/;
+
+/** Hosts on which sites are made before visitors know them. */
+const STAGING_HOST = /^(?:www\.)?(?:staging|stage|stg|dev|uat|preprod|preview)\d?\./;
+
 /** Faults of an address that machines must be able to fetch: absolute, http or https (URL Standard). */
 export function judgeUrl(text: string): readonly Fault[] {
   const written = text.trim();
@@ -24,6 +35,19 @@ export function judgeUrl(text: string): readonly Fault[] {
   const url = parseUrl(written);
   if (!url || /\s/.test(written) || !/^https?:\/\//i.test(written) || !url.hostname.includes('.'))
     return [fault('value/url', `“${written}” is not a web address that can be fetched.`)];
+  if (HERE_ALONE.test(url.hostname))
+    return [
+      fault('value/url', `“${written}” is reached from inside its own network alone, and by no visitor.`),
+    ];
+  if (TEMPLATE_HOST.test(url.hostname))
+    return [fault('value/placeholder', `“${written}” looks left over from a template.`)];
+  if (STAGING_HOST.test(url.hostname))
+    return [
+      fault(
+        'value/url-staging',
+        `“${written}” seems to be of a site under construction. Give the address that visitors know.`,
+      ),
+    ];
   if (url.protocol === 'http:')
     return [
       fault('value/url-insecure', `“${written}” is http. Where the site answers on https, write that.`),
