@@ -121,7 +121,11 @@ function fromScopeless(all: readonly Finding[], { document }: Reading): Follows 
 
 /** A type that nobody knows is no local business either. */
 function fromUnknownType(all: readonly Finding[]): Follows | undefined {
-  const unknown = placesOf(all, ({ code }) => code === 'vocabulary/unknown-type');
+  const unknown = placesOf(
+    all,
+    ({ code, property }) =>
+      code === 'vocabulary/unknown-type' || (code === 'vocabulary/capitals' && property === '@type'),
+  );
   const isThere = unknown && beginsAt(unknown);
   return (
     isThere &&

@@ -77,6 +77,11 @@ test('several types in one text are made a list', () => {
   expect(told(source)).toEqual(['vocabulary/unknown-type @type ["Bakery", "LocalBusiness"]']);
 });
 
+test('a type in other capitals is not told to be no business too', () => {
+  const source = '{"@context":"https://schema.org","@type":"autorepair","name":"Blue"}';
+  expect(check(source).findings.map(({ code }) => code)).toEqual(['vocabulary/capitals']);
+});
+
 test('a type that nobody knows is not told to be no business too', () => {
   const source = '{"@context":"https://schema.org","@type":["AutoRepairs","Organization"],"name":"Blue"}';
   expect(told(source)).toEqual(['vocabulary/unknown-type @type AutoRepair']);

@@ -109,11 +109,12 @@ test.each(['Mon-Fri 9am-5pm', 'Mo-Fr 9:00-17:00', 'Xx 09:00-10:00', ''])(
 );
 
 test('days and times are recognised as machines write them', () => {
-  expect([dayNamed('https://schema.org/Monday'), dayNamed('Tu'), dayNamed('Montag')]).toEqual([
-    'Monday',
-    'Tuesday',
-    undefined,
-  ]);
+  expect([
+    dayNamed('https://schema.org/Monday'),
+    dayNamed('schema:Monday'),
+    dayNamed('Tu'),
+    dayNamed('Montag'),
+  ]).toEqual(['Monday', 'Monday', 'Tuesday', undefined]);
   expect(['09:00', '09:00:00', '23:59:59+01:00', '9:00', '24:00', '09:00 AM'].map(isMachineTime)).toEqual([
     true,
     true,

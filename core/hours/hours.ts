@@ -240,7 +240,7 @@ const FULL: readonly string[] = days;
 
 /** The day a text names: "Monday", "Mo", "https://schema.org/Monday". undefined for anything else. */
 export function dayNamed(text: string): Day | undefined {
-  const name = text.trim().replace(/^https?:\/\/(www\.)?schema\.org\//, '');
+  const name = text.trim().replace(/^(?:https?:\/\/(?:www\.)?schema\.org\/|schema:)/, '');
   return (
     days.find((day) => day === name) ??
     days.find((day) => name.length === 2 && day.startsWith(name) && FULL.includes(day))

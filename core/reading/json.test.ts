@@ -82,6 +82,11 @@ describe('a fault', () => {
     ['{"a": 1 : "b": 2}', ['unexpected-text'], { a: 1, b: 2 }],
     ['{"a": 007}', ['bad-number'], { a: '007' }],
     ['{"a": {"b": 1}', ['missing-bracket'], { a: { b: 1 } }],
+    // Lines tell what is not closed.
+    ['{\n  "a": {\n    "b": 1,\n  "c": 2\n}', ['missing-bracket'], undefined],
+    ['{\n  "a": {\n    "b": 1\n  "c": 2\n}', ['missing-bracket', 'missing-comma'], undefined],
+    ['{\n  "a": [\n    {\n      "b": 1,\n    {\n      "b": 2\n    }\n  ]\n}', ['missing-bracket'], undefined],
+    ['{\n  "a": {\n    "b": 1\n  }', ['missing-bracket'], { a: { b: 1 } }],
     ['{"a": [1, 2}', ['missing-bracket'], { a: [1, 2] }],
     ['{"a": 1};', ['unexpected-text'], { a: 1 }],
     ['{"a": 1}}', ['unexpected-text'], { a: 1 }],
@@ -95,6 +100,16 @@ describe('a fault', () => {
       expect(JSON.parse(mend(text))).toEqual(mended);
       expect(readJson(text).values.map(plain)).toEqual([mended]);
     }
+  });
+
+  test('what is not closed is told where its lines end', () => {
+    const text = '{\n  "a": {\n    "b": 1,\n  "c": 2\n}';
+    expect(readJson(text).values.map(plain)).toEqual([{ a: { b: 1 }, c: 2 }]);
+    expect(readJson(text).faults).toMatchObject([
+      { code: 'syntax/missing-bracket', start: text.indexOf(',\n'), guess: true },
+    ]);
+    // Lines that are set otherwise do not make a fault of what is none.
+    expect(readJson('{\n    "a": {\n "b": 1,\n"c": 2}\n}').faults).toEqual([]);
   });
 
   test.each(['{"a": 1}{"b": 2}\n{"c": 3}', '{"a": 1},\n{"b": 2}, {"c": 3}', '{"a": 1} , {"b": 2}{"c": 3}'])(

@@ -20,7 +20,12 @@ const MAX_DEPTH = 200;
  * duplicate name or too deep nesting; text that is not valid always has one.
  */
 export function readJson(source: string, start = 0, end = source.length): JsonReading {
-  return new JsonReader(source, start, end).read();
+  const reading = new JsonReader(source, start, end).read();
+  if (reading.faults.length === 0) return reading;
+  // Where something is not closed, lines that are indented tell what.
+  const indented = new JsonReader(source, start, end, true).read();
+  const isUnclosed = reading.faults.some(({ code }) => code === 'syntax/missing-bracket');
+  return indented.faults.length < reading.faults.length + (isUnclosed ? 1 : 0) ? indented : reading;
 }
 
 class JsonReader extends JsonScanner {
@@ -142,8 +147,11 @@ class JsonReader extends JsonScanner {
       this.skipSpace();
       const character = this.at < this.end ? (this.source[this.at] ?? '') : '';
       if (character === '}') break;
-      if (character === '' || character === ']') {
-        this.#unclosed('}', start);
+      const last = members[0] && this.isOutdented(members[0].nameStart) ? members.at(-1) : undefined;
+      if (last || character === '' || character === ']') {
+        this.at = last?.value.end ?? this.at;
+        this.takeBack('syntax/missing-comma', this.at); // told again outside
+        this.#unclosed('}', start, last ? true : undefined);
         return { kind: 'object', members, start, end: this.at };
       }
       if (character === ',') {
@@ -189,8 +197,7 @@ class JsonReader extends JsonScanner {
       if (isMember && elements.length > 0 && opensString(character) && this.isName()) {
         // The next property of the object around it: the array should have ended before.
         this.at = valuesEnd;
-        const last = this.faults.at(-1);
-        if (last?.code === 'syntax/missing-comma' && last.start === valuesEnd) this.faults.pop(); // told again outside
+        this.takeBack('syntax/missing-comma', valuesEnd); // told again outside
         this.#unclosed(']', start, true);
         return { kind: 'array', elements, start, end: this.at };
       }

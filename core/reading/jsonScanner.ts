@@ -1,3 +1,4 @@
+import { isOutdented } from './indentation.ts';
 import type { Fault } from '#core/fault';
 import type { Edit } from '#core/text';
 import { jsonFault, shorten, type JsonFault } from './jsonFault.ts';
@@ -15,10 +16,27 @@ export class JsonScanner {
   protected readonly faults: JsonFault[] = [];
   protected at: number;
 
-  constructor(source: string, start: number, end: number) {
+  constructor(
+    source: string,
+    start: number,
+    end: number,
+    /** Whether what stands less far from the margin than an object's first property is no part of it. */
+    private readonly trustsIndentation = false,
+  ) {
     this.source = source;
     this.at = start;
     this.end = end;
+  }
+
+  /** Whether what follows stands on a line of its own, as what stands at an offset does, and less far from the margin. */
+  protected isOutdented(from: number): boolean {
+    return this.trustsIndentation && isOutdented(this.source, this.at, from);
+  }
+
+  /** Takes the last fault back, where it is of a kind and begins at an offset. */
+  protected takeBack(code: Fault['code'], start: number): void {
+    const last = this.faults.at(-1);
+    if (last?.code === code && last.start === start) this.faults.pop();
   }
 
   protected tell(
