@@ -108,6 +108,16 @@ test('what a visitor sees is corrected where the markup says what the record say
   expect(propose(source, 'agreement/visitor', 'telephone')).toBe(source.replace('555-0199', '555-0142'));
 });
 
+test('the link round a number that is corrected goes on to dial what it shows', () => {
+  const source = page(`<p><a href="tel:+13605550199">(360) 555-0199</a></p>${jsonLd(record).text}`);
+  expect(propose(source, 'agreement/visitor', 'telephone')).toBe(
+    source.replace('555-0199', '555-0142').replace('tel:+13605550199', 'tel:+13605550142'),
+  );
+  // One that dials something else is told by itself.
+  const other = source.replace('tel:+13605550199', 'tel:+13605550177');
+  expect(propose(other, 'agreement/visitor', 'telephone')).toBe(other.replace('555-0199', '555-0142'));
+});
+
 test('a page without markup gets the record’s, at the end of its head', () => {
   const mended = propose(page('<p>Home'), 'structure/no-business', null);
   expect(mended).toContain(`<title>x</title>\n${jsonLd(record).text}\n</head>`);

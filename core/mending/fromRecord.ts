@@ -1,9 +1,10 @@
-import { insertionPoint, isWritten } from '#core/html';
+import { attributeSpan, insertionPoint, isWritten } from '#core/html';
 import { writeWeek } from '#core/hours';
 import { jsonLd, propertyMarkup } from '#core/markup';
-import { readJson, type JsonNode, type Reading } from '#core/reading';
+import { readTelephone } from '#core/phone';
+import { attributeText, readJson, type JsonNode, type Reading } from '#core/reading';
 import type { ReadItem } from '#core/item';
-import type { BusinessRecord } from '#core/record';
+import { countryOf, type BusinessRecord } from '#core/record';
 import { escapeHtml, type Edit } from '#core/text';
 import type { Finding } from '#core/fault';
 import { apartFromShown } from './shown.ts';
@@ -137,10 +138,8 @@ function exchangeHours(
 }
 
 /** What visitors read, exchanged for the record's, where it stands in the source in one piece. */
-function correctShown(
-  { property, place }: Finding,
-  { rows, reading: { source } }: KnownBranch,
-): readonly Edit[] {
+function correctShown({ property, place }: Finding, { rows, record, reading }: KnownBranch): readonly Edit[] {
+  const { source } = reading;
   const row = rows.find((one) => one.property === property && one.visitor.place?.start === place.start);
   const text = row?.visitor.text.trim() ?? '';
   const within = source.slice(place.start, place.end);
@@ -150,7 +149,31 @@ function correctShown(
     ({ agreement }) => agreement === 'exact' || agreement === 'written-differently',
   );
   const start = place.start + at;
-  return isRecord ? [{ start, end: start + text.length, text: escapeHtml(row.record) }] : [];
+  if (!isRecord) return [];
+  const shown = { start, end: start + text.length, text: escapeHtml(row.record) };
+  return [...linkAround(reading, { ...shown, text }, row.record, countryOf(record)), shown];
+}
+
+/** The link round a number or an address that dials, or writes to, just that, led to what is shown there instead. */
+function linkAround(
+  { document, source }: Reading,
+  { start, end, text }: Edit,
+  becomes: string,
+  country: string,
+): readonly Edit[] {
+  const link = document?.elements.find(
+    ({ name, inert, contentStart, contentEnd }) =>
+      name === 'a' && !inert && contentStart <= start && end <= contentEnd,
+  );
+  const href = link && attributeSpan(source, link, 'href');
+  const [, scheme = '', target = ''] =
+    /^(tel|mailto):(.*)$/i.exec(link?.attributes['href']?.trim() ?? '') ?? [];
+  const dialled = (number: string): string => readTelephone(number, country).telephone?.e164 ?? '';
+  const leadsTo = (one: string): string => (/^tel$/i.test(scheme) ? dialled(one) : one.toLowerCase());
+  if (!href || !target || leadsTo(target) !== leadsTo(text) || !leadsTo(becomes)) return [];
+  const led = /^tel$/i.test(scheme) ? dialled(becomes) : becomes;
+  const written = attributeText(`${scheme}:${led}`, `attribute${href.quote}`);
+  return [{ start: href.start, end: href.end, text: written }];
 }
 
 /** All of the record's markup at the end of the head, on a page that has none. */
