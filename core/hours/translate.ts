@@ -1,32 +1,22 @@
-import { rememberLast, westernDigits } from '#core/text';
+import { rememberLast, westernDigits, withPlainLetters } from '#core/text';
 import type { DayWords } from './dayWords.ts';
 import { dayWords } from './languages.ts';
 import { timeWords } from './timeWords.ts';
 
 /** Small letters; Latin and Greek ones without accents; dashes, colons and commas of every width as one of each. */
 export const plainLetters = (text: string): string =>
-  westernDigits(text.normalize('NFKC'))
-    .toLowerCase()
-    .normalize('NFD')
-    .replace(/(?<=[a-zα-ω])\p{M}+/gu, '')
-    .normalize('NFC')
-    // The vowels and doublings of Arabic, which are written or not: "صباحًا".
-    .replace(/[\u064b-\u0652\u0640]/g, '')
-    .replace(/[øłæœßđıðþ]/g, (letter) => LETTERS[letter] ?? letter)
+  withPlainLetters(
+    westernDigits(text.normalize('NFKC'))
+      .toLowerCase()
+      .normalize('NFD')
+      .replace(/(?<=[a-zα-ω])\p{M}+/gu, '')
+      .normalize('NFC')
+      // The vowels and doublings of Arabic, which are written or not: "صباحًا".
+      .replace(/[\u064b-\u0652\u0640]/g, ''),
+  )
     .replace(/[~〜～∼‐‑‒–—―−ー]/g, '-')
     .replace(/[・、，／ㆍ،]|·(?!l)/g, ', ')
     .replaceAll('：', ':');
-const LETTERS: Readonly<Record<string, string>> = {
-  ø: 'o',
-  ł: 'l',
-  æ: 'ae',
-  œ: 'oe',
-  ß: 'ss',
-  đ: 'd',
-  ı: 'i',
-  ð: 'd',
-  þ: 'th',
-};
 
 type Step = readonly [find: RegExp, english: string | ((...found: (string | undefined)[]) => string)];
 

@@ -25,9 +25,6 @@ import { columnsByHeading, type Column } from './column.ts';
 /** Headings that end in a word for names. */
 const NAMED = /(?:name|nom|nombre|nome|naam|namn|nazwa)$/;
 
-/** A heading as it is looked up. */
-const headingKey = (heading: string): string => fold(heading).replace(/ß/g, 'ss');
-
 /**
  * The column that a heading most likely means, each meaning given once; undefined for headings of other things.
  * `isNamed` says that the client's defaults give every branch its name.
@@ -35,7 +32,7 @@ const headingKey = (heading: string): string => fold(heading).replace(/ß/g, 'ss
 export function guessColumns(headings: readonly string[], isNamed = false): readonly (Column | undefined)[] {
   const taken = new Set<Column>();
   const guessed = headings.map((heading) => {
-    const column = columnsByHeading.get(headingKey(heading));
+    const column = columnsByHeading.get(fold(heading));
     if (!column || taken.has(column)) return undefined;
     taken.add(column);
     return column;

@@ -1,3 +1,5 @@
+import { withPlainLetters } from './fold.ts';
+
 /** A file name that is not taken yet: a second `front.jpg` becomes `front-2.jpg`. Capitals do not tell names apart. */
 export function freeName(name: string, taken: Set<string>): string {
   let free = name;
@@ -7,29 +9,14 @@ export function freeName(name: string, taken: Set<string>): string {
   return free;
 }
 
-/** Letters that have no plain one inside them, as they are written without. */
-const PLAIN: Readonly<Record<string, string>> = {
-  ß: 'ss',
-  æ: 'ae',
-  œ: 'oe',
-  ø: 'o',
-  ł: 'l',
-  đ: 'd',
-  ð: 'd',
-  þ: 'th',
-  ı: 'i',
-  ħ: 'h',
-};
-
 /** A text as a file name: lower case, ASCII, words joined by hyphens, at most so many characters. */
 export function fileName(text: string, most = 60): string {
-  const plain = text
+  const small = text
     .normalize('NFKD')
     .replace(/[\u0300-\u036f]/g, '')
-    .toLowerCase()
-    .replace(/[^\u0000-\u007F]/g, (letter) => PLAIN[letter] ?? ' ');
+    .toLowerCase();
   return (
-    plain
+    withPlainLetters(small)
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-|-$/g, '')
       .slice(0, most)

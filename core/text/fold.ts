@@ -20,19 +20,24 @@ const PLAIN_LETTERS: Readonly<Record<string, string>> = {
   ŧ: 't',
 };
 
+/** A text in small letters without the letters of Latin script that only some languages have: "łódź" with its accents. */
+export const withPlainLetters = (lower: string): string =>
+  lower.replace(/[ßøłđæœıðþħŧ]/g, (letter) => PLAIN_LETTERS[letter] ?? letter);
+
 /**
  * A text without what two spellings of the same thing may differ in: case, diacritics, punctuation and
  * white space (Unicode NFKD, marks left out). "Café  O’Brien" and "cafe obrien" fold to the same.
  */
 export const fold = remember((text) =>
   collapse(
-    text
-      // An ordinal is one word with its stop and without: "3.º".
-      .replace(/(\d)\.(?=[ºª°])/g, '$1')
-      .normalize('NFKD')
-      .replace(/[\u0300-\u036F]/g, '')
-      .toLowerCase()
-      .replace(/[ßøłđæœıðþħŧ]/g, (letter) => PLAIN_LETTERS[letter] ?? letter)
+    withPlainLetters(
+      text
+        // An ordinal is one word with its stop and without: "3.º".
+        .replace(/(\d)\.(?=[ºª°])/g, '$1')
+        .normalize('NFKD')
+        .replace(/[\u0300-\u036F]/g, '')
+        .toLowerCase(),
+    )
       .replace(/&/g, ' and ')
       .replace(/['’‘`]/g, '')
       .replace(/[^\p{L}\p{N}]+/gu, ' '),
