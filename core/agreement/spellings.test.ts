@@ -27,6 +27,7 @@ describe('a town', () => {
     ['Santiago', 'CL', 'Valparaíso'],
     // Names abroad are another country's.
     ['Wien', 'DE', 'Vienna'],
+    ['Oklahoma City', 'US', 'Tulsa, Oklahoma'],
     // A word of a name is not the name.
     ['Bad Homburg', 'DE', 'Homburg'],
   ])('%s of %s is not seen in “%s”', (town, country, text) => {

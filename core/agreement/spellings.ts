@@ -15,10 +15,9 @@ export function otherSpellings(text: string): readonly string[] {
   return [asTwo, asOne].filter((one) => one !== lower);
 }
 
-/** What a town's name says besides: "Frankfurt am Main", "Halle (Saale)", "Cebu City", "City of Bath", "Roma RM". */
+/** What a town's name says besides: "Frankfurt am Main", "Halle (Saale)", "City of Bath". */
 const BESIDE = [
   /\s*\([^()]{1,40}\)$/u,
-  /\s+(?:City|D\.?C\.?)$/u,
   /^(?:City|Town|Ville|Ciudad|Cidade|Comune|Stadt|Gemeente|Gemeinde) (?:of |de |di |da |do )?(?=\p{Lu})/u,
   /[\s-]+(?:an der|am|im|in der|bei|ob der|upon|on|sur|sous|aan den|aan de|nad|pod|i\.|a\.|v\. ?d\.)[\s-]+(?:the[\s-])?\p{Lu}[\p{L}\p{M}.]+$/u,
   /-(?:shi|ku|gu|si)$/u,
@@ -32,7 +31,9 @@ const FEWEST_LETTERS = 3;
 export function otherTownNames(town: string, country: string): readonly string[] {
   const name = town.trim();
   if (name.length > LONGEST) return [];
-  const short = BESIDE.map((beside) => name.replace(beside, ''));
+  // Kansas City is not Kansas; elsewhere the word says what it is, and is left away: Cebu City, Taipei City.
+  const city = country === 'US' || country === 'CA' ? name : name.replace(/\s+City$/u, '');
+  const short = [city, ...BESIDE.map((beside) => name.replace(beside, ''))];
   const both = name.split(/\s*\/\s*|\s+-\s+/u);
   return [...new Set([...namesOfTown(name, country), ...short, ...both, ...otherSpellings(name)])].filter(
     (one) => one !== name && (one.length >= FEWEST_LETTERS || /[\u3040-\u9fff\uac00-\ud7af]{2}/u.test(one)),

@@ -148,6 +148,13 @@ test('a page of a thousand businesses that shows them a thousand times is judged
   expect(codes.filter((one) => one.startsWith('agreement/rating'))).toHaveLength(1000);
 });
 
+test('a property by a name that every object has is a property like others', () => {
+  const named = (name: string): string => `<b itemprop="${name}" content="1">Two</b>`;
+  const page = `<div itemscope itemtype="https://schema.org/Store">${named('__proto__')}${named('constructor')}</div>`;
+  const codes = check(page).findings.map(({ code }) => code);
+  expect(codes.filter((code) => code === 'structure/content-ignored')).toHaveLength(2);
+});
+
 describe('an address of the web', () => {
   const codes = (url: string): readonly string[] =>
     told([shop({ hasMap: url })], '').flatMap((one) =>

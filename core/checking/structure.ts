@@ -6,7 +6,7 @@ import { readTelephone } from '#core/phone';
 import { businessesIn, type Reading, attributeText } from '#core/reading';
 import { Visited, schemaName, textOf, type ReadItem, type ReadProperty } from '#core/item';
 import { factPart, knownFacts, propertyKinds } from '#core/record';
-import { collapse, fold, type Edit, type Place } from '#core/text';
+import { collapse, fold, table, type Edit, type Place } from '#core/text';
 import { typeNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeAstray } from './astray.ts';
@@ -372,12 +372,12 @@ function means(item: ReadItem, name: string, told: string, shown: string): boole
   if (fold(shown).includes(fold(told)) || fold(told).includes(fold(shown))) return true;
   const search = new VisitorSearch({ text: shown, pieces: [] });
   const country = countryCode(textOf(item, 'addressCountry'));
-  const look = {
+  const look = table({
     streetAddress: () => search.findStreet(told, country),
     addressLocality: () => search.findTown(told, country),
     postalCode: () => search.findCode(told, country),
     vatID: () => search.findVat(told),
-  }[name];
+  })[name];
   const agreement = (look ? look() : search.find(told))?.agreement;
   return agreement === 'exact' || agreement === 'written-differently';
 }

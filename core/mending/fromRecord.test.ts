@@ -108,6 +108,16 @@ test('what a visitor sees is corrected where the markup says what the record say
   expect(propose(source, 'agreement/visitor', 'telephone')).toBe(source.replace('555-0199', '555-0142'));
 });
 
+test('the link round an address that is corrected keeps its subject', () => {
+  const source = page(
+    `<p><a href="mailto:desks@larkspurvane.example?subject=Hi&amp;body=x">desks@larkspurvane.example</a></p>${jsonLd(record).text}`,
+  );
+  const shown = record.email || 'desk@larkspurvane.example';
+  expect(propose(source, 'agreement/visitor', 'email')).toBe(
+    source.replaceAll('desks@larkspurvane.example', shown),
+  );
+});
+
 test('the link round a number that is corrected goes on to dial what it shows', () => {
   const source = page(`<p><a href="tel:+13605550199">(360) 555-0199</a></p>${jsonLd(record).text}`);
   expect(propose(source, 'agreement/visitor', 'telephone')).toBe(

@@ -166,13 +166,13 @@ function linkAround(
       name === 'a' && !inert && contentStart <= start && end <= contentEnd,
   );
   const href = link && attributeSpan(source, link, 'href');
-  const [, scheme = '', target = ''] =
-    /^(tel|mailto):(.*)$/i.exec(link?.attributes['href']?.trim() ?? '') ?? [];
+  const [, scheme = '', target = '', query = ''] =
+    /^(tel|mailto):([^?]*)(\?.*)?$/i.exec(link?.attributes['href']?.trim() ?? '') ?? [];
   const dialled = (number: string): string => readTelephone(number, country).telephone?.e164 ?? '';
   const leadsTo = (one: string): string => (/^tel$/i.test(scheme) ? dialled(one) : one.toLowerCase());
   if (!href || !target || leadsTo(target) !== leadsTo(text) || !leadsTo(becomes)) return [];
   const led = /^tel$/i.test(scheme) ? dialled(becomes) : becomes;
-  const written = attributeText(`${scheme}:${led}`, `attribute${href.quote}`);
+  const written = attributeText(`${scheme}:${led}${query}`, `attribute${href.quote}`);
   return [{ start: href.start, end: href.end, text: written }];
 }
 
