@@ -1,7 +1,7 @@
-import { spawn } from 'node:child_process';
 import { mkdir, readdir, stat } from 'node:fs/promises';
 import { availableParallelism } from 'node:os';
 import { basename, join } from 'node:path';
+import { Piscina } from 'piscina';
 import { limits } from '#core/limits';
 import {
   isMeantPicture,
@@ -17,8 +17,9 @@ import {
   type StampSettings,
 } from '#core/photo';
 import type { BusinessRecord } from '#core/record';
-import { imageDigest, stampFile, takenOn, type FileStampOptions, type Stamped } from '#outside/stamper.ts';
 import { reason } from '#outside/reason.ts';
+import { takenOn } from '#outside/stamper.ts';
+import stampPictures, { type StampedPicture, type StampTask } from '#outside/stampThread.ts';
 import { CannotRun, readRecord, readSettings, readText, readWords, type Command } from './command.ts';
 
 const usage = `zinc stamp PHOTO|FOLDER… --record RECORD [--words FILE.csv] [--stamp FILE.json] [--name PATTERN]
@@ -46,10 +47,10 @@ const options = {
 } as const;
 type Values = ReturnType<typeof readWords<typeof options>>['values'];
 
-/** Which part of the pictures a process of several stamps: "1/4". */
-const PART = 'ZINC_STAMP_PART';
-/** Fewer pictures than this are stamped sooner than another process has started. */
-const WORTH_ANOTHER = 60;
+/** Fewer pictures than this are stamped sooner than another thread has started. */
+const WORTH_ANOTHER = 30;
+/** So many pictures are handed to a thread at a time. */
+const HANDFUL = 8;
 
 export const command: Command = {
   usage,
@@ -57,41 +58,38 @@ export const command: Command = {
     const { values, positionals } = readWords(words, options, usage);
     const folder = values.out;
     if (positionals.length === 0 || !folder) throw new CannotRun(usage);
-    const record = await readRecord(values.record);
-    const settings = await settingsOf(values);
     const photos = (await Promise.all(positionals.map(picturesOf))).flat();
-    const own = values.words === undefined ? new Map<string, OwnWords>() : await wordsIn(values.words);
-    const planned = plan(record, settings, photos, own);
     const jobs = jobsOf(values.jobs, photos.length);
-    await mkdir(folder, { recursive: true }).catch((error: unknown) => {
-      throw new CannotRun(`${folder} cannot be made: ${reason(error)}`);
-    });
-    const part = process.env[PART];
-    const done =
-      jobs > 1 && part === undefined
-        ? await inParts(words, jobs)
-        : partOf(photos, part).map((at) => stampOne(photos[at] ?? '', planned[at], folder, settings, values));
-    const unused = [...own.keys()].filter((file) => !photos.some((photo) => isFile(photo, file)));
-    const all =
-      part === undefined ? done.toSorted((a, b) => photos.indexOf(a.photo) - photos.indexOf(b.photo)) : done;
-    if (part === undefined)
-      for (const file of unused)
-        process.stderr.write(`zinc: ${file} in ${values.words ?? ''} is none of these pictures.\n`);
-    process.stdout.write(
-      values.json || part !== undefined ? `${JSON.stringify({ photos: all })}\n` : all.map(tell).join(''),
-    );
-    return all.every(({ proved }) => proved) ? 0 : 1;
+    // They start while the record is read.
+    const threads = jobs > 1 ? stampThreads(jobs) : undefined;
+    try {
+      const record = await readRecord(values.record);
+      const settings = await settingsOf(values);
+      const own = values.words === undefined ? new Map<string, OwnWords>() : await wordsIn(values.words);
+      const planned = plan(record, settings, photos, own);
+      await mkdir(folder, { recursive: true }).catch((error: unknown) => {
+        throw new CannotRun(`${folder} cannot be made: ${reason(error)}`);
+      });
+      const tasks = photos.map((photo, at) => taskOf(photo, planned[at], folder, settings, values));
+      const stamped = threads ? await inThreads(tasks, threads) : stampPictures(tasks);
+      for (const file of own.keys())
+        if (!photos.some((photo) => isFile(photo, file)))
+          process.stderr.write(`zinc: ${file} in ${values.words ?? ''} is none of these pictures.\n`);
+      const all = stamped.map((one, at) => toldOf(one, planned[at]));
+      process.stdout.write(values.json ? `${JSON.stringify({ photos: all })}\n` : all.map(tell).join(''));
+      return all.every(({ proved }) => proved) ? 0 : 1;
+    } finally {
+      await threads?.destroy();
+    }
   },
 };
 
 /** What became of a picture, with what a manifest says of it. */
-type Told = Stamped & {
+type Told = StampedPicture & {
   readonly title: string;
   readonly alt: string;
   readonly latitude: number | null;
   readonly longitude: number | null;
-  /** SHA-256 of the image data, before and after; '' where it was not asked for. */
-  readonly digest: string;
 };
 
 async function settingsOf(values: Values): Promise<StampSettings> {
@@ -165,31 +163,30 @@ function plan(
   );
 }
 
-function stampOne(
+function taskOf(
   photo: string,
   planned: PlannedPicture | undefined,
   folder: string,
   settings: StampSettings,
   values: Values,
-): Told {
+): StampTask {
   if (!planned) throw new Error(`${photo} was not planned`);
-  const { fields, name } = planned;
-  const how: FileStampOptions = {
+  const options = {
     policies: policiesOf(settings),
     removesPersonal: values['remove-personal'] || settings.personal === 'remove',
     sidecar: values.sidecar,
   };
-  const stamped = stampFile(photo, join(folder, name), fields, how);
-  return {
-    ...stamped,
-    lines: stamped.lines.filter(({ agrees }) => !agrees),
-    title: fields.title,
-    alt: fields.alt,
-    latitude: fields.point?.latitude ?? null,
-    longitude: fields.point?.longitude ?? null,
-    digest: values.json && stamped.out ? imageDigest(stamped.out) : '',
-  };
+  const { fields, name } = planned;
+  return { photo, out: join(folder, name), fields, options, isDigested: values.json ?? false };
 }
+
+const toldOf = (stamped: StampedPicture, planned: PlannedPicture | undefined): Told => ({
+  ...stamped,
+  title: planned?.fields.title ?? '',
+  alt: planned?.fields.alt ?? '',
+  latitude: planned?.fields.point?.latitude ?? null,
+  longitude: planned?.fields.point?.longitude ?? null,
+});
 
 function jobsOf(typed: string | undefined, count: number): number {
   const wanted = typed === undefined ? availableParallelism() : Number(typed);
@@ -198,35 +195,35 @@ function jobsOf(typed: string | undefined, count: number): number {
   return Math.max(1, Math.min(wanted, worth, 64));
 }
 
-/** The numbers of the pictures that are this process's part. */
-function partOf(photos: readonly string[], part: string | undefined): readonly number[] {
-  const [at = 0, of = 1] = (part ?? '0/1').split('/').map(Number);
-  return [...photos.keys()].filter((number) => number % of === at);
+type StampThreads = Piscina<readonly StampTask[], StampedPicture[]>;
+
+const stampThreads = (jobs: number): StampThreads =>
+  new Piscina({
+    filename: join(import.meta.dirname, 'stampThread.cjs'),
+    minThreads: jobs,
+    maxThreads: jobs,
+  });
+
+/** Stamps in several threads, a handful of pictures each at a time; what one dies of costs that one picture. */
+async function inThreads(
+  tasks: readonly StampTask[],
+  threads: StampThreads,
+): Promise<readonly StampedPicture[]> {
+  const handfuls = [...Array(Math.ceil(tasks.length / HANDFUL)).keys()].map((at) =>
+    tasks.slice(at * HANDFUL, (at + 1) * HANDFUL),
+  );
+  const alone = (task: StampTask): Promise<readonly StampedPicture[]> =>
+    threads.run([task]).catch((error: unknown) => [notStamped(task, reason(error))]);
+  const stamped = await Promise.all(
+    handfuls.map((some) => threads.run(some).catch(async () => (await Promise.all(some.map(alone))).flat())),
+  );
+  return stamped.flat();
 }
 
-/** Stamps in several processes, each a part of the pictures. */
-async function inParts(words: readonly string[], jobs: number): Promise<readonly Told[]> {
-  const answers = await Promise.all(
-    [...Array(jobs).keys()].map(
-      (at) =>
-        new Promise<readonly Told[]>((resolve, reject) => {
-          const child = spawn(process.execPath, [process.argv[1] ?? '', 'stamp', ...words], {
-            env: { ...process.env, [PART]: `${String(at)}/${String(jobs)}` },
-            stdio: ['ignore', 'pipe', 'inherit'],
-          });
-          const chunks: Buffer[] = [];
-          child.stdout.on('data', (chunk: Buffer) => chunks.push(chunk));
-          child.on('error', reject);
-          child.on('close', (status) => {
-            if (status !== 0 && status !== 1)
-              reject(new CannotRun('One of the processes could not do its work.'));
-            else resolve((JSON.parse(Buffer.concat(chunks).toString()) as { photos: Told[] }).photos);
-          });
-        }),
-    ),
-  );
-  return answers.flat();
-}
+const notStamped = ({ photo }: StampTask, why: string): StampedPicture => ({
+  ...{ photo, out: null, sidecar: null, format: null, proved: false },
+  ...{ message: `its thread could not do its work: ${why}`, remarks: [], lines: [], digest: '' },
+});
 
 function tell({ photo, out, sidecar, message, remarks, lines }: Told): string {
   const wrong = lines.map(

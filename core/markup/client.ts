@@ -10,10 +10,10 @@ import { MarkupWriter, type Markup } from './writer.ts';
 export const writeClientMarkup = (records: readonly BusinessRecord[], form: ClientForm): Markup =>
   form === 'organization' ? jsonLdReferences(records) : allBranches(records);
 
-const inOrder = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
-
 /** All branches for visitors, grouped by region where there are several, each by its town and name. */
 function allBranches(records: readonly BusinessRecord[]): Markup {
+  // Made here: it takes a tenth of the command line's start, and most runs write no branches.
+  const inOrder = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
   const groups = new Map<string, BusinessRecord[]>();
   for (const record of records) {
     const region = regionOf(record);
@@ -24,7 +24,7 @@ function allBranches(records: readonly BusinessRecord[]): Markup {
   for (const [region, some] of [...groups].toSorted(([one], [other]) => inOrder.compare(one, other))) {
     if (groups.size > 1 && region) writer.add(`  <h3>${escapeHtml(region)}</h3>\n`);
     writer.add('  <ul>\n');
-    for (const record of some.toSorted(byTown)) {
+    for (const record of some.toSorted(byTown(inOrder))) {
       const card = contactCard(record).text.replace(/^(?=.)/gm, '      ');
       writer.add(`    <li>\n${card}\n    </li>\n`);
     }
@@ -40,6 +40,8 @@ function regionOf({ address }: BusinessRecord): string {
   return regionNamed(region, countryCode(address.addressCountry))?.name ?? region;
 }
 
-const byTown = (one: BusinessRecord, other: BusinessRecord): number =>
-  inOrder.compare(one.address.addressLocality, other.address.addressLocality) ||
-  inOrder.compare(one.name, other.name);
+const byTown =
+  (inOrder: Intl.Collator) =>
+  (one: BusinessRecord, other: BusinessRecord): number =>
+    inOrder.compare(one.address.addressLocality, other.address.addressLocality) ||
+    inOrder.compare(one.name, other.name);
