@@ -11,6 +11,8 @@ export interface Seen {
   readonly link?: { readonly start: number; readonly end: number };
   /** The opening hours that it says. */
   readonly hours?: Hours;
+  /** Whether they stand behind a label or among sentences that were not understood, and may be of something else. */
+  readonly isAmongOthers?: boolean;
 }
 
 export const seenAt = (match: Pick<RegExpExecArray, 0 | 'index'>, agreement: Agreement): Seen => ({

@@ -41,6 +41,8 @@ interface VisitorCell {
   /** How it agrees with the record, or with the markup where no record was given; undefined where nobody looks. */
   readonly agreement: Agreement | undefined;
   readonly place: Place | undefined;
+  /** Whether it may be of something else: hours behind a label that was not understood. */
+  readonly isAmongOthers?: boolean;
 }
 
 /** An item with the record it describes. */
@@ -180,5 +182,6 @@ const UNLOOKED: VisitorCell = { text: '', agreement: undefined, place: undefined
 function visitorCell(reading: Reading, seen: Seen | undefined): VisitorCell {
   if (!seen || !reading.visible) return UNLOOKED;
   const at = seen.link ?? (seen.at && sourceOf(reading.visible, seen.at.start, seen.at.end));
-  return { text: seen.text, agreement: seen.agreement, place: at && reading.lines.place(at.start, at.end) };
+  const { text, agreement, isAmongOthers } = seen;
+  return { text, agreement, place: at && reading.lines.place(at.start, at.end), isAmongOthers };
 }

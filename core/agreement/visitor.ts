@@ -407,9 +407,8 @@ export class VisitorSearch {
     const { weeks, namesDays } = this.#weeks;
     if (!namesDays) return MISSING;
     let other: Seen | undefined;
-    for (const { hours: shown, start, end, whole } of weeks) {
-      // Where the days below could not be read, nobody knows what they say.
-      if (!whole) continue;
+    let among: Seen | undefined;
+    for (const { hours: shown, start, end, whole, isAmongOthers } of weeks) {
       const agreement = gradeHours(hours, shown);
       // Hours of the kitchen or of the telephone contradict nobody.
       const before = this.#text.lastIndexOf('\n', Math.max(0, start - 2)) + 1;
@@ -421,9 +420,11 @@ export class VisitorSearch {
       if (!isSame && OTHER_HOURS.test(this.#withoutTelephones(about, end, country))) continue;
       const seen = { text: this.#text.slice(start, end), at: { start, end }, hours: shown };
       if (isSame) return { ...seen, agreement };
-      other ??= { ...seen, agreement };
+      // Where the days below could not be read, nobody knows what they say.
+      if (whole && !isAmongOthers) other ??= { ...seen, agreement };
+      else if (agreement === 'different') among ??= { ...seen, agreement: 'partly', isAmongOthers: true };
     }
-    return other;
+    return other ?? among;
   }
 
   /** A stretch of the text without remarks, the numbers in it and what each is called: "Telefon 031 311 22 33". */

@@ -5,6 +5,7 @@ import { countryOf, type BusinessRecord } from '#core/record';
 import { isContradiction, placeOfTold, toldProperties, comparedOf } from '#core/agreement';
 import { describe, placeOf, type Description } from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
+import type { Place } from '#core/text';
 import { telephonesOf } from '#core/agreement';
 import { groupsOfBusinesses } from '#core/agreement';
 import type { MarkupCell, ThreeWayRow } from '#core/agreement';
@@ -76,7 +77,8 @@ function againstRecord(row: ThreeWayRow, cell: MarkupCell): readonly Finding[] {
 function againstVisitor(row: ThreeWayRow): readonly Finding[] {
   const [said] = row.markup;
   if (!said || said.agreement === 'different') return [];
-  const { text, agreement, place } = row.visitor;
+  const { text, agreement, place, isAmongOthers } = row.visitor;
+  if (isAmongOthers) return [hoursAmongOthers(said, text, place, row.property)];
   if (agreement === 'different') {
     const told = { message: 'What a machine is told', place: said.place };
     const seen = { message: 'What a visitor sees', place: place ?? said.place };
@@ -111,6 +113,21 @@ function againstVisitor(row: ThreeWayRow): readonly Finding[] {
     ),
   ];
 }
+
+/** Hours that visitors see behind a label or in a sentence, which may be of something else. */
+const hoursAmongOthers = (
+  said: MarkupCell,
+  seen: string,
+  place: Place | undefined,
+  property: string,
+): Finding =>
+  finding(
+    'agreement/hours-among-others',
+    `A visitor sees “${shortText(seen)}”, a machine is told “${shortText(said.text)}”. If both are of the door, one of them is wrong.`,
+    said.place,
+    property,
+    { related: [{ message: 'What a visitor sees', place: place ?? said.place }] },
+  );
 
 /** Items of one page that describe the same business, whatever their syntax, and contradict each other. */
 function judgeItems({ items }: Reading): readonly Finding[] {

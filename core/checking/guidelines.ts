@@ -2,6 +2,7 @@ import type { FaultCode } from '#core/fault';
 import {
   businessesIn,
   isLocalBusiness,
+  isVisitedPlace,
   isPlaceOfBusiness,
   recordFromItem,
   type Reading,
@@ -37,7 +38,7 @@ export function judgeGuidelines(reading: Reading, profile: Profile): readonly Fi
     wantsOf(item, profile, [...brokenIn(item, reading), ...twins(item)]),
   );
   const [subject] = subjects;
-  if (local.length > 0 || !subject || !profile.needsBusiness) return missing;
+  if (local.length > 0 || !subject || !profile.needsBusiness || isVisitedPlace(subject)) return missing;
   return [noLocalBusiness(reading, subject, 'an organisation'), ...missing];
 }
 

@@ -186,3 +186,26 @@ test.each([
   const found = told([shop({}, address)], '').filter((one) => one.startsWith('value/address-several'));
   expect(found).toHaveLength(count);
 });
+
+test('a museum or a concert hall is held against its page, though it is no LocalBusiness', () => {
+  const hall = shop({ '@type': 'MusicVenue', telephone: '+44 1803 555041' });
+  const page = '<h1>Larch &amp; Sons</h1><p>9 Hollins Row, Saltby TQ1 2AB</p>';
+  const must = (body: string): readonly string[] =>
+    told([hall], body).filter((one) => /^(?:agreement|structure|vocabulary)\//.test(one));
+  expect(must(`${page}<p>01803 555041</p>`)).toEqual([]);
+  expect(must(`${page}<p>01803 555099</p>`)).toEqual(['agreement/visitor telephone']);
+  // One that nobody can ring is the place of something else.
+  expect(told([shop({ '@type': 'MusicVenue' })], page)).toContain('structure/other-markup ');
+});
+
+test('hours that stand behind a label are told as a note', () => {
+  const findings = check(
+    `<script type="application/ld+json">${JSON.stringify({
+      '@context': 'https://schema.org',
+      ...shop({ openingHours: 'Mo-Fr 09:00-17:00' }),
+    })}</script><h1>Larch &amp; Sons</h1><p>9 Hollins Row, Saltby TQ1 2AB</p><p>Workshop: Mon–Fri 8am–4pm</p>`,
+  ).findings.filter(({ code }) => code.startsWith('agreement/'));
+  expect(findings.map(({ code, grade }) => [code, grade])).toEqual([
+    ['agreement/hours-among-others', 'note'],
+  ]);
+});

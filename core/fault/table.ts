@@ -397,6 +397,11 @@ const rows = {
     meaning: 'The markup says what a visitor cannot see.',
     source: PROFILE,
   },
+  'agreement/hours-among-others': {
+    grade: 'note',
+    meaning: 'The page shows other hours than the markup gives, behind a label or in a sentence.',
+    source: PROFILE,
+  },
   'agreement/hours-not-shown': {
     grade: 'note',
     meaning: 'The markup gives opening hours, and the page shows visitors none.',

@@ -184,11 +184,55 @@ describe('a week as doors and pages say it', () => {
     ]);
   });
 
+  test.each(['Mon-Sat 9am-late', 'Tuesday-Saturday 5 p.m. to close'])('is not guessed: %s', (text) =>
+    expect(weeksIn(text, 'en').weeks).toEqual([]),
+  );
+
   test.each([
-    'Mon-Sat 9am-late',
-    'Tuesday-Saturday 5 p.m. to close',
-    'Winter: Thu–Sun 10–4. Summer: daily 9–6.',
-  ])('is not guessed: %s', (text) => expect(weeksIn(text, 'en').weeks).toEqual([]));
+    ['en', 'Winter: Thu–Sun 10–4. Summer: daily 9–6.', ['Thu–Sun 10:00-16:00', 'Mon–Sun 09:00-18:00']],
+    ['en', 'Classes: Monday–Friday 4 pm–8 pm. Admission fee Rs. 1,500.', ['Mon–Fri 16:00-20:00']],
+    ['en', 'Open Monday to Friday, 9am to 5pm (closed 1–1.30pm for walk-ins)', ['Mon–Fri 09:00-17:00']],
+    ['de', 'Werkstatt: Mo–Do 8–16:30, Fr 8–14 Uhr.', ['Mon–Thu 08:00-16:30; Fri 08:00-14:00']],
+    ['nl', 'Ma t/m vr 8.00 - 17.00 uur. Buiten openingstijden: spoed 020-555 09 99', ['Mon–Fri 08:00-17:00']],
+    ['pt', 'Seg. a sex. das 8h às 18h. Plantão 24h para emergências.', ['Mon–Fri 08:00-18:00']],
+    ['sv', 'Öppet: mån–fre 9–18. Dagens lunch vardagar 11–14, 129 kr.', ['Mon–Fri 09:00-18:00']],
+  ])(
+    'stands behind a label or among sentences, and may be of something else: %s: %s',
+    (language, text, weeks) => {
+      const found = weeksIn(text, language).weeks;
+      expect(found.map(({ hours }) => writeWeek(hours))).toEqual(weeks);
+      expect(found.every(({ isAmongOthers }) => isAmongOthers)).toBe(true);
+    },
+  );
+
+  test.each([
+    [
+      'nl',
+      'Openingsuren: di t/m vr 9u30–18u, za 9u30–17u, zo en ma gesloten',
+      'Mon closed; Tue–Fri 09:30-18:00; Sat 09:30-17:00; Sun closed',
+    ],
+    [
+      'el',
+      'Δευτ., Τρ., Πέμ., Παρ.: 9:00-13:00 & 15:00-18:30',
+      'Mon–Tue 09:00-13:00, 15:00-18:30; Thu–Fri 09:00-13:00, 15:00-18:30',
+    ],
+    [
+      'de',
+      'Mo–Do 8–16:30, Fr 8–14 Uhr. Termine gern telefonisch vereinbaren.',
+      'Mon–Thu 08:00-16:30; Fri 08:00-14:00',
+    ],
+    [
+      'fr',
+      'Du mardi au samedi de 7h à 19h30. Fermeture hebdomadaire : lundi',
+      'Mon closed; Tue–Sat 07:00-19:30',
+    ],
+    ['ja', '営業時間 10:00～21:00 / 毎週火曜日休み', 'Mon 10:00-21:00; Tue closed; Wed–Sun 10:00-21:00'],
+    ['ko', '10:00~21:00 (화요일 휴무)', 'Mon 10:00-21:00; Tue closed; Wed–Sun 10:00-21:00'],
+  ])('is certain in spite of what stands beside it: %s: %s', (language, text, told) => {
+    const [week, ...more] = weeksIn(text, language).weeks;
+    expect([week?.whole, week?.isAmongOthers, more]).toEqual([true, undefined, []]);
+    expect(week && writeWeek(week.hours)).toBe(told);
+  });
 
   test('stands in a table whose marks are told below it, or in two languages at once', () => {
     const columns = ['月', '火', '水', '木', '金', '土', '日'];

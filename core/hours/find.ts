@@ -39,6 +39,8 @@ interface FoundWeek {
   readonly end: number;
   /** Whether it is all that stands there of days, or only the first line of it. */
   readonly whole: boolean;
+  /** Whether it stands behind a label or among sentences that were not understood: "Workshop: Mon–Fri 9–5". */
+  readonly isAmongOthers?: boolean;
 }
 
 const MOST_LINES = 16;
@@ -56,9 +58,30 @@ interface WeeksInText {
  * Opening hours in a text for people. `language` (BCP 47, '' for unknown) is what the page says it is written in;
  * where nothing is found in it or in English, the languages whose days stand in the text are tried.
  */
-export function weeksIn(whole: string, language = ''): WeeksInText {
-  // A bar, a point or a bullet between blanks parts an address from hours as a line does.
-  const text = whole.replace(/ [|·•] /g, ' \n ');
+export function weeksIn(shown: string, language = ''): WeeksInText {
+  const text = shown
+    // A bar, a point, a stroke or a bullet between blanks parts an address from hours as a line does.
+    .replace(/ [|·•] | \/ (?!\d)/g, ' \n ')
+    // In scripts without capitals a bracket behind the hours tells the closed day: "10:00～21:00（火曜定休）".
+    .replace(/(?<=\d\s?)[(（]([\p{Lo}、・, ]{2,20})[)）]/gu, '\n$1 ')
+    // What follows hours as a sentence without a number is no more of them: "… 8–14 Uhr. Termine gern telefonisch."
+    .replace(/(?<=\d[^\n]*[\p{L}\d)]\.) (?=\p{Lu}[^\d\n]*(?:\n|$))/gu, '\n');
+  const read = weeksInLines(text, language);
+  if (!read.namesDays || read.weeks.some((week) => week.whole)) return read;
+  const among = weeksInLines(inClauses(text), language).weeks.filter(({ whole }) => whole);
+  return {
+    weeks: [...read.weeks, ...among.map((week) => ({ ...week, isAmongOthers: true }))],
+    namesDays: true,
+  };
+}
+
+/** Sentences, labels and brackets as lines of their own, each character where it stood. */
+const inClauses = (text: string): string =>
+  text
+    .replace(/(?<=[\p{L}\d)][.;]) (?=[\p{Lu}\p{Lo}])|(?<=\S;) | (?=\([^()\n]*\d)/gu, '\n')
+    .replace(/(?<=^[^\d:\n]{2,40}:) (?=[^\n]*\d)/gmu, '\n');
+
+function weeksInLines(text: string, language: string): WeeksInText {
   const named = languageOf(language);
   const first = named ? weeksInWords(text, named) : [];
   const weeks = first.length > 0 ? first : findWeeks(text);
@@ -156,7 +179,7 @@ function findWeeks(text: string): readonly FoundWeek[] {
     }
     const end = lines.at(-1)?.end ?? first.end;
     if (run) {
-      found.push(withHoursBefore(text, { hours: run, start: first.start, end, whole: true }, lines));
+      found.push(withHoursBefore(text, { hours: run, start: first.start, end, whole: true }));
       next = end;
     } else {
       const alone = readRun([first]);
@@ -167,12 +190,14 @@ function findWeeks(text: string): readonly FoundWeek[] {
 }
 
 /** Days that are closed, with the hours of all others in the line before: "10:00-19:00 / closed Wednesday". */
-function withHoursBefore(text: string, week: FoundWeek, lines: readonly Line[]): FoundWeek {
+function withHoursBefore(text: string, week: FoundWeek): FoundWeek {
   if (week.start === 0 || days.some((day) => /\d/.test(week.hours[day]))) return week;
   const before = lineAt(text, week.start - 1);
   if (namesDay(before.text) || !HOURS_FIRST.test(before.text.replace(HOURS_WORD, ''))) return week;
-  const hours = readRun([before, ...lines]);
-  return hours ? { ...week, hours, start: before.start } : week;
+  const every = readRun([{ ...before, text: `daily ${before.text.replace(HOURS_WORD, '')}` }]);
+  if (!every) return week;
+  const hours = Object.fromEntries(days.map((day) => [day, week.hours[day] || every[day]])) as Hours;
+  return { ...week, hours, start: before.start };
 }
 
 const HOURS_WORD = /^(?:(?:opening|business|office|store|shop) )?(?:hours|times|open)\s*:?\s*/i;

@@ -60,9 +60,9 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
     'closed',
     [
       'geschlossen|ruhetag',
-      'fermee?s?|fermeture|(?:jour de )?repos(?: hebdomadaire)?',
-      'cerrad[oa]s?|(?:dia de )?descanso|descansamos',
-      'chius[oaie]|giorno di chiusura|riposo(?: settimanale)?',
+      'fermee?s?|(?:jour de )?fermeture(?: hebdomadaire)?(?: le)?|(?:jour de )?repos(?: hebdomadaire)?',
+      'cerrad[oa]s?|(?:dia de )?cierre(?: semanal)?|(?:dia de )?descanso|descansamos',
+      'chius[oaie]|(?:giorno di )?chiusura(?: settimanale)?|riposo(?: settimanale)?',
       'gesloten',
       'fechad[oa]s?|encerra(?:d[oa]s?|mos)?',
       'zamkniete|nieczynne',

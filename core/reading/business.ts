@@ -3,9 +3,19 @@ import { recordOf, type BusinessRecord } from '#core/record';
 import { remembered } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 
-/** Whether an item describes a business: a LocalBusiness, or an Organization of any other kind. */
+/**
+ * Whether an item describes a business: a LocalBusiness, an Organization of any other kind, or a place that people go
+ * to and can ring (a museum, a church, a concert hall), which schema.org counts among neither.
+ */
 const isBusiness = (item: ReadItem): boolean =>
-  isLocalBusiness(item) || item.types.some((type) => isSubtype(type, 'Organization'));
+  isLocalBusiness(item) || item.types.some((type) => isSubtype(type, 'Organization')) || isVisitedPlace(item);
+
+/** Whether an item is a place that people go to and that somebody runs: it has an address, and a number or hours. */
+export const isVisitedPlace = ({ types, properties }: ReadItem): boolean =>
+  types.some((type) => isSubtype(type, 'CivicStructure') || isSubtype(type, 'TouristAttraction')) &&
+  properties.some(({ name }) => name === 'address') &&
+  properties.some(({ name }) => IS_RUN.has(name));
+const IS_RUN = new Set(['telephone', 'openingHours', 'openingHoursSpecification']);
 
 export const isLocalBusiness = ({ types }: ReadItem): boolean =>
   types.some((type) => isSubtype(type, 'LocalBusiness'));
