@@ -1,5 +1,5 @@
 import { siteOf } from '#core/link';
-import { businessesIn, isLocalBusiness, sourceOf, type Reading } from '#core/reading';
+import { businessesIn, canonicalOf, isLocalBusiness, sourceOf, type Reading } from '#core/reading';
 import { syntaxName, textOf } from '#core/item';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { isContradiction, placeOfTold, toldProperties, comparedOf } from '#core/agreement';
@@ -163,10 +163,13 @@ function contradictions(first: Description, other: Description): readonly Findin
 }
 
 /** The url of a business that points to another site than the page stands on: markup that was copied. */
-function judgeAddress({ items, address }: Reading): readonly Finding[] {
-  const own = siteOf(address);
+function judgeAddress({ items, address, document, base }: Reading): readonly Finding[] {
+  const businesses = businessesIn(items);
+  // Where nobody says where the page stands it says so itself; a page about several is a list of others' pages.
+  const isOfOne = businesses.filter(isLocalBusiness).length === 1;
+  const own = siteOf(address || (isOfOne ? canonicalOf(document, base) : ''));
   if (!own) return [];
-  return businessesIn(items).flatMap((item) => {
+  return businesses.flatMap((item) => {
     const url = textOf(item, 'url').trim();
     const other = siteOf(url);
     if (!other || other === own || other.endsWith(`.${own}`) || own.endsWith(`.${other}`)) return [];

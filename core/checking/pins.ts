@@ -1,3 +1,4 @@
+import type { BusinessRecord } from '#core/record';
 import { countryCode, foldAddress } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { eachItem, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
@@ -65,6 +66,15 @@ function townOf(item: ReadItem): string {
   return address ? fold(`${textOf(address, 'postalCode')} ${textOf(address, 'addressLocality')}`).trim() : '';
 }
 
+/** From the town that names it no district and hardly a region is as far, metres. */
+const LARGEST_REGION = 200_000;
+
+/** The towns that a district ("Colombo 03", "Jakarta Pusat") or a region is named after, where its own is not known. */
+function townsAbout({ addressLocality, addressRegion }: BusinessRecord['address']): readonly string[] {
+  const [first = ''] = /^\p{L}{4,}(?=\s+(?:\p{L}+|\d+)$)/u.exec(addressLocality.trim()) ?? [];
+  return [first, addressRegion.trim()].filter((town) => town !== '');
+}
+
 function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding[] {
   const { point } = readPin({ latitude: textOf(geo, 'latitude'), longitude: textOf(geo, 'longitude') });
   const { address } = recordFromItem(item);
@@ -90,6 +100,11 @@ function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding
       towns.beyondTown(point, address.addressLocality, country),
       `the middle of ${address.addressLocality}`,
     ),
+    ...townsAbout(address).flatMap((town) => {
+      const from = towns.beyondTown(point, town, country);
+      // A district or a region reaches further than its town, and may be named after another.
+      return from && from.distance > LARGEST_REGION ? far({ ...from, isSmall: true }, town) : [];
+    }),
   ].slice(0, 1);
   if (told.length > 0) return told;
   return !towns.isMiddle(point, country)

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { townsFor } from '#core/towns';
 import { check } from './check.ts';
 
 /** Findings of a page with markup of businesses in Great Britain. */
@@ -208,4 +209,45 @@ test('hours that stand behind a label are told as a note', () => {
   expect(findings.map(({ code, grade }) => [code, grade])).toEqual([
     ['agreement/hours-among-others', 'note'],
   ]);
+});
+
+describe('what a page says of its business', () => {
+  const page = '<h1>Larch &amp; Sons</h1><p>9 Hollins Row, Saltby TQ1 2AB</p>';
+  const codes = (more: object, head = ''): readonly string[] =>
+    told([shop(more)], page, head).filter((one) => /^(?:agreement\/url|value\/name)/.test(one));
+
+  test('is on its own site: the address of another is told where the page says where it stands', () => {
+    const canonical = '<link rel="canonical" href="https://larch.example/saltby">';
+    expect(codes({ url: 'https://elm.example/' }, canonical)).toEqual(['agreement/url url']);
+    expect(codes({ url: 'https://larch.example/' }, canonical)).toEqual([]);
+    expect(codes({ url: 'https://elm.example/' })).toEqual([]);
+    // A list of others' pages.
+    const two = [shop({ url: 'https://elm.example/' }), shop({ name: 'Elm', url: 'https://elm.example/b' })];
+    expect(told(two, page, canonical)).not.toContain('agreement/url url');
+  });
+
+  test('writes its name in small letters, which a machine is told in capitals', () => {
+    expect(codes({ name: 'LARCH & SONS' })).toEqual(['value/name-capitals name']);
+    expect(codes({ name: 'Larch & Sons' })).toEqual([]);
+    // Over this door it stands in capitals.
+    expect(told([shop({ name: 'LARCH' })], '<h1>LARCH</h1>')).not.toContain('value/name-capitals name');
+  });
+});
+
+test('a district or a region that bears a town’s name is near it', async () => {
+  const towns = await townsFor('latitude');
+  const codes = (locality: string, region: string, latitude: number): readonly string[] =>
+    check(
+      JSON.stringify({
+        '@context': 'https://schema.org',
+        ...shop(
+          { geo: { '@type': 'GeoCoordinates', latitude, longitude: 3.39231 } },
+          { addressLocality: locality, addressRegion: region, addressCountry: 'NG', postalCode: '' },
+        ),
+      }),
+      { towns },
+    ).findings.flatMap(({ code }) => (code.startsWith('value/coordinates') ? [code] : []));
+  expect(codes('Lagos Island', '', 6.45231)).toEqual([]);
+  expect(codes('Lagos Island', '', 8.95231)).toEqual(['value/coordinates-doubtful']);
+  expect(codes('Badagry Creek East', 'Lagos', 8.95231)).toEqual(['value/coordinates-doubtful']);
 });

@@ -70,7 +70,8 @@ export const valueRows = {
   },
   'value/coordinates-doubtful': {
     grade: 'note',
-    meaning: 'The coordinates lie far from the only small town of that name that lists have.',
+    meaning:
+      'The coordinates lie far from the only small town of that name that lists have, or from the town that a district or region is named after.',
     source: 'GeoNames',
   },
   'value/coordinates-centre': {
