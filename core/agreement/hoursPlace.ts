@@ -8,6 +8,7 @@ import type { Place } from '#core/text';
  */
 export function placeOfHours(item: ReadItem, told: Hours, shown: Hours): Place | undefined {
   const differing = days.filter((day) => spansOf(told[day]) !== spansOf(shown[day]));
+  let whole: Place | undefined;
   for (const { name, value, place } of item.properties) {
     if (name === 'openingHours' && value.kind === 'text') {
       const read = readOpeningHoursText(value.text);
@@ -15,9 +16,12 @@ export function placeOfHours(item: ReadItem, told: Hours, shown: Hours): Place |
     }
     if (name !== 'openingHoursSpecification' || value.kind !== 'item') continue;
     const day = differing.find((one) => daysOf(value.item).includes(one));
-    if (day) return placeOfTime(value.item, shown[day]) ?? place;
+    const time = day && placeOfTime(value.item, shown[day]);
+    // Of a day in two spans the other may be the one that is shown.
+    if (time) return time;
+    if (day) whole ??= place;
   }
-  return undefined;
+  return whole;
 }
 
 /** The same for a day of which nothing is said as for one that is closed. */

@@ -9,7 +9,7 @@ import {
   type Day,
   type Span,
 } from '#core/hours';
-import { eachItem, textOf, valuesOf, type ReadItem } from '#core/item';
+import { eachItem, textOf, valuesOf, type ReadItem, type ReadValue } from '#core/item';
 import { recordFromItem } from '#core/reading';
 import { gradeHours } from '#core/value';
 import { instead } from './spot.ts';
@@ -147,6 +147,8 @@ interface Said {
   readonly from: number;
   readonly until: number;
   readonly place: Finding['place'];
+  /** What says when it closes, where that stands by itself. */
+  readonly closes?: Extract<ReadValue, { kind: 'text' }> | undefined;
 }
 
 const saidOf = (day: Day, { opens, closes }: Span, place: Finding['place']): Said => {
@@ -162,7 +164,15 @@ const inSpecifications = (specifications: readonly ReadItem[]): readonly Said[] 
     if (!isMachineTime(opens) || !isMachineTime(closes) || !isAlways) return [];
     return valuesOf(item, 'dayOfWeek').flatMap((value) => {
       const day = value.kind === 'text' ? dayNamed(value.text) : undefined;
-      return day ? [saidOf(day, { opens, closes }, item.place)] : [];
+      const [closing] = valuesOf(item, 'closes');
+      return day
+        ? [
+            {
+              ...saidOf(day, { opens, closes }, item.place),
+              closes: closing?.kind === 'text' ? closing : undefined,
+            },
+          ]
+        : [];
     });
   });
 
@@ -189,9 +199,30 @@ function contradicting(all: readonly Said[], property: string): readonly Finding
     // Two that say the same say it once too often, and contradict nobody.
     const isSame = other?.from === from && other.until === until;
     if (!other || isSame || found.some((told) => told.place === place)) continue;
+    const overnight =
+      (other.closes && isForgottenHalf(other, one) && other) ||
+      (one.closes && isForgottenHalf(one, other) && one);
+    if (overnight) {
+      if (!found.some((told) => told.place === overnight.closes?.place)) found.push(...overHours(overnight));
+      continue;
+    }
     const message = `${one.day} stands twice with hours that cannot both be right. A machine cannot tell which is.`;
     const related = [{ message: 'The other', place: other.place }];
     found.push(finding('value/hours-contradiction', message, place, property, { related }));
   }
   return found;
+}
+
+const [NOON, MIDNIGHT] = [720, 1440];
+
+/** Whether hours that end on the next morning, over others of the day, would end before those twelve hours earlier. */
+const isForgottenHalf = ({ from, until }: Said, other: Said): boolean =>
+  until > MIDNIGHT && from < until - NOON && until - NOON <= other.from;
+
+function overHours({ from, until, closes }: Said): readonly Finding[] {
+  if (!closes) return [];
+  const meant = clockTime(until - NOON);
+  const message = `It opens at ${clockTime(from)} and closes at ${clockTime(until - MIDNIGHT)} of the next morning, over other hours of the day. ${meant} was probably meant.`;
+  const edits = instead(closes, meant);
+  return [finding('value/hours-backwards', message, closes.place, 'closes', { edits, guess: true })];
 }
