@@ -2,6 +2,7 @@ import { isPlaceOfBusiness, readSource, type Reading } from '#core/reading';
 import { plainItems, type PlainItem } from '#core/item';
 import type { BusinessRecord } from '#core/record';
 import type { Towns } from '#core/towns';
+import { judgeCountryElsewhere } from './countryElsewhere.ts';
 import { withoutConsequences } from './consequences.ts';
 import { judgeAgreement } from './disagreement.ts';
 import { byGradeAndPlace, summarise, type Finding, type Summary } from '#core/fault';
@@ -81,6 +82,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeVocabulary(reading),
     ...judgeValues(reading),
     ...judgeIdentity(reading),
+    ...judgeCountryElsewhere(reading.items),
     ...judgeSequence(reading.items, options.today ?? ''),
     ...judgeSharedPins(reading.items),
     ...judgeSharedStreets(reading),

@@ -18,6 +18,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromMisformed(all),
     fromBadValue(all),
     fromNoBusiness(all, items),
+    fromCountryElsewhere(all, items),
   ].filter((rule) => rule !== undefined);
   return all.filter((one) => !rules.some((follows) => follows(one)));
 }
@@ -164,4 +165,34 @@ function fromNoBusiness(all: readonly Finding[], items: () => readonly ReadItem[
     const item = itemAt(place, known);
     return item !== undefined && isThere(item.typePlace);
   };
+}
+
+/** What is judged by the country of an address. */
+const BY_COUNTRY = new Set<Finding['code']>([
+  'value/address-part',
+  'value/coordinates-country',
+  'value/coordinates-sign',
+  'value/coordinates-swapped',
+  'value/postal-code',
+  'value/region',
+  'value/telephone',
+  'value/telephone-country',
+  'value/telephone-foreign',
+  'value/telephone-unassigned',
+]);
+
+/** Where the country itself is wrong, number, code and pin are not, though they were read as of that country. */
+function fromCountryElsewhere(
+  all: readonly Finding[],
+  items: () => readonly ReadItem[],
+): Follows | undefined {
+  const wrong = placesOf(all, ({ code }) => code === 'value/country-elsewhere');
+  if (!wrong) return undefined;
+  const businesses = items().filter(
+    ({ place, properties }) =>
+      properties.some(({ name }) => name === 'address') && wrong.some((one) => holds(place, one)),
+  );
+  const isInside = standsIn(businesses.map(({ place }) => place));
+  return ({ code, property, place }) =>
+    (BY_COUNTRY.has(code) || (code === 'agreement/visitor' && property === 'telephone')) && isInside(place);
 }

@@ -205,6 +205,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   ),
   'value/coordinates-swapped': pair(geo('-3.52530', '50.46190'), geo('50.46190', '-3.52530')),
   'value/coordinates-sign': pair(geo('50.46190', '3.52530'), geo('50.46190', '-3.52530')),
+  'value/country-elsewhere': pair(
+    geo('50.46190', '-3.52530').replace('"GB"', '"DE"').replace('}}', '},"telephone":"+44 20 7946 0321"}'),
+    geo('50.46190', '-3.52530').replace('}}', '},"telephone":"+44 20 7946 0321"}'),
+  ),
   'value/coordinates-country': pair(geo('48.85661', '12.35222'), geo('50.46190', '-3.52530')),
   'value/coordinates-zero': pair(geo('0', '0'), geo('50.46190', '-3.52530')),
   'value/coordinates-coarse': pair(geo('50.4', '-3.52530'), geo('50.46190', '-3.52530')),

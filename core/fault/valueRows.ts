@@ -58,6 +58,11 @@ export const valueRows = {
     meaning: 'A sign of the coordinates is wrong: they lie in another country than the address.',
     source: `${SCHEMA}/GeoCoordinates, WGS-84`,
   },
+  'value/country-elsewhere': {
+    grade: 'must',
+    meaning: 'Number, coordinates and postal code speak of one other country than the address.',
+    source: `${SCHEMA}/addressCountry`,
+  },
   'value/coordinates-country': {
     grade: 'must',
     meaning: 'The coordinates lie in another country than the address.',
