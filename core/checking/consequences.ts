@@ -14,6 +14,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromBadHours(all, items),
     fromPassedOver(all),
     fromScopeless(all, reading),
+    fromLoose(all, items),
     fromUnknownType(all),
     fromMisformed(all),
     fromBadValue(all),
@@ -118,6 +119,25 @@ function fromScopeless(all: readonly Finding[], { document }: Reading): Follows 
   const isTag = new Set(tags.map(({ start }) => start));
   const isInside = standsIn((document?.marked ?? []).filter(({ start }) => isTag.has(start)));
   return ({ code, place }) => OF_THE_ITEM_AROUND.has(code) && isInside(place);
+}
+
+/** What an item has that is not tied to it is not missing, and hours that are not contradict no visitor. */
+function fromLoose(all: readonly Finding[], items: () => readonly ReadItem[]): Follows | undefined {
+  const loose = all.filter(({ code }) => code === 'structure/loose');
+  if (loose.length === 0) return undefined;
+  const around = new Map(loose.map((one) => [one, items().filter(({ place }) => holds(place, one.place))]));
+  return ({ code, property, place }) =>
+    loose.some((one) => {
+      if (/^agreement\/(?:visitor|hours-among-others)$/.test(code))
+        return isHours(property) && isHours(one.property);
+      const isOfProperty = property === one.property && /^(?:guideline|value)\//.test(code);
+      return (
+        isOfProperty &&
+        (around.get(one) ?? []).some(
+          (item) => item.typePlace.start === place.start || item.place.start === place.start,
+        )
+      );
+    });
 }
 
 /** A type that nobody knows is no local business either. */

@@ -392,6 +392,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     '<div itemscope><p itemprop="name">Hollins Row Opticians</p></div>',
     item('<p itemprop="name">Hollins Row Opticians</p>'),
   ),
+  'structure/loose': pair(
+    '<div itemscope itemtype="https://schema.org/Optician"><div itemscope itemtype="https://schema.org/PostalAddress"><span itemprop="addressLocality">Saltby</span></div></div>',
+    '<div itemscope itemtype="https://schema.org/Optician"><div itemprop="address" itemscope itemtype="https://schema.org/PostalAddress"><span itemprop="addressLocality">Saltby</span></div></div>',
+  ),
   'structure/no-itemscope': pair(
     item(
       '<div itemprop="address" itemtype="https://schema.org/PostalAddress"><b itemprop="streetAddress">9 Hollins Row</b></div>',

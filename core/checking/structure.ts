@@ -10,6 +10,7 @@ import { collapse, fold, table, type Edit, type Place } from '#core/text';
 import { typeNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeAstray } from './astray.ts';
+import { judgeLoose } from './loose.ts';
 import { judgeScopeless } from './scopeless.ts';
 
 /** Family `structure`: markup that is no item, is not on the page, or says one thing and shows another. */
@@ -30,6 +31,7 @@ export function judgeStructure(reading: Reading): readonly Finding[] {
     ...nameless,
     ...judgeAstray(reading),
     ...judgeScopeless(reading),
+    ...judgeLoose(reading),
     ...judgeElements(reading),
     ...judgeAsides(reading),
     ...judgeShown(reading),

@@ -240,6 +240,11 @@ const rows = {
     source: 'RDFa Core 1.1, 7.5 step 5',
   },
   'structure/no-type': { grade: 'must', meaning: 'An item has no type.', source: `${MICRODATA} 5.2.2` },
+  'structure/loose': {
+    grade: 'must',
+    meaning: 'An item that is part of another stands inside it without a property that ties it.',
+    source: `${MICRODATA} 5.2.4; RDFa 1.1 Lite, 2.2`,
+  },
   'structure/no-itemscope': {
     grade: 'must',
     meaning: 'An element has an itemtype but no itemscope, so that no item begins there.',
