@@ -15,6 +15,8 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromPassedOver(all),
     fromScopeless(all, reading),
     fromLoose(all, items),
+    fromMisspelt(all),
+    fromOpenQuote(all, reading, items),
     fromUnknownType(all),
     fromMisformed(all),
     fromBadValue(all),
@@ -35,7 +37,7 @@ type Stretch = Pick<Place, 'start' | 'end'>;
 const holds = (outer: Stretch, { start, end }: Stretch): boolean => outer.start <= start && end <= outer.end;
 
 /** Tells whether a place stands where one of these begins. A page may have a finding at every word. */
-function beginsAt(places: readonly Place[]): (place: Place) => boolean {
+function beginsAt(places: readonly Place[]): (place: Pick<Place, 'start'>) => boolean {
   const starts = new Set(places.map(({ start }) => start));
   return ({ start }) => starts.has(start);
 }
@@ -74,6 +76,7 @@ const BAD_HOURS = new Set<Finding['code']>([
   'value/hours-backwards',
   'value/hours-contradiction',
 ]);
+const isTime = (property: string | null): boolean => /^(?:dayOfWeek|opens|closes)$/.test(property ?? '');
 const isHours = (property: string | null): boolean => property?.startsWith('openingHours') ?? false;
 
 /** Hours that machines cannot read contradict no visitor: where the markup's own stand, the fault is told. */
@@ -104,6 +107,8 @@ function fromPassedOver(all: readonly Finding[]): Follows | undefined {
 
 /** What is told of values and names that stand in no item of their own. */
 const OF_THE_ITEM_AROUND = new Set<Finding['code']>([
+  'structure/itemprop-outside',
+  'value/empty',
   'vocabulary/not-of-type',
   'vocabulary/value-kind',
   'guideline/address-text',
@@ -118,19 +123,25 @@ function fromScopeless(all: readonly Finding[], { document }: Reading): Follows 
   if (!tags) return undefined;
   const isTag = new Set(tags.map(({ start }) => start));
   const isInside = standsIn((document?.marked ?? []).filter(({ start }) => isTag.has(start)));
-  return ({ code, place }) => OF_THE_ITEM_AROUND.has(code) && isInside(place);
+  const isOfHours = all.some(({ code, property }) => code === 'structure/no-itemscope' && isHours(property));
+  return ({ code, property, place }) =>
+    (OF_THE_ITEM_AROUND.has(code) && isInside(place)) ||
+    code === 'structure/no-business' ||
+    (isOfHours && /^agreement\/(?:visitor|hours-among-others)$/.test(code) && isHours(property));
 }
 
-/** What an item has that is not tied to it is not missing, and hours that are not contradict no visitor. */
+/** What an item has that is not tied to it, or by a misspelt attribute, is not missing, and hours that are not contradict no visitor. */
 function fromLoose(all: readonly Finding[], items: () => readonly ReadItem[]): Follows | undefined {
-  const loose = all.filter(({ code }) => code === 'structure/loose');
+  const loose = all.filter(({ code }) => code === 'structure/loose' || code === 'structure/misspelt');
   if (loose.length === 0) return undefined;
   const around = new Map(loose.map((one) => [one, items().filter(({ place }) => holds(place, one.place))]));
   return ({ code, property, place }) =>
     loose.some((one) => {
       if (/^agreement\/(?:visitor|hours-among-others)$/.test(code))
-        return isHours(property) && isHours(one.property);
-      const isOfProperty = property === one.property && /^(?:guideline|value)\//.test(code);
+        return isHours(property) && (isHours(one.property) || isTime(one.property));
+      const isOfProperty =
+        (property === one.property && /^(?:guideline|value)\//.test(code)) ||
+        (one.property === '@type' && code === 'structure/no-type');
       return (
         isOfProperty &&
         (around.get(one) ?? []).some(
@@ -138,6 +149,40 @@ function fromLoose(all: readonly Finding[], items: () => readonly ReadItem[]): F
         )
       );
     });
+}
+
+/** A type or a vocabulary that is given in a misspelt attribute is not missing. */
+function fromMisspelt(all: readonly Finding[]): Follows | undefined {
+  const types = placesOf(all, ({ code, property }) => code === 'structure/misspelt' && property === '@type');
+  return (
+    types &&
+    (({ code, place }) =>
+      code === 'structure/no-vocab' ||
+      code === 'structure/no-business' ||
+      (/^structure\/no-(?:typeof|itemscope|type)$/.test(code) && types.some((one) => holds(place, one))))
+  );
+}
+
+/** What a value that runs on over other tags says is told with that. */
+function fromOpenQuote(
+  all: readonly Finding[],
+  { document }: Reading,
+  items: () => readonly ReadItem[],
+): Follows | undefined {
+  const open = placesOf(all, ({ code }) => code === 'structure/open-quote');
+  const isThere = open && beginsAt(open);
+  const tags = isThere ? (document?.marked ?? []).filter(isThere) : [];
+  const isInside = standsIn(tags.map(({ start, contentStart }) => ({ start, end: contentStart })));
+  if (!isThere) return undefined;
+  const around = items().filter(({ place }) => tags.some((tag) => holds(place, tag)));
+  const isAround = new Set(around.flatMap(({ place, typePlace }) => [place.start, typePlace.start]));
+  return ({ code, place }) =>
+    (/^(?:value|agreement|vocabulary)\//.test(code) && isInside(place)) ||
+    // The end tags of what it swallows end what is around.
+    (/^(?:structure\/itemprop-outside|vocabulary\/not-of-type)$/.test(code) &&
+      tags.some(({ start }) => start < place.start)) ||
+    // What it swallows is not missing.
+    (/^(?:guideline\/re|value\/address-part)/.test(code) && isAround.has(place.start));
 }
 
 /** A type that nobody knows is no local business either. */

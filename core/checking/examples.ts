@@ -396,6 +396,14 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     '<div itemscope itemtype="https://schema.org/Optician"><div itemscope itemtype="https://schema.org/PostalAddress"><span itemprop="addressLocality">Saltby</span></div></div>',
     '<div itemscope itemtype="https://schema.org/Optician"><div itemprop="address" itemscope itemtype="https://schema.org/PostalAddress"><span itemprop="addressLocality">Saltby</span></div></div>',
   ),
+  'structure/misspelt': pair(
+    '<div itemscope itemtype="https://schema.org/Optician"><span itemprob="name">Hollins Row</span></div>',
+    '<div itemscope itemtype="https://schema.org/Optician"><span itemprop="name">Hollins Row</span></div>',
+  ),
+  'structure/open-quote': pair(
+    '<div itemscope itemtype="https://schema.org/Optician"><meta itemprop="name" content="Hollins Row><meta itemprop="slogan" content="See well"></div>',
+    '<div itemscope itemtype="https://schema.org/Optician"><meta itemprop="name" content="Hollins Row"><meta itemprop="slogan" content="See well"></div>',
+  ),
   'structure/no-itemscope': pair(
     item(
       '<div itemprop="address" itemtype="https://schema.org/PostalAddress"><b itemprop="streetAddress">9 Hollins Row</b></div>',

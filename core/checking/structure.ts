@@ -11,6 +11,7 @@ import { typeNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeAstray } from './astray.ts';
 import { judgeLoose } from './loose.ts';
+import { judgeMisspelt, judgeOpenQuotes } from './misspelt.ts';
 import { judgeScopeless } from './scopeless.ts';
 
 /** Family `structure`: markup that is no item, is not on the page, or says one thing and shows another. */
@@ -32,6 +33,8 @@ export function judgeStructure(reading: Reading): readonly Finding[] {
     ...judgeAstray(reading),
     ...judgeScopeless(reading),
     ...judgeLoose(reading),
+    ...judgeMisspelt(reading),
+    ...judgeOpenQuotes(reading),
     ...judgeElements(reading),
     ...judgeAsides(reading),
     ...judgeShown(reading),

@@ -245,6 +245,16 @@ const rows = {
     meaning: 'An item that is part of another stands inside it without a property that ties it.',
     source: `${MICRODATA} 5.2.4; RDFa 1.1 Lite, 2.2`,
   },
+  'structure/misspelt': {
+    grade: 'must',
+    meaning: 'The name of an attribute of markup is misspelt.',
+    source: `${MICRODATA} 5.2; RDFa 1.1 Lite, 2`,
+  },
+  'structure/open-quote': {
+    grade: 'must',
+    meaning: 'The value of an attribute of markup is not closed and runs on over the next tags.',
+    source: 'HTML Living Standard, 13.2.5',
+  },
   'structure/no-itemscope': {
     grade: 'must',
     meaning: 'An element has an itemtype but no itemscope, so that no item begins there.',

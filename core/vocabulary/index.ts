@@ -1,4 +1,4 @@
 export * from './finder.ts';
-export { nearestName } from './nearest.ts';
+export { editDistance, nearestName } from './nearest.ts';
 export * from './ranked.ts';
 export * from './vocabulary.ts';

@@ -1,0 +1,79 @@
+import { finding, shortText, type Finding } from '#core/fault';
+import { attributeNames, attributeSpan, type HtmlElement } from '#core/html';
+import { schemaName } from '#core/item';
+import type { Reading } from '#core/reading';
+import { editDistance, propertyNamed, typeNamed } from '#core/vocabulary';
+
+/** The attributes that markup is written in, and whether a value is one of theirs. */
+const MARKUP: readonly (readonly [name: string, fits: (value: string) => boolean])[] = [
+  ['itemprop', (value) => isEach(value, (name) => propertyNamed(name) !== undefined)],
+  ['property', (value) => isEach(value, (name) => propertyNamed(name) !== undefined)],
+  ['itemtype', (value) => /^\s*https?:\/\/(?:www\.)?schema\.org\//.test(value)],
+  ['typeof', (value) => isEach(value, (name) => typeNamed(name) !== undefined)],
+  ['vocab', (value) => /^\s*https?:\/\/(?:www\.)?schema\.org\/?\s*$/.test(value)],
+];
+
+const isEach = (value: string, is: (name: string) => boolean): boolean => {
+  const names = value.split(/\s+/).filter(Boolean).map(schemaName);
+  return names.length > 0 && names.every(is);
+};
+
+/** An attribute a letter or two from one of markup, with a value of that: machines pass it over. */
+export function judgeMisspelt({ document, source, lines }: Reading): readonly Finding[] {
+  const meantBy = new Map<string, (typeof MARKUP)[number] | undefined>();
+  const meant = (name: string): (typeof MARKUP)[number] | undefined => {
+    if (!meantBy.has(name)) meantBy.set(name, nearest(name));
+    return meantBy.get(name);
+  };
+  return (document?.elements ?? []).flatMap((element: HtmlElement) => {
+    if (element.inert) return [];
+    return Object.entries(element.attributes).flatMap(([name, value]) => {
+      const [right, fits] = meant(name) ?? [];
+      if (!right || !fits?.(value) || element.attributes[right] !== undefined) return [];
+      const at = attributeNames(source, element).find((one) => one.name === name);
+      if (!at) return [];
+      const end = at.start + name.length;
+      const message = `“${source.slice(at.start, end)}” is no attribute that machines know, so they pass it over. Write ${right}.`;
+      const edits = [{ start: at.start, end, text: right }];
+      const [property = null] =
+        right === 'itemprop' || right === 'property' ? value.trim().split(/\s+/) : ['@type'];
+      return [finding('structure/misspelt', message, lines.place(at.start, end), property, { edits })];
+    });
+  });
+}
+
+/** A name is held against those of markup without its hyphens; undefined for one that is known itself. */
+function nearest(name: string): (typeof MARKUP)[number] | undefined {
+  if (name.length < 4 || name.length > 14 || KNOWN.has(name)) return undefined;
+  const plain = name.replace(/[-_]/g, '');
+  return MARKUP.find(([right]) => editDistance(plain, right, 3) <= (right.length > 6 ? 2 : 1));
+}
+const KNOWN = new Set(['itemid', 'itemref', 'itemscope', ...MARKUP.map(([name]) => name)]);
+
+/** A value that runs over the end of its tag into the next, up to the quote that opens a value there. */
+const RUNS_ON = /^[^<>]*>[^<>]*(?:<[^<>]*>[^<>]*){0,6}<[a-z][^<>]*=\s*$/i;
+
+/** An attribute of markup whose quote is not closed: the tags up to the next quote are part of its value. */
+export function judgeOpenQuotes({ document, source, lines }: Reading): readonly Finding[] {
+  return (document?.marked ?? []).flatMap((element) => {
+    if (element.inert) return [];
+    const name = Object.keys(element.attributes).find((one) => RUNS_ON.test(element.attributes[one] ?? ''));
+    const span = name === undefined ? undefined : attributeSpan(source, element, name);
+    if (!span) return [];
+    const end = source.indexOf('>', span.start);
+    const at = end - (source[end - 1] === '/' ? 1 : 0);
+    const written = source.slice(span.start, at).trimEnd();
+    return [
+      finding(
+        'structure/open-quote',
+        `The value “${shortText(written)}” of ${name ?? ''} is not closed: what follows up to the next quote is part of it. Write ${span.quote} behind it.`,
+        lines.place(element.start, end + 1),
+        element.attributes['itemprop'] ?? element.attributes['property'] ?? null,
+        {
+          edits: [{ start: span.start + written.length, end: span.start + written.length, text: span.quote }],
+          guess: true,
+        },
+      ),
+    ];
+  });
+}
