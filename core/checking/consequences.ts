@@ -17,7 +17,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromLoose(all, items),
     fromMisspelt(all),
     fromOpenQuote(all, reading, items),
-    fromUnknownType(all),
+    fromUnknownType(all, items),
     fromMisformed(all),
     fromBadValue(all),
     fromNoBusiness(all, items),
@@ -185,20 +185,22 @@ function fromOpenQuote(
     (/^(?:guideline\/re|value\/address-part)/.test(code) && isAround.has(place.start));
 }
 
-/** A type that nobody knows is no local business either. */
-function fromUnknownType(all: readonly Finding[]): Follows | undefined {
+/** A type that nobody knows is no local business either, and what such an item holds is no business by itself. */
+function fromUnknownType(all: readonly Finding[], items: () => readonly ReadItem[]): Follows | undefined {
   const unknown = placesOf(
     all,
     ({ code, property }) =>
       code === 'vocabulary/unknown-type' || (code === 'vocabulary/capitals' && property === '@type'),
   );
-  const isThere = unknown && beginsAt(unknown);
-  return (
-    isThere &&
-    (({ code, place }) =>
-      // Whether it describes a business is seen when it has its type.
-      code === 'structure/other-markup' || (code === 'vocabulary/no-local-business' && isThere(place)))
-  );
+  const untyped = placesOf(all, ({ code }) => /^structure\/no-type(?:of)?$/.test(code));
+  if (!unknown && !untyped) return undefined;
+  const isThere = beginsAt([...(unknown ?? []), ...(untyped ?? [])]);
+  const isInside = standsIn(items().flatMap((item) => (isThere(item.typePlace) ? [item.place] : [])));
+  return ({ code, place }) =>
+    // Whether it describes a business is seen when it has its type.
+    code === 'structure/other-markup' ||
+    (code === 'vocabulary/no-local-business' && isThere(place)) ||
+    (/^(?:guideline|agreement)\//.test(code) && isInside(place));
 }
 
 /** What a number that nobody can dial has instead of digits is told with its mend. */

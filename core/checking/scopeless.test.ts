@@ -86,3 +86,33 @@ test('a type that nobody knows is not told to be no business too', () => {
   const source = '{"@context":"https://schema.org","@type":["AutoRepairs","Organization"],"name":"Blue"}';
   expect(told(source)).toEqual(['vocabulary/unknown-type @type AutoRepair']);
 });
+
+describe('RDFa without typeof', () => {
+  const codes = (source: string): readonly string[] =>
+    check(source).findings.flatMap(({ code }) => (code === 'structure/no-typeof' ? [code] : []));
+  const inside = '<span property="name">Larch</span><span property="telephone">01803 555041</span>';
+
+  test('tells of the page itself', () =>
+    expect(codes(`<div vocab="https://schema.org/">${inside}</div>`)).toEqual(['structure/no-typeof']));
+
+  test.each([
+    `<body vocab="https://schema.org/"><div typeof="Store">${inside}</div>`,
+    `<div vocab="https://schema.org/" resource="#shop">${inside}</div>`,
+    `<div vocab="https://schema.org/"><span property="name">Larch</span></div>`,
+    `<div vocab="http://xmlns.com/foaf/0.1/">${inside}</div>`,
+    `<div>${inside}</div>`,
+  ])('is not what %s is', (source) => expect(codes(source)).toEqual([]));
+});
+
+test('what stands in a business of an unknown type is not taken for the business', () => {
+  const department = { '@type': 'Store', name: 'Larch Tools', telephone: '+44 1803 555042' };
+  const source = `<script type="application/ld+json">${JSON.stringify({
+    '@context': 'https://schema.org',
+    '@type': 'Stor',
+    name: 'Larch',
+    department,
+  })}</script><p>Larch, 01803 555041</p>`;
+  expect(check(source).findings.flatMap(({ code, grade }) => (grade === 'note' ? [] : [code]))).toEqual([
+    'vocabulary/unknown-type',
+  ]);
+});

@@ -35,6 +35,49 @@ export function judgeScopeless({ document, source, lines }: Reading): readonly F
   });
 }
 
+/** So many properties of a page itself were meant for something on it. */
+const FEWEST_UNTYPED = 2;
+
+/**
+ * RDFa under a vocab without any typeof: its properties are told of the page itself, which has no type (RDFa 1.1 Lite,
+ * 2.2).
+ */
+export function judgeUntyped({ document, source, lines }: Reading): readonly Finding[] {
+  const found = new Map<HtmlElement, string[]>();
+  for (const element of document?.marked ?? []) {
+    if (element.inert || element.attributes['property'] === undefined) continue;
+    const [name] = namesOf(element);
+    const around = name && propertyNamed(name) ? untypedAround(element) : undefined;
+    if (name && around) found.set(around, [...(found.get(around) ?? []), name]);
+  }
+  return [...found].flatMap(([element, names]) => {
+    if (names.length < FEWEST_UNTYPED) return [];
+    const [first, ...others] = [...new Set(names)].slice(0, 4);
+    const at = behindTagName(source, element);
+    return [
+      finding(
+        'structure/no-typeof',
+        `${[first, ...others].join(', ')} stand under vocab, but nothing there begins with typeof, so a machine takes them for the page’s own. Write typeof with the nearest type on it.`,
+        lines.place(element.start, element.contentStart),
+        '@type',
+        { edits: [{ start: at, end: at, text: ' typeof="LocalBusiness"' }], guess: true },
+      ),
+    ];
+  });
+}
+
+/** The element with the vocabulary of schema.org around a property that nothing typed holds. */
+function untypedAround(element: HtmlElement): HtmlElement | undefined {
+  for (let outer: HtmlElement | null = element; outer; outer = outer.parent) {
+    const { attributes } = outer;
+    if (['typeof', 'resource', 'about', 'rel', 'rev'].some((one) => attributes[one] !== undefined))
+      return undefined;
+    if (outer !== element && attributes['property'] !== undefined) return undefined;
+    if (/^\s*https?:\/\/(?:www\.)?schema\.org\/?\s*$/.test(attributes['vocab'] ?? '')) return outer;
+  }
+  return undefined;
+}
+
 const namesOf = ({ attributes }: HtmlElement): readonly string[] =>
   (attributes['itemprop'] ?? attributes['property'] ?? '')
     .split(/\s+/)

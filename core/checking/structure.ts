@@ -12,7 +12,7 @@ import { finding, type Finding } from '#core/fault';
 import { judgeAstray } from './astray.ts';
 import { judgeLoose } from './loose.ts';
 import { judgeMisspelt, judgeOpenQuotes } from './misspelt.ts';
-import { judgeScopeless } from './scopeless.ts';
+import { judgeScopeless, judgeUntyped } from './scopeless.ts';
 
 /** Family `structure`: markup that is no item, is not on the page, or says one thing and shows another. */
 export function judgeStructure(reading: Reading): readonly Finding[] {
@@ -32,6 +32,7 @@ export function judgeStructure(reading: Reading): readonly Finding[] {
     ...nameless,
     ...judgeAstray(reading),
     ...judgeScopeless(reading),
+    ...judgeUntyped(reading),
     ...judgeLoose(reading),
     ...judgeMisspelt(reading),
     ...judgeOpenQuotes(reading),
