@@ -92,12 +92,16 @@ describe('RDFa without typeof', () => {
     check(source).findings.flatMap(({ code }) => (code === 'structure/no-typeof' ? [code] : []));
   const inside = '<span property="name">Larch</span><span property="telephone">01803 555041</span>';
 
-  test('tells of the page itself', () =>
-    expect(codes(`<div vocab="https://schema.org/">${inside}</div>`)).toEqual(['structure/no-typeof']));
+  test('tells of the page itself', () => {
+    expect(codes(`<div vocab="https://schema.org/">${inside}</div>`)).toEqual(['structure/no-typeof']);
+    expect(codes(`<div vocab="https://schema.org/" resource="#shop">${inside}</div>`)).toEqual([
+      'structure/no-typeof',
+    ]);
+  });
 
   test.each([
     `<body vocab="https://schema.org/"><div typeof="Store">${inside}</div>`,
-    `<div vocab="https://schema.org/" resource="#shop">${inside}</div>`,
+    `<div vocab="https://schema.org/" resource="#shop">${inside}</div><i resource="#shop" typeof="Store"></i>`,
     `<div vocab="https://schema.org/"><span property="name">Larch</span></div>`,
     `<div vocab="http://xmlns.com/foaf/0.1/">${inside}</div>`,
     `<div>${inside}</div>`,

@@ -47,7 +47,7 @@ export function judgeUntyped({ document, source, lines }: Reading): readonly Fin
   for (const element of document?.marked ?? []) {
     if (element.inert || element.attributes['property'] === undefined) continue;
     const [name] = namesOf(element);
-    const around = name && propertyNamed(name) ? untypedAround(element) : undefined;
+    const around = name && propertyNamed(name) ? untypedAround(element, source) : undefined;
     if (name && around) found.set(around, [...(found.get(around) ?? []), name]);
   }
   return [...found].flatMap(([element, names]) => {
@@ -67,13 +67,17 @@ export function judgeUntyped({ document, source, lines }: Reading): readonly Fin
 }
 
 /** The element with the vocabulary of schema.org around a property that nothing typed holds. */
-function untypedAround(element: HtmlElement): HtmlElement | undefined {
+function untypedAround(element: HtmlElement, source: string): HtmlElement | undefined {
   for (let outer: HtmlElement | null = element; outer; outer = outer.parent) {
     const { attributes } = outer;
-    if (['typeof', 'resource', 'about', 'rel', 'rev'].some((one) => attributes[one] !== undefined))
-      return undefined;
+    if (['typeof', 'about', 'rel', 'rev'].some((one) => attributes[one] !== undefined)) return undefined;
     if (outer !== element && attributes['property'] !== undefined) return undefined;
-    if (/^\s*https?:\/\/(?:www\.)?schema\.org\/?\s*$/.test(attributes['vocab'] ?? '')) return outer;
+    const isRoot = /^\s*https?:\/\/(?:www\.)?schema\.org\/?\s*$/.test(attributes['vocab'] ?? '');
+    // What is named may have its type elsewhere.
+    const { resource } = attributes;
+    if (resource !== undefined && !(isRoot && source.indexOf(resource) === source.lastIndexOf(resource)))
+      return undefined;
+    if (isRoot) return outer;
   }
   return undefined;
 }
