@@ -203,3 +203,11 @@ describe('mutated JSON', () => {
     );
   });
 });
+
+test('what is cut off with several brackets open is one fault, whose mend closes them all', () => {
+  const source = '{"a": {"b": [[1, 2';
+  const { faults } = readJson(source);
+  expect(faults.map(({ code, edits }) => [code, edits?.map(({ text }) => text)])).toEqual([
+    ['syntax/missing-bracket', [']]}}']],
+  ]);
+});

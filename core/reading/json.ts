@@ -151,7 +151,7 @@ class JsonReader extends JsonScanner {
       if (last || character === '' || character === ']') {
         this.at = last?.value.end ?? this.at;
         this.takeBack('syntax/missing-comma', this.at); // told again outside
-        this.#unclosed('}', start, last ? true : undefined);
+        this.unclosed('}', start, last ? true : undefined);
         return { kind: 'object', members, start, end: this.at };
       }
       if (character === ',') {
@@ -186,7 +186,7 @@ class JsonReader extends JsonScanner {
       const character = this.at < this.end ? (this.source[this.at] ?? '') : '';
       if (character === ']') break;
       if (character === '' || character === '}') {
-        this.#unclosed(']', start);
+        this.unclosed(']', start);
         return { kind: 'array', elements, start, end: this.at };
       }
       if (character === ',') {
@@ -198,7 +198,7 @@ class JsonReader extends JsonScanner {
         // The next property of the object around it: the array should have ended before.
         this.at = valuesEnd;
         this.takeBack('syntax/missing-comma', valuesEnd); // told again outside
-        this.#unclosed(']', start, true);
+        this.unclosed(']', start, true);
         return { kind: 'array', elements, start, end: this.at };
       }
       elements.push(this.#readValue());
@@ -208,26 +208,6 @@ class JsonReader extends JsonScanner {
     }
     this.at += 1;
     return { kind: 'array', elements, start, end: this.at };
-  }
-
-  #unclosed(bracket: '}' | ']', opened: number, guess = this.at < this.end): void {
-    const at = this.lastSolid(this.at);
-    const what = bracket === '}' ? 'object' : 'array';
-    // Where what stands before is itself only guessed at, or a comment goes on to the end and may hold the bracket,
-    // nobody knows what it would close.
-    const isDoubtful = this.faults.some(
-      (one) =>
-        (one.end === at && (one.guess === true || one.edits === null)) ||
-        (one.code === 'syntax/comment' && one.end >= at),
-    );
-    this.tell(
-      'syntax/missing-bracket',
-      `The ${what} that begins with “${shorten(this.source.slice(opened, opened + 30))}” is not closed: “${bracket}” is missing here.`,
-      at,
-      at,
-      [{ start: at, end: at, text: bracket }],
-      guess || isDoubtful,
-    );
   }
 
   /** What stands between two members or elements. Leaves the reader before the next one or the bracket. */

@@ -33,6 +33,38 @@ export class JsonScanner {
     return this.trustsIndentation && isOutdented(this.source, this.at, from);
   }
 
+  /** Something that began at `opened` and has no bracket at its end. */
+  protected unclosed(bracket: '}' | ']', opened: number, guess = this.at < this.end): void {
+    const at = this.lastSolid(this.at);
+    const what = bracket === '}' ? 'object' : 'array';
+    // Where what stands before is itself only guessed at, or a comment goes on to the end and may hold the bracket,
+    // nobody knows what it would close.
+    const isDoubtful = this.faults.some(
+      (one) =>
+        (one.end === at && (one.guess === true || one.edits === null)) ||
+        (one.code === 'syntax/comment' && one.end >= at),
+    );
+    const isGuess = guess || isDoubtful;
+    // What it holds may be missing its own bracket at the same place: one cause, with one mend.
+    const last = this.faults.at(-1);
+    const isHeld =
+      last?.code === 'syntax/missing-bracket' &&
+      last.start === at &&
+      last.end === at &&
+      (last.guess ?? false) === isGuess;
+    const held = isHeld ? (last.edits?.[0]?.text ?? '') : '';
+    if (held) this.faults.pop();
+    const begin = shorten(this.source.slice(opened, opened + 30));
+    this.tell(
+      'syntax/missing-bracket',
+      `The ${what} that begins with “${begin}” is not closed${held ? ', nor is what it ends with' : ''}: “${held}${bracket}” is missing here.`,
+      at,
+      at,
+      [{ start: at, end: at, text: `${held}${bracket}` }],
+      isGuess,
+    );
+  }
+
   /** Takes the last fault back, where it is of a kind and begins at an offset. */
   protected takeBack(code: Fault['code'], start: number): void {
     const last = this.faults.at(-1);
