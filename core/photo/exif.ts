@@ -60,6 +60,8 @@ interface Entry {
 }
 
 interface Ifd {
+  /** Where it begins in the block. */
+  readonly at: number;
   readonly entries: readonly Entry[];
   readonly next: number;
 }
@@ -93,6 +95,14 @@ export function mergeExif(old: Uint8Array | undefined, changes: ExifChanges): Ex
   return ifd0 ? writeBlock(old, littleEndian, ifd0, changes) : DAMAGED;
 }
 
+/** The byte order, 42 and the offset of the first directory (TIFF 6.0, section 2). */
+const HEADER = 8;
+const INTEROPERABILITY = 0xa005;
+
+/** The offset in an entry's four bytes. */
+const pointerIn = (raw: Uint8Array, littleEndian: boolean): number =>
+  new DataView(raw.buffer, raw.byteOffset, 4).getUint32(0, littleEndian);
+
 const newHeader = (): Uint8Array => Uint8Array.of(0x4d, 0x4d, 0, 42, 0, 0, 0, 8);
 
 function readIfd(view: DataView, at: number, littleEndian: boolean): Ifd | undefined {
@@ -117,7 +127,7 @@ function readIfd(view: DataView, at: number, littleEndian: boolean): Ifd | undef
       size,
     });
   }
-  return { entries, next: end + 4 <= view.byteLength ? view.getUint32(end, littleEndian) : 0 };
+  return { at, entries, next: end + 4 <= view.byteLength ? view.getUint32(end, littleEndian) : 0 };
 }
 
 function writeBlock(
@@ -129,7 +139,7 @@ function writeBlock(
   const view = new DataView(old.buffer, old.byteOffset, old.byteLength);
   const pointer = (tag: number): number => {
     const entry = ifd0?.entries.find((one) => one.tag === tag);
-    return entry ? new DataView(entry.raw.buffer, entry.raw.byteOffset, 4).getUint32(0, littleEndian) : 0;
+    return entry ? pointerIn(entry.raw, littleEndian) : 0;
   };
   const below = (tag: number): Ifd | undefined | 'damaged' => {
     const at = pointer(tag);
@@ -140,8 +150,17 @@ function writeBlock(
   const keep = keptLength(old, view, littleEndian, ifd0, exif);
   const writer = new BlockWriter(old, keep, littleEndian);
   const { removes } = changes;
-  const thumbnail = ifd0 && removes?.thumbnail ? readIfd(view, ifd0.next, littleEndian) : undefined;
+  const second = ifd0 ? readIfd(view, ifd0.next, littleEndian) : undefined;
+  const thumbnail = removes?.thumbnail ? second : undefined;
   if (removes) {
+    // What is damaged may say that a value which goes lies where one of these stands.
+    const staying = [
+      removes.gps ? undefined : gps,
+      removes.thumbnail ? undefined : second,
+      ...[...(exif?.entries ?? [])]
+        .filter(({ tag }) => tag === INTEROPERABILITY)
+        .map(({ raw }) => readIfd(view, pointerIn(raw, littleEndian), littleEndian)),
+    ];
     writer.wipe(
       [
         ...goneOf(ifd0, removes.ifd0),
@@ -149,12 +168,27 @@ function writeBlock(
         ...(removes.gps ? goneOf(gps, 'all') : []),
         ...(thumbnail ? [...goneOf(thumbnail, 'all'), ...pictureOf(thumbnail, littleEndian)] : []),
       ],
-      [...keptOf(ifd0, removes.ifd0), ...keptOf(exif, removes.exif)],
+      [
+        { start: 0, size: HEADER },
+        ...keptOf(ifd0, removes.ifd0),
+        ...keptOf(exif, removes.exif),
+        ...staying.flatMap(wholeOf),
+        ...(removes.thumbnail || !second ? [] : pictureOf(second, littleEndian)),
+      ],
     );
   }
+  // What is set in the first directory and stands in the other one too would still say the old there.
+  const tagsOf = (makers: readonly FieldMaker[]): readonly number[] =>
+    makers.map((make) => make(littleEndian).tag);
+  const misplaced = new Set([...tagsOf(changes.ifd0), tagNumbers.exifIfd, tagNumbers.gpsIfd]);
   const pointers: FieldMaker[] = [];
   for (const [tag, ifd, fields, gone] of [
-    [tagNumbers.exifIfd, without(exif, removes?.exif), exifFields(exif, changes, !ifd0), removes?.exif.size],
+    [
+      tagNumbers.exifIfd,
+      without(without(exif, removes?.exif), misplaced),
+      exifFields(exif, changes, !ifd0),
+      removes?.exif.size,
+    ],
     [tagNumbers.gpsIfd, removes?.gps ? undefined : gps, changes.gps, 0],
   ] as const) {
     if (fields.length === 0 && !gone && (!ifd || pointer(tag) < keep)) continue;
@@ -162,7 +196,7 @@ function writeBlock(
     pointers.push(long(tag, at));
   }
   const first = without(
-    ifd0,
+    without(ifd0, new Set(tagsOf(changes.exif))),
     removes && new Set([...removes.ifd0, ...(removes.gps ? [tagNumbers.gpsIfd] : [])]),
   );
   const next = removes?.thumbnail ? 0 : (ifd0?.next ?? 0);
@@ -206,11 +240,15 @@ const keptOf = (ifd: Ifd | undefined, tags: ReadonlySet<number>): readonly Stret
     offset === undefined || tags.has(tag) ? [] : [{ start: offset, size }],
   );
 
+/** Where a directory and all its values lie. */
+const wholeOf = (ifd: Ifd | undefined): readonly Stretch[] =>
+  ifd ? [{ start: ifd.at, size: 2 + ifd.entries.length * 12 + 4 }, ...keptOf(ifd, new Set())] : [];
+
 /** The thumbnail that a directory names (Exif 2.32, 4.6.4 "JPEGInterchangeFormat"). */
 function pictureOf({ entries }: Ifd, littleEndian: boolean): readonly Stretch[] {
   const [start, size] = [0x0201, 0x0202].map((tag) => {
     const entry = entries.find((one) => one.tag === tag);
-    return entry ? new DataView(entry.raw.buffer, entry.raw.byteOffset, 4).getUint32(0, littleEndian) : 0;
+    return entry ? pointerIn(entry.raw, littleEndian) : 0;
   });
   return start && size ? [{ start, size }] : [];
 }
@@ -230,14 +268,12 @@ function keptLength(
   const mark = findMark(old);
   if (mark < 0 || view.getUint32(4, littleEndian) < mark) return old.length;
   const fixed = [...ifd0.entries, ...(exif?.entries ?? [])].filter(({ tag }) => PINNED.has(tag));
-  const lies = fixed.map(
-    ({ offset, raw }) => offset ?? new DataView(raw.buffer, raw.byteOffset, 4).getUint32(0, littleEndian),
-  );
+  const lies = fixed.map(({ offset, raw }) => offset ?? pointerIn(raw, littleEndian));
   return ifd0.next >= mark || lies.some((offset) => offset >= mark) ? old.length : mark;
 }
 
 /** Tags whose data holds offsets of its own and so must never move: MakerNote, SubIFDs, interoperability. */
-const PINNED = new Set([0x927c, 0x014a, 0xa005]);
+const PINNED = new Set([0x927c, 0x014a, INTEROPERABILITY]);
 
 function findMark(block: Uint8Array): number {
   for (let at = block.length - MARK_BYTES.length; at >= 8; at -= 1) {

@@ -12,7 +12,6 @@ import {
   isDisguised,
   isMeantPicture,
   provePhoto,
-  readContainer,
   readTags,
   sameImage,
   sidecarPacket,
@@ -263,6 +262,22 @@ test('a sidecar says the fields, and keeps what stood in one before', () => {
   }
 });
 
+test.each([
+  ['RDF by another prefix', (xmp: string) => xmp.replaceAll('rdf:', 'r:').replace('xmlns:rdf', 'xmlns:r')],
+  ['the element of old packets', (xmp: string) => xmp.replaceAll('x:xmpmeta', 'x:xapmeta')],
+  [
+    'another prefix for that',
+    (xmp: string) => xmp.replaceAll('x:xmpmeta', 'y:meta').replace('xmlns:x', 'xmlns:y'),
+  ],
+])('a packet with %s is read, and what is written into it proved', (_, written) => {
+  const old = written(packet);
+  expect(tagTexts(readTags(wrappedPacket(Buffer.from(old))) ?? none)['XMP']).toMatchObject({ title: 'Old' });
+  const result = sidecarPacket(fields, old);
+  if (!result.ok) throw new Error(result.message);
+  const tags = readTags(wrappedPacket(Buffer.from(result.packet)));
+  expect(tags && tagTexts(tags)['XMP']).toMatchObject({ title: fields.title });
+});
+
 const hasExiftool = spawnSync('exiftool', ['-ver']).status === 0;
 (hasExiftool ? test : test.skip)('exiftool warns of nothing that it did not warn of before', () => {
   const warnings = (bytes: Uint8Array): number => {
@@ -276,28 +291,6 @@ const hasExiftool = spawnSync('exiftool', ['-ver']).status === 0;
   for (const [name, bytes] of pictures) {
     expect([name, warnings(concat(stamped(bytes).parts)) <= warnings(bytes)]).toEqual([name, true]);
   }
-});
-
-test('nothing that is mutated makes it fail, and what is written has the same image', () => {
-  let seed = 2026;
-  const random = (below: number): number => {
-    seed = (seed * 1103515245 + 12345) & 0x7fffffff;
-    return seed % below;
-  };
-  let written = 0;
-  for (let round = 0; round < 3000; round += 1) {
-    const [, original] = pictures[round % pictures.length] ?? ['', new Uint8Array()];
-    const bytes = Uint8Array.from(original);
-    for (let change = 0; change <= random(4); change += 1)
-      bytes[random(Math.min(bytes.length, 700))] = random(256);
-    const result = stampPicture(bytes, fields, { removesPersonal: round % 3 === 0 });
-    if (!result.ok) continue;
-    written += 1;
-    const parts = concat(result.parts);
-    expect(readContainer(parts).ok).toBe(true);
-    expect(sameImage(parts, bytes, same)).toBe(true);
-  }
-  expect(written).toBeGreaterThan(1000);
 });
 
 describe('texts of a PNG', () => {

@@ -61,6 +61,51 @@ describe('Exif', () => {
     expect(text(block).slice(once.length, moved.length)).toBe('MOVED NOTE!!');
   });
 
+  const tagsIn = (block: Uint8Array, at: number): readonly number[] => {
+    const view = new DataView(block.buffer, block.byteOffset, block.byteLength);
+    return Array.from({ length: view.getUint16(at) }, (_, nth) => view.getUint16(at + 2 + nth * 12));
+  };
+  const first = (block: Uint8Array): number =>
+    new DataView(block.buffer, block.byteOffset, block.byteLength).getUint32(4);
+
+  test('that lies about where a value stands loses the value, and neither its header nor what stays', () => {
+    const removes = { ifd0: new Set([0x013b]), exif: new Set<number>(), gps: false, thumbnail: false };
+    for (const offset of [0, 8, 56]) {
+      const old = bytes(
+        'MM',
+        [0, 42, 0, 0, 0, 8, 0, 2],
+        [0x01, 0x3b, 0, 2, 0, 0, 0, 12, 0, 0, 0, offset],
+        [0x87, 0x69, 0, 4, 0, 0, 0, 1, 0, 0, 0, 38],
+        [0, 0, 0, 0],
+        [0, 1, 0x92, 0x7c, 0, 7, 0, 0, 0, 12, 0, 0, 0, 56],
+        [0, 0, 0, 0],
+        'MAKERNOTE!!!',
+      );
+      const block = merged(old, { ...changes('x'), removes });
+      expect(text(block.subarray(0, 4))).toBe('MM\0*');
+      expect(text(block)).toContain('MAKERNOTE!!!');
+      expect(tagsIn(block, first(block))).toEqual([0x010e, 0x8769]);
+    }
+  });
+
+  test('says what is set in one directory only', () => {
+    // The Exif directory is the first one again, with a caption and both pointers.
+    const old = bytes(
+      'MM',
+      [0, 42, 0, 0, 0, 8, 0, 2],
+      [0x01, 0x0e, 0, 2, 0, 0, 0, 4],
+      'Old\0',
+      [0x87, 0x69, 0, 4, 0, 0, 0, 1, 0, 0, 0, 8],
+      [0, 0, 0, 0],
+    );
+    const comment = ascii(0x9286, 'A comment');
+    const block = merged(old, { ...changes('New'), exif: [comment] });
+    const pointer = tagsIn(block, first(block)).indexOf(0x8769);
+    const exif = new DataView(block.buffer).getUint32(first(block) + 2 + pointer * 12 + 8);
+    expect(tagsIn(block, first(block))).toEqual([0x010e, 0x8769]);
+    expect(tagsIn(block, exif)).toEqual([0x9000, 0x9286]);
+  });
+
   test.each([
     ['an offset beyond the block', camera.subarray(0, 60)],
     ['no byte order', bytes('XX', [0, 42, 0, 0, 0, 8])],

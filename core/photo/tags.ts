@@ -2,6 +2,7 @@ import ExifReader from 'exifreader';
 import { readJpeg } from './jpeg.ts';
 import { userCommentText } from './userComment.ts';
 import { readXml } from './xml.ts';
+import { withUsualPrefixes } from './xmp.ts';
 
 type Group = Readonly<Record<string, unknown>>;
 
@@ -18,10 +19,14 @@ export interface Tags {
 
 /** Hands XMP to the reader as a tree; what is not well-formed is not carried. */
 const domParser = {
-  parseFromString: (source: string) => ({
-    ...(readXml(source) ?? { childNodes: [] }),
-    getElementsByTagName: () => [],
-  }),
+  parseFromString: (source: string) => {
+    const tree = readXml(source);
+    const isUsual = source.includes('<x:xmpmeta') && source.includes('<rdf:RDF');
+    return {
+      ...(tree ? (isUsual ? tree : withUsualPrefixes(tree)) : { childNodes: [] }),
+      getElementsByTagName: () => [],
+    };
+  },
 } as unknown as NonNullable<Parameters<typeof ExifReader.loadView>[1]>['domParser'];
 
 /** Far enough into the image for its frame header, which tells width and height. */

@@ -112,6 +112,29 @@ function locate(packet: string, names: ReadonlySet<string>): Located | undefined
   return { rdfEnd: found.rdf.contentEnd, about: about ?? '', removals };
 }
 
+/**
+ * A packet's tree with RDF and the element around it by their usual prefixes, which readers ask for by name: others
+ * are as good (XML Namespaces 1.0, 4), and old packets say x:xapmeta.
+ */
+export function withUsualPrefixes(node: XmlNode, outer: Scope = new Map()): XmlNode {
+  const scope = scopeOf(node, outer);
+  const nodeName = usualName(node.nodeName, scope);
+  return {
+    ...node,
+    nodeName,
+    tagName: node.tagName === undefined ? undefined : nodeName,
+    attributes: node.attributes.map((one) => ({ ...one, nodeName: usualName(one.nodeName, scope) })),
+    childNodes: node.childNodes.map((child) => withUsualPrefixes(child, scope)),
+  };
+}
+
+function usualName(name: string, scope: Scope): string {
+  if (!name.includes(':') || name.startsWith('xmlns:')) return name;
+  const expanded = expand(name, scope);
+  if (expanded.startsWith(RDF)) return `rdf:${expanded.slice(RDF.length)}`;
+  return expanded.startsWith('adobe:ns:meta/') ? 'x:xmpmeta' : name;
+}
+
 function findRdf(node: XmlNode, outer: Scope): { rdf: XmlNode; scope: Scope } | undefined {
   for (const child of elementsOf(node)) {
     const scope = scopeOf(child, outer);
