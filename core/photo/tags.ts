@@ -2,7 +2,7 @@ import ExifReader from 'exifreader';
 import { readJpeg } from './jpeg.ts';
 import { userCommentText } from './userComment.ts';
 import { readXml } from './xml.ts';
-import { withUsualPrefixes } from './xmp.ts';
+import { rdfOf } from './xmp.ts';
 
 type Group = Readonly<Record<string, unknown>>;
 
@@ -22,8 +22,9 @@ const domParser = {
   parseFromString: (source: string) => {
     const tree = readXml(source);
     const isUsual = source.includes('<x:xmpmeta') && source.includes('<rdf:RDF');
+    const rdf = tree && !isUsual ? rdfOf(tree) : undefined;
     return {
-      ...(tree ? (isUsual ? tree : withUsualPrefixes(tree)) : { childNodes: [] }),
+      childNodes: isUsual && tree ? tree.childNodes : rdf ? [rdf] : [],
       getElementsByTagName: () => [],
     };
   },

@@ -23,6 +23,10 @@ interface XmlAttribute {
   readonly end: number;
 }
 
+/** The names of elements (XML Namespaces 1.0, 4), and what may follow one in an end tag. */
+const NAME = /^[\p{L}_][\p{L}\p{N}._-]*(?::[\p{L}_][\p{L}\p{N}._-]*)?$/u;
+const END = /^\s*>$/;
+
 /** XMP is nested a dozen levels deep; a tree much deeper is made to exhaust whoever walks it. */
 const DEEPEST = 100;
 
@@ -69,7 +73,9 @@ export function readXml(source: string): XmlNode | undefined {
         closed.end = parser.endIndex + 1;
         closed.contentEnd = Math.max(source.lastIndexOf('<', parser.endIndex), closed.start);
         const closes = source.slice(closed.contentEnd, closed.end);
-        if (!closes.startsWith(`</${closed.nodeName}`) && !closes.endsWith('/>')) read.isBroken = true;
+        const isClosed =
+          closes.startsWith(`</${closed.nodeName}`) && END.test(closes.slice(closed.nodeName.length + 2));
+        if ((!isClosed && !closes.endsWith('/>')) || !NAME.test(closed.nodeName)) read.isBroken = true;
       },
     },
     { xmlMode: true },

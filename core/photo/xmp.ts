@@ -113,10 +113,15 @@ function locate(packet: string, names: ReadonlySet<string>): Located | undefined
 }
 
 /**
- * A packet's tree with RDF and the element around it by their usual prefixes, which readers ask for by name: others
- * are as good (XML Namespaces 1.0, 4), and old packets say x:xapmeta.
+ * The RDF of a packet's tree by its usual prefix, which readers ask for by name, whatever stands around it: another
+ * prefix is as good (XML Namespaces 1.0, 4), and old packets wrap it in x:xapmeta. Undefined where there is none.
  */
-export function withUsualPrefixes(node: XmlNode, outer: Scope = new Map()): XmlNode {
+export function rdfOf(packet: XmlNode): XmlNode | undefined {
+  const found = findRdf(packet, new Map());
+  return found && withUsualPrefix(found.rdf, found.scope);
+}
+
+function withUsualPrefix(node: XmlNode, outer: Scope): XmlNode {
   const scope = scopeOf(node, outer);
   const nodeName = usualName(node.nodeName, scope);
   return {
@@ -124,20 +129,20 @@ export function withUsualPrefixes(node: XmlNode, outer: Scope = new Map()): XmlN
     nodeName,
     tagName: node.tagName === undefined ? undefined : nodeName,
     attributes: node.attributes.map((one) => ({ ...one, nodeName: usualName(one.nodeName, scope) })),
-    childNodes: node.childNodes.map((child) => withUsualPrefixes(child, scope)),
+    childNodes: node.childNodes.map((child) => withUsualPrefix(child, scope)),
   };
 }
 
 function usualName(name: string, scope: Scope): string {
   if (!name.includes(':') || name.startsWith('xmlns:')) return name;
   const expanded = expand(name, scope);
-  if (expanded.startsWith(RDF)) return `rdf:${expanded.slice(RDF.length)}`;
-  return expanded.startsWith('adobe:ns:meta/') ? 'x:xmpmeta' : name;
+  return expanded.startsWith(RDF) ? `rdf:${expanded.slice(RDF.length)}` : name;
 }
 
 function findRdf(node: XmlNode, outer: Scope): { rdf: XmlNode; scope: Scope } | undefined {
   for (const child of elementsOf(node)) {
     const scope = scopeOf(child, outer);
+    if (!isDeclared(child.nodeName, scope)) continue;
     if (expand(child.nodeName, scope) === `${RDF}RDF`) return { rdf: child, scope };
     const inner = findRdf(child, scope);
     if (inner) return inner;
@@ -189,6 +194,10 @@ function scopeOf(node: XmlNode, outer: Scope): Scope {
     ? new Map([...outer, ...declared.map(({ nodeName, value }) => [nodeName.slice(6), value] as const)])
     : outer;
 }
+
+/** Whether the prefix of a name stands for something: a packet where it does not is none to others (ibid., 5). */
+const isDeclared = (qualified: string, scope: Scope): boolean =>
+  !qualified.includes(':') || scope.has(qualified.split(':')[0] ?? '');
 
 /** A qualified name as namespace and local name in one (Namespaces in XML 1.0, 3). */
 function expand(qualified: string, scope: Scope): string {
