@@ -26,10 +26,16 @@ type Propose = (one: Finding, branch: KnownBranch) => readonly Edit[];
  * is missing is put in, hours are exchanged, a shown text is corrected, and a page without markup gets it.
  */
 export function withRecordMend(one: Finding, branch: KnownBranch): Finding {
+  // What the record says of the country is not overruled by what stands beside it on the page.
+  if (one.code === 'value/country-elsewhere' && !says(one, countryOf(branch.record)))
+    return { ...one, mend: null };
   const propose = one.mend === null ? PROPOSALS[one.code] : undefined;
   const edits = propose?.(one, branch) ?? [];
   return edits.length > 0 ? { ...one, mend: { edits: [...edits], certain: false } } : one;
 }
+
+const says = ({ mend }: Finding, country: string): boolean =>
+  mend !== null && mend.edits.some(({ text }) => text.replace(/\W/g, '') === country);
 
 const PROPOSALS: Readonly<Partial<Record<Finding['code'], Propose>>> = {
   'guideline/required': addProperty,
