@@ -90,6 +90,12 @@ const made: Readonly<Record<string, () => Promise<Uint8Array>>> = {
   'webp of a camera': () => canvas().webp().withExif(camera).toBuffer(),
   'webp with XMP': () => canvas().webp().withXmp(packet).toBuffer(),
   'webp animated': () => animated('webp'),
+  'webp whose length leaves its metadata out': async () => {
+    const bytes = await canvas().webp().withExif(camera).withXmp(packet).toBuffer();
+    const at = bytes.indexOf('EXIF');
+    bytes.writeUInt32LE(at - 8, 4);
+    return bytes;
+  },
 };
 
 /** Two frames, one above the other. */

@@ -24,10 +24,13 @@ export function readWebp(bytes: Uint8Array): ContainerReading {
   if (end > bytes.length + 1) return { ok: false, message: CUT_OFF };
   const chunks: Chunk[] = [];
   let at = 12;
-  while (at + 8 <= Math.min(end, bytes.length)) {
+  while (at + 8 <= bytes.length) {
+    const type = latin1(bytes.subarray(at, at + 4));
+    // What was put behind the end that the file names is read by others too, and stands inside from now on.
+    if (at + 8 > end && !CHUNKS.has(type)) break;
     const length = view.getUint32(at + 4, true);
     if (at + 8 + length > bytes.length) return { ok: false, message: CUT_OFF };
-    chunks.push({ type: latin1(bytes.subarray(at, at + 4)), data: bytes.subarray(at + 8, at + 8 + length) });
+    chunks.push({ type, data: bytes.subarray(at + 8, at + 8 + length) });
     at += 8 + length + (length % 2);
   }
   const trailing = bytes.subarray(Math.min(Math.max(at, end), bytes.length));
@@ -48,6 +51,7 @@ export function readWebp(bytes: Uint8Array): ContainerReading {
   };
 }
 
+const CHUNKS = new Set(['EXIF', 'XMP ', 'ICCP', 'ANIM', 'ANMF', 'ALPH', 'VP8 ', 'VP8L']);
 const METADATA = new Set(['EXIF', 'XMP ', 'VP8X']);
 const CUT_OFF =
   'The file ends in the middle of the picture. It was probably cut off while being copied; copy it again.';
