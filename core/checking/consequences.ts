@@ -16,6 +16,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromScopeless(all, reading),
     fromLoose(all, items),
     fromMisspelt(all),
+    fromKeyword(all, items),
     fromOpenQuote(all, reading, items),
     fromUnknownType(all, items),
     fromMisformed(all),
@@ -161,6 +162,15 @@ function fromMisspelt(all: readonly Finding[]): Follows | undefined {
       code === 'structure/no-business' ||
       (/^structure\/no-(?:typeof|itemscope|type)$/.test(code) && types.some((one) => holds(place, one))))
   );
+}
+
+/** An item whose type stands under another name is told that, and not that it has none. */
+function fromKeyword(all: readonly Finding[], items: () => readonly ReadItem[]): Follows | undefined {
+  const meant = placesOf(all, ({ mend }) => mend?.edits.some(({ text }) => text === '"@type"') ?? false);
+  if (!meant) return undefined;
+  const known = items();
+  const isMeant = beginsAt(meant.flatMap((place) => itemAt(place, known)?.typePlace ?? []));
+  return ({ code, place }) => code === 'structure/no-type' && isMeant(place);
 }
 
 /** What a value that runs on over other tags says is told with that. */

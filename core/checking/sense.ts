@@ -131,6 +131,10 @@ function judgeNumber(spot: Spot): readonly Finding[] {
   if (/^\p{L}[\p{L}.: -]*[+\d(]/u.test(text) && number)
     return say('begins with words, which are no part of a number.');
   if (isSeveral(text)) return say('are several numbers in one text. Give each by itself.', '');
+  const meant = alike(text);
+  const digits = meant ? readTelephone(meant, country) : undefined;
+  if (digits?.telephone && digits.faults.length === 0)
+    return say('holds a letter that looks like a digit.', digits.telephone.international);
   const dialled = /\p{L}/u.test(text.replace(EXTENSION, '')) ? letters(text) : '';
   if (dialled)
     return say(
@@ -163,6 +167,12 @@ function judgeNumber(spot: Spot): readonly Finding[] {
 /** An extension as people write it (ITU-T E.123, 6.3, and habits). */
 const EXTENSION =
   /[\s,;]*(?:\b(?:ext|extn|extension|durchwahl|poste|int|interno|toestel|anexo)\b\.?:?|(?<=[\d\s])x(?=\s?\d)|;ext=|#)\s*\d{1,6}\s*$/i;
+
+/** A number with digits for the letters that look like them, between digits; '' where it holds none, or others. */
+function alike(text: string): string {
+  if (!/^\+?[\dOoIl\s().-]+$/.test(text) || !/(?<=\d[\s.-]?)[OoIl]|[OoIl](?=[\s.-]?\d)/.test(text)) return '';
+  return text.replace(/o/gi, '0').replace(/[Il]/g, '1');
+}
 
 /** A number with the letters of a keypad as its digits (ITU-T E.161); '' for one that holds words. */
 function letters(text: string): string {

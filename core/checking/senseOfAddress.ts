@@ -127,13 +127,15 @@ export function judgeTown(spot: Spot): readonly Finding[] {
       ),
     ];
   if (!/^\d{4,6}\s+\p{L}/u.test(text) && !(postcode.length > 3 && text.includes(postcode))) return [];
-  const mended = text.replace(postcode || /^\d{4,6}/, '').replace(/^[\s,]+|[\s,]+$/g, '');
+  const isOwn = postcode !== '' && text.includes(postcode);
+  const mended = text.replace(isOwn ? postcode : /^\d{4,6}/, '').replace(/^[\s,]+|[\s,]+$/g, '');
   return [
     tell(
       spot,
       'value/town',
-      `“${text}” holds the postal code as well. Write the town alone: ${mended}.`,
+      `“${text}” holds ${isOwn || !postcode ? 'the' : 'another'} postal code as well. Write the town alone: ${mended}.`,
       postcode ? mended : '',
+      !isOwn,
     ),
   ];
 }

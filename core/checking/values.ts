@@ -46,7 +46,7 @@ export function judgeValues({ items, base, source }: Reading): readonly Finding[
       if (property.value.kind === 'item') visit(property.value.item, around);
       else found.push(...judgeProperty(item, property, around));
     }
-    found.push(...judgeWhole(item, country, surroundings.servesArea));
+    found.push(...judgeWhole(item, around, surroundings.servesArea));
   };
   for (const item of items) visit(item, { source, base, country: '', servesArea: false });
   return found;
@@ -265,7 +265,11 @@ function mendHours(value: TextValue, text: string): Edit[] | null {
 const DOOR: ReadonlySet<AddressPart> = new Set(['streetAddress', 'postalCode']);
 
 /** Values that only make sense together: a pin, an address. */
-function judgeWhole(item: ReadItem, country: string, servesArea: boolean): readonly Finding[] {
+function judgeWhole(
+  item: ReadItem,
+  { country, source }: Surroundings,
+  servesArea: boolean,
+): readonly Finding[] {
   const placeOf = (name: string): Finding['place'] => {
     const [value] = valuesOf(item, name);
     return value?.kind === 'text' ? value.place : item.place;
@@ -327,7 +331,7 @@ function judgeWhole(item: ReadItem, country: string, servesArea: boolean): reado
       .filter(({ part, code }) => !missed(part, code))
       .map(({ part, code, message }) =>
         finding(code, message, placeOf(part), part, {
-          edits: mendPart(item, part, code, countryCode(address.addressCountry)),
+          edits: mendPart(item, part, code, countryCode(address.addressCountry), source),
           guess: code === 'value/postal-code',
         }),
       );
@@ -335,7 +339,13 @@ function judgeWhole(item: ReadItem, country: string, servesArea: boolean): reado
   return [];
 }
 
-function mendPart(item: ReadItem, part: AddressPart, code: Fault['code'], country: string): Edit[] | null {
+function mendPart(
+  item: ReadItem,
+  part: AddressPart,
+  code: Fault['code'],
+  country: string,
+  source: string,
+): Edit[] | null {
   const [value] = valuesOf(item, part);
   if (value?.kind !== 'text') return null;
   if (code === 'value/country') return mendValue(value, countryCode(value.text) || countryNamed(value.text));
@@ -352,5 +362,22 @@ function mendPart(item: ReadItem, part: AddressPart, code: Fault['code'], countr
     !judgeAddress({ ...emptyAddress, postalCode, addressCountry: country }).some(
       (one) => one.part === 'postalCode',
     );
-  return mendValue(value, meant.find((one) => one !== text && isRight(one)) ?? '');
+  return mendValue(
+    value,
+    wholeCode(text, source, isRight) || (meant.find((one) => one !== text && isRight(one)) ?? ''),
+  );
 }
+
+/** The only code of a source that a digit was lost from; '' where there is none, or several. */
+function wholeCode(text: string, source: string, isRight: (code: string) => boolean): string {
+  if (!/^\d{3,6}$/.test(text)) return '';
+  const found = new Set<string>();
+  for (const [code] of source.matchAll(/(?<![\d.,+-]|\d )\d{4,7}(?![\d.,-]|:)/g))
+    if (code.length === text.length + 1 && isLess(text, code) && isRight(code)) found.add(code);
+  const [first = ''] = found;
+  return found.size === 1 ? first : '';
+}
+
+/** Whether a text is another without one of its signs. */
+const isLess = (text: string, whole: string): boolean =>
+  Array.from(whole, (_, at) => whole.slice(0, at) + whole.slice(at + 1)).includes(text);

@@ -164,6 +164,14 @@ function judgeProperty({ source }: Reading, item: ReadItem, property: ReadProper
   const { name, namePlace } = property;
   if (isForeign(name)) return undefined;
   const known = propertyNamed(name);
+  if (!known && isMeantAsType(item, property))
+    return finding(
+      'vocabulary/unknown-property',
+      `schema.org has no property “${name}”, and what it says is a type. Write "@type".`,
+      namePlace,
+      name,
+      { edits: [{ start: namePlace.start, end: namePlace.end, text: '"@type"' }], guess: true },
+    );
   if (!known) return unknownProperty(item, property, (to) => renamed(source, property, to));
   if (known.supersededBy)
     return finding(
@@ -193,6 +201,14 @@ function judgeProperty({ source }: Reading, item: ReadItem, property: ReadProper
     );
   return judgeKind(property, known);
 }
+
+/** Whether a property of an item without type gives its type under another name: "_type", "Type". */
+const isMeantAsType = ({ syntax, types }: ReadItem, { name, value }: ReadProperty): boolean =>
+  syntax === 'jsonld' &&
+  types.every((type) => type === '') &&
+  /^(?:item|schema|rdf)?types?$/i.test(name.replace(/[^a-z]/gi, '')) &&
+  value.kind === 'text' &&
+  typeNamed(schemaName(value.text.trim())) !== undefined;
 
 function unknownProperty(
   item: ReadItem,
