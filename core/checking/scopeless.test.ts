@@ -99,6 +99,25 @@ describe('RDFa without typeof', () => {
     ]);
   });
 
+  test('is meant as what its properties belong to', () => {
+    const mend = (more: string): string | undefined =>
+      check(`<div vocab="https://schema.org/">${inside}${more}</div>`).findings.find(
+        ({ code }) => code === 'structure/no-typeof',
+      )?.mend?.edits[0]?.text;
+    expect(mend('')).toBe(' typeof="LocalBusiness"');
+    expect(mend('<span property="servesCuisine">Thai</span>')).toBe(' typeof="FoodEstablishment"');
+    expect(mend('<span property="checkinTime">15:00</span>')).toBe(' typeof="LodgingBusiness"');
+  });
+
+  test('under no vocab is told once, for all that stands inside', () => {
+    const source =
+      '<div typeof="Store"><div property="address" typeof="PostalAddress"></div></div><p typeof="Event"></p>';
+    const places = check(source).findings.flatMap(({ code, place }) =>
+      code === 'structure/no-vocab' ? [source.slice(place.start, place.end)] : [],
+    );
+    expect(places).toEqual(['<div typeof="Store">', '<p typeof="Event">']);
+  });
+
   test.each([
     `<body vocab="https://schema.org/"><div typeof="Store">${inside}</div>`,
     `<div vocab="https://schema.org/" resource="#shop">${inside}</div><i resource="#shop" typeof="Store"></i>`,

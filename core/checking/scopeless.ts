@@ -54,17 +54,33 @@ export function judgeUntyped({ document, source, lines }: Reading): readonly Fin
     if (names.length < FEWEST_UNTYPED) return [];
     const [first, ...others] = [...new Set(names)].slice(0, 4);
     const at = behindTagName(source, element);
+    const type = LIKELY.find((one) => names.every((name) => isOf(name, one))) ?? 'LocalBusiness';
     return [
       finding(
         'structure/no-typeof',
-        `${[first, ...others].join(', ')} stand under vocab, but nothing there begins with typeof, so a machine takes them for the page’s own. Write typeof with the nearest type on it.`,
+        `${[first, ...others].join(', ')} stand under vocab, but nothing there begins with typeof, so a machine takes them for the page’s own. Write typeof="${type}" on it, or a nearer type.`,
         lines.place(element.start, element.contentStart),
         '@type',
-        { edits: [{ start: at, end: at, text: ' typeof="LocalBusiness"' }], guess: true },
+        { edits: [{ start: at, end: at, text: ` typeof="${type}"` }], guess: true },
       ),
     ];
   });
 }
+
+/** The types that properties without one are held against, from the general to the special. */
+const LIKELY = [
+  'LocalBusiness',
+  'FoodEstablishment',
+  'LodgingBusiness',
+  'MedicalClinic',
+  'Physician',
+  'Person',
+] as const;
+
+const isOf = (name: string, type: string): boolean => {
+  const property = propertyNamed(name);
+  return property !== undefined && belongsTo(property, [type]);
+};
 
 /** The element with the vocabulary of schema.org around a property that nothing typed holds. */
 function untypedAround(element: HtmlElement, source: string): HtmlElement | undefined {

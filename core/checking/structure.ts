@@ -198,9 +198,12 @@ function judgeItemref(
 function judgeTypeof({ lines, source }: Reading, element: HtmlElement, types: string): readonly Finding[] {
   const bare = words(types).filter((type) => !type.includes(':'));
   if (bare.length === 0) return [];
-  for (let above: HtmlElement | null = element; above; above = above.parent)
+  for (let above: HtmlElement | null = element; above; above = above.parent) {
     if ((above.attributes['vocab'] ?? '').trim()) return [];
-  const known = bare.some((type) => typeNamed(schemaName(type)));
+    // What stands inside has its words from there.
+    if (above !== element && namesSchema(above.attributes['typeof'])) return [];
+  }
+  const known = namesSchema(types);
   const at = behindTagName(source, element);
   return [
     finding(
@@ -212,6 +215,10 @@ function judgeTypeof({ lines, source }: Reading, element: HtmlElement, types: st
     ),
   ];
 }
+
+/** Whether a list of types names one of schema.org without a prefix. */
+const namesSchema = (types: string | undefined): boolean =>
+  words(types ?? '').some((type) => !type.includes(':') && typeNamed(schemaName(type)) !== undefined);
 
 const MARKUP = /<script\b[^>]*\bld\+json|<[a-z][^>]*\sitemscope\b|<[a-z][^>]*\stypeof\s*=/i;
 
