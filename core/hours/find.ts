@@ -65,10 +65,10 @@ export function weeksIn(shown: string, language = ''): WeeksInText {
     // In scripts without capitals a bracket behind the hours tells the closed day: "10:00～21:00（火曜定休）".
     .replace(/(?<=\d\s?)[(（]([\p{Lo}、・, ]{2,20})[)）]/gu, '\n$1 ')
     // What follows hours as a sentence without a number is no more of them: "… 8–14 Uhr. Termine gern telefonisch."
-    .replace(/(?<=\d[^\n]*[\p{L}\d)]\.) (?=\p{Lu}[^\d\n]*(?:\n|$))/gu, '\n');
+    .replace(/(?<=[\p{L}\d)]\.) (?=\p{Lu}[^\d\n]{0,200}(?:\n|$))/gu, '\n');
   const read = weeksInLines(text, language);
   if (!read.namesDays || read.weeks.some((week) => week.whole)) return read;
-  const among = weeksInLines(inClauses(text), language).weeks.filter(({ whole }) => whole);
+  const among = weeksInLines(inClauses(text.slice(0, SEARCHED)), language).weeks.filter(({ whole }) => whole);
   return {
     weeks: [...read.weeks, ...among.map((week) => ({ ...week, isAmongOthers: true }))],
     namesDays: true,
@@ -97,7 +97,7 @@ function weeksInLines(text: string, language: string): WeeksInText {
   };
 }
 
-/** Characters that are searched for the days of unknown languages. */
+/** Characters that are searched for the days of unknown languages, and a second time for hours among others. */
 const SEARCHED = 100_000;
 
 /** Weeks in the words of a language: its lines are turned into English, and what is found there leads back. */
