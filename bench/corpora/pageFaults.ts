@@ -150,4 +150,57 @@ export const pageFaults: readonly Planted[] = [
     [/(<script type[^]*?<\/script>)/, '<!-- $1 -->'],
     ['structure/no-business'],
   ),
+  fault('a misspelt itemprop', 'structure/misspelt', `${HTML}.2`, MICRODATA, [
+    'itemprop="telephone"',
+    'itemprob="telephone"',
+  ]),
+  fault(
+    'a misspelt property',
+    'structure/misspelt',
+    'RDFa 1.1 Lite',
+    ['rdfa'],
+    ['property="postalCode"', 'propery="postalCode"'],
+  ),
+  fault('a misspelt itemtype', 'structure/misspelt', `${HTML}.2`, MICRODATA, [
+    ' itemtype="https://schema.org/Postal',
+    ' item-type="https://schema.org/Postal',
+  ]),
+  fault(
+    'a quote that is not closed',
+    'structure/open-quote',
+    'HTML 13.2.5',
+    TAGS,
+    [/(="priceRange" content="[^"]*)"/, '$1'],
+    ['agreement/not-visible'],
+  ),
+  fault('an address that nothing ties', 'structure/loose', `${HTML}.2.4`, MICRODATA, [
+    '<div itemprop="address" ',
+    '<div ',
+  ]),
+  fault(
+    'a pin that nothing ties',
+    'structure/loose',
+    'RDFa 1.1 Lite',
+    ['rdfa'],
+    ['<div property="geo" ', '<div '],
+  ),
+  fault(
+    'RDFa without a type',
+    'structure/no-typeof',
+    'RDFa 1.1 Lite',
+    ['rdfa'],
+    [/ typeof="\w+" resource/, ' resource'],
+  ),
+  fault('the country of another', 'value/country-elsewhere', SCHEMA, FLAT, ({ country }) => [
+    `"addressCountry": "${country}"`,
+    `"addressCountry": "${country === 'KE' ? 'IS' : 'KE'}"`,
+  ]),
+  fault('a type by another name', 'vocabulary/unknown-property', JSONLD, FLAT, [
+    '"@type": "PostalAddress"',
+    '"type_": "PostalAddress"',
+  ]),
+  fault('a letter for a digit', 'value/telephone-form', 'ITU-T E.123', FLAT, ({ telephone }) => [
+    `"telephone": "${telephone}"`,
+    `"telephone": "${telephone.replace(/[01](?=[^01]*$)/, (digit) => (digit === '0' ? 'O' : 'l'))}"`,
+  ]),
 ];

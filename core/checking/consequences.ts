@@ -213,11 +213,13 @@ function fromUnknownType(all: readonly Finding[], items: () => readonly ReadItem
     (/^(?:guideline|agreement)\//.test(code) && isInside(place));
 }
 
-/** What a number that nobody can dial has instead of digits is told with its mend. */
+/** What a number that nobody can dial has instead of digits is told with its mend, and is none that visitors read. */
 function fromMisformed(all: readonly Finding[]): Follows | undefined {
   const misformed = placesOf(all, ({ code }) => code === 'value/telephone-form');
   const isThere = misformed && beginsAt(misformed);
-  return isThere && (({ code, place }) => code === 'value/telephone' && isThere(place));
+  return (
+    isThere && (({ code, place }) => /^(?:value\/telephone|agreement\/visitor)$/.test(code) && isThere(place))
+  );
 }
 
 /** Nobody shows visitors a value that is written wrong. */
@@ -267,9 +269,14 @@ function fromCountryElsewhere(
   if (!wrong) return undefined;
   const businesses = items().filter(
     ({ place, properties }) =>
-      properties.some(({ name }) => name === 'address') && wrong.some((one) => holds(place, one)),
+      properties.some(({ name }) => name === 'address') &&
+      wrong.some((one) => holds(place, one) || properties.some((property) => holds(property.place, one))),
   );
-  const isInside = standsIn(businesses.map(({ place }) => place));
+  // A node may be spread over scripts.
+  const isInside = standsIn(
+    businesses.flatMap(({ place, properties }) => [place, ...properties.map((one) => one.place)]),
+  );
   return ({ code, property, place }) =>
-    (BY_COUNTRY.has(code) || (code === 'agreement/visitor' && property === 'telephone')) && isInside(place);
+    (code === 'agreement/link' && property === 'telephone') ||
+    ((BY_COUNTRY.has(code) || (code === 'agreement/visitor' && property === 'telephone')) && isInside(place));
 }
