@@ -193,6 +193,7 @@ describe('a week as doors and pages say it', () => {
     ['en', 'Classes: Monday–Friday 4 pm–8 pm. Admission fee Rs. 1,500.', ['Mon–Fri 16:00-20:00']],
     ['en', 'Open Monday to Friday, 9am to 5pm (closed 1–1.30pm for walk-ins)', ['Mon–Fri 09:00-17:00']],
     ['de', 'Werkstatt: Mo–Do 8–16:30, Fr 8–14 Uhr.', ['Mon–Thu 08:00-16:30; Fri 08:00-14:00']],
+    ['de', 'Wintersaison 12. Dezember 2026 bis 5. April 2027: täglich 10–17 Uhr.', ['Mon–Sun 10:00-17:00']],
     ['nl', 'Ma t/m vr 8.00 - 17.00 uur. Buiten openingstijden: spoed 020-555 09 99', ['Mon–Fri 08:00-17:00']],
     ['pt', 'Seg. a sex. das 8h às 18h. Plantão 24h para emergências.', ['Mon–Fri 08:00-18:00']],
     ['sv', 'Öppet: mån–fre 9–18. Dagens lunch vardagar 11–14, 129 kr.', ['Mon–Fri 09:00-18:00']],

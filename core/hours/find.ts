@@ -79,7 +79,7 @@ export function weeksIn(shown: string, language = ''): WeeksInText {
 const inClauses = (text: string): string =>
   text
     .replace(/(?<=[\p{L}\d)][.;]) (?=[\p{Lu}\p{Lo}])|(?<=\S;) | (?=\([^()\n]*\d)/gu, '\n')
-    .replace(/(?<=^[^\d:\n]{2,40}:) (?=[^\n]*\d)/gmu, '\n');
+    .replace(/(?<=^(?:[^\d:\n]{2,40}|[^:\n]{2,80}(?=: \p{L})):) (?=[^\n]*\d)/gmu, '\n');
 
 function weeksInLines(text: string, language: string): WeeksInText {
   const named = languageOf(language);
