@@ -1,8 +1,9 @@
 import type { Finding } from '#core/fault';
-import { eachItem, type ReadItem } from '#core/item';
+import { eachItem, itemsOf, valuesOf, type ReadItem } from '#core/item';
 import type { Reading } from '#core/reading';
 import type { Place } from '#core/text';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
+import { beginsAt, holds, holdsOne, itemsAround, standsIn } from './stretches.ts';
 
 /** Whether a finding only follows from another. */
 type Follows = (one: Finding) => boolean;
@@ -33,41 +34,6 @@ function placesOf(all: readonly Finding[], is: (one: Finding) => boolean): reado
   return places.length > 0 ? places : undefined;
 }
 
-type Stretch = Pick<Place, 'start' | 'end'>;
-
-const holds = (outer: Stretch, { start, end }: Stretch): boolean => outer.start <= start && end <= outer.end;
-
-/** Tells whether a place stands where one of these begins. A page may have a finding at every word. */
-function beginsAt(places: readonly Place[]): (place: Pick<Place, 'start'>) => boolean {
-  const starts = new Set(places.map(({ start }) => start));
-  return ({ start }) => starts.has(start);
-}
-
-/** Tells whether a place stands in one of these, which lie in each other or apart. */
-function standsIn(stretches: readonly Stretch[]): (place: Place) => boolean {
-  const outermost: Stretch[] = [];
-  for (const one of stretches.toSorted((a, b) => a.start - b.start || b.end - a.end)) {
-    const last = outermost.at(-1);
-    if (!last || !holds(last, one)) outermost.push(one);
-  }
-  return (place) => {
-    let [low, high] = [0, outermost.length];
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if ((outermost[middle]?.start ?? Infinity) <= place.start) low = middle + 1;
-      else high = middle;
-    }
-    const nearest = outermost[low - 1];
-    return nearest !== undefined && holds(nearest, place);
-  };
-}
-
-/** The smallest item that a place stands in; undefined in the further parts of a node that is spread. */
-const itemAt = (place: Place, items: readonly ReadItem[]): ReadItem | undefined =>
-  items
-    .filter((item) => holds(item.place, place))
-    .sort((one, other) => one.place.end - one.place.start - (other.place.end - other.place.start))[0];
-
 /** Faults of hours themselves, from which it follows that visitors read others. */
 const BAD_HOURS = new Set<Finding['code']>([
   'value/time',
@@ -88,11 +54,13 @@ function fromBadHours(all: readonly Finding[], items: () => readonly ReadItem[])
       BAD_HOURS.has(code) || (code === 'vocabulary/enumeration' && property === 'dayOfWeek'),
   );
   if (!bad) return undefined;
-  const open = items().filter(({ properties }) => properties.some(({ name }) => isHours(name)));
+  const around = itemsAround(
+    items().filter(({ properties }) => properties.some(({ name }) => isHours(name))),
+  );
   return ({ code, property, place, related }) => {
     if (code !== 'agreement/visitor' || !isHours(property)) return false;
     const places = [place, ...related.map((one) => one.place)];
-    const businesses = places.flatMap((one) => itemAt(one, open) ?? []);
+    const businesses = places.flatMap((one) => [...around(one)].slice(0, 1));
     if (businesses.length === 0) return true;
     const own = businesses.flatMap(({ properties }) => properties.filter(({ name }) => isHours(name)));
     return bad.some((one) => own.some((hours) => holds(hours.place, one)));
@@ -135,32 +103,36 @@ function fromScopeless(all: readonly Finding[], { document }: Reading): Follows 
 function fromLoose(all: readonly Finding[], items: () => readonly ReadItem[]): Follows | undefined {
   const loose = all.filter(({ code }) => code === 'structure/loose' || code === 'structure/misspelt');
   if (loose.length === 0) return undefined;
-  const around = new Map(loose.map((one) => [one, items().filter(({ place }) => holds(place, one.place))]));
+  const isOfHours = loose.some(({ property }) => isHours(property) || isTime(property));
+  const around = itemsAround(items());
+  // What is loose begins an item itself, and stands in another.
+  const lacking = new Set(
+    loose.flatMap(({ property, place }) =>
+      [...around(place)]
+        .slice(0, 2)
+        .flatMap((item) =>
+          [item.place, item.typePlace].map(({ start }) => `${property ?? ''} ${String(start)}`),
+        ),
+    ),
+  );
+  const isLacking = (property: string | null, { start }: Place): boolean =>
+    lacking.has(`${property ?? ''} ${String(start)}`);
   return ({ code, property, place }) =>
-    loose.some((one) => {
-      if (/^agreement\/(?:visitor|hours-among-others)$/.test(code))
-        return isHours(property) && (isHours(one.property) || isTime(one.property));
-      const isOfProperty =
-        (property === one.property && /^(?:guideline|value)\//.test(code)) ||
-        (one.property === '@type' && code === 'structure/no-type');
-      return (
-        isOfProperty &&
-        (around.get(one) ?? []).some(
-          (item) => item.typePlace.start === place.start || item.place.start === place.start,
-        )
-      );
-    });
+    (isOfHours && isHours(property) && /^agreement\/(?:visitor|hours-among-others)$/.test(code)) ||
+    (/^(?:guideline|value)\//.test(code) && isLacking(property, place)) ||
+    (code === 'structure/no-type' && isLacking('@type', place));
 }
 
 /** A type or a vocabulary that is given in a misspelt attribute is not missing. */
 function fromMisspelt(all: readonly Finding[]): Follows | undefined {
   const types = placesOf(all, ({ code, property }) => code === 'structure/misspelt' && property === '@type');
+  const isGiven = types && holdsOne(types);
   return (
-    types &&
+    isGiven &&
     (({ code, place }) =>
       code === 'structure/no-vocab' ||
       code === 'structure/no-business' ||
-      (/^structure\/no-(?:typeof|itemscope|type)$/.test(code) && types.some((one) => holds(place, one))))
+      (/^structure\/no-(?:typeof|itemscope|type)$/.test(code) && isGiven(place)))
   );
 }
 
@@ -168,8 +140,10 @@ function fromMisspelt(all: readonly Finding[]): Follows | undefined {
 function fromKeyword(all: readonly Finding[], items: () => readonly ReadItem[]): Follows | undefined {
   const meant = placesOf(all, ({ mend }) => mend?.edits.some(({ text }) => text === '"@type"') ?? false);
   if (!meant) return undefined;
-  const known = items();
-  const isMeant = beginsAt(meant.flatMap((place) => itemAt(place, known)?.typePlace ?? []));
+  const around = itemsAround(items());
+  const isMeant = beginsAt(
+    meant.flatMap((place) => [...around(place)].slice(0, 1).map(({ typePlace }) => typePlace)),
+  );
   return ({ code, place }) => code === 'structure/no-type' && isMeant(place);
 }
 
@@ -184,13 +158,19 @@ function fromOpenQuote(
   const tags = isThere ? (document?.marked ?? []).filter(isThere) : [];
   const isInside = standsIn(tags.map(({ start, contentStart }) => ({ start, end: contentStart })));
   if (!isThere) return undefined;
-  const around = items().filter(({ place }) => tags.some((tag) => holds(place, tag)));
-  const isAround = new Set(around.flatMap(({ place, typePlace }) => [place.start, typePlace.start]));
+  const aroundThem = new Set<ReadItem>();
+  const around = itemsAround(items());
+  for (const tag of tags)
+    for (const item of around({ start: tag.start, end: tag.contentStart })) {
+      if (aroundThem.has(item)) break; // and all around it
+      aroundThem.add(item);
+    }
+  const isAround = new Set([...aroundThem].flatMap(({ place, typePlace }) => [place.start, typePlace.start]));
+  const first = Math.min(...tags.slice(0, 1).map(({ start }) => start));
   return ({ code, place }) =>
     (/^(?:value|agreement|vocabulary)\//.test(code) && isInside(place)) ||
     // The end tags of what it swallows end what is around.
-    (/^(?:structure\/itemprop-outside|vocabulary\/not-of-type)$/.test(code) &&
-      tags.some(({ start }) => start < place.start)) ||
+    (/^(?:structure\/itemprop-outside|vocabulary\/not-of-type)$/.test(code) && first < place.start) ||
     // What it swallows is not missing.
     (/^(?:guideline\/re|value\/address-part)/.test(code) && isAround.has(place.start));
 }
@@ -233,7 +213,7 @@ function fromBadValue(all: readonly Finding[]): Follows | undefined {
 function fromNoBusiness(all: readonly Finding[], items: () => readonly ReadItem[]): Follows | undefined {
   const noBusinesses = placesOf(all, ({ code }) => code === 'vocabulary/no-local-business');
   if (!noBusinesses) return undefined;
-  const known = items();
+  const around = itemsAround(items());
   const isThere = beginsAt(noBusinesses);
   const isOfBusinesses = (property: string): boolean =>
     (propertyNamed(property)?.domains ?? []).some(
@@ -241,7 +221,7 @@ function fromNoBusiness(all: readonly Finding[], items: () => readonly ReadItem[
     );
   return ({ code, property, place }) => {
     if (code !== 'vocabulary/not-of-type' || !isOfBusinesses(property ?? '')) return false;
-    const item = itemAt(place, known);
+    const [item] = around(place);
     return item !== undefined && isThere(item.typePlace);
   };
 }
@@ -267,10 +247,11 @@ function fromCountryElsewhere(
 ): Follows | undefined {
   const wrong = placesOf(all, ({ code }) => code === 'value/country-elsewhere');
   if (!wrong) return undefined;
-  const businesses = items().filter(
-    ({ place, properties }) =>
-      properties.some(({ name }) => name === 'address') &&
-      wrong.some((one) => holds(place, one) || properties.some((property) => holds(property.place, one))),
+  const isWrong = beginsAt(wrong);
+  const businesses = items().filter((item) =>
+    itemsOf(item, 'address').some((address) =>
+      valuesOf(address, 'addressCountry').some((value) => value.kind === 'text' && isWrong(value.place)),
+    ),
   );
   // A node may be spread over scripts.
   const isInside = standsIn(
