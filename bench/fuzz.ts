@@ -23,6 +23,8 @@ function fuzzSources(record: BusinessRecord): readonly string[] {
     `<!doctype html><body>${writeMarkup(record, 'graph').text}<p>(360) 555-0199, Mon-Fri 9-5`,
     '{\'@context\':\'https://schema.org\', // ours\n@type: Optician,\n“name”: “A & B”, \'geo\': {latitude: 48.5, longitude: -122.6,},\n "openingHours": ["Mon-Fri 9-5"], "url": "/a"}',
     '<div itemscope itemtype="Optician" itemref="a b"><p itemprop="name telephone">A</p><div itemprop=address itemtype="https://schema.org/PostalAddress"><b itemprop=addressCountry>England</div></div><p id=a itemprop="Email">x@y.example</p>',
+    '<div itemscope itemtype="https://schema.org/Store"><b itemprob="telephone">1</b><div itemscope itemtype="https://schema.org/PostalAddress"><b itemprop="postalCode">1</b></div><meta itemprop="name" content="A><meta itemprop="url" content="b"></div>',
+    '<div vocab="https://schema.org/"><b property="name">A</b><b property="url">b</b><div typeof="PostalAddress"><b property="postalCode">1</b></div></div>',
     `${'['.repeat(40)}{"@type":"Store"}${']'.repeat(40)}`,
     `${'<div itemscope itemprop=a>'.repeat(200)}x`,
   ];

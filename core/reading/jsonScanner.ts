@@ -37,11 +37,12 @@ export class JsonScanner {
   protected unclosed(bracket: '}' | ']', opened: number, guess = this.at < this.end): void {
     const at = this.lastSolid(this.at);
     const what = bracket === '}' ? 'object' : 'array';
-    // Where what stands before is itself only guessed at, or a comment goes on to the end and may hold the bracket,
-    // nobody knows what it would close.
+    // Where what stands before is itself only guessed at, where a bracket before is, or a comment goes on to the end
+    // and may hold the bracket, nobody knows what it would close.
     const isDoubtful = this.faults.some(
       (one) =>
         (one.end === at && (one.guess === true || one.edits === null)) ||
+        (one.code === 'syntax/missing-bracket' && one.guess === true) ||
         (one.code === 'syntax/comment' && one.end >= at),
     );
     const isGuess = guess || isDoubtful;
