@@ -1,9 +1,9 @@
 import { finding, type Finding } from '#core/fault';
-import { behindTagName, type HtmlElement } from '#core/html';
+import { behindTagName, tokensOf, type HtmlElement } from '#core/html';
 import { schemaName } from '#core/item';
 import type { Reading } from '#core/reading';
 import { table } from '#core/text';
-import { belongsTo, isSubtype, propertyNamed } from '#core/vocabulary';
+import { isPropertyOf, isSubtype } from '#core/vocabulary';
 
 /** What is only ever part of something else, and the properties it is that by. */
 const PARTS = table<readonly string[]>({
@@ -33,7 +33,8 @@ export function judgeLoose({ document, source, lines }: Reading): readonly Findi
     const names = type === undefined ? undefined : PARTS[type];
     const outer = names && !element.inert && !isTied(element) ? itemAround(element, isMicrodata) : undefined;
     const types = outer ? typesOf(outer) : [];
-    const name = names?.find((one) => isOf(one, types)) ?? (types.some(isGoneTo) ? names?.[0] : undefined);
+    const name =
+      names?.find((one) => isPropertyOf(one, types)) ?? (types.some(isGoneTo) ? names?.[0] : undefined);
     if (!name || !type || types.some((one) => isSubtype(one, type))) return [];
     const attribute = `${isMicrodata ? 'itemprop' : 'property'}="${name}"`;
     const at = behindTagName(source, element);
@@ -49,19 +50,11 @@ export function judgeLoose({ document, source, lines }: Reading): readonly Findi
   });
 }
 
-const isOf = (name: string, types: readonly string[]): boolean => {
-  const property = propertyNamed(name);
-  return property !== undefined && belongsTo(property, types);
-};
-
 /** Some businesses are no places to schema.org, and have hours all the same. */
 const isGoneTo = (type: string): boolean => isSubtype(type, 'Organization') || isSubtype(type, 'Place');
 
-const words = (text: string | undefined): readonly string[] =>
-  (text ?? '').split(/[ \t\r\n\f]+/).filter(Boolean);
-
 const typesOf = ({ attributes }: HtmlElement): readonly string[] =>
-  words(attributes['itemtype'] ?? attributes['typeof']).map(schemaName);
+  tokensOf(attributes['itemtype'] ?? attributes['typeof'] ?? '').map((type) => schemaName(type));
 
 /** What ties an item to another, or gives it a name that others may tie it by. */
 const TIES = ['itemprop', 'itemid', 'id', 'property', 'rel', 'rev', 'resource', 'about', 'inlist'] as const;

@@ -1,5 +1,5 @@
 import { finding, shortText, type Finding } from '#core/fault';
-import { attributeNames, attributeSpan, type HtmlElement } from '#core/html';
+import { attributeNames, attributeSpan, tokensOf, type HtmlElement } from '#core/html';
 import { schemaName } from '#core/item';
 import type { Reading } from '#core/reading';
 import { editDistance, propertyNamed, typeNamed } from '#core/vocabulary';
@@ -10,11 +10,15 @@ const MARKUP: readonly (readonly [name: string, fits: (value: string) => boolean
   ['property', (value) => isEach(value, (name) => propertyNamed(name) !== undefined)],
   ['itemtype', (value) => /^\s*https?:\/\/(?:www\.)?schema\.org\//.test(value)],
   ['typeof', (value) => isEach(value, (name) => typeNamed(name) !== undefined)],
-  ['vocab', (value) => /^\s*https?:\/\/(?:www\.)?schema\.org\/?\s*$/.test(value)],
+  ['vocab', (value) => isSchemaVocab(value)],
 ];
 
+/** Whether the value of a vocab attribute is schema.org. */
+export const isSchemaVocab = (value: string): boolean =>
+  /^\s*https?:\/\/(?:www\.)?schema\.org\/?\s*$/.test(value);
+
 const isEach = (value: string, is: (name: string) => boolean): boolean => {
-  const names = value.split(/\s+/).filter(Boolean).map(schemaName);
+  const names = tokensOf(value).map((name) => schemaName(name));
   return names.length > 0 && names.every(is);
 };
 
@@ -26,18 +30,23 @@ export function judgeMisspelt({ document, source, lines }: Reading): readonly Fi
     return meantBy.get(name);
   };
   return (document?.elements ?? []).flatMap((element: HtmlElement) => {
-    if (element.inert) return [];
-    return Object.entries(element.attributes).flatMap(([name, value]) => {
-      const [right, fits] = meant(name) ?? [];
-      if (!right || !fits?.(value) || element.attributes[right] !== undefined) return [];
-      const at = attributeNames(source, element).find((one) => one.name === name);
-      if (!at) return [];
-      const end = at.start + name.length;
-      const message = `“${source.slice(at.start, end)}” is no attribute that machines know, so they pass it over. Write ${right}.`;
-      const edits = [{ start: at.start, end, text: right }];
-      const [property = null] =
-        right === 'itemprop' || right === 'property' ? value.trim().split(/\s+/) : ['@type'];
-      return [finding('structure/misspelt', message, lines.place(at.start, end), property, { edits })];
+    const { attributes } = element;
+    const wrong = element.inert
+      ? []
+      : Object.entries(attributes).flatMap(([name, value]) => {
+          const [right, fits] = meant(name) ?? [];
+          return right && fits?.(value) && attributes[right] === undefined ? [{ name, value, right }] : [];
+        });
+    if (wrong.length === 0) return [];
+    const written = new Map(attributeNames(source, element).map(({ name, start }) => [name, start]));
+    return wrong.slice(0, MARKUP.length).flatMap(({ name, value, right }) => {
+      const start = written.get(name);
+      if (start === undefined) return [];
+      const end = start + name.length;
+      const message = `“${source.slice(start, end)}” is no attribute that machines know, so they pass it over. Write ${right}.`;
+      const [property = null] = right === 'itemprop' || right === 'property' ? tokensOf(value) : ['@type'];
+      const edits = [{ start, end, text: right }];
+      return [finding('structure/misspelt', message, lines.place(start, end), property, { edits })];
     });
   });
 }

@@ -66,29 +66,35 @@ function pathOf(address: string): {
   return { host: siteOf(address), language, path };
 }
 
+/** The names of more businesses are not looked for on their page. */
+const MOST_NAMES = 100;
+
 /** A business's name in capitals of which its page says in its text or title how it is written. */
 function judgeCapitals({ items, visible, document }: Reading): readonly Finding[] {
   const title = document?.elements.find(({ name }) => name === 'title');
   const shown = `${visible?.text ?? ''}\n${title ? textContent(title) : ''}`;
-  return businessesIn(items).flatMap((item) => {
-    const [value] = valuesOf(item, 'name');
-    const name = value?.kind === 'text' ? value.text.trim() : '';
-    // What is written in capitals alone is judged without a page where it is longer.
-    const words = name.match(/\p{L}{3,}/gu) ?? [];
-    if (value?.kind !== 'text' || words.length > 2 || !/\p{Lu}{4}/u.test(name) || /\p{Ll}/u.test(name))
-      return [];
-    if (shown.includes(name)) return [];
-    const at = shown.toLowerCase().indexOf(name.toLowerCase());
-    const written = shown.slice(at, at + name.length);
-    if (at < 0 || written.toUpperCase() !== name.toUpperCase()) return [];
-    const message = `“${shortText(name)}” is written in capitals, the page writes “${shortText(written)}”. Write it as it stands over the door.`;
-    return [
-      finding('value/name-capitals', message, value.place, 'name', {
-        edits: instead(value, written),
-        guess: true,
-      }),
-    ];
-  });
+  const lower = shown.toLowerCase();
+  return businessesIn(items)
+    .slice(0, MOST_NAMES)
+    .flatMap((item) => {
+      const [value] = valuesOf(item, 'name');
+      const name = value?.kind === 'text' ? value.text.trim() : '';
+      // What is written in capitals alone is judged without a page where it is longer.
+      const words = name.match(/\p{L}{3,}/gu) ?? [];
+      if (value?.kind !== 'text' || words.length > 2 || !/\p{Lu}{4}/u.test(name) || /\p{Ll}/u.test(name))
+        return [];
+      if (shown.includes(name)) return [];
+      const at = lower.indexOf(name.toLowerCase());
+      const written = shown.slice(at, at + name.length);
+      if (at < 0 || written.toUpperCase() !== name.toUpperCase()) return [];
+      const message = `“${shortText(name)}” is written in capitals, the page writes “${shortText(written)}”. Write it as it stands over the door.`;
+      return [
+        finding('value/name-capitals', message, value.place, 'name', {
+          edits: instead(value, written),
+          guess: true,
+        }),
+      ];
+    });
 }
 
 /** Ratings of which a visitor sees neither the value nor the number of reviews. */

@@ -2,7 +2,8 @@ import { finding, type Finding } from '#core/fault';
 import { behindTagName, type HtmlElement } from '#core/html';
 import { schemaName } from '#core/item';
 import type { Reading } from '#core/reading';
-import { belongsTo, isSubtype, propertyNamed, typeNamed } from '#core/vocabulary';
+import { belongsTo, isPropertyOf, isSubtype, propertyNamed, typeNamed } from '#core/vocabulary';
+import { isSchemaVocab } from './misspelt.ts';
 
 /**
  * An element of a property with properties of its own inside, and nothing that begins an item there: what stands
@@ -47,14 +48,21 @@ export function judgeUntyped({ document, source, lines }: Reading): readonly Fin
   for (const element of document?.marked ?? []) {
     if (element.inert || element.attributes['property'] === undefined) continue;
     const [name] = namesOf(element);
-    const around = name && propertyNamed(name) ? untypedAround(element, source) : undefined;
-    if (name && around) found.set(around, [...(found.get(around) ?? []), name]);
+    const around = name && propertyNamed(name) ? untypedAround(element) : undefined;
+    if (!name || !around) continue;
+    const names = found.get(around);
+    if (names) names.push(name);
+    else found.set(around, [name]);
   }
-  return [...found].flatMap(([element, names]) => {
-    if (names.length < FEWEST_UNTYPED) return [];
-    const [first, ...others] = [...new Set(names)].slice(0, 4);
+  return [...found].flatMap(([element, all]) => {
+    const { resource } = element.attributes;
+    // What is named may have its type elsewhere.
+    const isElsewhere = resource !== undefined && source.indexOf(resource) !== source.lastIndexOf(resource);
+    if (all.length < FEWEST_UNTYPED || isElsewhere) return [];
+    const names = [...new Set(all)];
+    const [first, ...others] = names.slice(0, 4);
     const at = behindTagName(source, element);
-    const type = LIKELY.find((one) => names.every((name) => isOf(name, one))) ?? 'LocalBusiness';
+    const type = LIKELY.find((one) => names.every((name) => isPropertyOf(name, [one]))) ?? 'LocalBusiness';
     return [
       finding(
         'structure/no-typeof',
@@ -77,23 +85,14 @@ const LIKELY = [
   'Person',
 ] as const;
 
-const isOf = (name: string, type: string): boolean => {
-  const property = propertyNamed(name);
-  return property !== undefined && belongsTo(property, [type]);
-};
-
 /** The element with the vocabulary of schema.org around a property that nothing typed holds. */
-function untypedAround(element: HtmlElement, source: string): HtmlElement | undefined {
+function untypedAround(element: HtmlElement): HtmlElement | undefined {
   for (let outer: HtmlElement | null = element; outer; outer = outer.parent) {
     const { attributes } = outer;
     if (['typeof', 'about', 'rel', 'rev'].some((one) => attributes[one] !== undefined)) return undefined;
     if (outer !== element && attributes['property'] !== undefined) return undefined;
-    const isRoot = /^\s*https?:\/\/(?:www\.)?schema\.org\/?\s*$/.test(attributes['vocab'] ?? '');
-    // What is named may have its type elsewhere.
-    const { resource } = attributes;
-    if (resource !== undefined && !(isRoot && source.indexOf(resource) === source.lastIndexOf(resource)))
-      return undefined;
-    if (isRoot) return outer;
+    if (isSchemaVocab(attributes['vocab'] ?? '')) return outer;
+    if (attributes['resource'] !== undefined) return undefined;
   }
   return undefined;
 }

@@ -1,6 +1,6 @@
 import { countryCode } from '#core/address';
 import { VisitorSearch } from '#core/agreement';
-import { attributeSpan, behindTagName, textContent, type HtmlElement } from '#core/html';
+import { attributeSpan, behindTagName, textContent, tokensOf, type HtmlElement } from '#core/html';
 import { readDay } from '#core/hours';
 import { readTelephone } from '#core/phone';
 import { businessesIn, type Reading, attributeText } from '#core/reading';
@@ -104,8 +104,6 @@ function noType({ syntax, typePlace }: ReadItem): Finding {
   );
 }
 
-const words = (text: string): string[] => text.split(/[ \t\r\n\f]+/).filter(Boolean);
-
 function judgeElements(reading: Reading): readonly Finding[] {
   const { document } = reading;
   if (!document) return [];
@@ -142,7 +140,7 @@ function judgeItemtype(reading: Reading, element: HtmlElement, itemtype: string)
       ),
     );
   }
-  for (const type of words(itemtype)) {
+  for (const type of tokensOf(itemtype)) {
     if (/^[a-z][a-z0-9+.-]*:/i.test(type)) continue;
     const meant = type.replace(/^(?:\/\/)?(?:www\.)?schema\.org\//i, '');
     const span = attributeSpan(source, element, 'itemtype');
@@ -183,7 +181,7 @@ function judgeItemref(
   itemref: string,
   ids: ReadonlySet<string>,
 ): readonly Finding[] {
-  return words(itemref)
+  return tokensOf(itemref)
     .filter((id) => !ids.has(id))
     .map((id) =>
       finding(
@@ -196,7 +194,7 @@ function judgeItemref(
 
 /** RDFa: a type by a bare name means something only under a vocab. */
 function judgeTypeof({ lines, source }: Reading, element: HtmlElement, types: string): readonly Finding[] {
-  const bare = words(types).filter((type) => !type.includes(':'));
+  const bare = tokensOf(types).filter((type) => !type.includes(':'));
   if (bare.length === 0) return [];
   for (let above: HtmlElement | null = element; above; above = above.parent) {
     if ((above.attributes['vocab'] ?? '').trim()) return [];
@@ -218,7 +216,7 @@ function judgeTypeof({ lines, source }: Reading, element: HtmlElement, types: st
 
 /** Whether a list of types names one of schema.org without a prefix. */
 const namesSchema = (types: string | undefined): boolean =>
-  words(types ?? '').some((type) => !type.includes(':') && typeNamed(schemaName(type)) !== undefined);
+  tokensOf(types ?? '').some((type) => !type.includes(':') && typeNamed(schemaName(type)) !== undefined);
 
 const MARKUP = /<script\b[^>]*\bld\+json|<[a-z][^>]*\sitemscope\b|<[a-z][^>]*\stypeof\s*=/i;
 

@@ -17,7 +17,7 @@ import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty, type ReadV
 import { judgePlaceholderMail, judgeText } from '#core/value';
 import { judgeCurrencies, judgePriceRange, judgeRating } from '#core/price';
 import { propertyKinds } from '#core/record';
-import { escapeHtml, jsonString, table, type Edit } from '#core/text';
+import { escapeHtml, jsonString, table, type Edit, rememberLast } from '#core/text';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeCoordinates } from './coordinates.ts';
@@ -371,13 +371,23 @@ function mendPart(
 /** The only code of a source that a digit was lost from; '' where there is none, or several. */
 function wholeCode(text: string, source: string, isRight: (code: string) => boolean): string {
   if (!/^\d{3,6}$/.test(text)) return '';
-  const found = new Set<string>();
-  for (const [code] of source.matchAll(/(?<![\d.,+-]|\d )\d{4,7}(?![\d.,-]|:)/g))
-    if (code.length === text.length + 1 && isLess(text, code) && isRight(code)) found.add(code);
-  const [first = ''] = found;
-  return found.size === 1 ? first : '';
+  const [first = '', ...others] = (codesWithout(source).get(text) ?? []).filter(isRight);
+  return others.length === 0 ? first : '';
 }
 
-/** Whether a text is another without one of its signs. */
-const isLess = (text: string, whole: string): boolean =>
-  Array.from(whole, (_, at) => whole.slice(0, at) + whole.slice(at + 1)).includes(text);
+/** More numbers of a page are not looked at. */
+const MOST_NUMBERS = 5000;
+
+/** The numbers of a source that may be postal codes, by each of what they are without one of their digits. */
+const codesWithout = rememberLast((source: string): ReadonlyMap<string, readonly string[]> => {
+  const codes = new Set<string>();
+  for (const [code] of source.matchAll(/(?<![\d.,+-]|\d )\d{4,7}(?![\d.,-]|:)/g)) {
+    codes.add(code);
+    if (codes.size === MOST_NUMBERS) break;
+  }
+  const found = new Map<string, string[]>();
+  for (const code of codes)
+    for (const less of new Set(Array.from(code, (_, at) => code.slice(0, at) + code.slice(at + 1))))
+      found.set(less, [...(found.get(less) ?? []), code]);
+  return found;
+});

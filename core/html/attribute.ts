@@ -47,15 +47,17 @@ export function attributeNames(
   source: string,
   { start, contentStart }: HtmlElement,
 ): readonly { readonly name: string; readonly start: number }[] {
-  const found: { name: string; start: number }[] = [];
+  const found = new Map<string, { readonly name: string; readonly start: number }>();
   ATTRIBUTE.lastIndex = behindTagName(source, { start, contentStart });
   while (ATTRIBUTE.lastIndex < contentStart - 1) {
     const match = ATTRIBUTE.exec(source);
-    if (!match) return found;
-    const [written, name = ''] = match;
-    const at = match.index + written.indexOf(name);
-    if (!found.some((one) => one.name === name.toLowerCase()))
-      found.push({ name: name.toLowerCase(), start: at });
+    if (!match) break;
+    const [written, spelt = ''] = match;
+    const name = spelt.toLowerCase();
+    if (!found.has(name)) found.set(name, { name, start: match.index + written.indexOf(spelt) });
   }
-  return found;
+  return [...found.values()];
 }
+
+/** The tokens of an attribute, parted by white space (HTML Living Standard, 2.3.7 "Space-separated tokens"). */
+export const tokensOf = (value: string): string[] => value.split(/[ \t\r\n\f]+/).filter(Boolean);

@@ -1,4 +1,4 @@
-export { attributeNames, attributeSpan, behindTagName } from './attribute.ts';
+export { attributeNames, attributeSpan, behindTagName, tokensOf } from './attribute.ts';
 export {
   brokenText,
   isWritten,

@@ -1,6 +1,6 @@
 import { parseUrl } from '#core/link';
 import { collapse, table, type Lines } from '#core/text';
-import { brokenText, textContent, type HtmlDocument, type HtmlElement } from '#core/html';
+import { brokenText, textContent, tokensOf, type HtmlDocument, type HtmlElement } from '#core/html';
 import { schemaName, type ReadItem, type ReadProperty } from '#core/item';
 import { Written } from './written.ts';
 
@@ -26,9 +26,7 @@ const URL_ATTRIBUTE = table<string>({
 });
 
 /** An unordered set of unique space-separated tokens (HTML Living Standard, 2.3.7). */
-const words = (text: string | undefined): string[] => [
-  ...new Set((text ?? '').split(/[ \t\r\n\f]+/).filter(Boolean)),
-];
+const words = (text: string | undefined): string[] => [...new Set(tokensOf(text ?? ''))];
 
 /**
  * The microdata items of a page (HTML Living Standard, 5.2): top-level items in the order of the source,

@@ -1,7 +1,7 @@
 import { parseUrl } from '#core/link';
 import { collapse, table, type Lines, type Place } from '#core/text';
 import { Written } from './written.ts';
-import { brokenText, textContent, type HtmlDocument, type HtmlElement } from '#core/html';
+import { brokenText, textContent, tokensOf, type HtmlDocument, type HtmlElement } from '#core/html';
 import { schemaName, type ReadItem, type ReadProperty, type ReadValue } from '#core/item';
 import { propertyNamed } from '#core/vocabulary';
 
@@ -16,7 +16,7 @@ const INITIAL = table<string>({
   vcard: 'http://www.w3.org/2006/vcard/ns#',
 });
 
-const words = (text: string | undefined): string[] => (text ?? '').split(/[ \t\r\n\f]+/).filter(Boolean);
+const words = (text: string | undefined): string[] => tokensOf(text ?? '');
 
 /** A resource that is spoken of (RDFa Core 1.1, 7.2): an address, a blank node, or the page itself. */
 interface Subject {

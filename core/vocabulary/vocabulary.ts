@@ -111,6 +111,12 @@ export function belongsTo(property: VocabularyProperty, typeNames: readonly stri
   });
 }
 
+/** The same for a name; false for one that is no property. */
+export function isPropertyOf(name: string, typeNames: readonly string[]): boolean {
+  const property = propertyNamed(name);
+  return property !== undefined && belongsTo(property, typeNames);
+}
+
 /** The types of organisations and of public places (churches, museums), in the order of the alphabet. */
 export const businessTypes: readonly VocabularyType[] = [...descriptions.keys()].flatMap(
   (name) => types.get(name) ?? [],
