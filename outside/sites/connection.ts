@@ -51,7 +51,8 @@ export type Exchanged =
 
 /**
  * Writes a page where the site still has the version that `was` is the digest of. One that stands there already, since
- * an earlier attempt was cut off after it had written, counts as written: so nothing is written twice.
+ * an earlier attempt was cut off after it had written or came to its end meanwhile, counts as written: so nothing is
+ * written twice, and nobody is told of himself as of somebody else.
  */
 export async function exchange(
   site: SiteConnection,
@@ -63,7 +64,8 @@ export async function exchange(
   if (there?.bytes.equals(bytes)) return { state: 'written', bytes };
   if (!there || digestOf(there.bytes) !== was) return { state: 'changed', theirs: there?.bytes };
   if (await site.put(path, bytes, there)) return { state: 'written', bytes };
-  return { state: 'changed', theirs: (await site.read(path))?.bytes };
+  const theirs = (await site.read(path))?.bytes;
+  return theirs?.equals(bytes) ? { state: 'written', bytes } : { state: 'changed', theirs };
 }
 
 /** What lies in a folder: pages and folders; what is neither, or leads elsewhere, is left out. */

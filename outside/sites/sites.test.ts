@@ -18,7 +18,15 @@ import type { SiteAccess } from '#core/site';
 import { siteHost } from '#standins/siteHost/main.ts';
 import { hostKeyIn, newKeys, sftpServer } from '#standins/siteHost/sftp.ts';
 import { demoUser } from '#standins/siteHost/siteFiles.ts';
-import { digestOf, exchange, openSite, SiteProblem, UnknownHostKey, type SiteSettings } from './index.ts';
+import {
+  digestOf,
+  exchange,
+  openSite,
+  SiteProblem,
+  UnknownHostKey,
+  type SiteConnection,
+  type SiteSettings,
+} from './index.ts';
 
 const sites = mkdtempSync(join(tmpdir(), 'zinc-sites-'));
 const root = join(sites, 'shop.example');
@@ -131,6 +139,29 @@ describe.each(ways)('a site over %s', (_, access) => {
     expect(await site.put('index.html', page('Ours'), read)).toBe(false);
     expect(readFileSync(join(root, 'index.html'))).toEqual(page('Theirs'));
     expect(readdirSync(root).filter((name) => name.includes('zinc-part'))).toEqual([]);
+    await site.close();
+    writeFileSync(join(root, 'index.html'), page('Home'));
+  });
+
+  test('counts a page as written that an earlier attempt, given up, brings to its end meanwhile', async () => {
+    const site = await openSite(access, secret, settings);
+    let reads = 0;
+    const overtaken: SiteConnection = {
+      list: () => site.list(),
+      put: (path, bytes, was) => site.put(path, bytes, was),
+      close: () => site.close(),
+      read: async (path) => {
+        const there = await site.read(path);
+        reads += 1;
+        if (reads === 1) writeFileSync(join(root, 'index.html'), page('Ours'));
+        return there;
+      },
+    };
+    expect(await exchange(overtaken, 'index.html', page('Ours'), digestOf(page('Home')))).toEqual({
+      state: 'written',
+      bytes: page('Ours'),
+    });
+    expect(reads).toBe(2);
     await site.close();
     writeFileSync(join(root, 'index.html'), page('Home'));
   });
