@@ -2,7 +2,7 @@ import { createServer, type IncomingMessage, type Server, type ServerResponse } 
 import type { AddressInfo } from 'node:net';
 import { Readable } from 'node:stream';
 import { gzipSync } from 'node:zlib';
-import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
+import { afterAll, afterEach, beforeAll, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import type { Express } from 'express';
 import request from 'supertest';
 import {
@@ -22,6 +22,7 @@ import { larkspur } from '#sample';
 import { guardedFetcher } from '#outside/fetcher.ts';
 import { zipOf } from '#outside/zip.ts';
 import type { JobRunner } from './jobs/runner.ts';
+import { CheckRow, JobRow } from './store/models.ts';
 import { openTestServer, type TestServer } from './testing.ts';
 
 const SITE = 'https://larkspurvane.example';
@@ -234,6 +235,23 @@ describe('a check of a site', () => {
       { page: `${SITE}/about`, finding: { code: 'agreement/pages', property: 'telephone' } },
     ]);
     expect(shown.check.summary.must).toBeGreaterThan(0);
+
+    // Asked in the moment in which it ends, it is never told as done without what it found.
+    const { id } = shown.check;
+    const row = await CheckRow.findByPk(id, { rejectOnEmpty: true });
+    const where = { checkId: id };
+    await CheckRow.update({ siteFindings: '[]' }, { where: { id } });
+    await JobRow.update({ state: 'running', leasedUntil: new Date(Date.now() + 60_000) }, { where });
+    const read = jest.spyOn(CheckRow, 'findByPk').mockImplementationOnce(async () => {
+      const before = await CheckRow.findByPk(id);
+      await CheckRow.update({ siteFindings: row.siteFindings }, { where: { id } });
+      await JobRow.update({ state: 'done', leasedUntil: null }, { where });
+      return before;
+    });
+    const ending = shownCheckSchema.parse((await api().get(`/api/checks/${String(id)}`)).body);
+    read.mockRestore();
+    expect(ending.check.state).toBe('running');
+    expect((await ended(id)).siteFindings).toEqual(shown.siteFindings);
   });
 
   test('tells of addresses that are none or lead inside, and reads the others', async () => {

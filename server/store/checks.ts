@@ -104,8 +104,9 @@ async function startJob(checkId: number, total: number, transaction: Transaction
 /** The checks of a client, the newest first. */
 export async function listChecks(clientId: number): Promise<readonly KeptCheck[]> {
   await findClient(clientId);
-  const checks = await CheckRow.findAll({ where: { clientId }, order: [['id', 'DESC']], limit: 200 });
-  return describeChecks(checks);
+  const order: [string, string][] = [['id', 'DESC']];
+  const checks = await CheckRow.findAll({ where: { clientId }, attributes: ['id'], order, limit: 200 });
+  return describeChecks(checks.map(({ id }) => id));
 }
 
 const sum = z.coerce.number();
@@ -146,7 +147,7 @@ async function sumsOf(checkIds: readonly number[]): Promise<ReadonlyMap<number, 
   );
 }
 
-/** The last job of each check. */
+/** The last job of each check. Asked before all else: what a job has made is there when it says that it is done. */
 async function jobsOf(checkIds: readonly number[]): Promise<ReadonlyMap<number | null, JobRow>> {
   const jobs = await JobRow.findAll({
     where: { checkId: { [Op.in]: [...checkIds] } },
@@ -156,10 +157,16 @@ async function jobsOf(checkIds: readonly number[]): Promise<ReadonlyMap<number |
   return new Map(jobs.map((job) => [job.checkId, job]));
 }
 
-async function describeChecks(checks: readonly CheckRow[]): Promise<readonly KeptCheck[]> {
-  const ids = checks.map(({ id }) => id);
-  const [jobs, sums] = await Promise.all([jobsOf(ids), sumsOf(ids)]);
-  return checks.map((check) => describeCheck(check, jobs.get(check.id), sums.get(check.id)));
+/** Checks in the order of their ids; one that is gone is left out. */
+async function describeChecks(ids: readonly number[]): Promise<readonly KeptCheck[]> {
+  const jobs = await jobsOf(ids);
+  const where = { id: { [Op.in]: [...ids] } };
+  const [checks, sums] = await Promise.all([CheckRow.findAll({ where }), sumsOf(ids)]);
+  const byId = new Map(checks.map((check) => [check.id, check]));
+  return ids.flatMap((id) => {
+    const check = byId.get(id);
+    return check ? [describeCheck(check, jobs.get(id), sums.get(id))] : [];
+  });
 }
 
 function describeCheck(check: CheckRow, job: JobRow | undefined, sums: Sums | undefined): KeptCheck {
@@ -183,8 +190,8 @@ function describeCheck(check: CheckRow, job: JobRow | undefined, sums: Sums | un
 }
 
 export async function showCheck(id: number): Promise<ShownCheck> {
-  const check = await findCheck(id);
-  const [jobs, sums] = await Promise.all([jobsOf([id]), sumsOf([id])]);
+  const jobs = await jobsOf([id]);
+  const [check, sums] = await Promise.all([findCheck(id), sumsOf([id])]);
   const described = describeCheck(check, jobs.get(id), sums.get(id));
   const isOpen = described.state === 'waiting' || described.state === 'running';
   const rows = await CheckedPageRow.findAll({
@@ -296,7 +303,7 @@ export async function compareChecks(beforeId: number, afterId: number): Promise<
     throw new Refusal(400, 'Two clients', 'These checks are of two clients and cannot be compared.');
   const { ignores } = await judgingOf(before.clientId);
   const compared = compareFindings(await allFound(beforeId), await allFound(afterId), ignores);
-  const [first, second] = await describeChecks([before, after]);
+  const [first, second] = await describeChecks([beforeId, afterId]);
   if (!first || !second) throw notFound('check');
   return {
     before: first,
