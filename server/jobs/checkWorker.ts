@@ -12,7 +12,7 @@ import type { SiteBranch } from '#core/agreement';
 import { limits } from '#core/limits';
 import { decodeText } from '#core/text';
 import { townsFor } from '#core/towns';
-import { tellBegun, type Begun } from '../threads/timed.ts';
+import { tellBegun, type Begun } from '../threads/begun.ts';
 
 /** What all pages of a check have in common. */
 export interface SiteToJudge {

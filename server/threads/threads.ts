@@ -1,34 +1,24 @@
-import { Piscina } from 'piscina';
-import { limits } from '#core/limits';
 import { Refusal } from '../problem.ts';
 import type { PageWorker } from './pageWork.ts';
-import { reasonOf, runTimed, type Begun } from './timed.ts';
+import { reasonOf, TimedThreads } from './timed.ts';
 import type { Task, TaskName, Tasks } from './work.ts';
 
 /** A task that takes longer than this is given up with its thread. */
 const LONGEST_MS = 120_000;
-const IDLE_MS = 600_000;
 
 /** Why a task has no result: it is told of the thing in hand, and everything else goes on. */
 export class GivenUp extends Error {}
 
 /**
  * The threads in which pages are read and changed, photos stamped, and what is large is read. The server's own
- * thread only asks and answers. A thread that dies of its task takes nothing with it but that task.
+ * thread only asks and answers.
  */
 export class Threads implements PageWorker {
-  readonly #pool: Piscina<Begun<Task>, unknown>;
+  readonly #threads = new TimedThreads<Task, unknown>(new URL('threads.mjs', import.meta.url));
   readonly #longestMs: number;
 
   constructor(longestMs = LONGEST_MS) {
     this.#longestMs = longestMs;
-    this.#pool = new Piscina<Begun<Task>, unknown>({
-      filename: new URL('threads.mjs', import.meta.url).href,
-      minThreads: 0,
-      maxThreads: 2,
-      idleTimeout: IDLE_MS,
-      resourceLimits: { maxOldGenerationSizeMb: limits.threadMegabytes },
-    });
   }
 
   /** Does a task; throws `GivenUp` with the reason where it took too long or its thread died. */
@@ -38,7 +28,7 @@ export class Threads implements PageWorker {
   ): Promise<Awaited<ReturnType<Tasks[Name]>>> {
     try {
       const task = { name, words } as Task;
-      return (await runTimed(this.#pool, task, this.#longestMs)) as Awaited<ReturnType<Tasks[Name]>>;
+      return (await this.#threads.run(task, this.#longestMs)) as Awaited<ReturnType<Tasks[Name]>>;
     } catch (error) {
       throw new GivenUp(reasonOf(error, this.#longestMs), { cause: error });
     }
@@ -61,7 +51,7 @@ export class Threads implements PageWorker {
   readonly checkedSource = (...words: Parameters<Tasks['source']>) => this.#run('source', ...words);
 
   async close(): Promise<void> {
-    await this.#pool.destroy();
+    await this.#threads.close();
   }
 }
 

@@ -1,21 +1,48 @@
-import { MessageChannel, type MessagePort } from 'node:worker_threads';
-import type { Piscina } from 'piscina';
+import { MessageChannel } from 'node:worker_threads';
+import pLimit from 'p-limit';
+import { Piscina } from 'piscina';
+import { limits } from '#core/limits';
+import type { Begun } from './begun.ts';
 
-/** A task that says when a thread begins with it. */
-export type Begun<T> = T & { readonly begun: MessagePort };
+/** Threads at work at the same time. */
+const THREADS = 2;
+const IDLE_MS = 600_000;
 
-/** Tells whoever waits that the task has begun. For threads. */
-export function tellBegun({ begun }: { readonly begun: MessagePort }): void {
-  begun.postMessage('begun');
-  begun.close();
+/**
+ * Threads in which tasks are given up, with their thread, when they take too long. One that dies of its task takes
+ * nothing with it but that task. They outlive a task, because a thread takes seconds to start.
+ */
+export class TimedThreads<T extends object, R> {
+  readonly #pool: Piscina<Begun<T>, R>;
+  /** Whoever waits for a thread waits here: the pool starts a new one for a task that comes, not for one it has. */
+  readonly #turn = pLimit(THREADS);
+
+  /** @param worker the module that each thread runs. */
+  constructor(worker: URL) {
+    this.#pool = new Piscina({
+      filename: worker.href,
+      minThreads: 0,
+      maxThreads: THREADS,
+      idleTimeout: IDLE_MS,
+      resourceLimits: { maxOldGenerationSizeMb: limits.threadMegabytes },
+    });
+  }
+
+  run(task: T, longestMs: number): Promise<R> {
+    return this.#turn(() => runTimed(this.#pool, task, longestMs));
+  }
+
+  async close(): Promise<void> {
+    await this.#pool.destroy();
+  }
 }
 
-/** So long a task waits for a thread: for a queue or a slow start, but not for a thread that never comes. */
+/** So long a task waits for a thread: for a slow start, but not for a thread that never comes. */
 const LONGEST_WAIT_MS = 300_000;
 
 /**
  * Runs a task in a pool of threads and gives it up, with its thread, when it takes too long. Its time is counted from
- * when a thread begins with it: neither the start of a thread nor the queue is the task's fault.
+ * when a thread begins with it: the start of a thread is not the task's fault.
  */
 export async function runTimed<T extends object, R>(
   pool: Pick<Piscina<Begun<T>, R>, 'run'>,

@@ -7,7 +7,7 @@ import { readImport } from './importWork.ts';
 import { matchPages } from './matchWork.ts';
 import { linksOn, placeOn, readPage } from './pageWork.ts';
 import { readText, showSource } from './textWork.ts';
-import { tellBegun, type Begun } from './timed.ts';
+import { tellBegun, type Begun } from './begun.ts';
 import { comparePicture, pictureOnPage, stampPhoto } from './photoWork.ts';
 
 const tasks = {
