@@ -33,6 +33,10 @@ describe('an address', () => {
     );
     for (const part of ['9 Hollins Row', 'Saltby', 'Devon', 'TQ1 2AB'])
       expect(addressText(row)).toContain(part);
+    // Where a custom has no region, one stands under its town.
+    const lake = { ...row, addressCountry: 'DE', postalCode: '78464', addressRegion: 'Baden' };
+    expect(addressText(lake)).toBe('9 Hollins Row, 78464 Saltby, Baden');
+    expect(addressText(row)).toBe('9 Hollins Row, Saltby, Devon, TQ1 2AB');
     expect(addressText(emptyAddress)).toBe('');
   });
 

@@ -88,9 +88,10 @@ export function addressLines(address: Address, withCountry = false): readonly (r
       line.push(...(/[\u3040-\u9fff]/.test(text) ? [] : [{ part: undefined, text: ' ' }]), { part, text });
       continue;
     }
-    segmented.splice(segmented.length - (part === 'addressRegion' ? 1 : 0), 0, [
-      { part, text: address[part].trim() },
-    ]);
+    // A region stands under its town.
+    const town = segmented.findIndex((one) => one.some((segment) => segment.part === 'addressLocality'));
+    const at = part === 'addressRegion' && town >= 0 ? town + 1 : segmented.length;
+    segmented.splice(at, 0, [{ part, text: address[part].trim() }]);
   }
   if (withCountry && address.addressCountry.trim()) {
     segmented.push([
