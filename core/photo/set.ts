@@ -1,4 +1,4 @@
-import type { BusinessRecord } from '#core/record';
+import { countryOf, type BusinessRecord } from '#core/record';
 import { freeName } from '#core/text';
 import { stampFields, type StampFields } from './fields.ts';
 import type { OwnWords } from './ownWords.ts';
@@ -45,6 +45,7 @@ export function planSet(
   const titles = new Set([...taken.titles, ...typed].map((title) => title.toLowerCase()));
   const names = new Set(taken.names.map((name) => name.toLowerCase()));
   const comment = commentOf(settings, record);
+  const country = countryOf(record);
   return pictures.map(({ name, own, date, number = 0 }, at) => {
     const place = number || at + 1;
     const { wordings } = settings;
@@ -72,7 +73,7 @@ export function planSet(
     );
     return {
       fields,
-      name: freeName(nameOf(name, own.name, wordings.fileName, all), names),
+      name: freeName(nameOf(name, own.name, wordings.fileName, all, country), names),
       number: place,
     };
   });
@@ -135,9 +136,10 @@ function nameOf(
   own: string | undefined,
   wording: string,
   texts: Readonly<Record<Placeholder, string>>,
+  country: string,
 ): string {
   const ending = /\.[a-z0-9]{1,5}$/i.exec(original)?.[0] ?? '';
   const typed = own?.trim().replace(new RegExp(`${ending.replace('.', '\\.')}$`, 'i'), '');
   const pattern = typed ?? wording;
-  return pattern ? nameFromWording(pattern, texts, ending) : original;
+  return pattern ? nameFromWording(pattern, texts, ending, country) : original;
 }

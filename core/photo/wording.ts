@@ -124,12 +124,16 @@ export function fillWording(wording: string, texts: Readonly<Record<Placeholder,
 }
 const GONE = '\uFFFF';
 
-/** A wording for a file name: lower case, ASCII, words joined by hyphens, the ending of the format kept. */
+/**
+ * A wording for a file name: lower case, ASCII as the country (ISO 3166-1 alpha-2) writes it, words joined by hyphens, the
+ * ending of the format kept.
+ */
 export function nameFromWording(
   wording: string,
   texts: Readonly<Record<Placeholder, string>>,
   ending: string,
+  country: string,
 ): string {
-  const made = fileName(fillWording(wording, texts), 100);
+  const made = fileName(fillWording(wording, texts), 100, country);
   return `${made === 'unnamed' ? `photo-${texts.number}` : made}${ending.toLowerCase()}`;
 }

@@ -3,7 +3,7 @@ import { fileName, plainText } from '#core/text';
 import { patternWords, unknownPatternWords } from '#core/value';
 import { factText } from './fact.ts';
 import type { Fact } from './facts.ts';
-import type { BusinessRecord } from './record.ts';
+import { countryOf, type BusinessRecord } from './record.ts';
 
 const FACTS: Readonly<Record<(typeof patternWords)[number], Fact>> = {
   name: 'name',
@@ -15,6 +15,9 @@ const FACTS: Readonly<Record<(typeof patternWords)[number], Fact>> = {
   country: 'address.addressCountry',
 };
 
+/** Characters that a fact has in an address at most. */
+const SLUG = 60;
+
 /**
  * The page address that a pattern gives a branch, its facts as slugs; '' where it names what the branch does not say,
  * or gives no web address.
@@ -23,7 +26,7 @@ export function addressFromPattern(pattern: string, record: BusinessRecord): str
   if (!pattern.trim() || unknownPatternWords(pattern).length > 0) return '';
   const slugOf = (word: string): string => {
     const known = patternWords.find((one) => one === word);
-    const slug = fileName(known ? factText(record, FACTS[known]) : '');
+    const slug = fileName(known ? factText(record, FACTS[known]) : '', SLUG, countryOf(record));
     return slug === 'unnamed' ? '' : slug;
   };
   const words = [...pattern.matchAll(/\{([^{}]*)\}/g)].map(([, word = '']) => word);
