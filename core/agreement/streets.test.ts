@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { findStreetIn } from './streets.ts';
+import { findOtherNumberIn, findStreetIn } from './streets.ts';
 
 const shown = (street: string, text: string, country = ''): string | undefined => {
   const at = findStreetIn(text, street, country);
@@ -83,4 +83,32 @@ describe('another street', () => {
   ])('%s is not the same', (_, street, text) => {
     expect(shown(street, text, 'DE')).toBeUndefined();
   });
+});
+
+describe('the same street with one other number', () => {
+  test.each([
+    ['民權路二段62號', '台中市西區民權路二段60號', '民權路二段60號'],
+    ['恵比須町429', '京都市中京区恵比須町427', '恵比須町427'],
+    ['은행로 54', '서울 은행로 52', '은행로 52'],
+    ['131/4 ถนนนิมมานเหมินท์', '129/4 ถนนนิมมานเหมินท์ เชียงใหม่', '129/4 ถนนนิมมานเหมินท์'],
+    ['Anger 39/38', 'Anger 37/38, 99084 Erfurt', 'Anger 37/38'],
+    ['Užupio g. 16-3', 'Užupio g. 14-3', 'Užupio g. 14-3'],
+    ['Thamel Marg-28', 'Thamel Marg-26, Kathmandu', 'Thamel Marg-26'],
+    ['Rua João de Deus, n.º 52, 3', 'Rua João de Deus, 25, 3', 'Rua João de Deus, 25, 3'],
+  ])('%s in “%s”', (street, text, found) => {
+    const at = findOtherNumberIn(text, street, '');
+    expect(at && text.slice(at.start, at.end)).toBe(found);
+  });
+
+  test.each([
+    [
+      'whose last number is the code behind a comma',
+      'Uudenmaankatu 19 B 12',
+      'Uudenmaankatu 19 B, 00120 Helsinki',
+    ],
+    ['whose number is a telephone’s in the next line', '12 1st St', '1st St\n208 555 0178'],
+    ['of two other numbers', 'Anger 37/38', 'Anger 12/14'],
+    ['without a number', 'Anger 37/38', 'Anger, Erfurt'],
+    ['of a name that is found anywhere', 'A 4', 'A 5'],
+  ])('is none %s', (_, street, text) => expect(findOtherNumberIn(text, street, '')).toBeUndefined());
 });

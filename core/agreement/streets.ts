@@ -80,7 +80,8 @@ const TWO_NUMBERED = new Set(['CZ', 'SK']);
 /** What of a street has to be seen. */
 interface Wanted {
   readonly words: readonly Piece[];
-  readonly numbers: readonly string[];
+  /** Undefined is any number. */
+  readonly numbers: readonly (string | undefined)[];
   readonly kinds: ReadonlySet<string>;
   readonly isTwoNumbered: boolean;
 }
@@ -122,16 +123,70 @@ export function findStreetIn(
 ): { readonly start: number; readonly end: number } | undefined {
   const pieces = piecesOf(text);
   for (const wanted of wantedOf(street, country)) {
-    const [first] = wanted.words;
-    if (first === undefined || wanted.numbers.length === 0 || wanted.numbers.length > MOST_NUMBERS) continue;
-    for (const [at, piece] of pieces.entries()) {
-      // The town stands before it without a blank: "金沢市片町2丁目".
-      const isFirst = isWord(piece, first) || (isEastAsian(piece) && piece.folded.endsWith(first.folded));
-      const run = isFirst ? runAround(pieces, at, wanted) : undefined;
-      const [begin, end] = [pieces[run?.from ?? -1], pieces[run?.until ?? -1]];
-      const before = isFirst && run?.from === at ? piece.folded.length - first.folded.length : 0;
-      if (begin && end) return { start: begin.start + Math.max(0, before), end: end.end };
-    }
+    const found = spanOf(pieces, wanted);
+    if (found) return found;
+  }
+  return undefined;
+}
+
+/** Shorter names are found anywhere: "A 4", "第2". */
+const SHORTEST_NAME = 4;
+const SHORTEST_EASTERN_NAME = 2;
+
+/** Where a text shows the same street with one other number: "民權路二段60號" for "民權路二段62號", "Anger 37/38" for "Anger 39/38". */
+export function findOtherNumberIn(
+  text: string,
+  street: string,
+  country: string,
+): { readonly start: number; readonly end: number } | undefined {
+  const [wanted] = wantedOf(street, country);
+  if (!wanted) return undefined;
+  const name = wanted.words.map(({ folded }) => folded).join('');
+  const fewest = wanted.words.some(isEastAsian) ? SHORTEST_EASTERN_NAME : SHORTEST_NAME;
+  if (Array.from(name).length < fewest) return undefined;
+  const pieces = piecesOf(text);
+  for (const at of wanted.numbers.keys()) {
+    const found = spanOf(pieces, { ...wanted, numbers: wanted.numbers.with(at, undefined) });
+    if (found && isHouseNumber(text.slice(found.start, found.end), street, wanted.numbers, at)) return found;
+  }
+  return undefined;
+}
+
+/** Whether what stands for a number of a street may be one: no postal code behind a comma, no telephone of another line. */
+function isHouseNumber(shown: string, street: string, numbers: Wanted['numbers'], at: number): boolean {
+  const left = numbers.filter((_, index) => index !== at);
+  const own = numbers[at] ?? '';
+  const other = [...shown.matchAll(/\d+/g)].find(([number]) => {
+    const index = left.indexOf(number);
+    if (index >= 0) left.splice(index, 1);
+    return index < 0;
+  });
+  if (!other || shown.includes('\n')) return false;
+  const [number] = other;
+  const isSetOff = (text: string, index: number): boolean =>
+    /,\s*(?:n[.º°]*\s*)?$/i.test(text.slice(0, index));
+  return (
+    number.length <= own.length + 1 &&
+    (own.startsWith('0') || !number.startsWith('0')) &&
+    (!isSetOff(shown, other.index) || isSetOff(street, street.lastIndexOf(own)))
+  );
+}
+
+/** Where the pieces of a text are those of a street. */
+function spanOf(
+  pieces: readonly Piece[],
+  wanted: Wanted,
+): { readonly start: number; readonly end: number } | undefined {
+  const [first] = wanted.words;
+  if (first === undefined || wanted.numbers.length === 0 || wanted.numbers.length > MOST_NUMBERS)
+    return undefined;
+  for (const [at, piece] of pieces.entries()) {
+    // The town stands before it without a blank: "金沢市片町2丁目".
+    const isFirst = isWord(piece, first) || (isEastAsian(piece) && piece.folded.endsWith(first.folded));
+    const run = isFirst ? runAround(pieces, at, wanted) : undefined;
+    const [begin, end] = [pieces[run?.from ?? -1], pieces[run?.until ?? -1]];
+    const before = isFirst && run?.from === at ? piece.folded.length - first.folded.length : 0;
+    if (begin && end) return { start: begin.start + Math.max(0, before), end: end.end };
   }
   return undefined;
 }
@@ -157,6 +212,10 @@ const isWord = (piece: Piece, word: Piece | undefined): boolean =>
 const beginsWith = (short: Piece, { folded }: Piece): boolean =>
   short.isShort && folded.length > short.folded.length && folded.startsWith(short.folded);
 
+/** Whether a piece is one of the numbers wanted. */
+const isNumber = (piece: Piece, numbers: Wanted['numbers'], at: number): boolean =>
+  piece.isNumber && (numbers[at] === undefined || piece.folded === numbers[at]);
+
 const isKind = ({ folded }: Piece): boolean => KINDS.has(folded);
 const isEastAsian = ({ folded }: Piece): boolean => /[\u3040-\u30ff\u3400-\u9fff\uac00-\ud7af]/.test(folded);
 
@@ -173,7 +232,7 @@ function isPassedOver(pieces: readonly Piece[], at: number): boolean {
 }
 
 /** Where the numbers begin that stand right before a name; undefined where others stand there. */
-function runBefore(pieces: readonly Piece[], name: number, numbers: readonly string[]): number | undefined {
+function runBefore(pieces: readonly Piece[], name: number, numbers: Wanted['numbers']): number | undefined {
   let left = numbers.length;
   let from = name;
   for (let at = name - 1; at >= Math.max(0, name - FARTHEST); at -= 1) {
@@ -181,7 +240,7 @@ function runBefore(pieces: readonly Piece[], name: number, numbers: readonly str
     if (!piece || (left === 0 && !isKind(piece))) break;
     if (piece.isNumber) {
       left -= 1;
-      if (piece.folded !== numbers[left]) return undefined;
+      if (!isNumber(piece, numbers, left)) return undefined;
     } else if (!isPassedOver(pieces, at)) break;
     from = at;
   }
@@ -201,7 +260,7 @@ function runBehind(
     const piece = pieces[at];
     if (!piece || at > farthest) return undefined;
     if (isWord(piece, words[word])) word += 1;
-    else if (piece.isNumber && piece.folded === numbers[number]) number += 1;
+    else if (number < numbers.length && isNumber(piece, numbers, number)) number += 1;
     else if (piece.isNumber ? !(isTwoNumbered && pieces[at + 1]?.isNumber) : !isPassedOver(pieces, at))
       return undefined;
     until = at;

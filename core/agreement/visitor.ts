@@ -10,7 +10,7 @@ import { findEmailIn } from './emails.ts';
 import { OTHER_HOURS } from './otherHours.ts';
 import { seenAt, type Seen } from './seen.ts';
 import { otherSpellings, otherTownNames, shortCode } from './spellings.ts';
-import { findStreetIn } from './streets.ts';
+import { findOtherNumberIn, findStreetIn } from './streets.ts';
 import { findVatNumber } from './vatNumbers.ts';
 import {
   calledBefore,
@@ -296,19 +296,24 @@ export class VisitorSearch {
       .map((one) => findStreetIn(this.#text, westernDigits(one), country))
       .find((found) => found !== undefined);
     if (at) return { text: this.#text.slice(at.start, at.end), agreement: 'written-differently', at };
+    const beside = this.#otherNumberBefore(street) ?? this.#otherNumberBehind(street);
+    const other = beside ? undefined : findOtherNumberIn(this.#text, westernDigits(street), country);
+    return beside ?? (other ? this.#seenDifferent(other.start, other.end) : MISSING);
+  }
+
+  /** The street with another house number before it. */
+  #otherNumberBefore(street: string): Seen | undefined {
     const [number = '', ...rest] = foldAddress(street).split(' ');
-    if (!/^\d/.test(number)) return this.#otherNumberBehind(street) ?? seen;
-    if (rest.length < 2) return seen;
-    const other = this.#run(rest);
+    const other = /^\d/.test(number) && rest.length > 1 ? this.#run(rest) : undefined;
     const before =
       other?.at && /(\d[\w-]*)\s+$/.exec(this.#text.slice(Math.max(0, other.at.start - 12), other.at.start));
-    if (!other?.at || !before) return seen;
-    const start = other.at.start - before[0].length;
-    return {
-      text: this.#text.slice(start, other.at.end),
-      agreement: 'different',
-      at: { start, end: other.at.end },
-    };
+    return other?.at && before
+      ? this.#seenDifferent(other.at.start - before[0].length, other.at.end)
+      : undefined;
+  }
+
+  #seenDifferent(start: number, end: number): Seen {
+    return { text: this.#text.slice(start, end), agreement: 'different', at: { start, end } };
   }
 
   /** The street with another house number behind it, as most of the world writes them; "5 a" is "5a". */
