@@ -26,7 +26,7 @@ const withoutMarks = (text: string): string =>
     // "C.H.S." is "CHS".
     .replace(/(?<!\p{L})(?:\p{L}\.){2,6}/gu, (found) => found.replaceAll('.', '').padEnd(found.length));
 
-const piecesOf = rememberLast((whole: string): readonly Piece[] => {
+function piecesOf(whole: string): readonly Piece[] {
   const pieces: Piece[] = [];
   const text = withoutMarks(whole);
   for (const { folded, written, start, end } of cutWords(text)) {
@@ -50,7 +50,36 @@ const piecesOf = rememberLast((whole: string): readonly Piece[] => {
     const floor = pieces[at + 1]?.folded === 'floor' ? ORDINALS.indexOf(piece.folded) + 1 : 0;
     return floor > 0 ? { ...piece, folded: String(floor), isNumber: true } : piece;
   });
+}
+
+/** The pieces of a page, which is asked for many streets, and where they stand. */
+interface Page {
+  readonly pieces: readonly Piece[];
+  readonly places: ReadonlyMap<string, readonly number[]>;
+  /** Places of those that may be a word without being written as it is: cut short, or with another before it. */
+  readonly inexact: readonly number[];
+}
+
+const pageOf = rememberLast((text: string): Page => {
+  const pieces = piecesOf(text);
+  const places = new Map<string, number[]>();
+  const inexact: number[] = [];
+  for (const [at, piece] of pieces.entries()) {
+    const same = places.get(piece.folded);
+    if (same) same.push(at);
+    else places.set(piece.folded, [at]);
+    if (piece.isShort || isEastAsian(piece)) inexact.push(at);
+  }
+  return { pieces, places, inexact };
 });
+
+/** Where on a page a word may stand, in order. */
+function placesOf({ places, inexact }: Page, word: Piece): readonly number[] {
+  const longer = word.isShort
+    ? [...places].flatMap(([folded, at]) => (folded.startsWith(word.folded) ? at : []))
+    : (places.get(word.folded) ?? []);
+  return [...new Set([...longer, ...inexact])].sort((a, b) => a - b);
+}
 const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth'];
 
 /** What says that a number follows, a unit of a building, or that two streets meet: left away as people please. */
@@ -121,9 +150,9 @@ export function findStreetIn(
   street: string,
   country: string,
 ): { readonly start: number; readonly end: number } | undefined {
-  const pieces = piecesOf(text);
+  const page = pageOf(text);
   for (const wanted of wantedOf(street, country)) {
-    const found = spanOf(pieces, wanted);
+    const found = spanOf(page, wanted);
     if (found) return found;
   }
   return undefined;
@@ -144,9 +173,9 @@ export function findOtherNumberIn(
   const name = wanted.words.map(({ folded }) => folded).join('');
   const fewest = wanted.words.some(isEastAsian) ? SHORTEST_EASTERN_NAME : SHORTEST_NAME;
   if (Array.from(name).length < fewest) return undefined;
-  const pieces = piecesOf(text);
+  const page = pageOf(text);
   for (const at of wanted.numbers.keys()) {
-    const found = spanOf(pieces, { ...wanted, numbers: wanted.numbers.with(at, undefined) });
+    const found = spanOf(page, { ...wanted, numbers: wanted.numbers.with(at, undefined) });
     if (found && isHouseNumber(text.slice(found.start, found.end), street, wanted.numbers, at)) return found;
   }
   return undefined;
@@ -172,15 +201,15 @@ function isHouseNumber(shown: string, street: string, numbers: Wanted['numbers']
   );
 }
 
-/** Where the pieces of a text are those of a street. */
-function spanOf(
-  pieces: readonly Piece[],
-  wanted: Wanted,
-): { readonly start: number; readonly end: number } | undefined {
+/** Where the pieces of a page are those of a street. */
+function spanOf(page: Page, wanted: Wanted): { readonly start: number; readonly end: number } | undefined {
   const [first] = wanted.words;
   if (first === undefined || wanted.numbers.length === 0 || wanted.numbers.length > MOST_NUMBERS)
     return undefined;
-  for (const [at, piece] of pieces.entries()) {
+  const { pieces } = page;
+  for (const at of placesOf(page, first)) {
+    const piece = pieces[at];
+    if (!piece) continue;
     // The town stands before it without a blank: "金沢市片町2丁目".
     const isFirst = isWord(piece, first) || (isEastAsian(piece) && piece.folded.endsWith(first.folded));
     const run = isFirst ? runAround(pieces, at, wanted) : undefined;
