@@ -134,6 +134,6 @@ export function nameFromWording(
   ending: string,
   country: string,
 ): string {
-  const made = fileName(fillWording(wording, texts), 100, country);
+  const made = fileName(fillWording(wording, texts), country, 100);
   return `${made === 'unnamed' ? `photo-${texts.number}` : made}${ending.toLowerCase()}`;
 }

@@ -15,9 +15,6 @@ const FACTS: Readonly<Record<(typeof patternWords)[number], Fact>> = {
   country: 'address.addressCountry',
 };
 
-/** Characters that a fact has in an address at most. */
-const SLUG = 60;
-
 /**
  * The page address that a pattern gives a branch, its facts as slugs; '' where it names what the branch does not say,
  * or gives no web address.
@@ -26,7 +23,7 @@ export function addressFromPattern(pattern: string, record: BusinessRecord): str
   if (!pattern.trim() || unknownPatternWords(pattern).length > 0) return '';
   const slugOf = (word: string): string => {
     const known = patternWords.find((one) => one === word);
-    const slug = fileName(known ? factText(record, FACTS[known]) : '', SLUG, countryOf(record));
+    const slug = fileName(known ? factText(record, FACTS[known]) : '', countryOf(record));
     return slug === 'unnamed' ? '' : slug;
   };
   const words = [...pattern.matchAll(/\{([^{}]*)\}/g)].map(([, word = '']) => word);

@@ -40,7 +40,7 @@ const OTHER_LETTER = new RegExp(`[${[...LATIN.keys()].join('')}]`, 'g');
  * A text as a file name: lower case, ASCII, words joined by hyphens, at most so many characters. Letters that the
  * country writes as two are two, those of Greek and Cyrillic become Latin ones.
  */
-export function fileName(text: string, most = 60, country = ''): string {
+export function fileName(text: string, country = '', most = 60): string {
   const letters = AS_TWO.get(country) ?? {};
   const small = text
     .normalize('NFC')

@@ -156,12 +156,12 @@ test('file names are plain, and never taken twice', () => {
   expect(fileName('店')).toBe('unnamed');
   expect(fileName('Crème brûlée, Łódź; İzmir')).toBe('creme-brulee-lodz-izmir');
   // As their countries write them, with two letters or with one, composed or not.
-  expect(['DE', 'SE', ''].map((country) => fileName('Ba\u0308ckerei Öl', 60, country))).toEqual([
+  expect(['DE', 'SE', ''].map((country) => fileName('Ba\u0308ckerei Öl', country))).toEqual([
     'baeckerei-oel',
     'backerei-ol',
     'backerei-ol',
   ]);
-  expect(fileName('Smørrebrød på Åen', 60, 'DK')).toBe('smoerrebroed-paa-aaen');
+  expect(fileName('Smørrebrød på Åen', 'DK')).toBe('smoerrebroed-paa-aaen');
   expect(['Пекарня «Щёлково»', 'Αρτοποιείο του Γιάννη'].map((name) => fileName(name))).toEqual([
     'pekarnia-shchelkovo',
     'artopoieio-tou-gianni',
