@@ -21,7 +21,13 @@ export default {
   testTimeout: 600_000,
   maxWorkers: 2,
   // Asked for with --coverage, as the fast lane of `npm test` does.
-  collectCoverageFrom: ['core/**/*.ts', '!**/*.test.ts', '!core/towns/rows.ts', '!core/vocabulary/terms.ts', '!core/vocabulary/trades/**'],
+  collectCoverageFrom: [
+    'core/**/*.ts',
+    '!**/*.test.ts',
+    '!core/towns/rows.ts',
+    '!core/vocabulary/terms.ts',
+    '!core/vocabulary/trades/**',
+  ],
   coverageDirectory: 'node_modules/.cache/coverage',
   coverageReporters: ['text-summary'],
   projects: [
