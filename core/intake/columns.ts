@@ -16,7 +16,7 @@ import {
   type Fact,
   type FactFault,
 } from '#core/record';
-import { takeIn } from '#core/proposal';
+import { takeInEach } from '#core/proposal';
 import { businessesIn, readSource } from '#core/reading';
 import { fold } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
@@ -170,9 +170,7 @@ export function branchesOfMarkup(
   const branches = businessesIn(items).filter(({ types }) =>
     types.some((type) => isSubtype(type, 'LocalBusiness')),
   );
-  // What stands beside several branches belongs to none of them.
-  const besides = branches.length === 1 ? items : [];
-  return branches.map((item) => finished(takeIn(item, besides).record, '', home, defaults, []));
+  return takeInEach(branches, items).map(({ record }) => finished(record, '', home, defaults, []));
 }
 
 /** The branch of a record: its country as a code, its label, what is wrong with it. */

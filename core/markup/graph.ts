@@ -88,7 +88,12 @@ export function graphItems(records: readonly BusinessRecord[]): readonly MarkupI
         if (value.kind === 'item') items.set(imageId, value.item);
       }
   }
-  return [...items.values(), ...records.flatMap(besidesOf).filter(({ id }) => !items.has(id))];
+  // What several branches keep beside them is one node.
+  for (const node of records.flatMap(besidesOf)) {
+    const key = node.id || JSON.stringify(node);
+    if (!items.has(key)) items.set(key, node);
+  }
+  return [...items.values()];
 }
 
 /** What all branches have in common, where no organisation above them is known: their name and the site. */
@@ -102,17 +107,24 @@ function commonTo(records: readonly BusinessRecord[]): readonly MarkupProperty[]
   ];
 }
 
+/** The parent organisation as a record describes it; undefined where it only names one that is described elsewhere. */
+function parentOf(record: BusinessRecord): MarkupItem | undefined {
+  const values = businessItem(record).properties.find(({ name }) => name === 'parentOrganization')?.values;
+  return values?.flatMap((value) =>
+    value.kind === 'item' && value.item.types.length > 0 ? [value.item] : [],
+  )[0];
+}
+
 /**
  * The organisation of a client with its branches as `subOrganization`; departments stay inside their branch. With
  * `refers` the branches are named alone, by the `@id` under which each stands on its own page.
  */
 export function organizationItem(records: readonly BusinessRecord[], refers = false): MarkupItem {
   const first = records.find((record) => organizationId(record)) ?? records[0];
-  const own =
-    first && businessItem(first).properties.find(({ name }) => name === 'parentOrganization')?.values[0];
+  const own = first && (parentOf(first) ?? parentOf({ ...first, kept: [] }));
   const head: MarkupItem =
-    own?.kind === 'item'
-      ? { ...own.item, id: first ? organizationId(first) : '' }
+    first && own
+      ? { ...own, id: organizationId(first) }
       : { types: ['Organization'], id: '', properties: refers ? commonTo(records) : [] };
   const branches = records.map((record, at): MarkupProperty['values'][number] => {
     const business = businessItem(record, jsonLdChoicesOf(record));

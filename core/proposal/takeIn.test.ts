@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { jsonLd, toldRecord, writeMarkup } from '#core/markup';
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import { emptyRecord, withFact, type BusinessRecord } from '#core/record';
-import { lostIn, takeIn } from './index.ts';
+import { lostIn, takeIn, takeInEach } from './index.ts';
 
 const script = (said: object): string => JSON.stringify({ '@context': 'https://schema.org', ...said });
 
@@ -144,5 +144,54 @@ describe('what is taken in', () => {
         document?.elements.some(({ attributes }) => /^javascript:/i.test(attributes['href'] ?? '')),
       ).toBe(false);
     }
+  });
+});
+
+describe('several businesses of one source', () => {
+  const id = (name: string): string => `https://a.example/#${name}`;
+  const to = (...names: string[]): object[] => names.map((name) => ({ '@id': id(name) }));
+  const besidesOf = (...graph: object[]): readonly (readonly (string | null)[])[] => {
+    const { items } = readSource(script({ '@graph': graph }));
+    return takeInEach(
+      businessesIn(items).filter(({ types }) => types.includes('Store')),
+      items,
+    ).map(({ besides }) => besides.map((item) => item.id));
+  };
+  const store = (name: string, more: object = {}): object => ({
+    '@type': 'Store',
+    '@id': id(name),
+    name,
+    ...more,
+  });
+
+  test('keep each what they refer to, however far, and what refers to one of them alone', () => {
+    const besides = besidesOf(
+      { '@type': 'Organization', '@id': id('head'), name: 'Head', founder: to('founder') },
+      { '@type': 'Person', '@id': id('founder'), name: 'Ida' },
+      store('one', { parentOrganization: to('head') }),
+      store('two', { parentOrganization: to('head'), image: to('picture') }),
+      { '@type': 'ImageObject', '@id': id('picture'), contentUrl: 'https://a.example/p.jpg' },
+      { '@type': 'WebPage', '@id': id('page'), about: to('one'), isPartOf: to('site') },
+      { '@type': 'WebSite', '@id': id('site'), name: 'Site' },
+    );
+    expect(besides).toEqual([
+      [id('head'), id('founder'), id('page'), id('site')],
+      [id('head'), id('founder'), id('picture')],
+    ]);
+  });
+
+  test('leave behind what tells of several of them, and each other', () => {
+    const besides = besidesOf(
+      { '@type': 'Organization', '@id': id('head'), name: 'Head', subOrganization: to('one', 'two') },
+      { '@type': 'WebPage', '@id': id('page'), about: to('one'), publisher: to('head') },
+      store('one', { parentOrganization: to('head'), knows: to('two') }),
+      store('two', { parentOrganization: to('head'), knows: to('one') }),
+    );
+    expect(besides).toEqual([[], []]);
+  });
+
+  test('are one alone with all that stands beside it', () => {
+    const besides = besidesOf(store('one'), { '@type': 'WebSite', '@id': id('site'), name: 'Site' });
+    expect(besides).toEqual([[id('site')]]);
   });
 });

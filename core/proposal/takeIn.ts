@@ -33,6 +33,75 @@ export function takeIn(item: ReadItem, items: readonly ReadItem[] = []): TakenIn
   return { record: { ...record, kept: within }, beyond };
 }
 
+/** A business taken in, and what stands beside it in its source and is its own. */
+export interface TakenBusiness extends TakenIn {
+  readonly business: ReadItem;
+  readonly besides: readonly ReadItem[];
+}
+
+/**
+ * The records of all businesses of one source. The only one has all that stands beside it. Of several each has what it
+ * refers to and what refers to it, but for what leads to another of them as well (an organisation that lists its
+ * branches): that is nobody's alone.
+ */
+export function takeInEach(
+  businesses: readonly ReadItem[],
+  items: readonly ReadItem[],
+): readonly TakenBusiness[] {
+  if (businesses.length === 1)
+    return businesses.map((business) => {
+      const besides = items.filter((item) => startOf(item) !== startOf(business));
+      return { ...takeIn(business, besides), business, besides };
+    });
+  // What stands elsewhere is read anew wherever it is referred to: where it stands tells which it is.
+  const ends = new Set(businesses.map(startOf));
+  const tops = new Map(items.filter((item) => !ends.has(startOf(item))).map((item) => [startOf(item), item]));
+  const endsOf = new Map([...tops].map(([start, item]) => [start, endsReached(item, ends)]));
+  const leadingTo = new Map<number, ReadItem[]>();
+  for (const [start, [end, another]] of endsOf) {
+    const item = tops.get(start);
+    if (item && end !== undefined && another === undefined)
+      leadingTo.set(end, [...(leadingTo.get(end) ?? []), item]);
+  }
+  return businesses.map((business) => {
+    const isOwn = (start: number): boolean =>
+      (endsOf.get(start) ?? []).every((end) => end === startOf(business));
+    const own = new Set<number>();
+    for (const from of [business, ...(leadingTo.get(startOf(business)) ?? [])])
+      walk(from, (start) => {
+        if (ends.has(start) || !isOwn(start)) return start === startOf(business) && from === business;
+        own.add(start);
+        return true;
+      });
+    const besides = [...own].sort((one, other) => one - other).flatMap((start) => tops.get(start) ?? []);
+    return { ...takeIn(business, besides), business, besides };
+  });
+}
+
+const startOf = ({ place }: ReadItem): number => place.start;
+
+/** The first two of `ends` that an item leads to: more than one is all that matters. */
+function endsReached(item: ReadItem, ends: ReadonlySet<number>): readonly number[] {
+  const found = new Set<number>();
+  walk(item, (start) => {
+    if (ends.has(start)) found.add(start);
+    return found.size < 2 && !ends.has(start);
+  });
+  return [...found];
+}
+
+/** Goes from an item to all that it leads to, each once, and on from where `visit` says so. */
+function walk(item: ReadItem, visit: (start: number) => boolean): void {
+  const seen = new Set([startOf(item)]);
+  const open = visit(startOf(item)) ? [item] : [];
+  for (let one = open.pop(); one; one = open.pop())
+    for (const { value } of one.properties) {
+      if (value.kind !== 'item' || seen.has(startOf(value.item))) continue;
+      seen.add(startOf(value.item));
+      if (visit(startOf(value.item))) open.push(value.item);
+    }
+}
+
 /** What is read of a record's own markup in elements. */
 function readAgain(record: BusinessRecord, form: 'microdata' | 'rdfa'): JsonItem | undefined {
   const [business] = businessesIn(readSource(writeMarkup(record, form).text).items);
