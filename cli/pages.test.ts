@@ -1,12 +1,12 @@
 /** What the command line does with pages: place, weave, verify, remove. */
 import { spawn, spawnSync } from 'node:child_process';
-import { mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { dirname, join } from 'node:path';
 import { afterAll, describe, expect, test } from '@jest/globals';
-import { jsonLd, napBlock } from '#core/markup';
+import { jsonLd, jsonLdGraph, napBlock } from '#core/markup';
 import { larkspur } from '#sample';
 
 const zinc = join(import.meta.dirname, '../bin/zinc');
@@ -32,6 +32,14 @@ const shown = file(
   'shown.html',
   '<html><body><footer><b>Larkspur &amp; Vane Veterinary Care</b><br><i>214 Quay Street</i><br>Port Ellery, WA 98299<br><a href="tel:+13605550142">(360) 555-0142</a></footer></body></html>\n',
 );
+
+const tallowBay = {
+  ...larkspur,
+  id: '',
+  url: 'https://shop.example/tallow-bay.html',
+  telephone: '(360) 555-0151',
+  address: { ...larkspur.address, streetAddress: '1 Bay Road', addressLocality: 'Tallow Bay' },
+};
 
 afterAll(() => {
   rmSync(folder, { recursive: true });
@@ -74,6 +82,99 @@ describe('zinc place', () => {
     expect(run(['remove', out, '--out', back]).status).toBe(0);
     expect(text(join(back, 'a.html'))).toBe(text(plain));
     expect(run(['place', join(folder, 'site'), '--record', record]).err).toContain('--out DIR');
+  });
+});
+
+describe('several businesses in one record file', () => {
+  const branches = [larkspur, tallowBay];
+  const both = file('both.json', jsonLdGraph(branches).text.replace(/<\/?script[^>]*>/g, ''));
+  const page = (title: string, body: string): string =>
+    `<html><head><title>${title}</title></head><body>\n<p>${body}</p>\n</body></html>\n`;
+  file(
+    'two/quay.html',
+    page('Quay Street', 'Larkspur &amp; Vane Veterinary Care<br>214 Quay Street, Port Ellery, WA 98299'),
+  );
+  file('two/tallow-bay.html', page('Practice', 'Ring us.'));
+  file('two/about.html', page('About', 'Two practices.'));
+  const site = join(folder, 'two');
+
+  test('each page gets its own, told apart by what it says or by its address, and the others are left', () => {
+    const out = join(folder, 'two-out');
+    const { status, err } = run([
+      'place',
+      site,
+      '--record',
+      both,
+      '--url',
+      'https://shop.example',
+      '--out',
+      out,
+    ]);
+    expect(status).toBe(0);
+    expect(err).toContain('about.html: Nothing tells which of the 2 businesses');
+    expect(readdirSync(out).sort()).toEqual(['quay.html', 'tallow-bay.html']);
+    expect(text(join(out, 'quay.html'))).toContain('"streetAddress": "214 Quay Street"');
+    expect(text(join(out, 'tallow-bay.html'))).toContain('"streetAddress": "1 Bay Road"');
+    expect(run(['verify', out, '--record', both])).toMatchObject({ status: 0 });
+    // Without the address of the site nothing tells whose the second page is.
+    const less = run(['place', site, '--record', both, '--out', join(folder, 'two-less')]);
+    expect(readdirSync(join(folder, 'two-less'))).toEqual(['quay.html']);
+    expect(less.err).toContain('tallow-bay.html: Nothing tells');
+  });
+
+  test('a page that is nobody’s own gets nothing, and none at all is no success', () => {
+    const about = join(site, 'about.html');
+    expect(run(['place', about, '--record', both])).toMatchObject({ status: 2, out: '' });
+    expect(run(['place', about, about, '--record', both, '--out', join(folder, 'none')]).status).toBe(1);
+    expect(run(['weave', about, '--record', both])).toMatchObject({ status: 2, out: '' });
+    expect(run(['place', about, '--record', both, '--url', 'shop']).err).toContain('--url takes the address');
+  });
+
+  test('the organisation and the list of branches tell of all of them on every page', () => {
+    const organization = run([
+      'place',
+      join(site, 'about.html'),
+      '--record',
+      both,
+      '--format',
+      'organization',
+    ]);
+    expect(organization.status).toBe(0);
+    expect(organization.out.match(/"@type"/g)).toHaveLength(3);
+    const preset = file('all.json', '{"form":"branches","at":"after:p"}');
+    const list = run(['place', join(site, 'about.html'), '--record', both, '--preset', preset]);
+    expect(list.out).toMatch(/<\/p>[\s\S]*214 Quay Street[\s\S]*1 Bay Road/);
+    expect(run(['markup', both, '--format', 'branches']).out).toContain('1 Bay Road');
+  });
+
+  test('each is woven into its own page', () => {
+    const out = join(folder, 'two-woven');
+    const { status, err } = run(['weave', join(site, 'quay.html'), '--record', both, '--out', out]);
+    expect([status, err]).toEqual([0, expect.stringContaining('Woven and read back: Street')]);
+  });
+
+  test('all of them are written, and a command that takes one says which', () => {
+    const again = run(['markup', both, '--format', 'graph']);
+    const nodes = (source: string): unknown =>
+      (JSON.parse(source.replace(/<\/?script[^>]*>/g, '')) as { '@graph': object[] })['@graph'].length;
+    expect([again.status, again.err, nodes(again.out)]).toEqual([0, '', nodes(text(both))]);
+    expect(run(['markup', both]).out.match(/ld\+json/g)).toHaveLength(2);
+    expect(run(['check', plain, '--record', both]).err).toContain('both.json holds 2 businesses; the first');
+  });
+
+  test('a department is no branch', () => {
+    const clinic = {
+      '@type': 'MedicalClinic',
+      '@id': '#clinic',
+      name: 'Clinic',
+      department: { '@id': '#shop' },
+    };
+    const shop = { '@type': 'Pharmacy', '@id': '#shop', name: 'Shop' };
+    const one = file(
+      'one.json',
+      JSON.stringify({ '@context': 'https://schema.org', '@graph': [clinic, shop] }),
+    );
+    expect(run(['place', join(site, 'about.html'), '--record', one]).out).toContain('MedicalClinic');
   });
 });
 

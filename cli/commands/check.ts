@@ -19,16 +19,8 @@ import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
 import { townsFor } from '#core/towns';
 import type { Fetcher } from '#outside/fetcher.ts';
-import {
-  CannotRun,
-  oneOf,
-  readBytes,
-  readRecord,
-  readText,
-  readWords,
-  save,
-  type Command,
-} from './command.ts';
+import { CannotRun, oneOf, readBytes, readText, readWords, save, type Command } from './command.ts';
+import { readRecord } from './branches.ts';
 import { filesOf, isAddress } from './pages.ts';
 
 const usage = `zinc check SOURCE… [--url URL] [--record RECORD] [--json | --sarif] [--report FILE.html|FILE.csv]

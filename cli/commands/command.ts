@@ -4,9 +4,7 @@ import { parseArgs, type ParseArgsConfig } from 'node:util';
 import type * as z from 'zod';
 import type { ReadItem } from '#core/item';
 import { limits, megabytes } from '#core/limits';
-import { takeIn, type TakenIn } from '#core/proposal';
 import { businessesIn, readSource } from '#core/reading';
-import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
 import { reason } from '#outside/reason.ts';
 
@@ -90,26 +88,23 @@ export async function readSettings<T extends z.ZodType>(
   throw new CannotRun(`${path} is no ${what}: ${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}`);
 }
 
-/** The record in a file of markup with one local business. */
-export const readRecord = async (path: string | undefined): Promise<BusinessRecord> =>
-  (await readBusiness(path)).record;
-
-/** The same with the business it was taken in from, everything beside it, and what was beyond a record's bounds. */
-export async function readBusiness(
-  path: string | undefined,
-): Promise<TakenIn & { readonly business: ReadItem; readonly items: readonly ReadItem[] }> {
+/** The businesses in a file of markup, those that are places before the others; at least one. */
+export async function readBusinesses(path: string | undefined): Promise<{
+  readonly businesses: readonly [ReadItem, ...ReadItem[]];
+  readonly items: readonly ReadItem[];
+}> {
   if (!path)
-    throw new CannotRun('Name the record with --record RECORD: a file of markup with one local business.');
+    throw new CannotRun('Name the record with --record RECORD: a file of markup with a local business.');
   const { items, faults, lines } = readSource(await readText(path));
   const [fault] = faults.filter(({ code }) => code !== 'syntax/duplicate-name');
   if (fault)
     throw new CannotRun(
       `${path}:${String(fault.place.line)}:${String(fault.place.column)}: ${fault.message}`,
     );
-  const [business] = businessesIn(items);
+  const [business, ...others] = businessesIn(items);
   if (!business)
     throw new CannotRun(`${path} holds no local business (line ${String(lines.place(0, 0).line)} on).`);
-  return { ...takeIn(business, items), business, items };
+  return { businesses: [business, ...others], items };
 }
 
 /** Writes a file beside its place and renames it, so that it is never half written. */

@@ -1,8 +1,18 @@
-import { markupForms, outputForms, writeMarkup } from '#core/markup';
+import {
+  isClientForm,
+  jsonLdGraph,
+  markedForms,
+  markupForms,
+  writeClientMarkup,
+  writeMarkup,
+} from '#core/markup';
 import { lostIn } from '#core/proposal';
-import { oneOf, readBusiness, readWords, type Command } from './command.ts';
+import { branchesIn } from './branches.ts';
+import { oneOf, readWords, type Command } from './command.ts';
 
-const usage = `zinc markup RECORD [--format ${outputForms.join('|')}]`;
+const usage = `zinc markup RECORD [--format FORM]
+           a FORM is ${markedForms.join(', ')};
+           of several businesses in RECORD each is written, organization and branches tell of all of them`;
 
 export const command: Command = {
   usage,
@@ -12,13 +22,23 @@ export const command: Command = {
       { format: { type: 'string', default: 'jsonld' } },
       usage,
     );
-    const { record, business, items, beyond } = await readBusiness(positionals[0]);
-    const form = oneOf(values.format, outputForms, '--format');
-    const { text } = writeMarkup(record, form);
-    process.stdout.write(`${text}\n`);
+    const branches = await branchesIn(positionals[0]);
+    const form = oneOf(values.format, markedForms, '--format');
+    const records = branches.map(({ record }) => record);
+    if (isClientForm(form)) {
+      process.stdout.write(`${writeClientMarkup(records, form).text}\n`);
+      return 0;
+    }
+    const texts = records.map((record) => writeMarkup(record, form).text);
+    const isOneGraph = form === 'graph' && records.length > 1;
+    process.stdout.write(`${isOneGraph ? jsonLdGraph(records).text : texts.join('\n')}\n`);
     const isMarkup = markupForms.some((one) => one === form);
-    const lost = isMarkup ? [...new Set([...lostIn(business, items, text), ...beyond])] : [];
-    if (lost.length > 0) process.stderr.write(`zinc: ${form} does not say as it came: ${lost.join(', ')}\n`);
+    const lost = branches.flatMap(({ business, besides, beyond }, at) => [
+      ...lostIn(business, besides, texts[at] ?? ''),
+      ...beyond,
+    ]);
+    if (isMarkup && lost.length > 0)
+      process.stderr.write(`zinc: ${form} does not say as it came: ${[...new Set(lost)].join(', ')}\n`);
     return 0;
   },
 };

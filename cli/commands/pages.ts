@@ -54,32 +54,39 @@ export type Changed =
       readonly proved: boolean;
       readonly told: readonly string[];
     }
-  | { readonly ok: false; readonly message: string };
+  | {
+      readonly ok: false;
+      readonly message: string;
+      /** Whether nothing was meant for this page. */ readonly left?: boolean;
+    };
+
+/** Changes one page. `path` is its path below the folder it was found in. */
+type Change = (bytes: Uint8Array, path: string) => Changed;
 
 /**
  * Changes pages one by one. One page goes to `out`, or to standard output; of several pages, or of a folder, each goes
- * below the folder `out` under the name it had. One bad page stops no other. The exit status: 0 all done and proved, 1
- * not all of them.
+ * below the folder `out` under the name it had. One bad page stops no other. The exit status: 0 all that were meant done
+ * and proved, 1 not all of them, or none at all.
  */
 export async function changePages(
   sources: readonly string[],
   out: string | undefined,
-  change: (bytes: Uint8Array) => Changed,
+  change: Change,
 ): Promise<number> {
   const [only = ''] = sources;
   if (sources.length === 1 && !(await isFolder(only))) {
-    const changed = change(await readBytes(only, limits.pageBytes));
+    const changed = change(await readBytes(only, limits.pageBytes), nameBelow(only, only));
     if (!changed.ok) throw new CannotRun(changed.message);
     await deliver(changed.bytes, out);
     for (const line of changed.told) process.stderr.write(`zinc: ${line}\n`);
     return changed.proved ? 0 : 1;
   }
   if (!out) throw new CannotRun('Name a folder for the pages with --out DIR.');
-  let undone = 0;
+  const count = { done: 0, undone: 0, left: 0 };
   for (const source of sources)
     for (const path of (await filesOf(source)).filter((one) => !/\.json(ld)?$/i.test(one)))
-      if (!(await changeInto(path, join(out, nameBelow(source, path)), change))) undone += 1;
-  return undone === 0 ? 0 : 1;
+      count[await changeInto(path, out, nameBelow(source, path), change)] += 1;
+  return count.undone === 0 && count.done > 0 ? 0 : 1;
 }
 
 /** A page's path below the folder it was found in; of a page that was named itself, its name. */
@@ -88,23 +95,25 @@ const nameBelow = (source: string, path: string): string =>
 
 async function changeInto(
   path: string,
-  target: string,
-  change: (bytes: Uint8Array) => Changed,
-): Promise<boolean> {
+  out: string,
+  name: string,
+  change: Change,
+): Promise<'done' | 'undone' | 'left'> {
   const tell = (line: string): void => void process.stderr.write(`zinc: ${path}: ${line}\n`);
   try {
-    const changed = change(await readBytes(path, limits.pageBytes));
+    const changed = change(await readBytes(path, limits.pageBytes), name);
     if (!changed.ok) {
       tell(changed.message);
-      return false;
+      return changed.left ? 'left' : 'undone';
     }
+    const target = join(out, name);
     await mkdir(dirname(target), { recursive: true });
     await save(target, changed.bytes);
     changed.told.forEach(tell);
-    return changed.proved;
+    return changed.proved ? 'done' : 'undone';
   } catch (error) {
     if (!(error instanceof CannotRun) && !(error instanceof Error && 'code' in error)) throw error;
     tell(error instanceof CannotRun ? error.message : reason(error));
-    return false;
+    return 'undone';
   }
 }

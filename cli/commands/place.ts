@@ -1,12 +1,18 @@
-import { outputForms } from '#core/markup';
+import { isClientForm, markedForms } from '#core/markup';
 import { placeTreated, presetSchema, readPlacement, treatments, usualPlacement } from '#core/page';
+import { readSource } from '#core/reading';
 import { refusalOfAddresses } from '#core/record';
-import { CannotRun, oneOf, readRecord, readSettings, readWords, type Command } from './command.ts';
+import { decodeText } from '#core/text';
+import { addressing, nobodys, ownBranchOf, readBranches } from './branches.ts';
+import { CannotRun, oneOf, readSettings, readWords, type Command } from './command.ts';
 import { changePages } from './pages.ts';
 
-const usage = `zinc place PAGE|FOLDER… --record RECORD [--format ${outputForms.join('|')}] [--preset FILE]
+const usage = `zinc place PAGE|FOLDER… --record RECORD [--format FORM] [--preset FILE]
            [--at head|body-begin|body-end|before:SEL|after:SEL|inside:SEL] [--existing keep|adopt|replace]
-           [--out FILE|DIR]`;
+           [--url URL] [--out FILE|DIR]
+           a FORM is ${markedForms.join(', ')};
+           of several businesses in RECORD each page gets its own, organization and branches tell of all of them;
+           --url is the address of the folder on the web`;
 
 export const command: Command = {
   usage,
@@ -17,6 +23,7 @@ export const command: Command = {
       preset: { type: 'string' },
       at: { type: 'string' },
       existing: { type: 'string', default: 'keep' },
+      url: { type: 'string' },
       out: { type: 'string' },
     } as const;
     const { values, positionals } = readWords(words, options, usage);
@@ -26,20 +33,23 @@ export const command: Command = {
     const form =
       values.format === undefined
         ? (preset?.form ?? 'jsonld')
-        : oneOf(values.format, outputForms, '--format');
+        : oneOf(values.format, markedForms, '--format');
     const at = values.at === undefined ? (preset?.at ?? usualPlacement[form]) : readPlacement(values.at);
     if (!at)
       throw new CannotRun(
         `--at takes head, body-begin, body-end, or before:, after: or inside: with a CSS selector, not “${values.at ?? ''}”.`,
       );
     const existing = oneOf(values.existing, treatments, '--existing');
-    const read = await readRecord(values.record);
-    const record = preset?.output ? { ...read, output: preset.output } : read;
-    const refused = refusalOfAddresses(record);
+    const output = preset?.output;
+    const all = (await readBranches(values.record)).map((read) => (output ? { ...read, output } : read));
+    const refused = all.map(refusalOfAddresses).find(Boolean);
     if (refused) throw new CannotRun(refused);
-    const status = await changePages(positionals, values.out, (bytes) =>
-      placeTreated(bytes, { record, form, at, existing }),
-    );
+    const [urlOf, ownBranch] = [addressing(values.url), ownBranchOf(all)];
+    const status = await changePages(positionals, values.out, (bytes, path) => {
+      const reading = readSource(decodeText(bytes).text);
+      const record = isClientForm(form) ? all[0] : ownBranch(() => reading, urlOf(path));
+      return record ? placeTreated(bytes, { record, all, form, at, existing }, reading) : nobodys(all);
+    });
     if (values.out)
       process.stderr.write(
         status === 0 ? 'Placed, read back and proved.\n' : 'Placed, but not all reads back as meant.\n',

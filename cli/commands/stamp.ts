@@ -20,7 +20,8 @@ import type { BusinessRecord } from '#core/record';
 import { reason } from '#outside/reason.ts';
 import { takenOn } from '#outside/stamper.ts';
 import stampPictures, { type StampedPicture, type StampTask } from '#outside/stampThread.ts';
-import { CannotRun, readRecord, readSettings, readText, readWords, type Command } from './command.ts';
+import { readRecord } from './branches.ts';
+import { CannotRun, readSettings, readText, readWords, type Command } from './command.ts';
 
 const usage = `zinc stamp PHOTO|FOLDER… --record RECORD [--words FILE.csv] [--stamp FILE.json] [--name PATTERN]
            [--title T] [--headline T] [--caption T] [--keywords a,b] [--alt T] [--subject T]

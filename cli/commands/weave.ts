@@ -1,6 +1,8 @@
+import { basename } from 'node:path';
 import { factLabel, isFact, type BusinessRecord } from '#core/record';
 import { removeFromBytes } from '#core/page';
-import { editBytes } from '#core/text';
+import { readSource } from '#core/reading';
+import { decodeText, editBytes } from '#core/text';
 import {
   weaveBytes,
   wovenSyntaxes,
@@ -9,13 +11,15 @@ import {
   type WovenBytes,
 } from '#core/weaving';
 import { limits } from '#core/limits';
-import { CannotRun, oneOf, readBytes, readRecord, readWords, save, type Command } from './command.ts';
+import { addressing, nobodys, ownBranchOf, readBranches } from './branches.ts';
+import { CannotRun, oneOf, readBytes, readWords, save, type Command } from './command.ts';
 import { changePages, type Changed } from './pages.ts';
 
 const usage = `zinc weave PAGE|FOLDER… --record RECORD [--syntax ${wovenSyntaxes.join('|')}] [--existing keep|replace]
-           [--correct] [--every-word] [--out FILE|DIR] [--json]
+           [--correct] [--every-word] [--url URL] [--out FILE|DIR] [--json]
            --correct also puts right what visitors read otherwise than the record says; --every-word marks every word
-           in place, though a letter may move by a pixel`;
+           in place, though a letter may move by a pixel;
+           of several businesses in RECORD each page gets its own, --url is the address of the folder on the web`;
 
 export const command: Command = {
   usage,
@@ -26,24 +30,35 @@ export const command: Command = {
       existing: { type: 'string', default: 'keep' },
       correct: { type: 'boolean', default: false },
       'every-word': { type: 'boolean', default: false },
+      url: { type: 'string' },
       out: { type: 'string' },
       json: { type: 'boolean' },
     } as const;
     const { values, positionals } = readWords(words, options, usage);
     if (positionals.length === 0) throw new CannotRun(usage);
     const syntax = oneOf(values.syntax, wovenSyntaxes, '--syntax');
+    const all = await readBranches(values.record);
+    const [urlOf, ownBranch] = [addressing(values.url), ownBranchOf(all)];
     const weaving: Weaving = {
-      record: await readRecord(values.record),
       syntax,
       corrects: values.correct,
       splits: values['every-word'],
       replaces: oneOf(values.existing, ['keep', 'replace'], '--existing') === 'replace',
     };
+    const weaveOwn = (bytes: Uint8Array, path: string): WovenBytes | undefined => {
+      const record = ownBranch(() => readSource(decodeText(bytes).text), urlOf(path));
+      return record && weavePage(bytes, record, weaving);
+    };
     const [page = ''] = positionals;
     if (!values.json)
-      return changePages(positionals, values.out, (bytes) => changed(weavePage(bytes, weaving)));
+      return changePages(positionals, values.out, (bytes, path) => {
+        const woven = weaveOwn(bytes, path);
+        return woven ? changed(woven) : nobodys(all);
+      });
     if (positionals.length > 1) throw new CannotRun('Take one page with --json.');
-    const { result, bytes } = weavePage(await readBytes(page, limits.pageBytes), weaving);
+    const woven = weaveOwn(await readBytes(page, limits.pageBytes), basename(page));
+    if (!woven) throw new CannotRun(nobodys(all).message);
+    const { result, bytes } = woven;
     if (values.out && result.ok) await save(values.out, bytes);
     process.stdout.write(`${JSON.stringify(forMachines(page, result, values.out === undefined))}\n`);
     return result.ok ? statusOf(result) : 2;
@@ -51,15 +66,15 @@ export const command: Command = {
 };
 
 interface Weaving extends WeaveChoices {
-  readonly record: BusinessRecord;
   readonly corrects: boolean;
 }
 
-function weavePage(bytes: Uint8Array, weaving: Weaving): WovenBytes {
-  const woven = weaveBytes(bytes, weaving.record, weaving);
+function weavePage(bytes: Uint8Array, record: BusinessRecord, weaving: Weaving): WovenBytes {
+  const woven = weaveBytes(bytes, record, weaving);
   const mends = weaving.corrects ? woven.result.differing.flatMap(({ edits }) => edits ?? []) : [];
   if (mends.length === 0) return woven;
-  return weavePage(editBytes(removeFromBytes(bytes, 'woven'), mends), { ...weaving, corrects: false });
+  const mended = editBytes(removeFromBytes(bytes, 'woven'), mends);
+  return weavePage(mended, record, { ...weaving, corrects: false });
 }
 
 const statusOf = ({ differing, ambiguous }: WeaveResult): number =>

@@ -1,12 +1,12 @@
 import * as z from 'zod';
-import { outputForms } from '#core/markup';
+import { markedForms } from '#core/markup';
 import { outputSchema } from '#core/record';
 import { readPlacement, type Placement } from './placements.ts';
 
 /** A placement under a name, kept with a client: the form, where it stands, and how the record is told there. */
 export const presetSchema = z.strictObject({
   name: z.string().max(80).default(''),
-  form: z.enum(outputForms).default('jsonld'),
+  form: z.enum(markedForms).default('jsonld'),
   /** `head`, `body-begin`, `body-end`, or `before:`, `after:` or `inside:` with a CSS selector. */
   at: z
     .string()
