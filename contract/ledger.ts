@@ -50,6 +50,18 @@ export const ledgerSchema = z.object({
       now: z.string(),
     }),
   ),
+  /** Addresses on pages that name a photo as it was called before it was stamped under another name. */
+  pictures: z.array(
+    z.object({
+      id: z.number(),
+      path: z.string(),
+      site: z.string(),
+      branchId: z.number(),
+      branchLabel: z.string(),
+      address: z.string(),
+      now: z.string(),
+    }),
+  ),
   /** Sheets that were handed over and say less than they would now. */
   handOvers: z.array(z.object({ branchId: z.number(), branchLabel: z.string(), made: z.string() })),
 });

@@ -188,6 +188,38 @@ describe('file names', () => {
     ]);
   });
 
+  test('that pages still show as they were called are told at their addresses, wherever these stand', async () => {
+    const other = idOf(
+      await api()
+        .post(`/api/clients/${String(clientId)}/branches`)
+        .send({ label: 'Tallow Bay' })
+        .expect(201),
+    );
+    await add('Front.jpg', 'My ward.jpg');
+    await api()
+      .post(`/api/branches/${String(other)}/photos`)
+      .attach('file', await jpeg(99), 'bay.jpg')
+      .expect(201);
+    const page = `<!doctype html><html><head><title>x</title><meta property="og:image" content="https://shop.example/img/front.jpg?w=600">
+      </head><body style="background: url('img/My%20ward.jpg')"><img src="a/other.jpg" srcset="small/FRONT.jpg 1x, big/front.jpg 2x" alt="">
+      <img src="img/bay.jpg" alt=""><template><img src="inert/front.jpg" alt=""></template></body></html>`;
+    const pages = `/api/clients/${String(clientId)}/pages`;
+    await api().post(pages).attach('file', Buffer.from(page), 'index.html').expect(201);
+    const pictures = async () =>
+      ledgerSchema.parse((await api().get(`/api/clients/${String(clientId)}/ledger`)).body).pictures;
+    await stampAll({});
+    expect(await pictures()).toEqual([]);
+    await stampAll({ wordings: { fileName: '{town}-{number}' } });
+    expect(
+      (await pictures()).map(({ path, branchLabel, address, now }) => [path, branchLabel, address, now]),
+    ).toEqual([
+      ['index.html', 'Quay Street', 'https://shop.example/img/front.jpg?w=600', 'port-ellery-1.jpg'],
+      ['index.html', 'Quay Street', 'img/My%20ward.jpg', 'port-ellery-2.jpg'],
+      ['index.html', 'Quay Street', 'small/FRONT.jpg', 'port-ellery-1.jpg'],
+      ['index.html', 'Quay Street', 'big/front.jpg', 'port-ellery-1.jpg'],
+    ]);
+  });
+
   test('and titles that other photos of the branch have are not given again', async () => {
     const [one, two] = await add('a.jpg', 'b.jpg');
     await worked(await ask([one ?? 0], { wordings: { title: '{town}' } }));

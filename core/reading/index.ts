@@ -3,6 +3,7 @@ export * from './business.ts';
 export { readJson } from './json.ts';
 export type { JsonNode } from './jsonNode.ts';
 export { canonicalOf, linksOf } from './links.ts';
+export { fileOfAddress, picturesOf } from './pictures.ts';
 export { readSitemap } from './sitemap.ts';
 export { readSource, type Reading } from './source.ts';
 export { nearlyType } from './vocabularyAddress.ts';

@@ -1,5 +1,5 @@
 import { Op } from 'sequelize';
-import type * as z from 'zod';
+import * as z from 'zod';
 import { pageSchema, placementSchema, type Page } from '#contract';
 import { isClientForm } from '#core/markup';
 import type { BusinessRecord } from '#core/record';
@@ -15,7 +15,9 @@ import { keepWorked, RULES, stillWorked, type Worked } from './worked.ts';
 /** As many pages are read from the database and by the threads at the same time. */
 const LANES = 3;
 
-const readingSchema = pageSchema.pick({ size: true, encoding: true, items: true, problem: true });
+const readingSchema = pageSchema
+  .pick({ size: true, encoding: true, items: true, problem: true })
+  .extend({ pictures: z.array(z.string()) });
 type Reading = z.infer<typeof readingSchema>;
 const proofSchema = placementSchema.pick({ state: true, misread: true });
 type Proof = z.infer<typeof proofSchema>;
@@ -164,16 +166,16 @@ async function readOne(
 ): Promise<{ reading: Reading; states: readonly Proof[] }> {
   const size = source.length;
   try {
-    const { encoding, items, states } = await worker.read(
+    const { encoding, items, pictures, states } = await worker.read(
       source,
       placed.map(({ form, record, all }) => ({ form, record, ...(all ? { all } : {}) })),
     );
-    return { reading: { size, encoding, items, problem: '' }, states };
+    return { reading: { size, encoding, items, pictures: [...pictures], problem: '' }, states };
   } catch (error) {
     if (!(error instanceof GivenUp)) throw error;
     const items: Page['items'] = { jsonld: 0, microdata: 0, rdfa: 0 };
     return {
-      reading: { size, encoding: '', items, problem: error.message },
+      reading: { size, encoding: '', items, pictures: [], problem: error.message },
       states: placed.map(() => ({ state: 'absent' as const, misread: [] })),
     };
   }

@@ -1,20 +1,21 @@
 import { col, fn, Op } from 'sequelize';
 import type { ChangedFact, Ledger } from '#contract';
-import { parseUrl } from '#core/link';
 import { handOverDigest } from '#core/page';
 import { changedFields } from '#core/photo';
 import { factLabel, type BusinessRecord } from '#core/record';
 import type { PageWorker } from '../threads/pageWork.ts';
 import { findClient, recordsOf } from './branches.ts';
 import { BranchRow, HandOverRow, PhotoRow } from './models.ts';
-import { listPages } from './pages.ts';
+import { listPages, picturesOnPages } from './pages.ts';
+import { renamedInRecords, renamedOnPages, renamedPhotos } from './renamed.ts';
 import { fieldsNow, photoState, stampOf } from './photoPlan.ts';
 import { listVerified } from './verifications.ts';
 
 /** Nobody reads more of a list, and whoever brings it up to date does so with all of them. */
 const MOST_LISTED = 2000;
 
-interface Known {
+/** A branch as a list names it. */
+export interface Known {
   readonly label: string;
   readonly record: BusinessRecord;
 }
@@ -30,11 +31,20 @@ export async function findLedger(clientId: number, worker: PageWorker): Promise<
       return record ? [[id, { label, record }] as const] : [];
     }),
   );
+  const renamed = await renamedPhotos([...known.keys()]);
+  const inRecords = renamedInRecords(known, renamed);
   return {
     pages: (await stalePages(clientId, worker)).slice(0, MOST_LISTED),
     photos: (await stalePhotos(known)).slice(0, MOST_LISTED),
     live: await staleLive(clientId),
-    elsewhere: [...(await goneElsewhere(clientId)), ...(await renamedPictures(known))].slice(0, MOST_LISTED),
+    elsewhere: [...(await goneElsewhere(clientId)), ...inRecords].slice(0, MOST_LISTED),
+    pictures:
+      renamed.size === 0
+        ? []
+        : renamedOnPages(await picturesOnPages(client, worker), known, renamed, inRecords).slice(
+            0,
+            MOST_LISTED,
+          ),
     handOvers: await staleSheets(known),
   };
 }
@@ -99,36 +109,6 @@ async function goneElsewhere(clientId: number): Promise<Ledger['elsewhere']> {
       state === 'gone' || state === 'changed'
         ? [{ branchId, branchLabel, label, address, state, now: '' }]
         : [],
-    ),
-  );
-}
-
-/** Pictures that a record names by the name that their photo had before it was stamped under another. */
-async function renamedPictures(known: ReadonlyMap<number, Known>): Promise<Ledger['elsewhere']> {
-  const photos = await PhotoRow.findAll({
-    where: { branchId: { [Op.in]: [...known.keys()] }, stampedKey: { [Op.ne]: '' } },
-    attributes: ['branchId', 'name', 'stamp'],
-    order: ['id'],
-  });
-  const names = new Map<string, string>();
-  for (const photo of photos) {
-    const now = stampOf(photo)?.name ?? '';
-    if (now && now !== photo.name) names.set(`${String(photo.branchId)} ${photo.name.toLowerCase()}`, now);
-  }
-  return [...known].flatMap(([branchId, { label: branchLabel, record }]) =>
-    (['image', 'logo'] as const).flatMap((fact) =>
-      record[fact].flatMap(({ url }) => {
-        const file = parseUrl(url.trim())?.pathname.split('/').at(-1)?.toLowerCase() ?? '';
-        const now = names.get(`${String(branchId)} ${file}`);
-        const renamed = {
-          branchId,
-          branchLabel,
-          label: factLabel(fact),
-          address: url.trim(),
-          state: 'renamed' as const,
-        };
-        return now === undefined ? [] : [{ ...renamed, now }];
-      }),
     ),
   );
 }

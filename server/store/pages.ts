@@ -38,6 +38,38 @@ export async function listPages(clientId: number, worker: PageWorker): Promise<r
   return describe(pages, client, worker);
 }
 
+/** The addresses of pictures that a page names, as they stand there. */
+export interface PagePictures {
+  readonly id: number;
+  readonly path: string;
+  /** The name of its site; ''. */
+  readonly site: string;
+  readonly ownBranchId: number | null;
+  readonly pictures: readonly string[];
+}
+
+export async function picturesOnPages(
+  client: ClientRow,
+  worker: PageWorker,
+): Promise<readonly PagePictures[]> {
+  const pages = await PageRow.findAll({
+    where: { clientId: client.id },
+    order: ['path', 'id'],
+    attributes: WITHOUT_SOURCE,
+  });
+  const [carried, owners, sites] = await Promise.all([
+    carriedBy(pages, client, worker),
+    ownersOf(client.id),
+    siteNames(client.id),
+  ]);
+  return pages.flatMap((page) => {
+    const { placed = [], pictures = [] } = carried.get(page.id) ?? {};
+    const site = sites.get(page.siteId)?.name ?? '';
+    const ownBranchId = owners.ownerOf(page, placed)?.id ?? null;
+    return pictures.length > 0 ? [{ id: page.id, path: page.path, site, ownBranchId, pictures }] : [];
+  });
+}
+
 async function showPage(id: number, worker: PageWorker): Promise<Page> {
   const page = await PageRow.findByPk(id, { attributes: WITHOUT_SOURCE });
   const [shown] = page ? await describe([page], await findClient(page.clientId), worker) : [];
@@ -59,7 +91,8 @@ async function describe(
     const { id, path, siteId } = page;
     const one = carried.get(id);
     if (!one) return [];
-    const { placed, ...reading } = one;
+    const { placed, size, encoding, items, problem } = one;
+    const reading = { size, encoding, items, problem };
     const placements = placed.map(({ form, branchId, branchLabel, state, misread }) => ({
       form,
       branchId,

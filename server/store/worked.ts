@@ -6,7 +6,7 @@ import { BranchRow, PageRow, PlacementRow } from './models.ts';
  * The rules that states are worked out by. Whoever changes what a page's reading, a placement's proof or a branch's
  * steps say counts it up: everything is then worked out anew when it is next asked for.
  */
-export const RULES = 9;
+export const RULES = 10;
 
 /** What stands on a row: the states that were worked out, and what they were worked out of. */
 export interface Worked<T> {

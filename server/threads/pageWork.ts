@@ -13,7 +13,7 @@ import {
   type Placement,
 } from '#core/page';
 import { isWoven } from '#core/weaving';
-import { linksOf, readSource, type Reading } from '#core/reading';
+import { linksOf, picturesOf, readSource, type Reading } from '#core/reading';
 import type { Syntax } from '#core/item';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
@@ -29,6 +29,8 @@ export interface PlacedMarkup {
 export interface ReadPage {
   readonly encoding: string;
   readonly items: Page['items'];
+  /** The addresses of pictures on the page, as they stand there. */
+  readonly pictures: readonly string[];
   /** Which forms stand on the page between marks of ours. */
   readonly forms: readonly PlacedForm[];
   /** One for each placed markup, in the same order. */
@@ -44,6 +46,7 @@ export function readPage(bytes: Uint8Array, placed: readonly PlacedMarkup[]): Re
   return {
     encoding,
     items: { jsonld: count('jsonld'), microdata: count('microdata'), rdfa: count('rdfa') },
+    pictures: picturesOf(reading.document, items),
     forms: [
       ...(reading.document ? placedOn(text, reading.document).map(({ form }) => form) : []),
       ...(isWoven(text) ? placedForms.filter(isWovenForm) : []),

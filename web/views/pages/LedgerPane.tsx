@@ -10,8 +10,8 @@ import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
 import { FORM_LABEL } from './formLabel.ts';
 
 /** How much of a client is out of date. */
-export const countLedger = ({ pages, photos, live, elsewhere, handOvers }: Ledger): number =>
-  pages.length + photos.length + live.length + elsewhere.length + handOvers.length;
+export const countLedger = (ledger: Ledger): number =>
+  Object.values(ledger).reduce((sum, some) => sum + some.length, 0);
 
 /** What carries facts that have changed since, each with the change; pages are brought up to date as one run. */
 export function LedgerPane({ clientId, onRenew }: { clientId: number; onRenew: () => void }) {
@@ -66,6 +66,16 @@ export function LedgerPane({ clientId, onRenew }: { clientId: number; onRenew: (
             <div>
               <BranchLink id={branchId} view="record" label={branchLabel} />{' '}
               {state === 'renamed' ? `names it so; stamped, the photo is called ${now}` : ELSEWHERE[state]}
+            </div>
+          </Row>
+        ))}
+      </Part>
+      <Part title="Pictures on pages" count={data.pictures.length}>
+        {data.pictures.map(({ id, path, site, branchId, branchLabel, address, now }) => (
+          <Row key={`${String(id)} ${address}`} changes={[{ label: 'Picture', carried: address, now }]}>
+            <b>{path}</b> <Soft>{site}</Soft>
+            <div>
+              names a photo of <BranchLink id={branchId} view="photos" label={branchLabel} /> as it was called
             </div>
           </Row>
         ))}
