@@ -59,6 +59,7 @@ export const ledgerSchema = z.object({
       branchId: z.number(),
       branchLabel: z.string(),
       address: z.string(),
+      /** The address as it would lead to the photo now. */
       now: z.string(),
     }),
   ),

@@ -213,10 +213,15 @@ describe('file names', () => {
     expect(
       (await pictures()).map(({ path, branchLabel, address, now }) => [path, branchLabel, address, now]),
     ).toEqual([
-      ['index.html', 'Quay Street', 'https://shop.example/img/front.jpg?w=600', 'port-ellery-1.jpg'],
-      ['index.html', 'Quay Street', 'img/My%20ward.jpg', 'port-ellery-2.jpg'],
-      ['index.html', 'Quay Street', 'small/FRONT.jpg', 'port-ellery-1.jpg'],
-      ['index.html', 'Quay Street', 'big/front.jpg', 'port-ellery-1.jpg'],
+      [
+        'index.html',
+        'Quay Street',
+        'https://shop.example/img/front.jpg?w=600',
+        'https://shop.example/img/port-ellery-1.jpg?w=600',
+      ],
+      ['index.html', 'Quay Street', 'img/My%20ward.jpg', 'img/port-ellery-2.jpg'],
+      ['index.html', 'Quay Street', 'small/FRONT.jpg', 'small/port-ellery-1.jpg'],
+      ['index.html', 'Quay Street', 'big/front.jpg', 'big/port-ellery-1.jpg'],
     ]);
   });
 

@@ -76,7 +76,8 @@ export function renamedOnPages(
     pictures.flatMap((address) => {
       const photo = told.has(address) ? undefined : renamedAt(address, ownBranchId, renamed);
       if (!photo) return [];
-      const { branchId, now } = photo;
+      const { branchId } = photo;
+      const now = address.replace(/[^/\\?#]+(?=[?#]|$)/, photo.now);
       return [{ id, path, site, branchId, branchLabel: known.get(branchId)?.label ?? '', address, now }];
     }),
   );
