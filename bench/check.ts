@@ -41,8 +41,8 @@ export async function benchCheck(record: BusinessRecord): Promise<readonly Figur
   const markup = await median(200, () => jsonLd(record));
   return [
     { what: 'JSON-LD of one record', value: markup, unit: 'ms', target: 2 },
-    { what: 'check of a page of 200 KB / parse5 parsing it', value: one.ratio, unit: '×', target: 1 },
-    { what: 'check of a page of 2 MB / parse5 parsing it', value: ten.ratio, unit: '×', target: 1 },
+    { what: 'check of a page of 200 KB / parse5 parsing it', value: one.ratio, unit: '×', target: 0.8 },
+    { what: 'check of a page of 2 MB / parse5 parsing it', value: ten.ratio, unit: '×', target: 0.65 },
     {
       what: 'check of 2 MB, per byte, beside 200 KB',
       value: ten.checking / large.length / (one.checking / small.length),

@@ -18,7 +18,7 @@ import { stampFile } from '#outside/stamper.ts';
 import { median, type Figure } from './ratio.ts';
 
 const PHOTOS = 300;
-const zinc = join(import.meta.dirname, '../bin/zinc');
+const zinc = join(process.cwd(), 'bin/zinc');
 
 /** Stamping and proving 300 JPEGs of 2 MB from folder to folder, in this process and as one, beside others. */
 export async function benchStamp(record: BusinessRecord): Promise<readonly Figure[]> {

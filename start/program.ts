@@ -25,14 +25,20 @@ export async function bundleServer(): Promise<Program> {
     if (beginningOf(Number(pid)) !== begun) rmSync(join(builds, name), { recursive: true, force: true });
   }
   const folder = join(builds, `${String(process.pid)}-${beginningOf(process.pid)}`);
+  return {
+    main: await bundle('server/main.ts', folder),
+    remove: () => {
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+/** Bundles a script that runs the server's parts, and their threads, into a folder; the script there. */
+export async function bundle(main: string, folder: string): Promise<string> {
   await build({
     absWorkingDir: home,
     // The threads are looked for beside whatever starts them.
-    entryPoints: {
-      main: 'server/main.ts',
-      threads: 'server/threads/work.ts',
-      checkWorker: 'server/jobs/checkWorker.ts',
-    },
+    entryPoints: { main, threads: 'server/threads/work.ts', checkWorker: 'server/jobs/checkWorker.ts' },
     outdir: folder,
     outExtension: { '.js': '.mjs' },
     bundle: true,
@@ -44,12 +50,7 @@ export async function bundleServer(): Promise<Program> {
     sourcemap: true,
     logLevel: 'error',
   });
-  return {
-    main: join(folder, 'main.mjs'),
-    remove: () => {
-      rmSync(folder, { recursive: true, force: true });
-    },
-  };
+  return join(folder, 'main.mjs');
 }
 
 function readBuilds(): readonly string[] {

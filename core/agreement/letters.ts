@@ -1,5 +1,4 @@
 import { foldAddress } from '#core/address';
-import { rememberLast } from '#core/text';
 
 /** The letters and digits of a text. */
 export interface Letters {
@@ -39,9 +38,6 @@ export function lettersOf(text: string): Letters {
   return { text: letters, at };
 }
 
-/** A page is searched before and after something is placed on it, and shows the same. */
-export const lettersOfPage = rememberLast(lettersOf);
-
 const isPlainLetter = (code: number): boolean =>
   (code > 96 && code < 123) || (code > 47 && code < 58) || (code > 64 && code < 91);
 
@@ -79,7 +75,8 @@ export interface Word {
   readonly end: number;
 }
 
-export const cutWords = rememberLast((text: string): readonly Word[] => {
+/** The words of a text, in their order. */
+export function cutWords(text: string): readonly Word[] {
   const known = new Map<string, { readonly folded: readonly string[]; readonly written: string }>();
   const words: Word[] = [];
   for (const { 0: word, index: start } of text.matchAll(/[\p{L}\p{N}\p{M}'’]+|&/gu)) {
@@ -89,4 +86,4 @@ export const cutWords = rememberLast((text: string): readonly Word[] => {
       words.push({ folded, written: one.written, start, end: start + word.length });
   }
   return words;
-});
+}

@@ -2,12 +2,21 @@ import { foldAddress, mayBePostalCode, regionNamed } from '#core/address';
 import { gradeHours } from '#core/value';
 import { readTelephone } from '#core/phone';
 import { textContent, type HtmlDocument } from '#core/html';
-import { weeksIn, withoutRemarks, type Hours } from '#core/hours';
+import { withoutRemarks, type Hours, type WeeksInText } from '#core/hours';
 import type { VisibleText } from '#core/reading';
 import { westernDigits } from '#core/text';
-import { cutWords, isOneWord, lettersOf, lettersOfPage, type Letters, type Word } from './letters.ts';
+import { isOneWord, lettersOf, type Letters } from './letters.ts';
 import { findEmailIn } from './emails.ts';
 import { OTHER_HOURS } from './otherHours.ts';
+import {
+  lettersOfPage,
+  linesOfPage,
+  maybeCodesOfPage,
+  numbersOfPage,
+  weeksOfPage,
+  wordsOfPage,
+  type Span,
+} from './pageText.ts';
 import { seenAt, type Seen } from './seen.ts';
 import { otherSpellings, otherTownNames, shortCode } from './spellings.ts';
 import { findOtherNumberIn, findStreetIn } from './streets.ts';
@@ -19,16 +28,10 @@ import {
   isCode,
   isFaxAlone,
   mostLike,
-  numbersIn,
   telephonesAmong,
   withoutAreaCode,
   type Shown,
 } from './telephones.ts';
-
-interface Span {
-  readonly start: number;
-  readonly end: number;
-}
 
 const MISSING: Seen = { text: '', agreement: 'missing', at: undefined };
 
@@ -48,11 +51,11 @@ export class VisitorSearch {
   readonly #telephones = new Map<string, readonly Shown[]>();
   readonly #codes = new Map<string, readonly RegExpExecArray[]>();
   readonly #likes = new Map<string, readonly RegExpExecArray[]>();
-  #words: readonly Word[] | undefined;
+  #words: ReturnType<typeof wordsOfPage> | undefined;
   #found: readonly RegExpExecArray[] | undefined;
   #squeezed: Letters | undefined;
-  #lines: Map<string, Span> | undefined;
-  #weeks: ReturnType<typeof weeksIn> | undefined;
+  #lines: ReadonlyMap<string, Span> | undefined;
+  #weeks: WeeksInText | undefined;
 
   constructor({ text }: VisibleText, document?: HtmlDocument, others: OfOthers = NOBODY) {
     // The digits of every script say the same.
@@ -95,13 +98,7 @@ export class VisitorSearch {
 
   /** The line of the visible text that says just this. */
   #lineOf(folded: string): Span | undefined {
-    if (!this.#lines) {
-      this.#lines = new Map();
-      for (const { 0: line, index } of this.#text.matchAll(/[^\n]{1,200}/g))
-        // What was taken already is no word of a line.
-        if (!line.includes('\uFFFC'))
-          this.#lines.set(foldAddress(line), { start: index, end: index + line.length });
-    }
+    this.#lines ??= linesOfPage(this.#text);
     return this.#lines.get(folded);
   }
 
@@ -200,7 +197,7 @@ export class VisitorSearch {
           isCalled(this.#text, at) || !mayBePostalCode(text.split(/\s/).at(-1) ?? '', country, ''),
       );
       let next = 0;
-      codes = [...this.#text.matchAll(MAYBE_CODE)].filter(({ index }) => {
+      codes = maybeCodesOfPage(this.#text).filter(({ index }) => {
         while ((numbers[next]?.at.end ?? Infinity) <= index) next += 1;
         return (numbers[next]?.at.start ?? Infinity) > index;
       });
@@ -374,7 +371,7 @@ export class VisitorSearch {
   }
 
   #numbers(): readonly RegExpExecArray[] {
-    return (this.#found ??= numbersIn(this.#text));
+    return (this.#found ??= numbersOfPage(this.#text));
   }
 
   /** All telephone numbers that are shown, as they stand, with the numbers they dial (E.164). */
@@ -408,7 +405,7 @@ export class VisitorSearch {
    * numbers beside them are those of `country`.
    */
   findHours(hours: Hours, country: string, others = this.#others): Seen | undefined {
-    this.#weeks ??= weeksIn(this.#text, this.#document ? languageOfPage(this.#document) : '');
+    this.#weeks ??= weeksOfPage(this.#text, this.#document);
     const { weeks, namesDays } = this.#weeks;
     if (!namesDays) return MISSING;
     let other: Seen | undefined;
@@ -458,11 +455,10 @@ export class VisitorSearch {
 
   #run(wanted: readonly string[]): Seen | undefined {
     if (wanted.length === 0) return undefined;
-    this.#words ??= cutWords(this.#text);
-    const words = this.#words;
-    for (let at = 0; at + wanted.length <= words.length; at += 1) {
-      if (words[at]?.folded !== wanted[0] || !wanted.every((word, step) => words[at + step]?.folded === word))
-        continue;
+    this.#words ??= wordsOfPage(this.#text);
+    const { words, places } = this.#words;
+    for (const at of places.get(wanted[0] ?? '') ?? []) {
+      if (!wanted.every((word, step) => words[at + step]?.folded === word)) continue;
       const start = words[at]?.start ?? 0;
       const last = words[at + wanted.length - 1];
       // The stop of an abbreviation belongs to it: "Quay St."
@@ -488,17 +484,9 @@ const FEWEST_OF_REGION = 3;
 const isSameHours = (one: Hours, other: Hours): boolean =>
   /^(?:exact|written-differently)$/.test(gradeHours(one, other));
 
-/** One or two words with a digit in them, as postal codes are written. */
-const MAYBE_CODE =
-  /(?<![\p{L}\d.+-])(?=[\p{L}-]*\d)[\dA-Za-z-]{2,10}(?: (?:(?=[A-Za-z]*\d)[\dA-Za-z]{2,4}|[A-Z]{2}))?(?![\p{L}\d])/gu;
-
 /** Fewer letters than these are found anywhere by chance. */
 const FEWEST_LETTERS = 10;
 /** What branches share of a name has at least so many letters: "La" is in every title. */
 const FEWEST_SHARED = 4;
 /** A postal code is shorter, and its digits are rarely anything else. */
 const FEWEST_OF_CODE = 5;
-
-/** The language that a page says it is written in (BCP 47); '' where it does not. */
-const languageOfPage = ({ elements }: HtmlDocument): string =>
-  elements.find(({ name }) => name === 'html')?.attributes['lang'] ?? '';

@@ -47,7 +47,7 @@ const MOST_LINES = 16;
 const LONGEST_LINE = 300;
 
 /** What a text says of opening hours. */
-interface WeeksInText {
+export interface WeeksInText {
   /** Runs of lines that speak of days and times and can be read as a week with certainty, in the order of the text. */
   readonly weeks: readonly FoundWeek[];
   /** Whether any day is named, in a language that is known. */
@@ -63,9 +63,9 @@ export function weeksIn(shown: string, language = ''): WeeksInText {
     // A bar, a point, a stroke or a bullet between blanks parts an address from hours as a line does.
     .replace(/ [|·•] | \/ (?!\d)/g, ' \n ')
     // In scripts without capitals a bracket behind the hours tells the closed day: "10:00～21:00（火曜定休）".
-    .replace(/(?<=\d\s?)[(（]([\p{Lo}、・, ]{2,20})[)）]/gu, '\n$1 ')
+    .replace(/[(（](?<=\d\s?[(（])([\p{Lo}、・, ]{2,20})[)）]/gu, '\n$1 ')
     // What follows hours as a sentence without a number is no more of them: "… 8–14 Uhr. Termine gern telefonisch."
-    .replace(/(?<=[\p{L}\d)]\.) (?=\p{Lu}[^\d\n]{0,200}(?:\n|$))/gu, '\n');
+    .replace(/ (?<=[\p{L}\d)]\. )(?=\p{Lu}[^\d\n]{0,200}(?:\n|$))/gu, '\n');
   const read = weeksInLines(text, language);
   if (!read.namesDays || read.weeks.some((week) => week.whole)) return read;
   const among = weeksInLines(inClauses(text.slice(0, SEARCHED)), language).weeks.filter(({ whole }) => whole);

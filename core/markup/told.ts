@@ -19,12 +19,15 @@ function toldWithout(record: BusinessRecord, leftOut: readonly string[]): Busine
   const came = leftOut.includes('kept') ? new Set<string>() : keptNames(record);
   // What is written as it came is read back so too.
   const asRead = came.size > 0 ? recordOf(itemRead(record)) : undefined;
-  return knownFacts.reduce((told, { key, property, alsoRead = [], goesWith, withTold }): BusinessRecord => {
-    const isLeftOut = (name = ''): boolean => leftOut.includes(isFact(name) ? factHead(name) : name);
-    if (isLeftOut(key) || isLeftOut(goesWith)) return told;
-    const isAsCame = [property, ...alsoRead].some((name) => came.has(name));
-    return asRead && isAsCame ? { ...told, [key]: asRead[key] } : withTold(told, record);
-  }, emptyRecord);
+  const isLeftOut = (name = ''): boolean => leftOut.includes(isFact(name) ? factHead(name) : name);
+  const toldFacts = knownFacts.flatMap(
+    ({ key, property, alsoRead = [], goesWith, told }): [string, unknown][] => {
+      if (leftOut.length > 0 && (isLeftOut(key) || isLeftOut(goesWith))) return [];
+      const isAsCame = asRead && [property, ...alsoRead].some((name) => came.has(name));
+      return [[key, isAsCame ? asRead[key] : told(record)]];
+    },
+  );
+  return { ...emptyRecord, ...Object.fromEntries(toldFacts) };
 }
 
 function itemRead(record: BusinessRecord): ReadItem {

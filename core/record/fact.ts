@@ -38,7 +38,8 @@ export interface KnownFact extends Omit<
   readonly text: (record: BusinessRecord) => string;
   readonly withText: (record: BusinessRecord, text: string) => BusinessRecord;
   readonly judge: (record: BusinessRecord, around: Around) => readonly PartFault[];
-  readonly withTold: (record: BusinessRecord, told: BusinessRecord) => BusinessRecord;
+  /** The value as markup tells it. */
+  readonly told: (record: BusinessRecord) => unknown;
   readonly write: (
     record: BusinessRecord,
     around: Around,
@@ -152,7 +153,7 @@ function known<K extends FactKey>(key: K): KnownFact {
       const missing = spec.required && isBlank(valueOf(record)) ? [required(spec.required)] : [];
       return [...missing, ...judged(valueOf(record), around)];
     },
-    withTold: (record, typed) => set(record, (told ?? kind.told)(valueOf(typed), aroundOf(typed))),
+    told: (record) => (told ?? kind.told)(valueOf(record), aroundOf(record)),
     write: (record, around, form = 'long') => {
       const value = valueOf(record);
       if (form === 'short' && short) return short(value);
