@@ -56,29 +56,36 @@ function piecesOf(whole: string): readonly Piece[] {
 interface Page {
   readonly pieces: readonly Piece[];
   readonly places: ReadonlyMap<string, readonly number[]>;
-  /** Places of those that may be a word without being written as it is: cut short, or with another before it. */
-  readonly inexact: readonly number[];
+  /** Places of those that are cut short, by what is left of them. */
+  readonly short: ReadonlyMap<string, readonly number[]>;
+  /** Places of those that may have another word before them without a blank. */
+  readonly eastern: readonly number[];
 }
 
 const pageOf = rememberLast((text: string): Page => {
   const pieces = piecesOf(text);
-  const places = new Map<string, number[]>();
-  const inexact: number[] = [];
+  const [places, short] = [new Map<string, number[]>(), new Map<string, number[]>()];
+  const eastern: number[] = [];
   for (const [at, piece] of pieces.entries()) {
-    const same = places.get(piece.folded);
-    if (same) same.push(at);
-    else places.set(piece.folded, [at]);
-    if (piece.isShort || isEastAsian(piece)) inexact.push(at);
+    for (const by of piece.isShort ? [places, short] : [places]) {
+      const same = by.get(piece.folded);
+      if (same) same.push(at);
+      else by.set(piece.folded, [at]);
+    }
+    if (isEastAsian(piece)) eastern.push(at);
   }
-  return { pieces, places, inexact };
+  return { pieces, places, short, eastern };
 });
 
 /** Where on a page a word may stand, in order. */
-function placesOf({ places, inexact }: Page, word: Piece): readonly number[] {
+function placesOf({ places, short, eastern }: Page, word: Piece): readonly number[] {
+  const { folded } = word;
   const longer = word.isShort
-    ? [...places].flatMap(([folded, at]) => (folded.startsWith(word.folded) ? at : []))
-    : (places.get(word.folded) ?? []);
-  return [...new Set([...longer, ...inexact])].sort((a, b) => a - b);
+    ? [...places].flatMap(([other, at]) => (other.startsWith(folded) ? at : []))
+    : (places.get(folded) ?? []);
+  const cut = Array.from(folded, (_, end) => short.get(folded.slice(0, end + 1)) ?? []).flat();
+  const ending = isEastAsian(word) ? eastern : [];
+  return [...new Set([...longer, ...cut, ...ending])].sort((a, b) => a - b);
 }
 const ORDINALS = ['first', 'second', 'third', 'fourth', 'fifth'];
 

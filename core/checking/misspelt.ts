@@ -31,12 +31,15 @@ export function judgeMisspelt({ document, source, lines }: Reading): readonly Fi
   };
   return (document?.elements ?? []).flatMap((element: HtmlElement) => {
     const { attributes } = element;
-    const wrong = element.inert
-      ? []
-      : Object.entries(attributes).flatMap(([name, value]) => {
-          const [right, fits] = meant(name) ?? [];
-          return right && fits?.(value) && attributes[right] === undefined ? [{ name, value, right }] : [];
-        });
+    if (element.inert) return [];
+    // Hardly any name is near: most elements are passed over by their names alone.
+    const names = Object.keys(attributes);
+    if (!names.some(meant)) return [];
+    const wrong = names.flatMap((name) => {
+      const [right, fits] = meant(name) ?? [];
+      const value = attributes[name] ?? '';
+      return right && fits?.(value) && attributes[right] === undefined ? [{ name, value, right }] : [];
+    });
     if (wrong.length === 0) return [];
     const written = new Map(attributeNames(source, element).map(({ name, start }) => [name, start]));
     return wrong.slice(0, MARKUP.length).flatMap(({ name, value, right }) => {
