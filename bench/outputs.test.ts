@@ -157,7 +157,8 @@ function seen(
     ...markupForms.map((form) => {
       const placed = place(source, form, markup[form] ?? '');
       if (!placed.ok) return `${form} refused: ${placed.message}`;
-      return `${form} placed ${digest(placed)} ${digest(placedOn(placed.source))} ${remove(placed.source) === source}`;
+      const { ok, source: after, edits } = placed;
+      return `${form} placed ${digest({ ok, source: after, edits })} ${digest(placedOn(placed.source))} ${remove(placed.source) === source}`;
     }),
     `mended ${digest(mended.source)} ${mended.taken.length} ${mended.left.length}`,
   ];

@@ -126,7 +126,8 @@ const OWN_PAGES = {
   output: null,
 } as const;
 
-const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 25));
+/** A run is asked for as often as the interface does. */
+const pause = (): Promise<void> => new Promise((resolve) => setTimeout(resolve, 500));
 
 async function settled(id: number) {
   for (;;) {

@@ -1,11 +1,11 @@
-import { isWritten, readDocument, type HtmlDocument, type HtmlElement, type Spot } from '#core/html';
+import { isWritten, type HtmlDocument, type HtmlElement, type Spot } from '#core/html';
 import type { Edit } from '#core/text';
 
 /** Why a browser would not keep a placement as it was meant; '' where it keeps it, and all that stood there before. */
 export function keepsPage(
   before: HtmlDocument,
   edits: readonly Edit[],
-  source: string,
+  after: HtmlDocument,
   region: string,
   spot: Spot,
 ): string {
@@ -17,7 +17,6 @@ export function keepsPage(
     removed.reduce((sum, edit) => (edit.end <= insertion.start ? sum + edit.end - edit.start : sum), 0);
   const isOurs = (element: HtmlElement): boolean =>
     element.start >= start && element.start < start + region.length;
-  const after = readDocument(source);
   const placed = after.elements.filter((element) => isWritten(element) && isOurs(element));
   const outermost = placed.filter(({ parent }) => !parent || !isWritten(parent) || !isOurs(parent));
   if (outermost.length === 0)

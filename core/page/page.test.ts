@@ -10,6 +10,7 @@ import {
   place,
   placeInBytes,
   placedOn,
+  placeTreated,
   prove,
   remove,
   removeFromBytes,
@@ -165,3 +166,24 @@ describe('proof', () => {
     expect(othersBeside(readSource(both), 'microdata')).toBe(0);
   });
 });
+
+test('a page is read afterwards at the address it was read at before', () => {
+  const bytes = Buffer.from('<!doctype html><html><head><title>x</title></head><body><p>x</body></html>');
+  const placing = { record: larkspur, form: 'jsonld', at: 'head', existing: 'keep' } as const;
+  const url = 'https://larkspurvane.example/a/b.html';
+  const treated = placeTreated(bytes, placing, readSource(bytes.toString(), url));
+  expect(treated.ok && [treated.reading.address, treated.reading.base, treated.reading.items.length]).toEqual(
+    [url, url, 1],
+  );
+  expect(treated.ok && readSource(treated.reading.source, url)).toEqual(treated.ok && treated.reading);
+});
+
+test.each(['<tr><td>A</td></tr>', '<!-- x --><td>A</td>'])(
+  'part of a table is placed on as before: %s',
+  (part) => {
+    const placing = { record: larkspur, form: 'jsonld', at: 'body-end', existing: 'keep' } as const;
+    const treated = placeTreated(Buffer.from(part), placing);
+    const alone = place(part, 'jsonld', jsonLd(larkspur).text, 'body-end');
+    expect(treated.ok && Buffer.from(treated.bytes).toString()).toBe(alone.ok && alone.source);
+  },
+);

@@ -17,7 +17,13 @@ export interface Placed {
 }
 
 export type PlacingResult =
-  | { readonly ok: true; readonly source: string; readonly edits: readonly Edit[] }
+  | {
+      readonly ok: true;
+      readonly source: string;
+      readonly edits: readonly Edit[];
+      /** The source with them, parsed. */
+      readonly document: HtmlDocument;
+    }
   | { readonly ok: false; readonly message: string };
 
 /** The marks round a placement; the first says the digest of what stands between them. */
@@ -64,7 +70,7 @@ export function placedOn(source: string, document: HtmlDocument = readDocument(s
  * The source with markup between marks of ours: in the head, or at the end of the body. Markup of the same
  * form that was placed before is replaced. Every other character stays as it is. `carries` says what the
  * page's encoding can hold: `ascii` writes everything else as escapes. `without` are elements, by their number on
- * the page, that go.
+ * the page, that go; `document` is the source parsed as a page.
  */
 export function place(
   source: string,
@@ -73,6 +79,7 @@ export function place(
   at: Placement = usualPlacement[form],
   carries: 'unicode' | 'ascii' = 'unicode',
   without: readonly number[] = [],
+  document: HtmlDocument = readDocument(source),
 ): PlacingResult {
   if (!isScript(form) && at === 'head') {
     return {
@@ -81,7 +88,6 @@ export function place(
         'The visible block is for visitors and cannot stand in the head. Place it at the end of the body.',
     };
   }
-  const document = readDocument(source);
   if (!document.elements.some(isWritten)) {
     return { ok: false, message: 'This is no HTML page: it has not one element. Nothing was changed.' };
   }
@@ -105,8 +111,9 @@ export function place(
         'The marks of an earlier placement enclose the end of the head or body. Remove that placement first.',
     };
   const placed = applyEdits(source, edits);
-  const lost = keepsPage(document, edits, placed, region, found.spot);
-  return lost ? { ok: false, message: lost } : { ok: true, source: placed, edits };
+  const after = readDocument(placed);
+  const lost = keepsPage(document, edits, after, region, found.spot);
+  return lost ? { ok: false, message: lost } : { ok: true, source: placed, edits, document: after };
 }
 
 /** Markup in ASCII only, for a page whose encoding cannot carry every character. */

@@ -1,4 +1,4 @@
-import { readSource, type Reading } from '#core/reading';
+import { isTablePart, readSource, type Reading } from '#core/reading';
 import { syntaxName } from '#core/item';
 import { isClientForm } from '#core/markup';
 import { factLabel, refusalOfAddresses, type BusinessRecord } from '#core/record';
@@ -59,9 +59,11 @@ export function placeTreated(
   const without = existing === 'replace' ? same.flatMap(({ script }) => script ?? []) : [];
   const result: BytesResult = isWovenForm(form)
     ? placeFormInBytes(bytes, form, record, at)
-    : placeInBytes(bytes, form, markupOf(form, record, all), at, without);
+    : placeInBytes(bytes, form, markupOf(form, record, all), at, without, pageOf(reading));
   if (!result.ok) return result;
-  const after = readSource(decodeText(result.bytes).text);
+  const { text } = decodeText(result.bytes);
+  const parsed = result.parsed?.source === text ? result.parsed.document : undefined;
+  const after = readSource(text, reading.address, parsed);
   const proof = prove(after, form, record, all);
   if (proof.state === 'absent')
     return {
@@ -76,6 +78,10 @@ export function placeTreated(
   const proved = proof.state === 'proved';
   return { ok: true, bytes: result.bytes, proved, adopted: false, told, reading: after };
 }
+
+/** A reading's document, where that is of a page: part of a table is placed on as what a browser makes of it alone. */
+const pageOf = ({ source, document }: Reading): Reading['document'] =>
+  isTablePart(source) ? undefined : document;
 
 const where = ({ name, syntax, place: { line } }: Already): string =>
   `${syntaxName[syntax]} of “${name}” at line ${String(line)}`;

@@ -5,6 +5,6 @@ export type { JsonNode } from './jsonNode.ts';
 export { canonicalOf, linksOf } from './links.ts';
 export { fileOfAddress, picturesOf } from './pictures.ts';
 export { readSitemap } from './sitemap.ts';
-export { readSource, type Reading } from './source.ts';
+export { isTablePart, readSource, type Reading } from './source.ts';
 export { nearlyType } from './vocabularyAddress.ts';
 export { INLINE, isUnseen, pieceAt, sourceOf, type VisiblePiece, type VisibleText } from './visible.ts';

@@ -44,9 +44,10 @@ export interface Reading {
 
 /**
  * Reads HTML (a page, a fragment, a script element) or bare JSON-LD. Which of the two it is shows in its
- * first character. `url` is the address the source came from. Never fails.
+ * first character. `url` is the address the source came from; `parsed` is its document, where somebody has parsed it as
+ * a page. Never fails.
  */
-export function readSource(source: string, url = ''): Reading {
+export function readSource(source: string, url = '', parsed?: HtmlDocument): Reading {
   const lines = new Lines(source);
   const kind = /^\s*[[{]/.test(source) || isWrappedJson(source) ? 'json' : 'html';
   if (kind === 'json') {
@@ -65,7 +66,7 @@ export function readSource(source: string, url = ''): Reading {
       lines,
     };
   }
-  const document = readDocument(source, isTablePart(source) ? 'table' : 'page');
+  const document = isTablePart(source) ? readDocument(source, 'table') : (parsed ?? readDocument(source));
   const scripts = document.elements.filter(({ name, inert }) => name === 'script' && !inert);
   const base = baseOf(document, url);
   const items: ReadItem[] = [];
@@ -106,7 +107,7 @@ export function readSource(source: string, url = ''): Reading {
 const TABLE_PART = /\s*<(?:tr|td|th|tbody|thead|tfoot|caption|colgroup)[\s>]/iy;
 
 /** Whether a source begins so, comments before it put aside: one after the other, as many as they are. */
-function isTablePart(source: string): boolean {
+export function isTablePart(source: string): boolean {
   let at = 0;
   for (;;) {
     const comment = /\s*<!--/y;
