@@ -123,7 +123,7 @@ function proveClient(reading: Reading, form: ClientForm, all: readonly BusinessR
 /** What is woven says less than the record, and nothing else. */
 function proveWoven(reading: Reading, form: WovenForm, record: BusinessRecord): Proof {
   const syntax = wovenSyntaxOf[form];
-  const item = isWoven(reading.source)
+  const item = isWoven(reading.source, reading.document)
     ? businessesIn(reading.items).find((one) => one.syntax === syntax)
     : undefined;
   if (!item) return { state: 'absent', misread: [] };

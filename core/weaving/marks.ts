@@ -90,9 +90,10 @@ const sounding = (source: string, element: HtmlElement): readonly Edit[] =>
 const GIVEN =
   /^(?: (?:itemprop|itemscope|itemtype|itemid|itemref|id|vocab|typeof|property|resource|content)(?:="[^"]*")?)* data-zinc-post="woven"/;
 
-/** The edits that take out what was woven into a page; none where nothing was. */
-export function unweaving(source: string, document: HtmlDocument = readDocument(source)): readonly Edit[] {
+/** The edits that take out what was woven into a page, parsed where somebody has done so; none where nothing was. */
+export function unweaving(source: string, parsed?: HtmlDocument): readonly Edit[] {
   if (!source.includes(MARK)) return [];
+  const document = parsed ?? readDocument(source);
   const seen = new Set<number>();
   const silenced = source.includes(SILENT)
     ? document.elements.filter(isWritten).flatMap((element) => sounding(source, element))
@@ -117,7 +118,9 @@ export function unweaving(source: string, document: HtmlDocument = readDocument(
 }
 
 /** Whether something is woven into a page. */
-export const isWoven = (source: string): boolean => unweaving(source).length > 0;
+export const isWoven = (source: string, parsed?: HtmlDocument): boolean =>
+  unweaving(source, parsed).length > 0;
 
 /** The page without what was woven into it. */
-export const unweave = (source: string): string => applyEdits(source, unweaving(source));
+export const unweave = (source: string, parsed?: HtmlDocument): string =>
+  applyEdits(source, unweaving(source, parsed));

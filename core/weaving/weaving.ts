@@ -1,4 +1,5 @@
 import { likeness, type RowFact } from '#core/agreement';
+import { readDocument } from '#core/html';
 import { plainItem, type ReadItem } from '#core/item';
 import { toldRecord } from '#core/markup';
 import { businessesIn, readSource, recordFromItem, sourceOf, type Reading } from '#core/reading';
@@ -64,7 +65,9 @@ const NOTHING: Remarks = { differing: [], ambiguous: [], unseen: [] };
 export function weave(page: Reading, record: BusinessRecord, choices: WeaveChoices): WeaveResult {
   const refused = refusalOfAddresses(record);
   if (refused) return { ...NOTHING, ok: false, message: refused };
-  const reading = isWoven(page.source) ? readSource(unweave(page.source), page.address) : page;
+  const reading = isWoven(page.source, page.document)
+    ? readSource(unweave(page.source, page.document), page.address)
+    : page;
   return weaveInto(reading, reading.source, record, choices);
 }
 
@@ -115,9 +118,11 @@ function weaveInto(
     carries === 'unicode' ? edit : { ...edit, text: asciiHtml(edit.text) },
   );
   const woven = applyEdits(source, edits);
+  // Part of a table is read as such, and taken out of what a browser makes of it alone.
+  const parsed = readDocument(woven);
   const wrong =
-    unweave(woven) === original
-      ? misreading(reading, woven, record, syntax, planned.woven)
+    unweave(woven, parsed) === original
+      ? misreading(reading, readSource(woven, reading.address, parsed), record, syntax, planned.woven)
       : 'It could not be taken out again. Nothing was changed.';
   if (wrong) return no(wrong);
   const inPlace = new Set(planned.woven.flatMap((one) => (one.inPlace ? [one.fact] : [])));
@@ -157,13 +162,12 @@ const sameSyntax = (items: readonly ReadItem[], syntax: WovenSyntax): ReadItem |
 /** Why the woven page is not what was meant: another visible text, other items, another business; '' where it is. */
 function misreading(
   before: Reading,
-  woven: string,
+  after: Reading,
   record: BusinessRecord,
   syntax: WovenSyntax,
   facts: readonly Woven[],
 ): string {
   const STAYS = 'Nothing was changed.';
-  const after = readSource(woven, before.address);
   if (after.visible?.text !== before.visible?.text) return `Visitors would read another text. ${STAYS}`;
   const [business] = businessesIn(after.items).filter((item) => item.syntax === syntax);
   const others = after.items

@@ -49,7 +49,7 @@ export function readPage(bytes: Uint8Array, placed: readonly PlacedMarkup[]): Re
     pictures: picturesOf(reading.document, items),
     forms: [
       ...(reading.document ? placedOn(text, reading.document).map(({ form }) => form) : []),
-      ...(isWoven(text) ? placedForms.filter(isWovenForm) : []),
+      ...(isWoven(text, reading.document) ? placedForms.filter(isWovenForm) : []),
     ],
     states: placed.map((one) => stateOf(reading, one)),
   };
