@@ -147,6 +147,14 @@ describe('what is taken in', () => {
   });
 });
 
+test('a node that stands beside it is told where the record refers to it alone, as a reader follows it', () => {
+  const head = { '@type': 'Organization', '@id': '#head', name: 'Head', award: 'A prize' };
+  const store = { '@type': 'Store', name: 'A', parentOrganization: { '@id': '#head' } };
+  const record = taken(script({ '@graph': [store, head] }));
+  expect(record.kept.map(({ property }) => property)).toContain('parentOrganization');
+  expect(toldRecord(record).parentOrganization).toMatchObject({ name: 'Head', id: '#head' });
+});
+
 describe('several businesses of one source', () => {
   const id = (name: string): string => `https://a.example/#${name}`;
   const to = (...names: string[]): object[] => names.map((name) => ({ '@id': id(name) }));

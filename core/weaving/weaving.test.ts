@@ -29,6 +29,16 @@ describe('what a page says already', () => {
     expect(unweave(source)).toBe(usual);
   });
 
+  test.each(['microdata', 'rdfa'] as const)('has an @id in %s only where the record gives one', (syntax) => {
+    const idOf = (id: string, url: string): string | undefined | null => {
+      const result = weave(readSource(usual), { ...larkspur, id, url }, { syntax });
+      return readSource(sourceOf(result)).items[0]?.id;
+    };
+    expect(idOf('https://larkspurvane.example/#one', '')).toBe('https://larkspurvane.example/#one');
+    expect(idOf('', 'https://larkspurvane.example/a')).toBe('https://larkspurvane.example/a#branch');
+    expect(idOf('', '')).toBeNull();
+  });
+
   test('is read as one business, with what only machines need', () => {
     for (const syntax of ['microdata', 'rdfa'] as const)
       expect(read(sourceOf(woven(usual, { syntax })))).toMatchObject([
