@@ -2,23 +2,17 @@ import { col, fn, Op } from 'sequelize';
 import type { ChangedFact, Ledger } from '#contract';
 import { handOverDigest } from '#core/page';
 import { changedFields } from '#core/photo';
-import { factLabel, type BusinessRecord } from '#core/record';
+import { factLabel } from '#core/record';
 import type { PageWorker } from '../threads/pageWork.ts';
 import { findClient, recordsOf } from './branches.ts';
 import { BranchRow, HandOverRow, PhotoRow } from './models.ts';
 import { listPages, picturesOnPages } from './pages.ts';
-import { renamedInRecords, renamedOnPages, renamedPhotos } from './renamed.ts';
+import { renamedInRecords, renamedOnPages, renamedPhotos, type Known } from './renamed.ts';
 import { fieldsNow, photoState, stampOf } from './photoPlan.ts';
 import { listVerified } from './verifications.ts';
 
 /** Nobody reads more of a list, and whoever brings it up to date does so with all of them. */
 const MOST_LISTED = 2000;
-
-/** A branch as a list names it. */
-export interface Known {
-  readonly label: string;
-  readonly record: BusinessRecord;
-}
 
 /** What of a client carries facts that have changed since it was made: pages, photos, live pages, sheets. */
 export async function findLedger(clientId: number, worker: PageWorker): Promise<Ledger> {

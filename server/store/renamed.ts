@@ -1,12 +1,17 @@
 import { Op } from 'sequelize';
 import type { Ledger } from '#contract';
 import { fileOfAddress } from '#core/reading';
-import { factLabel } from '#core/record';
+import { factLabel, type BusinessRecord } from '#core/record';
 import { groupedBy } from './grouped.ts';
-import type { Known } from './ledger.ts';
 import { PhotoRow } from './models.ts';
 import type { PagePictures } from './pages.ts';
 import { stampOf } from './photoPlan.ts';
+
+/** A branch as a list names it. */
+export interface Known {
+  readonly label: string;
+  readonly record: BusinessRecord;
+}
 
 /** A photo that was stamped under another name than it came with. */
 interface Renamed {
