@@ -1,3 +1,26 @@
+import type { HtmlDocument } from '#core/html';
+import { oddTimeIn, type Hours } from '#core/hours';
+import { weeksOfPage } from './pageText.ts';
+import type { Seen } from './seen.ts';
+
 /** What other hours than those of the door are of, in the languages that hours are read in. */
 export const OTHER_HOURS =
   /kitchen|food served|deliver|phone|hotline|happy hour|brunch|emergenc|pick-?up|visiting|check-?in|küche|liefer|telefon|notdienst|mittagstisch|abhol|cuisine|livraison|téléphone|urgence|cocina|reparto|teléfono|urgencia|cucina|consegn|telefon|keuken|bezorg|telefonisch|cozinha|entrega|kuchnia|dostaw|kök|leverans|køkken|kjøkken|levering|keittiö|kuchyn|rozvoz|κουζίνα|ラストオーダー|電話|出前/i;
+
+/** Hours that cannot be read, of which one time is none of those told though the others are. */
+export function seeOddTime(text: string, document: HtmlDocument | undefined, told: Hours): Seen | undefined {
+  let tried = 0;
+  for (const { 0: line, index } of text.matchAll(/[^\n]{5,300}/g)) {
+    const odd = OTHER_HOURS.test(line) ? undefined : oddTimeIn(line, told);
+    if (!odd) continue;
+    tried += 1;
+    if (tried > MOST_TRIED) break;
+    if (!weeksOfPage(line, document).namesDays) continue;
+    const at = { start: index + odd.start, end: index + odd.end };
+    return { text: line.trim(), agreement: 'partly', at, isAmongOthers: true };
+  }
+  return undefined;
+}
+
+/** A page has no more lines of hours: a time table has. */
+const MOST_TRIED = 40;

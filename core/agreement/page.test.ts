@@ -355,3 +355,17 @@ test.each([
   const found = codesOn(`<p>${visible}</p>`, { priceRange: '€', servesCuisine: 'Pain' });
   expect(found.includes('agreement/visitor priceRange')).toBe(isTold);
 });
+
+describe('hours that cannot be read', () => {
+  test.each([
+    ['en', 'US', '<p>Mon–Fri 9am–16pm</p>', true],
+    ['es', 'ES', '<p>Lunes a viernes de 9:00 a 28:00 h</p>', true],
+    ['de', 'DE', '<p>Mo–Fr 9–38 Uhr</p>', true],
+    ['de', 'DE', '<p>Küche: Mo–Fr 9–38 Uhr</p>', false],
+    ['de', 'DE', '<p>Strecke 9–38 im Plan</p>', false],
+  ])('are told where one time is odd (%s, %s: %s)', (language, country, visible, isTold) => {
+    const told = codesOn(visible, open('18:00', country), language).filter((code) => HOURS.test(code));
+    const odd = told.filter((code) => code.startsWith('agreement/hours-among-others'));
+    expect(odd).toEqual(isTold ? ['agreement/hours-among-others openingHoursSpecification'] : []);
+  });
+});

@@ -7,7 +7,7 @@ import type { VisibleText } from '#core/reading';
 import { westernDigits } from '#core/text';
 import { isOneWord, lettersOf, type Letters } from './letters.ts';
 import { findEmailIn } from './emails.ts';
-import { OTHER_HOURS } from './otherHours.ts';
+import { OTHER_HOURS, seeOddTime } from './otherHours.ts';
 import {
   lettersOfPage,
   linesOfPage,
@@ -426,7 +426,11 @@ export class VisitorSearch {
       if (whole && !isAmongOthers) other ??= { ...seen, agreement };
       else if (agreement === 'different') among ??= { ...seen, agreement: 'partly', isAmongOthers: true };
     }
-    return other ?? among;
+    return (
+      other ??
+      among ??
+      (others.hours.length === 0 ? seeOddTime(this.#text, this.#document, hours) : undefined)
+    );
   }
 
   /** A stretch of the text without remarks, the numbers in it and what each is called: "Telefon 031 311 22 33". */

@@ -1,5 +1,6 @@
 export * from './find.ts';
 export * from './hours.ts';
+export { oddTimeIn } from './oddTime.ts';
 export * from './open.ts';
 export { withoutRemarks } from './remarks.ts';
 export * from './special.ts';
