@@ -368,4 +368,15 @@ describe('hours that cannot be read', () => {
     const odd = told.filter((code) => code.startsWith('agreement/hours-among-others'));
     expect(odd).toEqual(isTold ? ['agreement/hours-among-others openingHoursSpecification'] : []);
   });
+
+  test('are told beside others that are read and agree', () => {
+    const openingHours = ['Mo-Sa 09:00-19:00', 'Su 10:00-14:00'];
+    const told = (visible: string) =>
+      codesOn(visible, { openingHours }, 'pt').filter((code) => code.startsWith('agreement/'));
+    expect(told('<p>Seg. a sáb. 9h–29h | Dom. 10h–14h</p>')).toEqual([
+      'agreement/hours-among-others openingHoursSpecification',
+    ]);
+    expect(told('<p>Seg. a sáb. 9h–19h | Dom. 10h–14h</p>')).toEqual([]);
+    expect(told('<p>Dom. 10h–14h</p>')).toEqual([]);
+  });
 });

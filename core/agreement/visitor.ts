@@ -426,11 +426,9 @@ export class VisitorSearch {
       if (whole && !isAmongOthers) other ??= { ...seen, agreement };
       else if (agreement === 'different') among ??= { ...seen, agreement: 'partly', isAmongOthers: true };
     }
-    return (
-      other ??
-      among ??
-      (others.hours.length === 0 ? seeOddTime(this.#text, this.#document, hours) : undefined)
-    );
+    if (among || other?.agreement === 'different') return other ?? among;
+    // Of hours that are readable only in part the others may be those that agree.
+    return (others.hours.length === 0 ? seeOddTime(this.#text, this.#document, hours) : undefined) ?? other;
   }
 
   /** A stretch of the text without remarks, the numbers in it and what each is called: "Telefon 031 311 22 33". */
