@@ -5,7 +5,8 @@ import { textContent, type HtmlDocument } from '#core/html';
 const PICTURE = /\.(?:jpe?g|png|webp|gif|avif|heic|heif|tiff?)(?=$|[?#])/i;
 
 /** Addresses of pictures in style rules (CSS Values and Units, "Resource Locators": `url()` and its strings). */
-const IN_STYLE = /url\(\s*(?:"([^"]*)"|'([^']*)'|([^\s"')]*))\s*\)|image-set\(\s*["']([^"']*)["']/gi;
+const IN_STYLE =
+  /url\(\s{0,9}(?:"([^"]{0,500})"|'([^']{0,500})'|([^\s"'()]{0,500}))\s{0,9}\)|image-set\(\s{0,9}["']([^"']{0,500})["']/gi;
 
 /** Candidates of a `srcset` (HTML Living Standard, 4.8.4.2): an address, and up to a comma what it is for. */
 const CANDIDATE = /([^\s,]\S*)(?:(?<!,)[^,]*)?/g;
