@@ -5,15 +5,20 @@ import { formSchema } from './pages.ts';
 const changedFactSchema = z.object({ label: z.string(), carried: z.string(), now: z.string() });
 export type ChangedFact = z.infer<typeof changedFactSchema>;
 
+/** A page, the name of its site ('' for none), and the branch that it is listed for. */
+const pageOfBranch = {
+  id: z.number(),
+  path: z.string(),
+  site: z.string(),
+  branchId: z.number(),
+  branchLabel: z.string(),
+};
+
 /** What carries facts that have changed since it was made. */
 export const ledgerSchema = z.object({
   pages: z.array(
     z.object({
-      id: z.number(),
-      path: z.string(),
-      site: z.string(),
-      branchId: z.number(),
-      branchLabel: z.string(),
+      ...pageOfBranch,
       form: formSchema,
       state: z.enum(['out-of-date', 'misread', 'absent']),
       changes: z.array(changedFactSchema),
@@ -53,11 +58,7 @@ export const ledgerSchema = z.object({
   /** Addresses on pages that name a photo as it was called before it was stamped under another name. */
   pictures: z.array(
     z.object({
-      id: z.number(),
-      path: z.string(),
-      site: z.string(),
-      branchId: z.number(),
-      branchLabel: z.string(),
+      ...pageOfBranch,
       address: z.string(),
       /** The address as it would lead to the photo now. */
       now: z.string(),

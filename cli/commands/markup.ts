@@ -32,12 +32,12 @@ export const command: Command = {
     const texts = records.map((record) => writeMarkup(record, form).text);
     const isOneGraph = form === 'graph' && records.length > 1;
     process.stdout.write(`${isOneGraph ? jsonLdGraph(records).text : texts.join('\n')}\n`);
-    const isMarkup = markupForms.some((one) => one === form);
+    if (!markupForms.some((one) => one === form)) return 0;
     const lost = branches.flatMap(({ business, besides, beyond }, at) => [
       ...lostIn(business, besides, texts[at] ?? ''),
       ...beyond,
     ]);
-    if (isMarkup && lost.length > 0)
+    if (lost.length > 0)
       process.stderr.write(`zinc: ${form} does not say as it came: ${[...new Set(lost)].join(', ')}\n`);
     return 0;
   },

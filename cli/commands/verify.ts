@@ -11,7 +11,8 @@ import { CannotRun, readBytes, readWords, type Command } from './command.ts';
 import { filesOf, isAddress } from './pages.ts';
 
 const usage = `zinc verify URL… --record RECORD [--json]
-           a URL may also be a file or a folder; of several businesses in RECORD each page is compared with its own;
+           a URL may also be a file or a folder; of several businesses in RECORD each page is compared with its own,
+           one that is nobody’s own with the first;
            exit status 0 as intended, 1 not, 2 could not be read`;
 
 export const command: Command = {
