@@ -380,3 +380,24 @@ describe('hours that cannot be read', () => {
     expect(told('<p>Dom. 10h–14h</p>')).toEqual([]);
   });
 });
+
+describe('a telephone number that the page shows', () => {
+  const TELEPHONE = /^agreement\/\S+ telephone/;
+  const told = (visible: string, telephone: string, addressCountry: string): readonly string[] =>
+    codesOn(visible, { telephone, address: { '@type': 'PostalAddress', addressCountry } }).filter((code) =>
+      TELEPHONE.test(code),
+    );
+
+  test.each([
+    ['in full-width signs', 'ＴＥＬ　０５２－２４１－３３８０', '+81-52-241-3380', 'JP'],
+    ['with full-width brackets', '電話（０５２）２４１－３３８０', '+81-52-241-3380', 'JP'],
+    ['with a minus sign', '052−241−3380', '+81-52-241-3380', 'JP'],
+    ['as it is dialled within France', '0596 51 22 10', '+596 596 51 22 10', 'FR'],
+    ['as it is dialled in Hong Kong', 'Tel 2391 2345', '+852 2391 2345', 'CN'],
+    ['as it is dialled in the Faroes', 'Tlf. 311 408', '+298 311408', 'DK'],
+    ['as it is dialled in Kosovo', 'Tel 038 224 115', '+383 38 224 115', 'RS'],
+  ])('%s is the same', (_, visible, telephone, country) => {
+    expect(told(`<p>${visible}</p>`, telephone, country)).toEqual([]);
+    expect(told(`<p>${visible.replace(/\p{Nd}(?=\P{Nd}*$)/u, '9')}</p>`, telephone, country)).toHaveLength(1);
+  });
+});

@@ -1,4 +1,4 @@
-import { readTelephone, type Telephone } from '#core/phone';
+import { readTelephone, sharesNumbers, type Telephone } from '#core/phone';
 
 interface Span {
   readonly start: number;
@@ -12,7 +12,7 @@ export interface Shown {
   readonly at: Span;
 }
 
-const NUMBER = /(?<![\w.])[+(]?\d[\d ().\u2010-\u2013\u00a0/-]{5,22}\d(?!\w)/g;
+const NUMBER = /(?<![\w.])[+(]?\d[\d ().\u2010-\u2015\u2212\u30fc\u00a0/-]{5,22}\d(?!\w)/g;
 
 /** From one time to another, as much of the world writes them: "11.30–14.30", "6–17.30". */
 const TIMES = /^\d{1,2}(?:\.\d{2})?\s*[\u2010-\u2013-]\s*\d{1,2}(?:\.\d{2})?$/;
@@ -52,6 +52,15 @@ export function withoutAreaCode({ national, country }: Telephone): string {
   const digits = behind.replace(/\D/g, '');
   return digits.length < FEWEST_OF_LOCAL || DIALLED_WHOLE.has(country) ? '' : digits;
 }
+
+/**
+ * The digits of a number as they are dialled at home, where its country has a code of its own and the address is of
+ * another one that shares numbers with it: "2345 6789" of +852 2345 6789 on a page of China; '' elsewhere.
+ */
+export const atHome = ({ national, country, assumedCountry }: Telephone, address: string): string =>
+  !assumedCountry && address && country !== address && sharesNumbers(country, address)
+    ? national.replace(/\D/g, '')
+    : '';
 
 /** A number that follows other figures on one line: a postal code, a house number. */
 function behindOthers<T>(text: string, index: number, read: (part: string, start: number) => T[]): T[] {

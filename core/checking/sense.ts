@@ -3,7 +3,7 @@ import { countryName } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { Visited, itemsOf, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import { normaliseProfile } from '#core/link';
-import { readTelephone } from '#core/phone';
+import { readTelephone, sharesNumbers } from '#core/phone';
 import type { Reading } from '#core/reading';
 import { repairEncoding, table } from '#core/text';
 import { judgeRegion, judgeSeveral, judgeStreet, judgeTown, judgeWholeAddress } from './senseOfAddress.ts';
@@ -153,7 +153,13 @@ function judgeNumber(spot: Spot): readonly Finding[] {
     ];
   if (/\(\s*0\s*\)/.test(text)) return say('holds “(0)”, which is dialled at home and not from abroad.');
   if (/^00[1-9]/.test(text)) return say('begins with 00, which is not dialled everywhere.');
-  if (number && country && !number.assumedCountry && number.country && !sharesPlan(number.country, country))
+  if (
+    number &&
+    country &&
+    !number.assumedCountry &&
+    number.country &&
+    !sharesNumbers(number.country, country)
+  )
     return [
       tell(
         spot,
@@ -199,30 +205,6 @@ function isSeveral(text: string): boolean {
     .map((part) => part.replace(/\D/g, '').replace(/^00/, ''));
   return first.length >= 8 && others.some((other) => other.length >= 5);
 }
-
-/** Countries whose businesses have numbers of one another. */
-const PLANS: readonly string[] = [
-  'GB IM JE GG GI IE',
-  'IT VA SM',
-  'FR MC GP MQ GF RE YT NC PF',
-  'NO SJ',
-  'FI AX',
-  'AU CX CC',
-  'NZ CK',
-  'RU KZ',
-  'DK FO GL',
-  'NL AW CW SX BQ',
-  'CH LI',
-  'IL PS',
-  'CN HK MO TW',
-  'MA EH',
-  'RS XK',
-];
-const NANP = /^(?:US|CA|PR|VI|GU|AS|MP|BS|BB|AI|AG|VG|KY|BM|GD|TC|JM|MS|SX|LC|DM|VC|DO|TT|KN)$/;
-const sharesPlan = (one: string, other: string): boolean =>
-  one === other ||
-  (NANP.test(one) && NANP.test(other)) ||
-  PLANS.some((plan) => plan.includes(one) && plan.includes(other));
 
 function judgeMail(spot: Spot): readonly Finding[] {
   const { text, value } = spot;

@@ -1,2 +1,3 @@
 export * from './messaging.ts';
 export * from './phone.ts';
+export * from './sharesNumbers.ts';

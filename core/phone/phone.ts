@@ -86,7 +86,9 @@ function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber |
   const abroad = /^\s*00[1-9]/.test(written)
     ? parsePhoneNumberFromString(written.replace(/^\s*00/, '+'))
     : undefined;
-  const found = abroad?.isValid() ? abroad : parsePhoneNumberFromString(written, home);
+  const found = abroad?.isValid()
+    ? abroad
+    : (overseas(written, home) ?? parsePhoneNumberFromString(written, home));
   // A country code whose plus was lost: "4915123456789", as a spreadsheet leaves it.
   const lost =
     /^\s*[1-9]\d{9,14}\s*$/.test(written) && !found?.isValid()
@@ -94,6 +96,18 @@ function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber |
       : undefined;
   const number = lost?.isValid() && lost.country === home ? lost : found;
   return number?.isPossible() && !/^(\d)\1+$/.test(number.nationalNumber) ? number : undefined;
+}
+
+/**
+ * Where France is dialled at home as one: the parts overseas have country codes of their own, and a number of any part
+ * begins with 0 in all of them (Arcep, plan national de numérotation).
+ */
+const OF_FRANCE: readonly CountryCode[] = ['GP', 'MQ', 'GF', 'RE', 'YT', 'PM', 'MF', 'BL', 'FR'];
+
+/** A number that is dialled at home within France, and is one of another part of it than `home`. */
+function overseas(text: string, home: CountryCode | undefined): PhoneNumber | undefined {
+  if (!home || !OF_FRANCE.includes(home) || !/^\D*0[1-6]/.test(text) || text.includes('+')) return undefined;
+  return OF_FRANCE.map((part) => parsePhoneNumberFromString(text, part)).find((number) => number?.isValid());
 }
 
 /** What markup needs of a number, undefined where it cannot be read: less than half the work of reading it whole. */
