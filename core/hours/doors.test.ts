@@ -184,6 +184,21 @@ describe('a week as doors and pages say it', () => {
     ]);
   });
 
+  test.each([
+    ['en', 'Open every day 11am-10pm', ['Mon–Sun 11:00-22:00']],
+    ['km', 'Open 9am–5pm, every day of the week', ['Mon–Sun 09:00-17:00']],
+    ['en', 'Every weekday 9am–5pm', ['Mon–Fri 09:00-17:00']],
+    ['en', 'Open 24/7', ['Mon–Sun 24 hours']],
+    ['en', 'Mon–Fri 9–5\nRoadside help 24/7', ['Mon–Fri 09:00-17:00']],
+  ])('says every day in many ways: %s: %s', (language, text, found) =>
+    expect(weeksIn(text, language).weeks.map(({ hours }) => writeWeek(hours))).toEqual(found),
+  );
+
+  test.each(['Fresh bread every day', 'Everyday essentials', 'Online booking 24/7'])(
+    'says no hours: %s',
+    (text) => expect(weeksIn(text, 'en')).toEqual({ weeks: [], namesDays: false }),
+  );
+
   test.each(['Mon-Sat 9am-late', 'Tuesday-Saturday 5 p.m. to close'])('is not guessed: %s', (text) =>
     expect(weeksIn(text, 'en').weeks).toEqual([]),
   );

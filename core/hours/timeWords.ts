@@ -76,7 +76,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       '公休日?|休息|关门|關門',
       'itxita|zarva|inchis[aei]?|kapali|tancat|закрыто|выходной|зачинено|вихідний|затворено|почивен ден|почивка',
       'lokad|suletud|sletts|slegts|slegt|slegta|nedirba(?:me)?|uzdaryta|sledzts|tutup|cuti|libur|nghi|dong cua',
-      'مغلقة?|عطلة|إجازة|تعطیل|বন্ধ|बंद|סגורי?ם?',
+      'yopiq|baglidir|bagli|жабық|хаалттай|амарна|lukkad|zou|বন্ধ|بند|مغلقة?|عطلة|إجازة|تعطیل|बंद|סגורי?ם?',
       '(?<!เ)ปิด(?:ทำการ)?|หยุด',
       'დაკეტილია|დასვენების დღე|ისვენებს|փակ է|փակ|mbyllur|pechado|gesluit|sarado|зачынена|не ради|не работи',
     ],
@@ -115,10 +115,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       '(?:12(?::00)? )?(?:منتصف الليل|بعد منتصف الليل)|12(?::00)? ليلا|mitternachts?|minuit|medianoche|mezzanotte|middernacht|meia-noite|polnoc|midnatt?|keskiyo|pulnoc|μεσανυχτα',
     ],
   ],
-  [
-    'am',
-    ['vormittags|morgens|du matin|de la manana|da manha|π\\. ?μ\\.?|πμ|pagi|صباحا|صباح|ص|فجرا|সকাল|صبح'],
-  ],
+  ['am', ['vormittags|morgens|du matin|de la manana|da manha|π\\. ?μ\\.?|πμ|pagi|صباحا|صباح|ص|فجرا|صبح']],
   [
     'pm',
     [

@@ -1,4 +1,4 @@
-import { rememberLast, westernDigits, withPlainLetters } from '#core/text';
+import { rememberLast, westernForms, withPlainLetters } from '#core/text';
 import type { DayWords } from './dayWords.ts';
 import { dayWords } from './languages.ts';
 import { timeWords } from './timeWords.ts';
@@ -6,7 +6,7 @@ import { timeWords } from './timeWords.ts';
 /** Small letters; Latin and Greek ones without accents; dashes, colons and commas of every width as one of each. */
 export const plainLetters = (text: string): string =>
   withPlainLetters(
-    westernDigits(text.normalize('NFKC'))
+    westernForms(text.normalize('NFKC'))
       .toLowerCase()
       .normalize('NFD')
       .replace(/(?<=[a-zα-ω])\p{M}+/gu, '')
@@ -16,7 +16,7 @@ export const plainLetters = (text: string): string =>
   )
     .replace(/[~〜～∼‐‑‒–—―−ー]/g, '-')
     .replace(/[・、，／ㆍ،]|·(?!l)/g, ', ')
-    .replaceAll('：', ':');
+    .replace(/[：՝]/g, ':');
 
 type Step = readonly [find: RegExp, english: string | ((...found: (string | undefined)[]) => string)];
 
@@ -90,6 +90,8 @@ const times: readonly Step[] = [
   sameHalf,
   half('午前|오전|上午|早上|清晨|凌晨', 'am'),
   half('午後|오후|下午|晚上|傍晚', 'pm'),
+  half('সকাল|ভোর', 'am'),
+  half('দুপুর|বিকাল|বিকেল|সন্ধ্যা|রাত', 'pm'),
   half('सुबह|प्रातः|सकाळी', 'am'),
   half('दोपहर|शाम|रात|सायं|संध्याकाळी', 'pm'),
   [/翌(?:日|朝)?(?=\d)/gu, ''],

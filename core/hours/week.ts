@@ -20,7 +20,7 @@ const DAYS = new RegExp(
 );
 
 /** "Open all days", "7 days a week". */
-const EVERY_DAY = /(?<!\d)\b(?:all|7|seven) days(?: (?:a|per|of the) week)?\b/gi;
+const EVERY_DAY = /(?<!\d)\b(?:(?:all|7|seven) days(?: (?:a|per|of the) week)?|every ?day of the week)\b/gi;
 
 /**
  * Reads a week as people write it on a door: "Mon–Thu 9-5.30, Sat 10 to noon, closed Sundays". Hours without
@@ -74,6 +74,13 @@ function readTimesAlone(plain: string): WeekReading | undefined {
   return undefined;
 }
 
+/** Each way of saying every day, every weekday and all day as one. */
+const withPlainDays = (text: string): string =>
+  text
+    .replace(EVERY_DAY, 'daily')
+    .replace(/\bevery weekday\b/gi, 'weekdays')
+    .replace(/\b24 ?h(?:ou)?rs? (?:a|per) day\b/gi, '24 hours');
+
 function readEnglish(text: string): WeekReading {
   const plain = text
     .trim()
@@ -82,9 +89,7 @@ function readEnglish(text: string): WeekReading {
     .replace(/\b(?:(?:public|bank|national|federal|statutory) )?holidays?\b/gi, 'ph')
     // "We" is Wednesday.
     .replace(/\bwe(?:['’]| a)re\b/gi, '');
-  const { text: said, lunch } = withoutLunch(
-    plain.replace(EVERY_DAY, 'daily').replace(/\b24 ?h(?:ou)?rs? (?:a|per) day\b/gi, '24 hours'),
-  );
+  const { text: said, lunch } = withoutLunch(withPlainDays(plain));
   const grid = gridAt(said, Math.max(0, said.search(DAYS)));
   if (grid?.hours) return { hours: grid.hours, assumed: false, faults: [] };
   const written = withPlainTimes(letterRanges(said));
