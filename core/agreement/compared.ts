@@ -51,10 +51,9 @@ const LOOKS: Readonly<
   town: (search, text, record) => search.findTown(text.trim(), countryOf(record)),
   // A page that shows no postal code at all disagrees with none.
   code: (search, text, record) => {
-    const seen = search.findCode(text.trim(), countryOf(record));
-    const other =
-      ifFound(seen) && search.otherCodeBeside(record.address.streetAddress, text.trim(), countryOf(record));
+    const other = search.otherCodeBeside(record.address.streetAddress, text.trim(), countryOf(record));
     if (other) return other;
+    const seen = search.findCode(text.trim(), countryOf(record));
     return ifFound(seen) ?? (search.showsCode(countryOf(record), text) ? seen : undefined);
   },
   // Few pages name their region or country to visitors; that they do not is no disagreement.

@@ -401,3 +401,19 @@ describe('a telephone number that the page shows', () => {
     expect(told(`<p>${visible.replace(/\p{Nd}(?=\P{Nd}*$)/u, '9')}</p>`, telephone, country)).toHaveLength(1);
   });
 });
+
+describe('a postal code that the page shows behind the street', () => {
+  const told = (visible: string, postalCode: string, addressCountry: string): readonly string[] =>
+    codesOn(`<p>${visible}</p>`, {
+      address: { '@type': 'PostalAddress', streetAddress: 'Torstraße 12', postalCode, addressCountry },
+    }).filter((code) => code.endsWith(' postalCode'));
+
+  test.each([
+    ['Torstraße 12, 10115 Berlin', '10115', 'DE'],
+    ['Torstraße 12, D-10115 Berlin', '10115', 'DE'],
+    ['Torstraße 12, AX-22100 Mariehamn', '22100', 'AX'],
+  ])('agrees, with the sign of its country or without: %s', (visible, code, country) => {
+    expect(told(visible, code, country)).toEqual([]);
+    expect(told(visible, code.replace(/\d$/, '4'), country)).toEqual(['agreement/visitor postalCode']);
+  });
+});

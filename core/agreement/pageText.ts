@@ -52,7 +52,7 @@ export const linesOfPage = ofPage((text): ReadonlyMap<string, Span> => {
 
 /** One or two words with a digit in them, as postal codes are written. */
 const MAYBE_CODE =
-  /(?<![\p{L}\d.+-])(?=[\p{L}-]*\d)[\dA-Za-z-]{2,10}(?: (?:(?=[A-Za-z]*\d)[\dA-Za-z]{2,4}|[A-Z]{2}))?(?![\p{L}\d])/gu;
+  /(?<=(?<![\p{L}\d.+-])(?:[A-Z]{1,3}-)?)(?![A-Z]{1,3}-\d)(?=[\p{L}-]*\d)[\dA-Za-z-]{2,10}(?: (?:(?=[A-Za-z]*\d)[\dA-Za-z]{2,4}|[A-Z]{2}))?(?![\p{L}\d])/gu;
 
 export const maybeCodesOfPage = ofPage((text) => [...text.matchAll(MAYBE_CODE)]);
 

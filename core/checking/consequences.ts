@@ -206,7 +206,14 @@ function fromMisformed(all: readonly Finding[]): Follows | undefined {
 function fromBadValue(all: readonly Finding[]): Follows | undefined {
   const bad = placesOf(all, ({ code, grade }) => grade !== 'note' && code.startsWith('value/'));
   const isThere = bad && beginsAt(bad);
-  return isThere && (({ code, place }) => code === 'agreement/not-visible' && isThere(place));
+  const isTold = placesOf(all, ({ code }) => code === 'value/postal-code');
+  const isNoCode = isTold && beginsAt(isTold);
+  return (
+    isThere &&
+    (({ code, place }) =>
+      (code === 'agreement/not-visible' && isThere(place)) ||
+      (code === 'agreement/visitor' && isNoCode !== undefined && isNoCode(place)))
+  );
 }
 
 /** What only a local business has does not belong to a plain organisation: that it is none is told once. */
