@@ -26,19 +26,32 @@ function judgeCanonical(reading: Reading): readonly Finding[] {
     const written = value?.kind === 'text' ? (parseUrl(value.text.trim())?.href ?? '') : '';
     if (value?.kind !== 'text' || !written || written === canonical) return [];
     const isTwin = foldUrl(written) === foldUrl(canonical);
-    if (!isTwin && !isSister(written, canonical, item, reading)) return [];
+    const isTwinHost = !isTwin && isTwinOrigin(written, canonical);
+    if (!isTwin && !isTwinHost && !isSister(written, canonical, item, reading)) return [];
     const follows = isTwin
       ? 'A machine takes them for two addresses.'
-      : 'One of them is another page’s: the url is the address of the page that describes the business.';
+      : isTwinHost
+        ? 'A machine takes them for two sites.'
+        : 'One of them is another page’s: the url is the address of the page that describes the business.';
     const message = `The business names ${value.text.trim()} as its page, the page’s canonical link ${canonical}. ${follows}`;
     return [
       finding('agreement/canonical', message, value.place, 'url', {
-        edits: instead(value, canonical),
+        edits: instead(value, isTwinHost ? onOriginOf(written, canonical) : canonical),
         guess: true,
       }),
     ];
   });
 }
+
+/** Whether two addresses stand on one site that one of them writes with `www.` or http, and the other without. */
+const isTwinOrigin = (one: string, other: string): boolean =>
+  siteOf(one) === siteOf(other) && parseUrl(one)?.origin !== parseUrl(other)?.origin;
+
+/** An address on the origin of another. */
+const onOriginOf = (address: string, origin: string): string => {
+  const url = parseUrl(address);
+  return url ? new URL(`${url.pathname}${url.search}${url.hash}`, origin).href : address;
+};
 
 /**
  * Whether an address is another page of the site than the canonical one, neither above nor below it, though the page

@@ -128,6 +128,9 @@ describe('the page that a business names beside the canonical link', () => {
     [`${site}/shops/bend/`, `${site}/shops/boise/`],
     [`${site}/shops/boise/`, `${site}/shops/bend`],
     [`${site}/kontakt`, `${site}/impressum`],
+    // The site's home under its other name.
+    ['https://www.larch.example/', `${site}/shops/boise/`],
+    ['http://larch.example/', `${site}/shops/boise/`],
   ])('is not %s on %s', (url, canonical) => expect(named(url, canonical)).toBe(true));
   test.each([
     // The site's home, a page above or below it, the same in another language or with a query.
@@ -137,6 +140,7 @@ describe('the page that a business names beside the canonical link', () => {
     [`${site}/de/kontakt/`, `${site}/en/contact/`],
     [`${site}/shops/boise?from=map`, `${site}/shops/boise`],
     [`${site}/shops/boise/`, 'https://elsewhere.example/larch/'],
+    ['https://larch.example/', 'https://shops.larch.example/boise/'],
   ])('may be %s on %s', (url, canonical) => expect(named(url, canonical)).toBe(false));
   test('is its own where the page shows several', () => {
     const other = { '@type': 'Store', name: 'Larch Nampa', url: `${site}/shops/nampa/` };
