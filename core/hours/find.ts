@@ -82,7 +82,7 @@ const inClauses = (text: string): string =>
     .replace(/(?<=^(?:[^\d:\n]{2,40}|[^:\n]{2,80}(?=: \p{L})):) (?=[^\n]*\d)/gmu, '\n');
 
 function weeksInLines(text: string, language: string): WeeksInText {
-  const named = languageOf(language);
+  const named = languageOf(language, text.slice(0, SEARCHED));
   const first = named ? weeksInWords(text, named) : [];
   const weeks = first.length > 0 ? first : findWeeks(text);
   if (weeks.length > 0) return { weeks, namesDays: true };

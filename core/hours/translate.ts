@@ -75,6 +75,16 @@ const times: readonly Step[] = [
   ],
   // "Astelehenetik ostiralera": so are they here.
   [/(\p{L}{4,}?)(?:e?tik)\s+(\p{L}{4,}?)(?:e?ra)(?!\p{L})/gu, '$1 - $2'],
+  // "zwischen 9 und 18 Uhr", "entre las 9 y las 18 h"
+  [
+    /(?<!\p{L})(?:zwischen|entre|tussen|intre|mellem|mellan|mellom|tra|між|между)\s+(?:(?:las|les|le|as|orele|ore|kl\.?)\s+)?(\d{1,2}(?:[:.h]\d\d|\s?h(?!\p{L}))?)\s+(?:und|et|y|en?|si|og|och|і|и)\s+(?:(?:las|les|le|as|orele|kl\.?)\s+)?(?=\d)/gu,
+    '$1 - ',
+  ],
+  // "Pazartesi'den Cuma'ya", "esmaspäevast reedeni", "ორშაბათიდან პარასკევამდე", "երկուշաբթիից ուրբաթ"
+  [/(\p{L}+)['’]?[dt][ae]n\s+(\p{L}+)['’]y?[ae](?!\p{L})/gu, '$1 - $2'],
+  [/(paeva|reede)st\s+(\p{L}*paeva|reede)ni(?!\p{L})/gu, '$1 - $2'],
+  [/(\p{L}{3,}ი)დან\s+(\p{L}{3,})ამდე/gu, '$1 - $2ი'],
+  [/([\u0561-\u0586]{4,})ից\s+([\u0561-\u0586]{4,})/gu, '$1 - $2'],
   // "Hétfőtől péntekig", "maanantaista perjantaihin": the ends of a range are in their endings.
   [/(\p{L}{2,})tol\s+(\p{L}{2,})ig(?!\p{L})/gu, '$1 - $2'],
   // "9h/12h - 14h/18h": the stroke leads from one to the other.
@@ -215,11 +225,18 @@ export function languagesFor(code: string): readonly DayWords[] {
   return dayWords.toSorted((a, b) => Number(b.codes.includes(primary)) - Number(a.codes.includes(primary)));
 }
 
-/** The language of a code (BCP 47); undefined where there are no words of it. */
-export const languageOf = (code: string): DayWords | undefined => {
+/**
+ * The language of a code (BCP 47); undefined where there are no words of it. Of one that is written in two scripts it is
+ * the words of that which names more days in `text`.
+ */
+export function languageOf(code: string, text: string): DayWords | undefined {
   const primary = code.toLowerCase().split('-')[0] ?? '';
-  return primary ? dayWords.find(({ codes }) => codes.includes(primary)) : undefined;
-};
+  const [first, ...others] = primary ? dayWords.filter(({ codes }) => codes.includes(primary)) : [];
+  if (!first || others.length === 0) return first;
+  const plain = plainLetters(text);
+  const named = (one: DayWords): number => daysNamedIn(plain, one);
+  return others.reduce((best, one) => (named(one) > named(best) ? one : best), first);
+}
 
 /** How often a text in plain letters names days in a language. */
 export const daysNamedIn = (text: string, language: DayWords): number =>

@@ -38,8 +38,8 @@ const once = remember((key) => {
 /** English first, unless another language is named; another where English leaves something unread. */
 function readWeekAnew(whole: string, code: string): WeekReading {
   const text = withoutRemarks(whole);
-  const native = languageOf(code);
   const plain = plainLetters(text.slice(0, 1000));
+  const native = languageOf(code, plain);
   const inNative =
     native && daysNamedIn(plain, native) > 0 ? readEnglish(toEnglish(plain, native)) : undefined;
   if (inNative?.faults.length === 0) return inNative;
@@ -94,10 +94,10 @@ function readEnglish(text: string): WeekReading {
   if (grid?.hours) return { hours: grid.hours, assumed: false, faults: [] };
   const written = withPlainTimes(letterRanges(said));
   if (!written) return { hours: emptyHours, assumed: false, faults: [] };
-  const segments = cut(written);
+  const segments = untilEarlier(cut(written));
   const hours: Record<Day, string> = { ...emptyHours };
   const faults: Fault[] = [];
-  let assumed = false;
+  let assumed = segments.some(({ isFromBefore }) => isFromBefore);
   const tell = (what: string): void => {
     faults.push(
       fault(
@@ -196,6 +196,25 @@ function letterRanges(text: string): string {
 interface Segment {
   readonly days?: readonly Day[];
   readonly text: string;
+  /** Whether it says until when only, and opens as the days before. */
+  readonly isFromBefore?: boolean;
+}
+
+const UNTIL = /^(?:[-–—]|to|till?|until)\s*(\d{1,2})((?:[:.]\d{2})?)$/i;
+
+/** "Mon–Thu 8–12, 13:30–17:30, Fri until 16:30": Friday opens as the others do. Times of a half of the day are left. */
+function untilEarlier(segments: readonly Segment[]): readonly Segment[] {
+  let before = '';
+  return segments.map((segment) => {
+    if (segment.days) return segment;
+    const [, hour, minutes = ''] = UNTIL.exec(segment.text.trim()) ?? [];
+    const spans = before.split(',').filter((span) => Number.parseInt(span, 10) < Number(hour));
+    const last = spans.at(-1);
+    before = segment.text;
+    if (hour === undefined || !last || /[ap]\.?m/i.test(last)) return segment;
+    const text = [...spans.slice(0, -1), last.replace(/([-–—]).*$/, `$1${hour}${minutes}`)].join(',');
+    return { text, isFromBefore: true };
+  });
 }
 
 /** A day of which more is said: the further hours beside the first, or instead of them where they overlap. */
@@ -211,6 +230,7 @@ function cut(text: string): readonly Segment[] {
     const trimmed = text
       .slice(from, until)
       .trim()
+      .replace(/^[-–—]\s*(?=\d{1,2}(?:[:.]\d{2})?[\s,;.|]*$)/, 'until ')
       .replace(ASIDE, '')
       .replace(/\s*\bon$|\band$/i, '')
       .replace(/^[\s,;:.()|•·●–—-]+|[\s,;:()./|•·●–—-]+$/g, '')
@@ -220,7 +240,7 @@ function cut(text: string): readonly Segment[] {
       )
       .trim()
       // What a sentence more says without a time: "9-5. Evenings by arrangement."
-      .replace(/(?<=\d|[ap]m|noon|midnight|closed)[.!]\s+\p{L}[^\d]*$/iu, '')
+      .replace(/(?<=\d|[ap]m|noon|midnight|closed)[.!]\s+(?!(?:closed|shut)$)\p{L}[^\d]*$/iu, '')
       .replace(/^(?:weekly )?off$|^closed[\s.,]+closed$/i, 'closed');
     if (
       !trimmed ||
