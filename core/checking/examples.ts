@@ -184,12 +184,12 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   'value/coordinate-range': pair(geo('50.46190', '-193.52530'), geo('50.46190', '-3.52530')),
   'value/coordinates-far': pair(bellingham('47.65878', '-117.42605'), bellingham('48.75112', '-122.47788')),
   'value/coordinates-doubtful': pair(
-    geo('51.05089', '13.73832')
-      .replace('"Saltby"', '"Bodenmais"')
-      .replace('TQ1 2AB","addressCountry":"GB', '94249","addressCountry":"DE'),
-    geo('49.01693', '13.23772')
-      .replace('"Saltby"', '"Bodenmais"')
-      .replace('TQ1 2AB","addressCountry":"GB', '94249","addressCountry":"DE'),
+    geo('48.20849', '16.37208')
+      .replace('"Saltby"', '"Mayrhofen"')
+      .replace('TQ1 2AB","addressCountry":"GB', '6290","addressCountry":"AT'),
+    geo('47.16712', '11.86372')
+      .replace('"Saltby"', '"Mayrhofen"')
+      .replace('TQ1 2AB","addressCountry":"GB', '6290","addressCountry":"AT'),
   ),
   'value/coordinates-centre': pair(
     bellingham('48.75955', '-122.48822'),

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { townsFor } from './index.ts';
+import { postTowns } from './postTowns.ts';
 
 const towns = await townsFor('"latitude"');
 const leipzig = { latitude: 51.33962, longitude: 12.37129 };
@@ -64,4 +65,57 @@ describe('a postal code', () => {
   ])('%s of %s', (code, country, point, isFar) => {
     expect(towns?.beyondPostalCode(point, code, country) !== undefined).toBe(isFar);
   });
+});
+
+describe('a postal code by the town that it is led through', () => {
+  const at = (latitude: number, longitude: number): { latitude: number; longitude: number } => ({
+    latitude,
+    longitude,
+  });
+  const isFar = (code: string, country: string, point: { latitude: number; longitude: number }): boolean =>
+    towns?.beyondPostalCode(point, code, country) !== undefined;
+
+  test.each(
+    Object.entries(postTowns).flatMap(([country, { areas }]) =>
+      areas.split(/;\s*/).map((area) => [country, ...(/^(\S+) (.+)$/s.exec(area) ?? []).slice(1)] as const),
+    ),
+  )('%s %s: the list of towns knows %s', (country, _, town = '') => {
+    expect(towns?.beyondTown(at(-80, 0), town, country)).toBeDefined();
+  });
+
+  test.each([
+    ['DL8 3RD', 'GB', at(54.30412, -2.19611)],
+    ['IV51 9EH', 'GB', at(57.41272, -6.19431)],
+    ['TR21 0LW', 'GB', at(49.91372, -6.31521)],
+    ['SA61 1TU', 'GB', at(51.80212, -4.96931)],
+    ['KW17 2LS', 'GB', at(59.35, -2.95)],
+    ['EX39 5TQ', 'GB', at(51.01, -4.53)],
+    ['DG9 7RT', 'GB', at(54.90272, -5.02731)],
+    ['23030', 'IT', at(46.53862, 10.13562)],
+    ['91017', 'IT', at(36.83232, 11.94572)],
+    ['92031', 'IT', at(35.50142, 12.60922)],
+    ['35500', 'ES', at(28.96302, -13.54772)],
+    ['07701', 'ES', at(39.88853, 4.26583)],
+    ['59140', 'FR', at(51.03432, 2.37682)],
+    ['64200', 'FR', at(43.48322, -1.55862)],
+    ['20137', 'FR', at(41.59132, 9.27952)],
+    ['97400', 'FR', at(-20.8772, 55.4489)],
+    ['25980', 'DE', at(54.90742, 8.31912)],
+    ['87561', 'DE', at(47.40992, 10.27932)],
+    ['086-1834', 'JP', at(44.02212, 145.18932)],
+    ['907-1801', 'JP', at(24.46792, 123.00522)],
+    ['40240', 'KR', at(37.48442, 130.90572)],
+    ['nonsense', 'GB', at(51.5, -0.1)],
+  ])('%s of %s reaches there', (code, country, point) => expect(isFar(code, country, point)).toBe(false));
+
+  test.each([
+    ['DL8 3RD', 'GB', at(56.80412, -2.19611)],
+    ['SW1A 1AA', 'GB', at(53.48, -2.24)],
+    ['21000', 'FR', at(49.82, 5.04)],
+    ['06108', 'DE', at(52.05, 8.36)],
+    ['43121', 'IT', at(42.3, 10.3)],
+    ['29400', 'ES', at(39.2, -5.2)],
+    ['250-0311', 'JP', at(37.73, 139.1)],
+    ['55042', 'KR', at(37.5, 127.0)],
+  ])('%s of %s does not', (code, country, point) => expect(isFar(code, country, point)).toBe(true));
 });

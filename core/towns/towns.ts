@@ -1,5 +1,6 @@
 import { distance } from '#core/pin';
 import { fold } from '#core/text';
+import { postTowns } from './postTowns.ts';
 import { postalAreas, townRows } from './rows.ts';
 
 interface Point {
@@ -21,7 +22,7 @@ interface Town extends Point {
 export interface Towns {
   /** How far a point is from the nearest town of a name beyond where that may reach, and from which; undefined where it may be there, or no such town is known. */
   readonly beyondTown: (point: Point, town: string, country: string) => Beyond | undefined;
-  /** The same for a postal code; those of the United States and of Canadian towns are known. */
+  /** The same for a postal code: those of the United States and of Canadian towns, and those of `postTowns` by the town they are led through. */
   readonly beyondPostalCode: (point: Point, code: string, country: string) => Beyond | undefined;
   /** Whether a point is the middle of a town, as lists of towns have it. */
   readonly isMiddle: (point: Point, country: string) => boolean;
@@ -118,6 +119,32 @@ function areaOf(code: string, country: string): Town | undefined {
   return areas.get(`${country}${code.trim().toUpperCase().slice(0, 3)}`);
 }
 
+const postTownsOf = new Map<string, ReadonlyMap<string, Town>>();
+
+/** The towns of a country's postal codes, by the first digits or letters of a code. */
+function postTownsIn(country: string): ReadonlyMap<string, Town> {
+  const known = postTownsOf.get(country);
+  if (known) return known;
+  const found = new Map<string, Town>();
+  const { reach = 0, areas: list = '' } = Object.hasOwn(postTowns, country) ? (postTowns[country] ?? {}) : {};
+  for (const area of list.split(/;\s*/)) {
+    const [, first = '', last = first, wide = '', name = ''] =
+      /^(\w+)(?:-(\d+))?(\**) (.+)$/s.exec(area) ?? [];
+    const [town] = named(name, country).toSorted((a, b) => b.reach - a.reach);
+    if (!town) continue;
+    const one = { ...town, reach: reach * 1000 * 3 ** wide.length, isSmall: false };
+    if (/\D/.test(first)) found.set(first, one);
+    else
+      for (let at = Number(first); at <= Number(last); at += 1) found.set(String(at).padStart(2, '0'), one);
+  }
+  postTownsOf.set(country, found);
+  return found;
+}
+
+/** The town that a postal code is led through. */
+const postTownOf = (code: string, country: string): Town | undefined =>
+  postTownsIn(country).get(/^(?:\d{2}|[A-Z]{1,2}(?=\d))/.exec(code.trim().toUpperCase())?.[0] ?? '');
+
 /** The nearest of some places, where even that does not reach to the point. */
 function beyond(point: Point, places: readonly Town[]): Beyond | undefined {
   const all = places.map((one) => ({ ...one, distance: distance(point, one) }));
@@ -128,7 +155,7 @@ function beyond(point: Point, places: readonly Town[]): Beyond | undefined {
 export const towns: Towns = {
   beyondTown: (point, town, country) => beyond(point, named(town, country)),
   beyondPostalCode: (point, code, country) => {
-    const area = areaOf(code, country);
+    const area = areaOf(code, country) ?? postTownOf(code, country);
     return area && beyond(point, [area]);
   },
   isMiddle: (point, country) =>
