@@ -65,6 +65,12 @@ test('is looked for in linear time, whatever a page repeats', () => {
     expect(shown(street, part.repeat(30_000))).toBeUndefined();
 });
 
+test('of two numbers one is enough, unless the other is another', () => {
+  expect(shown('Riegrova 381/25', 'Riegrova 381/22, 779 00 Olomouc', 'CZ')).toBeUndefined();
+  expect(shown('Riegrova 381/25', 'Riegrova 380/25, 779 00 Olomouc', 'CZ')).toBeUndefined();
+  expect(shown('Riegrova 381/25', 'Olomouc, Riegrova 25\n1/2 litru', 'CZ')).toBe('Riegrova 25');
+});
+
 describe('another street', () => {
   test.each([
     ['with another number', 'Rua João de Deus, n.º 52', 'Rua João de Deus, 25'],

@@ -158,12 +158,23 @@ export function findStreetIn(
   country: string,
 ): { readonly start: number; readonly end: number } | undefined {
   const page = pageOf(text);
+  const [whole] = wantedOf(street, country);
   for (const wanted of wantedOf(street, country)) {
     const found = spanOf(page, wanted);
-    if (found) return found;
+    // "336/15" where "336/17" is wanted: one of two numbers is enough only where it stands alone.
+    const isOfTwo =
+      found && wanted.numbers.length < (whole?.numbers.length ?? 0) && TWO.test(aboutOf(text, found));
+    if (found && !isOfTwo) return found;
   }
   return undefined;
 }
+
+const TWO = /\d\s?\/\s?\d/;
+/** What stands on a line from just before a span to just behind it. */
+const aboutOf = (text: string, { start, end }: { readonly start: number; readonly end: number }): string =>
+  (/[^\n]*$/.exec(text.slice(Math.max(0, start - 8), start))?.[0] ?? '') +
+  text.slice(start, end) +
+  (/^[^\n]*/.exec(text.slice(end, end + 8))?.[0] ?? '');
 
 /** Shorter names are found anywhere: "A 4", "第2". */
 const SHORTEST_NAME = 4;
