@@ -104,15 +104,17 @@ function againstVisitor(row: ThreeWayRow): readonly Finding[] {
         row.property,
       ),
     ];
-  return [
-    finding(
-      'agreement/not-visible',
-      `The markup says “${shortText(said.text)}”, but a visitor cannot see it on the page.`,
-      said.place,
-      row.property,
-    ),
-  ];
+  return [notVisible(said.text, said.place, row.property)];
 }
+
+/** What a machine is told of a business, and no visitor. */
+export const notVisible = (text: string, place: Place, property: string): Finding =>
+  finding(
+    'agreement/not-visible',
+    `The markup says “${shortText(text)}”, but a visitor cannot see it on the page.`,
+    place,
+    property,
+  );
 
 /** Hours that visitors see behind a label or in a sentence, which may be of something else. */
 const hoursAmongOthers = (

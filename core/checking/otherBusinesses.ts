@@ -12,6 +12,7 @@ import { days, writeWeek } from '#core/hours';
 import { itemsOf, type ReadItem } from '#core/item';
 import { businessesIn, isLocalBusiness, recordFromItem, sourceOf, type Reading } from '#core/reading';
 import { fold } from '#core/text';
+import { notVisible } from './disagreement.ts';
 import { countryOf, type BusinessRecord } from '#core/record';
 
 /** More businesses of one page are not held against what it shows. */
@@ -66,6 +67,8 @@ export function judgeOthers(
     const saidOf = new Set<string>();
     return seenOf(read, search, ofOthers(items, [item]), codes).flatMap(({ property, seen, said }) => {
       const { agreement, at, text } = seen;
+      if (agreement === 'missing' && isAddress(property))
+        return [notVisible(said, stands[property] ?? item.place, property)];
       if (agreement !== 'different' || !at || streets.has(text.trim())) return [];
       const before = fold(visible.text.slice(Math.max(0, at.start - NEAR), at.start));
       if (property !== 'streetAddress' && !words.some((word) => before.includes(word))) return [];
@@ -93,10 +96,14 @@ const namedBy = ({ name, address }: BusinessRecord): readonly string[] =>
     .filter((word) => word.length > 2);
 
 interface Held {
-  readonly property: 'telephone' | 'streetAddress' | 'postalCode' | 'openingHoursSpecification';
+  readonly property:
+    'telephone' | 'streetAddress' | 'postalCode' | 'addressLocality' | 'openingHoursSpecification';
   readonly seen: Seen;
   readonly said: string;
 }
+
+const isAddress = (property: Held['property']): boolean =>
+  property === 'streetAddress' || property === 'addressLocality';
 
 /** A postal code without the blanks and dashes that people please to write. */
 const squeezed = (code: string): string => code.replace(/[\s-]/g, '').toLowerCase();
@@ -124,10 +131,19 @@ function seenOf(
   if (postalCode && search.findCode(postalCode).agreement === 'missing')
     for (const seen of search.otherCodes(country, postalCode, (code) => codes.has(squeezed(code))))
       held.push({ property: 'postalCode', seen, said: postalCode });
+  // Where its postal code stands, so does the line of its address.
+  const isShown = postalCode !== '' && search.findCode(postalCode, country).agreement !== 'missing';
   if (address.streetAddress) {
     const seen = search.findStreet(address.streetAddress, country);
-    held.push({ property: 'streetAddress', seen, said: address.streetAddress });
+    if (isShown || seen.agreement === 'different')
+      held.push({ property: 'streetAddress', seen, said: address.streetAddress });
   }
+  if (address.addressLocality && isShown)
+    held.push({
+      property: 'addressLocality',
+      seen: search.findTown(address.addressLocality, country),
+      said: address.addressLocality,
+    });
   const week = hasHours(read) ? search.findHours(hours, country, others) : undefined;
   if (week) held.push({ property: 'openingHoursSpecification', seen: week, said: writeWeek(hours) });
   return held;

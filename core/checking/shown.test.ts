@@ -251,3 +251,23 @@ test('a district or a region that bears a town’s name is near it', async () =>
   expect(codes('Lagos Island', '', 8.95231)).toEqual(['value/coordinates-doubtful']);
   expect(codes('Badagry Creek East', 'Lagos', 8.95231)).toEqual(['value/coordinates-doubtful']);
 });
+
+describe('the second business of a page', () => {
+  const second = (address: object): object =>
+    shop(
+      { name: 'Larch Nampa' },
+      { streetAddress: '4 Quay Lane', addressLocality: 'Nampa', postalCode: 'TR1 3CD', ...address },
+    );
+  const body =
+    '<h1>Larch &amp; Sons</h1><p>9 Hollins Row, Saltby TQ1 2AB</p><h2>Larch Nampa</h2><p>4 Quay Lane, Nampa TR1 3CD</p>';
+  const unseen = (address: object, shown = body): readonly string[] =>
+    told([shop(), second(address)], shown).filter((one) => one.startsWith('agreement/not-visible'));
+
+  test('shows its street and town where its postal code stands', () => {
+    expect(unseen({})).toEqual([]);
+    expect(unseen({ streetAddress: '4 Ropewalk' })).toEqual(['agreement/not-visible streetAddress']);
+    expect(unseen({ addressLocality: 'Boise' })).toEqual(['agreement/not-visible addressLocality']);
+  });
+  test('need not show them where it is only named', () =>
+    expect(unseen({ streetAddress: '4 Ropewalk' }, body.replace(/<p>4.*/, ''))).toEqual([]));
+});
