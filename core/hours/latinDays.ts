@@ -122,7 +122,7 @@ export const latinDays: readonly DayWords[] = [
     to: 'as?|ate(?: as)?',
     and: 'e',
     noise:
-      'de|das?|dos?|a?os|a partir|horas|abert[oa]s?|horario(?: de (?:funcionamento|atendimento|abertura))?|atendimento',
+      'de|das?|dos?|a?os|a partir|horas|abert[oa]s?|horario(?: de (?:funcionamento|atendimento|abertura))?|atendimento|funcionamento',
     days: [
       'segundas?(?:-feiras?)?|seg|2\\.?[ªa]s?(?:[ -]feiras?)?',
       'tercas?(?:-feiras?)?|ter|3\\.?[ªa]s?(?:[ -]feiras?)?',
@@ -266,7 +266,7 @@ export const latinDays: readonly DayWords[] = [
   {
     codes: ['tr'],
     and: 've',
-    noise: 'saatleri|saat|acik|arasi|arasinda|gunleri',
+    noise: '(?:calisma |acilis )?saatleri|saat|acik|arasi|arasinda|gunleri',
     days: [
       'pazartesi|pzt',
       'sali|sal',

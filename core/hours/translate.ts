@@ -58,6 +58,13 @@ const sharedWeek: Step = [
     `${week}${first}${others.replace(/[一二三四五六日天]/gu, `${week}$&`)}`,
 ];
 const times: readonly Step[] = [
+  // "【平日】 10:00～20:00": a bracket is a colon.
+  [/[[\]【】〔〕]/gu, ' '],
+  // What the hours behind it say themselves: "midi et soir, 12h–14h et 19h–22h".
+  [
+    /(?<!\p{L})(?:(?:le )?midi et (?:le )?soir|(?:a )?mediodia y noche|a? ?pranzo e (?:a )?cena|mittags und abends)(?!\p{L})/gu,
+    ' ',
+  ],
   sharedWeek,
   // "a. m." of Spanish, whose "a" leads from one to another; its "12 m." is noon.
   [/(\d)\s*([ap])\.\s?m\b\.?/gu, '$1$2m'],

@@ -79,6 +79,7 @@ const withPlainDays = (text: string): string =>
   text
     .replace(EVERY_DAY, 'daily')
     .replace(/\bevery weekday\b/gi, 'weekdays')
+    .replace(/\b(weekends?|(?:satur|sun)days?) (?=ph\b)/gi, '$1, ')
     .replace(/\b24 ?h(?:ou)?rs? (?:a|per) day\b/gi, '24 hours');
 
 function readEnglish(text: string): WeekReading {
@@ -347,6 +348,9 @@ function daytime(text: string): string {
       const opens = Number(fromHour);
       const closes = word ? (/midnight/i.test(word) ? 24 : 12) : Number(untilHour);
       if (opens > 12 || opens < 1 || (closes > 12 && !word)) return whole;
+      // "11-02" is of twenty-four hours.
+      if (/^0/.test(untilHour ?? '') && !fromHalf && !untilHalf && closes < opens)
+        return `${fromHour}:${fromMinute ?? '00'}-${untilHour ?? ''}:${untilMinute ?? '00'}`;
       // "6-2am" opens in the evening.
       const isNight = /a/i.test(untilHalf ?? '') && closes < 6 && opens < 10;
       const isMorning = opens >= 6 && opens < 12 && !isNight && !(opens < closedAt);
