@@ -117,6 +117,22 @@ describe('zinc stamp', () => {
     expect(read(join(folder, 'out3', 'IMG_1.jpg'))['groups']).toMatchObject({ XMP: { title: 'T' } });
   });
 
+  test('writes what was typed for one picture over what it has, unless only empty fields are asked for', () => {
+    const stamp = file('keeps.json', JSON.stringify({ when: { title: 'empty' } }));
+    const words = file('typed.csv', 'file,title\nIMG_1.jpg,Typed\n');
+    const titled = join(folder, 'titled');
+    const photo = join(photos, 'IMG_1.jpg');
+    expect(run([photo, '--title', 'Old', '--out', titled]).status).toBe(0);
+    const titleAfter = (...more: readonly string[]): unknown => {
+      const out = mkdtempSync(join(folder, 'typed-'));
+      run([join(titled, 'IMG_1.jpg'), '--stamp', stamp, ...more, '--out', out]);
+      return read(join(out, 'IMG_1.jpg'))['groups']?.['XMP']?.['title' as never];
+    };
+    expect(titleAfter('--title', 'For all')).toBe('Old');
+    expect(titleAfter('--words', words)).toBe('Typed');
+    expect(titleAfter('--words', words, '--only-empty')).toBe('Old');
+  });
+
   test('several processes do the same as one', () => {
     const [one, two] = [join(folder, 'one'), join(folder, 'two')];
     const words = [photos, '--title', '{town} {number}', '--name', '{title}', '--json'];

@@ -67,11 +67,12 @@ export const command: Command = {
       const record = await readRecord(values.record);
       const settings = await settingsOf(values);
       const own = values.words === undefined ? new Map<string, OwnWords>() : await wordsIn(values.words);
-      const planned = plan(record, settings, photos, own);
+      const pictures = photos.map((photo) => ({ photo, own: ownOf(photo, own) }));
+      const planned = plan(record, settings, pictures);
       await mkdir(folder, { recursive: true }).catch((error: unknown) => {
         throw new CannotRun(`${folder} cannot be made: ${reason(error)}`);
       });
-      const tasks = photos.map((photo, at) => taskOf(photo, planned[at], folder, settings, values));
+      const tasks = pictures.map((picture, at) => taskOf(picture, planned[at], folder, settings, values));
       const stamped = threads ? await inThreads(tasks, threads) : stampPictures(tasks);
       for (const file of own.keys())
         if (!photos.some((photo) => isFile(photo, file)))
@@ -144,20 +145,27 @@ const isFile = (photo: string, file: string): boolean => {
   return path === file || path.endsWith(`/${file}`) || basename(path) === file;
 };
 
+/** A picture and what was typed for it. */
+interface Picture {
+  readonly photo: string;
+  readonly own: OwnWords;
+}
+
+const ownOf = (photo: string, words: ReadonlyMap<string, OwnWords>): OwnWords =>
+  words.get(basename(photo).toLowerCase()) ?? [...words].find(([file]) => isFile(photo, file))?.[1] ?? {};
+
 function plan(
   record: BusinessRecord,
   settings: StampSettings,
-  photos: readonly string[],
-  own: ReadonlyMap<string, OwnWords>,
+  pictures: readonly Picture[],
 ): readonly PlannedPicture[] {
   const needsDate = /\{\s*(?:date|year)\s*\}/.test(JSON.stringify(settings));
-  const files = [...own];
   return planSet(
     record,
     settings,
-    photos.map((photo) => ({
+    pictures.map(({ photo, own }) => ({
       name: basename(photo),
-      own: own.get(basename(photo).toLowerCase()) ?? files.find(([file]) => isFile(photo, file))?.[1] ?? {},
+      own,
       date: needsDate ? takenOn(photo) : '',
     })),
     String(new Date().getFullYear()),
@@ -165,7 +173,7 @@ function plan(
 }
 
 function taskOf(
-  photo: string,
+  { photo, own }: Picture,
   planned: PlannedPicture | undefined,
   folder: string,
   settings: StampSettings,
@@ -173,7 +181,8 @@ function taskOf(
 ): StampTask {
   if (!planned) throw new Error(`${photo} was not planned`);
   const options = {
-    policies: policiesOf(settings),
+    // Whoever asks for empty fields only means the words of the table too.
+    policies: policiesOf(settings, values['only-empty'] ? {} : own),
     removesPersonal: values['remove-personal'] || settings.personal === 'remove',
     sidecar: values.sidecar,
   };
