@@ -53,3 +53,18 @@ describe('a property under a nearly right name', () => {
     expect(found?.mend?.edits.map((edit) => edit.text)).toEqual(text === undefined ? undefined : [text]);
   });
 });
+
+describe('several types in one text', () => {
+  const editsOf = (source: string): unknown =>
+    check(source).findings.find(({ code }) => code === 'vocabulary/unknown-type')?.mend?.edits;
+  test('become a list in JSON-LD', () =>
+    expect(
+      editsOf(
+        '<script type="application/ld+json">{"@context":"https://schema.org","@type":"Store, CafeOrCoffeeShop","name":"A"}</script>',
+      ),
+    ).toEqual([expect.objectContaining({ text: '["Store", "CafeOrCoffeeShop"]' })]));
+  test('are told in other syntaxes, where a list is written otherwise', () =>
+    expect(
+      editsOf('<p vocab="https://schema.org/" typeof="Store,CafeOrCoffeeShop"><b property="name">A</b></p>'),
+    ).toBeUndefined());
+});

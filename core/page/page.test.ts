@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { jsonLd, napBlock, writeMarkup } from '#core/markup';
 import { readSource } from '#core/reading';
 import { binaryBytes, decodeText } from '#core/text';
+import { weave } from '#core/weaving';
 import { larkspur } from '#sample';
 import {
   isCurrent,
@@ -154,6 +155,21 @@ describe('proof', () => {
   test('is not given to a page without the markup, or with it where no machine reads it', () => {
     expect(prove(readSource(page), 'jsonld', larkspur).state).toBe('absent');
     expect(prove(readSource(`<template>${placed}</template>`), 'jsonld', larkspur).state).toBe('absent');
+  });
+
+  test('of what is woven holds what it says against the record, and wants no more of it', () => {
+    const plain = page.replace(
+      'Hello',
+      'Larkspur &amp; Vane Veterinary Care, 214 Quay Street, (360) 555-0142',
+    );
+    const result = weave(readSource(plain), larkspur, { syntax: 'microdata' });
+    const woven = result.ok ? result.source : '';
+    expect(prove(readSource(woven), 'woven', larkspur)).toEqual({ state: 'proved', misread: [] });
+    expect(prove(readSource(woven), 'woven', { ...larkspur, telephone: '(360) 555-0199' })).toEqual({
+      state: 'misread',
+      misread: [{ fact: 'telephone', meant: '+1 360 555 0199', read: '+1 360 555 0142' }],
+    });
+    expect(prove(readSource(plain), 'woven', larkspur).state).toBe('absent');
   });
 
   test('tells businesses of the same syntax that stand beside what was placed', () => {

@@ -88,6 +88,30 @@ describe('Exif', () => {
     }
   });
 
+  test('loses its thumbnail to the byte', () => {
+    const old = bytes(
+      'MM',
+      [0, 42, 0, 0, 0, 8, 0, 1],
+      [0x01, 0x0f, 0, 2, 0, 0, 0, 4],
+      'Cam\0',
+      [0, 0, 0, 26],
+      [0, 2, 0x02, 0x01, 0, 4, 0, 0, 0, 1, 0, 0, 0, 56],
+      [0x02, 0x02, 0, 4, 0, 0, 0, 1, 0, 0, 0, 8],
+      [0, 0, 0, 0],
+      'A PICTUR',
+    );
+    const without = (thumbnail: boolean): string =>
+      text(
+        merged(old, {
+          ...changes('x'),
+          removes: { ifd0: new Set<number>(), exif: new Set<number>(), gps: false, thumbnail },
+        }),
+      );
+    expect(without(false)).toContain('A PICTUR');
+    expect(without(true)).not.toContain('A PICTUR');
+    expect(without(true)).toContain('Cam');
+  });
+
   test('says what is set in one directory only', () => {
     // The Exif directory is the first one again, with a caption and both pointers.
     const old = bytes(

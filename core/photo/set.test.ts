@@ -3,6 +3,7 @@ import { larkspur } from '#sample';
 import {
   commentOf,
   planSet,
+  policiesOf,
   readWords,
   stampSchema,
   usualStamp,
@@ -167,5 +168,19 @@ describe('a table of words', () => {
   ])('%j is refused: %s', (text, message) => {
     const read = readWords(text);
     expect(read.ok ? '' : read.message).toContain(message);
+  });
+});
+
+test('words typed for one picture are written whatever it has, unless its field is removed', () => {
+  const own: OwnWords = { title: 'Own', caption: 'Own', keywords: [], point: { latitude: 1, longitude: 2 } };
+  expect(policiesOf(settings({ when: { title: 'empty', caption: 'remove' } }), own)).toEqual({
+    author: 'empty',
+    copyright: 'empty',
+    title: 'always',
+    caption: 'remove',
+    coordinates: 'always',
+  });
+  expect(policiesOf(settings({ when: { coordinates: 'remove' } }), own)).toMatchObject({
+    coordinates: 'remove',
   });
 });

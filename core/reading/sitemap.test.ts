@@ -46,6 +46,9 @@ describe('the links of a page', () => {
     ).toEqual(['https://a.example/dir/b.html', 'https://a.example/c', 'https://a.example/d']);
   });
 
+  test('are none where nobody knows where the page stands', () =>
+    expect(linksOf(readDocument('<a href="https://a.example/b">1</a>'), 'no address')).toEqual([]));
+
   test('leave out files, other schemes, nofollow and templates', () => {
     expect(
       links(

@@ -68,6 +68,14 @@ describe('the type finder', () => {
     ).toContain(name);
   });
 
+  test('says of a type that is a poor choice why it is', () => {
+    const cautionOf = (name: string): string | undefined =>
+      findTypes(name).find((type) => type.name === name)?.caution;
+    expect(cautionOf('Attorney')).toContain('LegalService says the same');
+    expect(cautionOf('VeterinaryCare')).toContain('Not a LocalBusiness by itself');
+    expect(cautionOf('Optician')).toBe('');
+  });
+
   test('offers every subtype of LocalBusiness when nothing is asked, and nothing for nonsense', () => {
     const all = findTypes('');
     expect(all.length).toBeGreaterThan(100);
