@@ -1,4 +1,5 @@
-import { table } from '#core/text';
+import { fold, table } from '#core/text';
+import { regionNamed } from './regions.ts';
 
 /**
  * Where the first characters of a postal code name a region, as "from-through REGION" (Universal Postal Union,
@@ -62,3 +63,11 @@ export function regionsOfPostalCode(code: string, country: string): readonly str
 export const regionsOfPostalCodes = (country: string): readonly string[] => [
   ...new Set(rangesOf(country).flatMap(({ regions }) => regions)),
 ];
+
+/** Whether a postal code may be of a region: also where its country's codes name none, or not this one. */
+export function mayBeOfRegion(code: string, region: string, country: string): boolean {
+  const possible = regionsOfPostalCode(code, country).map(fold);
+  const named = fold(regionNamed(region, country)?.code ?? region);
+  if (possible.length === 0 || possible.includes(named)) return true;
+  return !regionsOfPostalCodes(country).some((one) => fold(one) === named);
+}

@@ -28,10 +28,10 @@ export function judgeCoordinates(item: ReadItem, country: string): readonly Find
   return [...unread, ...told, ...(point ? againstCountry(item, point, country) : [])];
 }
 
-/** Whether the halves exchanged land in the address's country, as far as it is known. */
+/** Whether the halves exchanged land in the address's country, where there is one. */
 const isNearSwapped = (pin: Readonly<Record<Half, string>>, country: string): boolean =>
   !country ||
-  isInCountry(country, { latitude: Number(pin.longitude), longitude: Number(pin.latitude) }) !== false;
+  isInCountry(country, { latitude: Number(pin.longitude), longitude: Number(pin.latitude) }) === true;
 
 const placeOf = (item: ReadItem, half: Half): Finding['place'] => {
   const [value] = valuesOf(item, half);

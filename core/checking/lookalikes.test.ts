@@ -45,6 +45,16 @@ describe('what was meant', () => {
     expect(mendOf(shop({}, lost), 'value/postal-code').after).toContain('"01204"');
   });
 
+  test('by a code that lost a digit is none of another region', () => {
+    const [lost, elsewhere] = [{ postalCode: '1204', addressRegion: 'Sachsen' }, { addressRegion: 'Bayern' }];
+    expect(mendOf(shop({}, lost), 'value/postal-code').after).toContain('"01204"');
+    expect(mendOf(shop({}, { ...lost, ...elsewhere }), 'value/postal-code').certain).toBeUndefined();
+    // Behind a comma or at the end of a sentence a code is one as well.
+    expect(
+      mendOf(shop({}, { postalCode: '1204' }, '<p>12043, Berlin.</p>'), 'value/postal-code').after,
+    ).toContain('"12043"');
+  });
+
   test('by a town with a code is the town: the code of another is not taken for its own', () => {
     const own = mendOf(shop({}, { addressLocality: '12043 Berlin' }), 'value/town');
     expect([own.certain, own.after]).toEqual([true, shop({})]);

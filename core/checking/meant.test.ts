@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { applyEdits } from '#core/text';
 import { check } from './index.ts';
 
 const codesOf = (address: string, more = ''): readonly string[] =>
@@ -67,4 +68,14 @@ describe('several types in one text', () => {
     expect(
       editsOf('<p vocab="https://schema.org/" typeof="Store,CafeOrCoffeeShop"><b property="name">A</b></p>'),
     ).toBeUndefined());
+});
+
+test.each([
+  ['Book Store', '"BookStore"'],
+  ['Physicians', '"Physician"'],
+  ['Bakeries', '"Bakery"'],
+])('the type “%s” is meant as %s', (type, text) => {
+  const source = `<script type="application/ld+json">{"@context":"https://schema.org","@type":"${type}","name":"A"}</script>`;
+  const mend = check(source).findings.find(({ code }) => code === 'vocabulary/unknown-type')?.mend;
+  expect(mend && applyEdits(source, mend.edits)).toContain(`"@type":${text}`);
 });

@@ -1,4 +1,11 @@
-import { countryCode, countryNamed, emptyAddress, judgeAddress, type AddressPart } from '#core/address';
+import {
+  countryCode,
+  countryNamed,
+  emptyAddress,
+  judgeAddress,
+  mayBeOfRegion,
+  type AddressPart,
+} from '#core/address';
 import { fault, type Fault } from '#core/fault';
 import {
   days,
@@ -359,6 +366,7 @@ function mendPart(
   ];
   const isRight = (postalCode: string): boolean =>
     country !== '' &&
+    mayBeOfRegion(postalCode, textOf(item, 'addressRegion'), country) &&
     !judgeAddress({ ...emptyAddress, postalCode, addressCountry: country }).some(
       (one) => one.part === 'postalCode',
     );
@@ -381,7 +389,7 @@ const MOST_NUMBERS = 5000;
 /** The numbers of a source that may be postal codes, by each of what they are without one of their digits. */
 const codesWithout = rememberLast((source: string): ReadonlyMap<string, readonly string[]> => {
   const codes = new Set<string>();
-  for (const [code] of source.matchAll(/(?<![\d.,+-]|\d )\d{4,7}(?![\d.,-]|:)/g)) {
+  for (const [code] of source.matchAll(/(?<![\d.,+-]|\d )\d{4,7}(?![\d:-]|[.,]\d)/g)) {
     codes.add(code);
     if (codes.size === MOST_NUMBERS) break;
   }

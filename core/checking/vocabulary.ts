@@ -99,6 +99,8 @@ function severalTypes(
 ): Finding | undefined {
   const parts = type.split(/\s*[,;/|]\s*|\s+/).filter(Boolean);
   if (parts.length < 2 || types.length > 1 || !parts.every((part) => typeNamed(part))) return undefined;
+  // "Book Store" is the name of one with a blank in it.
+  if (typeNamed(type.replaceAll(' ', ''))) return undefined;
   const { start, end } = typePlace;
   const isText = syntax === 'jsonld' && /^"[^"]*"$/.test(source.slice(start, end));
   return finding(
@@ -115,6 +117,7 @@ function unknownType(reading: Reading, item: ReadItem, type: string, within: str
   if (several) return several;
   const near =
     typeNames.find((name) => name.toLowerCase() === type.toLowerCase()) ??
+    [type.replaceAll(' ', ''), type.replace(/s$/, '')].find((name) => typeNamed(name)) ??
     (within ? undefined : namedWithin(type)) ??
     nearestName(type, typeNames);
   if (near?.toLowerCase() === type.toLowerCase()) {

@@ -75,12 +75,10 @@ describe('a postal code by the town that it is led through', () => {
   const isFar = (code: string, country: string, point: { latitude: number; longitude: number }): boolean =>
     towns?.beyondPostalCode(point, code, country) !== undefined;
 
-  test.each(
-    Object.entries(postTowns).flatMap(([country, { areas }]) =>
-      areas.split(/;\s*/).map((area) => [country, ...(/^(\S+) (.+)$/s.exec(area) ?? []).slice(1)] as const),
-    ),
-  )('%s %s: the list of towns knows %s', (country, _, town = '') => {
-    expect(towns?.beyondTown(at(-80, 0), town, country)).toBeDefined();
+  test.each(Object.keys(postTowns))('is one that the list of towns knows: %s', (country) => {
+    const towned = (postTowns[country]?.areas ?? '').split(/;\s*/).map((area) => area.replace(/^\S+ /, ''));
+    expect(towned.length).toBeGreaterThan(10);
+    expect(towned.filter((town) => !towns?.beyondTown(at(-80, 0), town, country))).toEqual([]);
   });
 
   test.each([
