@@ -55,6 +55,20 @@ const save = (record: unknown, version: number) =>
 const picture = (shade: number) =>
   sharp({ create: { width: 40, height: 30, channels: 3, background: { r: shade, g: 90, b: 60 } } });
 const jpeg = (shade: number): Promise<Buffer> => picture(shade).jpeg().toBuffer();
+/** A HEIC of 64 by 48 pixels, its left half yellow and its right half blue. */
+const heic = Buffer.from(
+  [
+    'AAAAHGZ0eXBoZWljAAAAAG1pZjFoZWljbWlhZgAAAa1tZXRhAAAAAAAAACFoZGxyAAAAAAAAAABwaWN0AAAAAAAAAAAAAAAAAAAA',
+    'AA5waXRtAAAAAAACAAAAEGlkYXQAAAAAAEAAMAAAADhpbG9jAQAAAERAAAIAAQAAAAAAAAHRAAEAAAAAAAAAdwACAAEAAAAAAAAA',
+    'AQAAAAAAAAAIAAAAOGlpbmYAAAAAAAIAAAAVaW5mZQIAAAEAAQAAaHZjMQAAAAAVaW5mZQIAAAAAAgAAZ3JpZAAAAADYaXBycAAA',
+    'ALZpcGNvAAAAdmh2Y0MBA3AAAAAAAAAAAAAe8AD8/fj4AAAPAyAAAQAYQAEMAf//A3AAAAMAkAAAAwAAAwAeugJAIQABACpCAQED',
+    'cAAAAwCQAAADAAADAB6gIIEFlurkprm4EBAwIAAAAwAgAAADACEiAAEABkQBwXPAiQAAABRpc3BlAAAAAAAAAEAAAABAAAAAFGlz',
+    'cGUAAAAAAAAAQAAAADAAAAAQcGl4aQAAAAADCAgIAAAAGmlwbWEAAAAAAAAAAgABAoECAAICA4QAAAAaaXJlZgAAAAAAAAAOZGlt',
+    'ZwACAAEAAQAAAH9tZGF0AAAAcygBrxOA9SeBO//htUf/4ZWeHootxP/+d/6j+aS5/9MFn2KvIT3kRMHmvX7XzYGS1S6E7EBCsw7n',
+    'slJ3h0TLj1TtMYbP5hw6BEwdD3jr9YddF9yk+Kkm2jqBx8bl0YGb7Ve3Y9IRLE/q0KzjNc5zqe8CLVg=',
+  ].join(''),
+  'base64',
+);
 const upload = (name: string, bytes: Buffer) => api().post(at('/photos')).attach('file', bytes, name);
 const listed = async (): Promise<readonly Photo[]> =>
   photosSchema.parse((await api().get(at('/photos')).expect(200)).body).photos;
@@ -472,4 +486,33 @@ test('a client’s archive carries words, stamps and uses of its photos', async 
   ]);
   const stamps = await api().get(`/api/clients/${String(other)}/stamps`);
   expect(stampsSchema.parse(stamps.body).stamps).toMatchObject([{ name: 'S' }]);
+});
+
+describe('the small picture of a HEIC', () => {
+  const tile = async (bytes: Buffer): Promise<readonly [left: number[], right: number[]]> => {
+    const { body } = await upload('IMG_0001.HEIC', bytes).expect(201);
+    const [photo] = addedPhotosSchema.parse(body).photos;
+    const { body: small } = await api()
+      .get(`/api/photos/${String(photo?.id)}/thumbnail`)
+      .expect(200);
+    const { data, info } = await sharp(small as Buffer)
+      .removeAlpha()
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    const pixel = (x: number): number[] => [...data.subarray(x * info.channels, x * info.channels + 3)];
+    return [pixel(10), pixel(info.width - 10)];
+  };
+
+  test('shows its picture', async () => {
+    const [left, right] = await tile(heic);
+    expect((left[0] ?? 0) - (left[2] ?? 0)).toBeGreaterThan(100);
+    expect((right[2] ?? 0) - (right[0] ?? 0)).toBeGreaterThan(80);
+  });
+
+  test('is a grey tile where the picture is damaged', async () => {
+    const damaged = Buffer.from(heic);
+    damaged.fill(0xff, damaged.indexOf('hvcC') + 8, damaged.indexOf('hvcC') + 60);
+    const [left, right] = await tile(damaged);
+    expect(Math.max(...left.map((shade, at) => Math.abs(shade - (right[at] ?? 0))))).toBeLessThan(12);
+  });
 });

@@ -29,6 +29,7 @@ const PERMISSIVE = new Set([
 /** Licences that ask for more, each with why it asks nothing of us: what is under them ships as it is, in files of its own. */
 const ASKING: Readonly<Record<string, string>> = {
   'LGPL-3.0-or-later': 'a library that can be exchanged for another build (libvips, which reads pictures)',
+  'LGPL-3.0': 'a library that can be exchanged for another build (libheif, which decodes HEIC)',
   'LGPL-2.1-or-later': 'a library that can be exchanged for another build (the connector to MariaDB)',
   'MPL-2.0': 'its own files stay under it, unchanged (exifreader, lightningcss)',
   'OFL-1.1': 'fonts, shipped as they are',

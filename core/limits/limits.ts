@@ -8,6 +8,8 @@ export const limits = {
   photoBytes: 100 * 1024 * 1024,
   /** Pixels of a picture that is decoded. */
   photoPixels: 80_000_000,
+  /** The same of a HEIC, which takes more memory for each. */
+  heicPixels: 50_000_000,
   /** All files of one upload together, bytes. */
   uploadBytes: 512 * 1024 * 1024,
   /** The zip of a whole client, bytes, and the list in it of what it holds. */

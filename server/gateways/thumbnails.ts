@@ -2,14 +2,17 @@ import sharp from 'sharp';
 import { limits } from '#core/limits';
 import { Turn } from '../lanes.ts';
 import type { PhotoStore } from './photoStore.ts';
-
-const SIZE = { width: 320, height: 240 };
-
-// What was decoded is kept as a thumbnail, not in memory.
-sharp.cache(false);
+import { THUMBNAIL, thumbnailOf } from './thumbnail.ts';
 
 /** As many are made at the same time. */
 const AT_ONCE = 2;
+
+interface Wanted {
+  readonly kept: () => Promise<string>;
+  readonly keep: (key: string) => Promise<void>;
+  readonly isWanted?: (() => boolean) | undefined;
+  readonly decode?: (() => Promise<Uint8Array | undefined>) | undefined;
+}
 
 /** Small pictures of photos, made a few at a time when they are first asked for, and kept. */
 export class Thumbnails {
@@ -22,13 +25,11 @@ export class Thumbnails {
 
   /**
    * The thumbnail of an original; `kept` asks for the key of the one that is kept, `keep` notes a new one. None is made
-   * for somebody who has scrolled on before its turn came (`isWanted`).
+   * for somebody who has scrolled on before its turn came (`isWanted`). What sharp does not decode `decode` may.
    */
   async of(
     originalKey: string,
-    kept: () => Promise<string>,
-    keep: (key: string) => Promise<void>,
-    isWanted: () => boolean = () => true,
+    { kept, keep, isWanted = () => true, decode }: Wanted,
   ): Promise<Buffer | undefined> {
     const known = await this.#kept(await kept());
     if (known) return known;
@@ -41,7 +42,10 @@ export class Thumbnails {
       if (made) return made;
       const original = await this.#store.get(originalKey);
       if (!original) return undefined;
-      const bytes = await small(original);
+      const bytes = await decoded(original)
+        .catch(() => decode?.())
+        .catch(() => undefined)
+        .then((small) => (small ? Buffer.from(small) : greyTile()));
       await keep(await this.#store.put([bytes]));
       return bytes;
     });
@@ -52,15 +56,10 @@ export class Thumbnails {
   }
 }
 
-/** The image behind a sound head can still be damaged, or too large to be decoded; then a grey tile stands for it. */
-const small = (original: Buffer): Promise<Buffer> =>
-  sharp(original, { failOn: 'none', limitInputPixels: limits.photoPixels })
-    .rotate()
-    .resize({ ...SIZE, fit: 'cover' })
-    .webp({ quality: 80 })
-    .toBuffer()
-    .catch(() =>
-      sharp({ create: { ...SIZE, channels: 3, background: '#b9c1c6' } })
-        .webp()
-        .toBuffer(),
-    );
+/** What sharp decodes of an original. */
+const decoded = (original: Buffer): Promise<Buffer> =>
+  thumbnailOf(sharp(original, { failOn: 'none', limitInputPixels: limits.photoPixels }).rotate());
+
+/** Where the image behind a sound head is damaged, too large to be decoded, or takes too long. */
+const greyTile = (): Promise<Buffer> =>
+  thumbnailOf(sharp({ create: { ...THUMBNAIL, channels: 3, background: '#b9c1c6' } }));

@@ -44,12 +44,13 @@ export function photoRoutes(parts: PhotoParts): Router {
   const { store, threads, spool } = parts;
   const thumbnails = new Thumbnails(store);
   const small = (photo: PhotoRow, isWanted?: () => boolean): Promise<Buffer | undefined> =>
-    thumbnails.of(
-      photo.originalKey,
-      async () => (await findPhoto(photo.id)).thumbnailKey,
-      (key) => keepThumbnail(photo.id, key),
+    thumbnails.of(photo.originalKey, {
+      kept: async () => (await findPhoto(photo.id)).thumbnailKey,
+      keep: (key) => keepThumbnail(photo.id, key),
       isWanted,
-    );
+      decode:
+        photo.format === 'HEIC' ? () => threads.heicThumbnail(store.location, photo.originalKey) : undefined,
+    });
   serve(router, api.photos, async ({ parameters: { id } }) => ({ photos: [...(await listPhotos(id))] }));
   serve(
     router,

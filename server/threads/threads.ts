@@ -5,6 +5,10 @@ import type { Task, TaskName, Tasks } from './work.ts';
 
 /** A task that takes longer than this is given up with its thread. */
 const LONGEST_MS = 120_000;
+/** A small picture is not waited for as long. */
+const LONGEST_DECODING_MS = 30_000;
+const DECODER_IDLE_MS = 20_000;
+const WORKER = new URL('threads.mjs', import.meta.url);
 
 /** Why a task has no result: it is told of the thing in hand, and everything else goes on. */
 export class GivenUp extends Error {}
@@ -14,23 +18,29 @@ export class GivenUp extends Error {}
  * thread only asks and answers.
  */
 export class Threads implements PageWorker {
-  readonly #threads = new TimedThreads<Task, unknown>(new URL('threads.mjs', import.meta.url));
+  readonly #threads = new TimedThreads<Task, unknown>(WORKER);
+  /** The memory that a large HEIC is decoded in is let go with its thread. */
+  readonly #decoder = new TimedThreads<Task, unknown>(WORKER, { threads: 1, idleMs: DECODER_IDLE_MS });
   readonly #longestMs: number;
 
   constructor(longestMs = LONGEST_MS) {
     this.#longestMs = longestMs;
   }
 
+  readonly #run = <Name extends TaskName>(name: Name, ...words: Parameters<Tasks[Name]>) =>
+    this.#runIn(this.#threads, this.#longestMs, name, words);
+
   /** Does a task; throws `GivenUp` with the reason where it took too long or its thread died. */
-  async #run<Name extends TaskName>(
+  async #runIn<Name extends TaskName>(
+    threads: TimedThreads<Task, unknown>,
+    longestMs: number,
     name: Name,
-    ...words: Parameters<Tasks[Name]>
+    words: Parameters<Tasks[Name]>,
   ): Promise<Awaited<ReturnType<Tasks[Name]>>> {
     try {
-      const task = { name, words } as Task;
-      return (await this.#threads.run(task, this.#longestMs)) as Awaited<ReturnType<Tasks[Name]>>;
+      return (await threads.run({ name, words } as Task, longestMs)) as Awaited<ReturnType<Tasks[Name]>>;
     } catch (error) {
-      throw new GivenUp(reasonOf(error, this.#longestMs), { cause: error });
+      throw new GivenUp(reasonOf(error, longestMs), { cause: error });
     }
   }
 
@@ -47,11 +57,14 @@ export class Threads implements PageWorker {
   readonly pictureOnPage = (...words: Parameters<Tasks['shown']>) => this.#run('shown', ...words);
   readonly comparePicture = (...words: Parameters<Tasks['picture']>) => this.#run('picture', ...words);
 
+  readonly heicThumbnail = (...words: Parameters<Tasks['heic']>) =>
+    this.#runIn(this.#decoder, Math.min(this.#longestMs, LONGEST_DECODING_MS), 'heic', words);
+
   readonly text = (bytes: Uint8Array) => this.#run('text', bytes);
   readonly checkedSource = (...words: Parameters<Tasks['source']>) => this.#run('source', ...words);
 
   async close(): Promise<void> {
-    await this.#threads.close();
+    await Promise.all([this.#threads.close(), this.#decoder.close()]);
   }
 }
 

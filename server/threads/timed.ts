@@ -15,15 +15,16 @@ const IDLE_MS = 600_000;
 export class TimedThreads<T extends object, R> {
   readonly #pool: Piscina<Begun<T>, R>;
   /** Whoever waits for a thread waits here: the pool starts a new one for a task that comes, not for one it has. */
-  readonly #turn = pLimit(THREADS);
+  readonly #turn: ReturnType<typeof pLimit>;
 
-  /** @param worker the module that each thread runs. */
-  constructor(worker: URL) {
+  /** @param worker the module that each thread runs; `idleMs` is how long one stays that has nothing to do. */
+  constructor(worker: URL, { threads = THREADS, idleMs = IDLE_MS } = {}) {
+    this.#turn = pLimit(threads);
     this.#pool = new Piscina({
       filename: worker.href,
       minThreads: 0,
-      maxThreads: THREADS,
-      idleTimeout: IDLE_MS,
+      maxThreads: threads,
+      idleTimeout: idleMs,
       resourceLimits: { maxOldGenerationSizeMb: limits.threadMegabytes },
     });
   }

@@ -3,6 +3,7 @@ import { removeFromBytes } from '#core/page';
 import { planPage } from '#core/site';
 import { judgeSent } from '#outside/livePage.ts';
 import { readPhoto } from '#outside/stamper.ts';
+import { heicThumbnail } from './heicWork.ts';
 import { readImport } from './importWork.ts';
 import { matchPages } from './matchWork.ts';
 import { linksOn, placeOn, readPage } from './pageWork.ts';
@@ -20,6 +21,7 @@ const tasks = {
   match: matchPages,
   photo: readPhoto,
   stamp: stampPhoto,
+  heic: heicThumbnail,
   links: linksOn,
   picture: comparePicture,
   shown: pictureOnPage,
