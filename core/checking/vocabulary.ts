@@ -15,15 +15,28 @@ import {
   typeNames,
   type VocabularyProperty,
 } from '#core/vocabulary';
-import { finding, type Finding } from '#core/fault';
+import { finding, shortText, type Finding } from '#core/fault';
 import { DATA_TYPES, isForeign, meantProperty, meantWithin, namedWithin } from './meant.ts';
 
 /** Family `vocabulary`: names schema.org does not have, or has somewhere else, and values of the wrong kind. */
-export const judgeVocabulary = (reading: Reading): readonly Finding[] =>
-  eachItem(reading.items).flatMap(({ item, within }) => [
-    ...judgeTypes(reading, item, within?.name ?? ''),
+export function judgeVocabulary(reading: Reading): readonly Finding[] {
+  const sought = new Set<string>();
+  const isSought = (type: string): boolean =>
+    sought.has(type) || (sought.size < MOST_SOUGHT && sought.add(type).size > 0);
+  return eachItem(reading.items).flatMap(({ item, within }) => [
+    ...judgeTypes(reading, item, { within: within?.name ?? '', isSought }),
     ...together(item.properties.flatMap((property) => judgeProperty(reading, item, property) ?? [])),
   ]);
+}
+
+/** For more unknown types of one source nothing is looked for that may be meant: it was not written by people. */
+const MOST_SOUGHT = 200;
+
+/** Where a type stands, and whether what was meant by it is looked for. */
+interface TypeAround {
+  readonly within: string;
+  readonly isSought: (type: string) => boolean;
+}
 
 /** Properties that belong to one other type as one finding: what should hold them was closed too early, or is not there. */
 function together(told: readonly Finding[]): readonly Finding[] {
@@ -44,12 +57,12 @@ const FEWEST_TOGETHER = 3;
 /** Types that say nothing by themselves. */
 const SAYS_NOTHING = new Set(['Thing', 'Intangible', 'StructuredValue', 'Enumeration']);
 
-function judgeTypes(reading: Reading, item: ReadItem, within: string): readonly Finding[] {
+function judgeTypes(reading: Reading, item: ReadItem, around: TypeAround): readonly Finding[] {
   return item.types.flatMap((type) => {
     // A type that is empty is none, and told as missing.
     if (isForeign(type) || type === '') return nearlyTyped(reading, item, type);
     const known = typeNamed(type);
-    if (!known) return [unknownType(reading, item, type, within)];
+    if (!known) return [unknownType(reading, item, type, around)];
     const tell = (code: Finding['code'], message: string, to = ''): Finding[] => [
       finding(code, message, item.typePlace, '@type', {
         edits: to ? renameType(reading, item, type, to) : null,
@@ -112,7 +125,19 @@ function severalTypes(
   );
 }
 
-function unknownType(reading: Reading, item: ReadItem, type: string, within: string): Finding {
+function unknownType(
+  reading: Reading,
+  item: ReadItem,
+  type: string,
+  { within, isSought }: TypeAround,
+): Finding {
+  if (!isSought(type))
+    return finding(
+      'vocabulary/unknown-type',
+      `schema.org has no type “${shortText(type)}”.`,
+      item.typePlace,
+      '@type',
+    );
   const several = severalTypes(reading, item, type);
   if (several) return several;
   const near =

@@ -250,7 +250,7 @@ export const daysNamedIn = (text: string, language: DayWords): number =>
   text.match(translatorOf(language).days)?.length ?? 0;
 
 /** The times of a text and what is said of them, which is looked for in every language at once. */
-const timesInEnglish = rememberLast((text: string): string => {
+export const timesInEnglish = rememberLast((text: string): string => {
   // "24 h/24" and "24時間" are no times of the day.
   return apply(apply(apply(text, allDay), times), otherwise);
 });

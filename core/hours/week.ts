@@ -3,7 +3,14 @@ import { remember } from '#core/text';
 import { gridAt } from './grid.ts';
 import { days, emptyHours, readDay, readEnglishDay, writeDay, type Day, type Hours } from './hours.ts';
 import { ASIDE, withBreak, withoutLunch, withoutRemarks } from './remarks.ts';
-import { daysNamedIn, languageOf, languagesFor, plainLetters, toEnglish } from './translate.ts';
+import {
+  daysNamedIn,
+  languageOf,
+  languagesFor,
+  plainLetters,
+  toEnglish,
+  timesInEnglish,
+} from './translate.ts';
 
 export interface WeekReading {
   /** Each day as the record writes it; '' for days that nothing is said of. */
@@ -61,12 +68,14 @@ function readWeekAnew(whole: string, code: string): WeekReading {
 /** Whether a text says closed and nothing else, in any language that hours are read in. */
 export function saysClosed(text: string): boolean {
   const plain = plainLetters(text.trim().slice(0, 100));
+  if (!timesInEnglish(plain).includes('closed')) return false;
   const isClosed = (english: string): boolean => english.trim().toLowerCase() === 'closed';
   return isClosed(plain) || languagesFor('').some((language) => isClosed(toEnglish(plain, language)));
 }
 
 /** Hours of every day in the words of any language: "9h-18h", "von 9 bis 18 Uhr". */
 function readTimesAlone(plain: string): WeekReading | undefined {
+  if (!/\d|closed|noon|midnight/.test(timesInEnglish(plain))) return undefined;
   for (const language of languagesFor('')) {
     const read = readEnglish(toEnglish(plain, language));
     if (read.faults.length === 0 && days.every((day) => read.hours[day])) return read;
