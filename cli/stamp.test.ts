@@ -133,6 +133,19 @@ describe('zinc stamp', () => {
     expect(titleAfter('--words', words, '--only-empty')).toBe('Old');
   });
 
+  test('reads words in the encodings that spreadsheets write', () => {
+    const table = 'file;title\nIMG_1.jpg;Zoë’s\n';
+    for (const bytes of [
+      Buffer.from(table, 'utf16le'),
+      Buffer.from(`\uFEFF${table}`, 'utf16le'),
+      Buffer.from(table),
+    ]) {
+      const out = mkdtempSync(join(folder, 'encoded-'));
+      run([join(photos, 'IMG_1.jpg'), '--words', file('encoded.csv', bytes), '--out', out]);
+      expect(read(join(out, 'IMG_1.jpg'))['groups']).toMatchObject({ XMP: { title: 'Zoë’s' } });
+    }
+  });
+
   test('several processes do the same as one', () => {
     const [one, two] = [join(folder, 'one'), join(folder, 'two')];
     const words = [photos, '--title', '{town} {number}', '--name', '{title}', '--json'];

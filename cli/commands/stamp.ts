@@ -2,6 +2,7 @@ import { mkdir, readdir, stat } from 'node:fs/promises';
 import { availableParallelism } from 'node:os';
 import { basename, join } from 'node:path';
 import { Piscina } from 'piscina';
+import { decodeCsv, guessCsvEncoding } from '#core/csv';
 import { limits } from '#core/limits';
 import {
   isMeantPicture,
@@ -21,7 +22,7 @@ import { reason } from '#outside/reason.ts';
 import { takenOn } from '#outside/stamper.ts';
 import stampPictures, { type StampedPicture, type StampTask } from '#outside/stampThread.ts';
 import { readRecord } from './branches.ts';
-import { CannotRun, readSettings, readText, readWords, type Command } from './command.ts';
+import { CannotRun, readBytes, readSettings, readWords, type Command } from './command.ts';
 
 const usage = `zinc stamp PHOTO|FOLDER… --record RECORD [--words FILE.csv] [--stamp FILE.json] [--name PATTERN]
            [--title T] [--headline T] [--caption T] [--keywords a,b] [--alt T] [--subject T]
@@ -134,7 +135,8 @@ async function picturesOf(path: string): Promise<readonly string[]> {
 }
 
 async function wordsIn(path: string): Promise<ReadonlyMap<string, OwnWords>> {
-  const read = readWordsTable(await readText(path));
+  const bytes = await readBytes(path, limits.pageBytes);
+  const read = readWordsTable(decodeCsv(bytes, guessCsvEncoding(bytes)));
   if (!read.ok) throw new CannotRun(`${path}: ${read.message}`);
   return read.words;
 }
