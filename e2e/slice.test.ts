@@ -305,6 +305,7 @@ describe('the whole job, once', () => {
 
   test('4: a page of the site can be chosen, and text pasted, and what is in hand survives a reload', async () => {
     await hand.go(`${branchPath}check`);
+    await hand.rest();
     await hand.click('button', 'Clear');
     await hand.see('Nothing to check yet');
     await hand.click('combobox', 'Page of the site');

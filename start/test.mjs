@@ -100,7 +100,7 @@ await twoAtOnce([
 ]);
 console.log(`fast lane: ${Math.round(process.uptime())} s`);
 
-// Browsers, databases and hosts are waited for: two processors have time for four workers.
-await tests(['node', 'web', 'server', 'e2e'], ['--maxWorkers=4']);
+// Browsers, databases and hosts are waited for: two processors have time for a third worker.
+await tests(['node', 'web', 'server', 'e2e'], ['--maxWorkers=3']);
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 && passed > 8 ? 0 : 1);
