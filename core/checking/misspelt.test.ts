@@ -61,3 +61,35 @@ describe('a quote that is not closed', () => {
       'structure/open-quote',
     ));
 });
+
+describe('the attribute of the other syntax', () => {
+  test.each(['telephone', 'streetAddress'])('is told where it stands, and renamed: %s', (name) => {
+    const source = PAGE.replace(`itemprop="${name}"`, `property="${name}"`);
+    const findings = told(source).filter(({ code }) => !before(PAGE).includes(code));
+    expect(findings.map(({ code, property }) => [code, property])).toEqual([['structure/misspelt', name]]);
+    expect(applyEdits(source, findings[0]?.mend?.edits ?? [])).toBe(PAGE);
+  });
+
+  test.each([
+    PAGE.replace('<p>', '<p property="og:title">'),
+    PAGE.replace('<p>', '<p itemprop="description" property="description">'),
+    PAGE.replace('<p>', '<p property="shade">'),
+    `${PAGE}<p property="telephone">1</p>`,
+    PAGE.replace('<p>', '<p vocab="https://schema.org/" typeof="Person" property="name">'),
+  ])('is left alone where both are written, or what is of no item: %#', (source) => {
+    expect(check(source).findings.filter(({ code }) => code === 'structure/misspelt')).toEqual([]);
+  });
+});
+
+test('a day behind a link is an address', () => {
+  const hours = (day: string): string =>
+    PAGE.replace(
+      '<p>',
+      `<div itemprop="openingHoursSpecification" itemscope itemtype="https://schema.org/OpeningHoursSpecification"><link itemprop="dayOfWeek" href="${day}"><meta itemprop="opens" content="09:00"><meta itemprop="closes" content="17:00"></div><p>`,
+    );
+  const right = hours('https://schema.org/Monday');
+  const wrong = hours('Monday');
+  const [finding] = check(wrong).findings.filter(({ code }) => code === 'value/day');
+  expect(applyEdits(wrong, finding?.mend?.edits ?? [])).toBe(right);
+  expect(check(right).findings.filter(({ code }) => code === 'value/day')).toEqual([]);
+});

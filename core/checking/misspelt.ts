@@ -54,6 +54,45 @@ export function judgeMisspelt({ document, source, lines }: Reading): readonly Fi
   });
 }
 
+/** What begins a scope of RDFa, whose own attribute for a property is `property`. */
+const OF_RDFA = ['vocab', 'typeof', 'resource', 'about'] as const;
+
+/** RDFa's `property` on an element of a microdata item: machines that read the item pass it over. */
+export function judgeOtherSyntax({ document, source, lines }: Reading): readonly Finding[] {
+  return (document?.marked ?? []).flatMap((element) => {
+    const { property, itemprop } = element.attributes;
+    const [name, ...others] = tokensOf(property ?? '');
+    if (element.inert || itemprop !== undefined || !name || others.length > 0) return [];
+    if (!propertyNamed(name) || !standsInMicrodata(element)) return [];
+    const start = attributeNames(source, element).find((one) => one.name === 'property')?.start;
+    if (start === undefined) return [];
+    const end = start + 'property'.length;
+    return [
+      finding(
+        'structure/misspelt',
+        `property="${name}" is of RDFa, and what stands around it of microdata, so machines pass it over. Write itemprop.`,
+        lines.place(start, end),
+        name,
+        { edits: [{ start, end, text: 'itemprop' }] },
+      ),
+    ];
+  });
+}
+
+/** Whether an item of schema.org in microdata is around an element, and no scope of RDFa. */
+function standsInMicrodata(element: HtmlElement): boolean {
+  let isInItem = false;
+  for (let outer: HtmlElement | null = element; outer; outer = outer.parent) {
+    const { attributes } = outer;
+    if (OF_RDFA.some((one) => attributes[one] !== undefined)) return false;
+    isInItem ||=
+      outer !== element &&
+      attributes['itemscope'] !== undefined &&
+      /schema\.org\//.test(attributes['itemtype'] ?? '');
+  }
+  return isInItem;
+}
+
 /** A name is held against those of markup without its hyphens; undefined for one that is known itself. */
 function nearest(name: string): (typeof MARKUP)[number] | undefined {
   if (name.length < 4 || name.length > 14 || KNOWN.has(name)) return undefined;

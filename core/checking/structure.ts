@@ -11,7 +11,7 @@ import { typeNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeAstray } from './astray.ts';
 import { judgeLoose } from './loose.ts';
-import { judgeMisspelt, judgeOpenQuotes } from './misspelt.ts';
+import { judgeMisspelt, judgeOpenQuotes, judgeOtherSyntax } from './misspelt.ts';
 import { judgeScopeless, judgeUntyped } from './scopeless.ts';
 
 /** Family `structure`: markup that is no item, is not on the page, or says one thing and shows another. */
@@ -35,6 +35,7 @@ export function judgeStructure(reading: Reading): readonly Finding[] {
     ...judgeUntyped(reading),
     ...judgeLoose(reading),
     ...judgeMisspelt(reading),
+    ...judgeOtherSyntax(reading),
     ...judgeOpenQuotes(reading),
     ...judgeElements(reading),
     ...judgeAsides(reading),

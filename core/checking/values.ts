@@ -126,6 +126,16 @@ function judgeProperty(
           ? '23:59'
           : machineTime(text),
     );
+  if (name === 'dayOfWeek' && isLinked(value, source) && /^\w+$/.test(text.trim()))
+    return [
+      finding(
+        'value/day',
+        `“${text}” in a link is an address of this site to a machine, and no day. Write https://schema.org/${text.trim()}.`,
+        value.place,
+        name,
+        { edits: DAY.test(text.trim()) ? mendValue(value, `https://schema.org/${text.trim()}`) : null },
+      ),
+    ];
   if (name === 'dayOfWeek')
     return judgeDay(text).map(({ code, message }) =>
       finding(code, message, value.place, name, { edits: mendDays(value, text) }),
@@ -216,6 +226,10 @@ function judgeLink(written: string, base: string): readonly Fault[] {
 
 /** Whether an item is a business or an organisation, whose `sameAs` are profiles. */
 const isSubject = ({ types }: ReadItem): boolean => types.some((type) => isSubtype(type, 'Organization'));
+
+/** Whether a value is what a link leads to, which is read against the page's address. */
+const isLinked = ({ holder, place }: TextValue, source: string): boolean =>
+  holder !== 'json' && /\bhref\s*=\s*["']?$/i.test(source.slice(Math.max(0, place.start - 12), place.start));
 
 function judgeDay(text: string): readonly Fault[] {
   if (DAY.test(text.trim())) return [];
