@@ -7,7 +7,7 @@ import { readWeek } from './week.ts';
 
 /** A day of the week, or a word for several, as people write it; "every day" only beside times. */
 const DAY_WORD =
-  /\b(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:[a-z]*day)?s?\b|\b(?:daily|weekdays?|weekends|(?:all|7|seven) days|every ?day(?=[^\n]{0,30}\d)|(?<=\d[^\n]{0,30}\s)every ?day)\b|(?<=(?:^|\n)\s*(?:(?:hours|open|always open)\s*:?\s*)?)24\s?\/\s?7(?=\s*(?:\n|$))/i;
+  /\b(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:[a-z]*day)?s?\b|\b(?:daily|weekdays?|weekends|(?:all|7|seven) days|every ?day(?=[^\n]{0,30}\d)|every ?day(?<=\d[^\n]{0,30}\severy ?day))\b|24(?<=(?:^|\n)\s*(?:(?:hours|open|always open)\s*:?\s*)?24)\s?\/\s?7(?=\s*(?:\n|$))/i;
 
 /** A range of days in one or two letters with a time behind it: "M-F 8:00". Its capitals tell it from other words. */
 const SHORT_DAYS =
