@@ -20,6 +20,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromKeyword(all, items),
     fromOpenQuote(all, reading, items),
     fromUnknownType(all, items),
+    fromNoVocabulary(all, items),
     fromMisformed(all),
     fromBadValue(all),
     fromNoBusiness(all, items),
@@ -191,6 +192,14 @@ function fromUnknownType(all: readonly Finding[], items: () => readonly ReadItem
     code === 'structure/other-markup' ||
     (code === 'vocabulary/no-local-business' && isThere(place)) ||
     (/^(?:guideline|agreement)\//.test(code) && isInside(place));
+}
+
+/** What bare names say means nothing under a context that names schema.org for a prefix only, and is not missing. */
+function fromNoVocabulary(all: readonly Finding[], items: () => readonly ReadItem[]): Follows | undefined {
+  const bare = placesOf(all, ({ code }) => code === 'syntax/no-vocabulary');
+  const isInside =
+    bare && standsIn(items().flatMap(({ place }) => (bare.some((one) => holds(place, one)) ? [place] : [])));
+  return isInside && (({ code, place }) => code.startsWith('guideline/') && isInside(place));
 }
 
 /** What a number that nobody can dial has instead of digits is told with its mend, and is none that visitors read. */

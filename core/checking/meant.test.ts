@@ -96,3 +96,15 @@ test('of very many unknown types nothing is looked for that may be meant', () =>
     mend: null,
   });
 });
+
+test('bare names under a prefix alone are one fault, and nothing is missing besides', () => {
+  const business = { '@type': 'schema:Florist', name: 'Petal', telephone: '+44 1803 555014' };
+  const codes = (context: unknown): readonly string[] =>
+    check(
+      `<script type="application/ld+json">${JSON.stringify({ '@context': context, ...business })}</script>`,
+    ).findings.map(({ code }) => code);
+  expect(codes({ schema: 'https://schema.org/' })).toEqual(['syntax/no-vocabulary']);
+  expect(codes({ '@vocab': 'https://schema.org/', schema: 'https://schema.org/' })).toContain(
+    'guideline/required',
+  );
+});
