@@ -37,6 +37,14 @@ describe('a property that is missing', () => {
     );
   });
 
+  test('has the prefix that the names beside it have', () => {
+    const source =
+      '{"@context":{"s":"https://schema.org/"},"@type":"s:Optician","s:name":"A","s:url":"https://a.example/"}';
+    const mended = propose(source, 'guideline/required', 'address');
+    expect(mended).toMatch(/, "s:address": \{\s*"@type": "s:PostalAddress",\s*"s:streetAddress": "214 Quay/);
+    expect(check(mended).findings.map(({ code }) => code)).not.toContain('syntax/no-vocabulary');
+  });
+
   test('keeps the line breaks of the source', () => {
     const without = jsonLd({
       ...record,

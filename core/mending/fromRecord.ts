@@ -82,16 +82,36 @@ function putIn(
     const isShown = />[^<\s]/.test(text);
     return [{ start: element.contentEnd, end: element.contentEnd, text: isShown ? ` ${text}` : text }];
   }
-  const last = objectAt(item, source)?.members.at(-1);
+  const members = objectAt(item, source)?.members ?? [];
+  const last = members.at(-1);
   if (!last) return [];
   const indent = indentAt(source, last.nameStart);
-  const text = propertyMarkup(record, property, 'jsonld', indent ?? '');
+  const text = prefixed(propertyMarkup(record, property, 'jsonld', indent ?? ''), prefixOf(members));
   if (!text) return [];
   const { end } = last.value;
   return [{ start: end, end, text: withBreaks(indent === undefined ? `, ${text}` : `,\n${text}`, source) }];
 }
 
 type JsonObject = Extract<JsonNode, { kind: 'object' }>;
+
+/** What the names of an object's properties all begin with, as the context has it: "schema:"; '' where they are bare. */
+function prefixOf(members: JsonObject['members']): string {
+  const names = members.map(({ name }) => name).filter((name) => !name.startsWith('@'));
+  const [prefix = ''] = /^\w+:(?!\/\/)/.exec(names[0] ?? '') ?? [];
+  return names.every((name) => name.startsWith(prefix)) ? prefix : '';
+}
+
+/** JSON whose names, and the types it gives, begin with a prefix. */
+function prefixed(json: string, prefix: string): string {
+  let name = '';
+  return prefix === ''
+    ? json
+    : json.replace(/"((?:[^"\\]|\\.)*)"(\s*:)?/g, (whole, text: string, colon?: string) => {
+        if (colon) name = text;
+        const isOfVocabulary = colon ? !text.startsWith('@') : name === '@type';
+        return isOfVocabulary ? `"${prefix}${text}"${colon ?? ''}` : whole;
+      });
+}
 
 /** The object of an item as it is written; undefined where its JSON is broken. */
 function objectAt({ place }: ReadItem, source: string): JsonObject | undefined {
