@@ -16,6 +16,7 @@ import {
 import { firstStamp } from '#core/photo';
 import type { Fetcher } from '#outside/fetcher.ts';
 import { larkspur } from '#sample';
+import { heicIsShown } from './store/migration009.ts';
 import { PhotoRow } from './store/models.ts';
 import { openTestServer, type TestServer } from './testing.ts';
 
@@ -507,6 +508,21 @@ describe('the small picture of a HEIC', () => {
     const [left, right] = await tile(heic);
     expect((left[0] ?? 0) - (left[2] ?? 0)).toBeGreaterThan(100);
     expect((right[2] ?? 0) - (right[0] ?? 0)).toBeGreaterThan(80);
+  });
+
+  test('is made anew where a grey tile was kept before it could be decoded', async () => {
+    await tile(heic);
+    const kept = async (): Promise<readonly string[]> =>
+      (await PhotoRow.findAll({ order: ['id'] })).map(
+        ({ format, thumbnailKey }) => `${format} ${thumbnailKey && 'kept'}`,
+      );
+    await upload('other.jpg', await jpeg(90)).expect(201);
+    await PhotoRow.update({ thumbnailKey: 'kept' }, { where: { format: 'JPEG' } });
+    expect(await kept()).toContain('HEIC kept');
+    await heicIsShown.up({ context: server.database.getQueryInterface() });
+    const after = await kept();
+    expect(after).toContain('JPEG kept');
+    expect(after).not.toContain('HEIC kept');
   });
 
   test('is a grey tile where the picture is damaged', async () => {

@@ -1,8 +1,12 @@
-import sharp from 'sharp';
+import sharp, { type Sharp } from 'sharp';
 import { limits } from '#core/limits';
 import { Turn } from '../lanes.ts';
 import type { PhotoStore } from './photoStore.ts';
-import { THUMBNAIL, thumbnailOf } from './thumbnail.ts';
+
+const SIZE = { width: 320, height: 240 };
+
+// What was decoded is kept as a thumbnail, not in memory.
+sharp.cache(false);
 
 /** As many are made at the same time. */
 const AT_ONCE = 2;
@@ -56,10 +60,17 @@ export class Thumbnails {
   }
 }
 
+/** A picture as the small one that lists show. */
+export const thumbnailOf = (picture: Sharp): Promise<Buffer> =>
+  picture
+    .resize({ ...SIZE, fit: 'cover' })
+    .webp({ quality: 80 })
+    .toBuffer();
+
 /** What sharp decodes of an original. */
 const decoded = (original: Buffer): Promise<Buffer> =>
   thumbnailOf(sharp(original, { failOn: 'none', limitInputPixels: limits.photoPixels }).rotate());
 
 /** Where the image behind a sound head is damaged, too large to be decoded, or takes too long. */
 const greyTile = (): Promise<Buffer> =>
-  thumbnailOf(sharp({ create: { ...THUMBNAIL, channels: 3, background: '#b9c1c6' } }));
+  thumbnailOf(sharp({ create: { ...SIZE, channels: 3, background: '#b9c1c6' } }));

@@ -6,6 +6,7 @@ import { statesOnRows } from './migration005.ts';
 import { placesAndWords } from './migration006.ts';
 import { sitesAndRuns } from './migration007.ts';
 import { photosOfTheirOwn } from './migration008.ts';
+import { heicIsShown } from './migration009.ts';
 
 /** Every step the database has taken, oldest first. A step that has landed is never changed. */
 const migrations = [
@@ -175,6 +176,7 @@ const migrations = [
   placesAndWords,
   sitesAndRuns,
   photosOfTheirOwn,
+  heicIsShown,
 ];
 
 /** Brings the database to the newest step. */

@@ -3,7 +3,7 @@ import { readFile } from 'node:fs/promises';
 import sharp from 'sharp';
 import { limits } from '#core/limits';
 import { folderPhotoStore } from '../gateways/photoStore.ts';
-import { thumbnailOf } from '../gateways/thumbnail.ts';
+import { thumbnailOf } from '../gateways/thumbnails.ts';
 
 /**
  * The thumbnail of an original of the photo store at `location`; undefined where its picture cannot be decoded, or has
@@ -14,7 +14,7 @@ export async function heicThumbnail(location: string, originalKey: string): Prom
   if (!file) return undefined;
   const { default: libheif } = await import('libheif-js/wasm-bundle.js');
   const images = new libheif.HeifDecoder().decode(await readFile(file));
-  const [image] = images;
+  const image = images.find((one) => one.is_primary()) ?? images[0];
   try {
     if (!image) return undefined;
     const [width, height] = [image.get_width(), image.get_height()];

@@ -3,6 +3,8 @@ declare module 'libheif-js/wasm-bundle.js' {
   interface HeifImage {
     get_width(): number;
     get_height(): number;
+    /** Whether it is the one to show of several (ISO/IEC 23008-12, `pitm`). */
+    is_primary(): boolean | number;
     /** Fills the data with RGBA and hands it on; null where it cannot be decoded. Turns and mirrors are applied. */
     display(
       target: { readonly data: Uint8ClampedArray; readonly width: number; readonly height: number },
