@@ -2,7 +2,7 @@ export * from './address.ts';
 export * from './country.ts';
 export * from './form.ts';
 export { postalCodes } from './postal-codes.ts';
-export { mayBeOfRegion, regionsOfPostalCode, regionsOfPostalCodes } from './postalRegions.ts';
+export { regionAgainstCode, regionsOfPostalCode, regionsOfPostalCodes } from './postalRegions.ts';
 export * from './regions.ts';
 export * from './split.ts';
 export { namesOfTown } from './townNames.ts';

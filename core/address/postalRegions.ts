@@ -64,10 +64,17 @@ export const regionsOfPostalCodes = (country: string): readonly string[] => [
   ...new Set(rangesOf(country).flatMap(({ regions }) => regions)),
 ];
 
-/** Whether a postal code may be of a region: also where its country's codes name none, or not this one. */
-export function mayBeOfRegion(code: string, region: string, country: string): boolean {
+/**
+ * What a postal code says of a region: that it may be its own, that it is another's, or that the country's codes know
+ * none of that name. A country whose codes name no region says nothing against any.
+ */
+export function regionAgainstCode(
+  code: string,
+  region: string,
+  country: string,
+): 'its own' | 'another' | 'unknown' {
   const possible = regionsOfPostalCode(code, country).map(fold);
   const named = fold(regionNamed(region, country)?.code ?? region);
-  if (possible.length === 0 || possible.includes(named)) return true;
-  return !regionsOfPostalCodes(country).some((one) => fold(one) === named);
+  if (possible.length === 0 || possible.includes(named)) return 'its own';
+  return regionsOfPostalCodes(country).some((one) => fold(one) === named) ? 'another' : 'unknown';
 }

@@ -103,3 +103,8 @@ describe('a VAT number', () => {
     ['FR12345678901', 'SIRET 123 456 789 00012'],
   ])('%s is not beside “%s”', (told, text) => expect(page(text).findVat(told)).toBeUndefined());
 });
+
+test('a name in full-width letters is written differently, and its digits are the same', () => {
+  expect(page('ＡＢＣ書店 3号店').find('ABC書店 3号店').agreement).toBe('written-differently');
+  expect(page('ABC書店 ３号店').find('ABC書店 3号店').agreement).toBe('exact');
+});

@@ -158,12 +158,12 @@ export function findStreetIn(
   country: string,
 ): { readonly start: number; readonly end: number } | undefined {
   const page = pageOf(text);
-  const [whole] = wantedOf(street, country);
-  for (const wanted of wantedOf(street, country)) {
+  const all = wantedOf(street, country);
+  for (const wanted of all) {
     const found = spanOf(page, wanted);
     // "336/15" where "336/17" is wanted: one of two numbers is enough only where it stands alone.
     const isOfTwo =
-      found && wanted.numbers.length < (whole?.numbers.length ?? 0) && TWO.test(aboutOf(text, found));
+      found && wanted.numbers.length < (all[0]?.numbers.length ?? 0) && TWO.test(aboutOf(text, found));
     if (found && !isOfTwo) return found;
   }
   return undefined;

@@ -12,7 +12,9 @@ export interface Shown {
   readonly at: Span;
 }
 
-const NUMBER = /(?<![\w.])[+(]?\d[\d ().\u2010-\u2015\u2212\u30fc\u00a0/-]{5,22}\d(?!\w)/g;
+/** A number with what people put between its digits, in full width too, as East Asian pages do. */
+const NUMBER =
+  /(?<![\w.])[+(\uff0b\uff08]?\d[\d ().\u2010-\u2015\u2212\u3000\u30fc\uff08\uff09\uff0d\uff0e\uff0f\u00a0/-]{5,22}\d(?!\w)/g;
 
 /** From one time to another, as much of the world writes them: "11.30–14.30", "6–17.30". */
 const TIMES = /^\d{1,2}(?:\.\d{2})?\s*[\u2010-\u2013-]\s*\d{1,2}(?:\.\d{2})?$/;
@@ -82,7 +84,7 @@ const CALLED =
 
 /** What stands right before a number. */
 export const calledBefore = (text: string, { start }: Span): string =>
-  text.slice(Math.max(0, start - 30), start);
+  text.slice(Math.max(0, start - 30), start).normalize('NFKC');
 
 /** Whether a number is called a telephone. */
 export const isCalled = (text: string, at: Span): boolean => CALLED.test(calledBefore(text, at));

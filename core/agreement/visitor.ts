@@ -4,7 +4,7 @@ import { readTelephone } from '#core/phone';
 import { textContent, type HtmlDocument } from '#core/html';
 import { withoutRemarks, type Hours, type WeeksInText } from '#core/hours';
 import type { VisibleText } from '#core/reading';
-import { westernForms } from '#core/text';
+import { westernDigits } from '#core/text';
 import { isOneWord, lettersOf, type Letters } from './letters.ts';
 import { findEmailIn } from './emails.ts';
 import { OTHER_HOURS, seeOddTime } from './otherHours.ts';
@@ -60,14 +60,14 @@ export class VisitorSearch {
 
   constructor({ text }: VisibleText, document?: HtmlDocument, others: OfOthers = NOBODY) {
     // The digits of every script say the same.
-    this.#text = westernForms(text);
+    this.#text = westernDigits(text);
     this.#document = document;
     this.#others = others;
   }
 
   /** The text as it stands, or the same words in another spelling. */
   find(told: string): Seen {
-    const fact = westernForms(told);
+    const fact = westernDigits(told);
     const seen = this.findExactly(fact);
     if (seen.agreement === 'exact') return seen;
     const spelt = (text: string): Seen | undefined => this.#run(foldAddress(text).split(' ').filter(Boolean));
@@ -291,11 +291,11 @@ export class VisitorSearch {
     const seen = this.find(street);
     if (seen.agreement !== 'missing') return seen;
     const at = [street, ...otherSpellings(street)]
-      .map((one) => findStreetIn(this.#text, westernForms(one), country))
+      .map((one) => findStreetIn(this.#text, westernDigits(one), country))
       .find((found) => found !== undefined);
     if (at) return { text: this.#text.slice(at.start, at.end), agreement: 'written-differently', at };
     const beside = this.#otherNumberBefore(street) ?? this.#otherNumberBehind(street);
-    const other = beside ? undefined : findOtherNumberIn(this.#text, westernForms(street), country);
+    const other = beside ? undefined : findOtherNumberIn(this.#text, westernDigits(street), country);
     return beside ?? (other ? this.#seenDifferent(other.start, other.end) : MISSING);
   }
 
@@ -353,7 +353,7 @@ export class VisitorSearch {
         at: same.at,
       };
     const locals = [withoutAreaCode(wanted), atHome(wanted, country)].filter(Boolean);
-    const near = locals.length && this.#numbers().find(([text]) => locals.includes(text.replace(/\D/g, '')));
+    const near = this.#numbers().find(([text]) => locals.includes(text.replace(/\D/g, '')));
     if (near) return seenAt(near, 'written-differently');
     const other = mostLike(wanted, theirs, this.#text);
     return other ? { text: other.text, agreement: 'different', at: other.at } : MISSING;

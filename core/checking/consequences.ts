@@ -215,13 +215,13 @@ function fromMisformed(all: readonly Finding[]): Follows | undefined {
 function fromBadValue(all: readonly Finding[]): Follows | undefined {
   const bad = placesOf(all, ({ code, grade }) => grade !== 'note' && code.startsWith('value/'));
   const isThere = bad && beginsAt(bad);
-  const isTold = placesOf(all, ({ code }) => code === 'value/postal-code');
-  const isNoCode = isTold && beginsAt(isTold);
+  const codes = placesOf(all, ({ code }) => code === 'value/postal-code');
+  const isNoCode = beginsAt(codes ?? []);
   return (
     isThere &&
     (({ code, place }) =>
       (code === 'agreement/not-visible' && isThere(place)) ||
-      (code === 'agreement/visitor' && isNoCode !== undefined && isNoCode(place)))
+      (code === 'agreement/visitor' && isNoCode(place)))
   );
 }
 

@@ -17,7 +17,10 @@ export const judgeOnPage = (reading: Reading): readonly Finding[] => [
   ...judgeLinks(reading),
 ];
 
-/** A business's `url` that is the page's own address in another spelling, with http, `www.` or a slash, or a sister's. */
+/**
+ * A business's `url` that is the page's own address in another spelling, with http, `www.` or a slash, that is another
+ * page on the site's other name, or a sister's.
+ */
 function judgeCanonical(reading: Reading): readonly Finding[] {
   const canonical = canonicalOf(reading.document, reading.base);
   if (!canonical) return [];
@@ -25,22 +28,31 @@ function judgeCanonical(reading: Reading): readonly Finding[] {
     const [value] = valuesOf(item, 'url');
     const written = value?.kind === 'text' ? (parseUrl(value.text.trim())?.href ?? '') : '';
     if (value?.kind !== 'text' || !written || written === canonical) return [];
-    const isTwin = foldUrl(written) === foldUrl(canonical);
-    const isTwinHost = !isTwin && isTwinOrigin(written, canonical);
-    if (!isTwin && !isTwinHost && !isSister(written, canonical, item, reading)) return [];
-    const follows = isTwin
-      ? 'A machine takes them for two addresses.'
-      : isTwinHost
-        ? 'A machine takes them for two sites.'
-        : 'One of them is another page’s: the url is the address of the page that describes the business.';
+    const [follows, meant] = otherThan(canonical, written, item, reading);
+    if (!follows) return [];
     const message = `The business names ${value.text.trim()} as its page, the page’s canonical link ${canonical}. ${follows}`;
-    return [
-      finding('agreement/canonical', message, value.place, 'url', {
-        edits: instead(value, isTwinHost ? onOriginOf(written, canonical) : canonical),
-        guess: true,
-      }),
-    ];
+    const edits = instead(value, meant);
+    return [finding('agreement/canonical', message, value.place, 'url', { edits, guess: true })];
   });
+}
+
+/** What follows from an address that is not the canonical one, '' for nothing, and what was meant by it. */
+function otherThan(
+  canonical: string,
+  written: string,
+  item: ReadItem,
+  reading: Reading,
+): readonly [follows: string, meant: string] {
+  if (foldUrl(written) === foldUrl(canonical)) return ['A machine takes them for two addresses.', canonical];
+  if (isTwinOrigin(written, canonical))
+    return ['A machine takes them for two sites.', onOriginOf(written, canonical)];
+  const isOther = isSister(written, canonical, item, reading);
+  return [
+    isOther
+      ? 'One of them is another page’s: the url is the address of the page that describes the business.'
+      : '',
+    canonical,
+  ];
 }
 
 /** Whether two addresses stand on one site that one of them writes with `www.` or http, and the other without. */

@@ -12,8 +12,8 @@ import { days, writeWeek } from '#core/hours';
 import { itemsOf, type ReadItem } from '#core/item';
 import { businessesIn, isLocalBusiness, recordFromItem, sourceOf, type Reading } from '#core/reading';
 import { fold } from '#core/text';
-import { notVisible } from './disagreement.ts';
 import { countryOf, type BusinessRecord } from '#core/record';
+import { notVisible } from './disagreement.ts';
 
 /** More businesses of one page are not held against what it shows. */
 const MOST = 100;
@@ -67,7 +67,7 @@ export function judgeOthers(
     const saidOf = new Set<string>();
     return seenOf(read, search, ofOthers(items, [item]), codes).flatMap(({ property, seen, said }) => {
       const { agreement, at, text } = seen;
-      if (agreement === 'missing' && isAddress(property))
+      if (agreement === 'missing' && isOfAddressLine(property))
         return [notVisible(said, stands[property] ?? item.place, property)];
       if (agreement !== 'different' || !at || streets.has(text.trim())) return [];
       const before = fold(visible.text.slice(Math.max(0, at.start - NEAR), at.start));
@@ -102,7 +102,7 @@ interface Held {
   readonly said: string;
 }
 
-const isAddress = (property: Held['property']): boolean =>
+const isOfAddressLine = (property: Held['property']): boolean =>
   property === 'streetAddress' || property === 'addressLocality';
 
 /** A postal code without the blanks and dashes that people please to write. */
@@ -128,11 +128,11 @@ function seenOf(
         held.push({ property: 'telephone', seen: other, said: telephone });
   }
   const { postalCode } = address;
-  if (postalCode && search.findCode(postalCode).agreement === 'missing')
-    for (const seen of search.otherCodes(country, postalCode, (code) => codes.has(squeezed(code))))
-      held.push({ property: 'postalCode', seen, said: postalCode });
   // Where its postal code stands, so does the line of its address.
   const isShown = postalCode !== '' && search.findCode(postalCode, country).agreement !== 'missing';
+  if (postalCode && !isShown)
+    for (const seen of search.otherCodes(country, postalCode, (code) => codes.has(squeezed(code))))
+      held.push({ property: 'postalCode', seen, said: postalCode });
   if (address.streetAddress) {
     const seen = search.findStreet(address.streetAddress, country);
     if (isShown || seen.agreement === 'different')

@@ -4,8 +4,8 @@ import {
   namesOfTown,
   regionNamed,
   regionsOf,
+  regionAgainstCode,
   regionsOfPostalCode,
-  regionsOfPostalCodes,
 } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textOf, valuesOf, type ReadItem } from '#core/item';
@@ -182,12 +182,11 @@ export function judgeRegion(spot: Spot): readonly Finding[] {
   const unknown = unknownRegion(spot);
   if (unknown.length > 0) return unknown;
   const postcode = textOf(item, 'postalCode').trim();
-  const possible = regionsOfPostalCode(postcode, country).map(fold);
-  const region = fold(regionNamed(text, country)?.code ?? text);
-  if (possible.length === 0 || possible.includes(region)) return [];
-  if (!regionsOfPostalCodes(country).some((one) => fold(one) === region)) return misspelt(spot, postcode);
-  const [meant = ''] = regionsOfPostalCode(postcode, country);
-  const code = /^[A-Z]{2,3}$/.test(meant) && regionsOfPostalCode(postcode, country).length === 1 ? meant : '';
+  const against = regionAgainstCode(postcode, text, country);
+  if (against === 'its own') return [];
+  if (against === 'unknown') return misspelt(spot, postcode);
+  const [meant = '', ...others] = regionsOfPostalCode(postcode, country);
+  const code = /^[A-Z]{2,3}$/.test(meant) && others.length === 0 ? meant : '';
   return [
     tell(
       spot,

@@ -3,7 +3,7 @@ import {
   countryNamed,
   emptyAddress,
   judgeAddress,
-  mayBeOfRegion,
+  regionAgainstCode,
   type AddressPart,
 } from '#core/address';
 import { fault, type Fault } from '#core/fault';
@@ -126,20 +126,12 @@ function judgeProperty(
           ? '23:59'
           : machineTime(text),
     );
-  if (name === 'dayOfWeek' && isLinked(value, source) && /^\w+$/.test(text.trim()))
-    return [
-      finding(
-        'value/day',
-        `“${text}” in a link is an address of this site to a machine, and no day. Write https://schema.org/${text.trim()}.`,
-        value.place,
-        name,
-        { edits: DAY.test(text.trim()) ? mendValue(value, `https://schema.org/${text.trim()}`) : null },
-      ),
-    ];
-  if (name === 'dayOfWeek')
-    return judgeDay(text).map(({ code, message }) =>
-      finding(code, message, value.place, name, { edits: mendDays(value, text) }),
+  if (name === 'dayOfWeek') {
+    const begins = isLinked(value, source) ? DAYS : '';
+    return judgeDay(text, begins).map(({ code, message }) =>
+      finding(code, message, value.place, name, { edits: mendDays(value, text, begins) }),
     );
+  }
   if (name === 'openingHours')
     return judgeOpeningHours(text).map(({ code, message }) =>
       finding(code, message, value.place, name, { edits: mendHours(value, text), guess: true }),
@@ -231,14 +223,17 @@ const isSubject = ({ types }: ReadItem): boolean => types.some((type) => isSubty
 const isLinked = ({ holder, place }: TextValue, source: string): boolean =>
   holder !== 'json' && /\bhref\s*=\s*["']?$/i.test(source.slice(Math.max(0, place.start - 12), place.start));
 
-function judgeDay(text: string): readonly Fault[] {
-  if (DAY.test(text.trim())) return [];
-  return [
-    fault(
-      'value/day',
-      `“${text}” is no day of the week to a machine. Write Monday or https://schema.org/Monday, each day by itself.`,
-    ),
-  ];
+/** What the address of a day begins with. */
+const DAYS = 'https://schema.org/';
+
+/** `begins` is what a day must begin with: behind a link, a bare name is an address of the page's own site. */
+function judgeDay(text: string, begins: string): readonly Fault[] {
+  const day = text.trim();
+  if (DAY.test(day) && (begins === '' || !/^\w+$/.test(day))) return [];
+  const message = DAY.test(day)
+    ? `“${text}” in a link is an address of this site to a machine, and no day. Write ${begins}${day}.`
+    : `“${text}” is no day of the week to a machine. Write Monday or ${DAYS}Monday, each day by itself.`;
+  return [fault('value/day', message)];
 }
 
 /** The members of schema.org/DayOfWeek. */
@@ -246,12 +241,12 @@ const DAY =
   /^(?:https?:\/\/(?:www\.)?schema\.org\/|schema:)?(?:(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day|PublicHolidays)$/;
 
 /** The days that people mean, in whatever language they are known in; several only where JSON has room for them. */
-function mendDays(value: TextValue, text: string): Edit[] | null {
+function mendDays(value: TextValue, text: string, begins: string): Edit[] | null {
   const { hours, faults, assumed } = readWeek(`${text} 09:00-17:00`);
   const meant = days.filter((day) => hours[day]);
   const [day, ...more] = meant;
   if (faults.length > 0 || assumed || !day) return null;
-  if (more.length === 0) return mendValue(value, day);
+  if (more.length === 0) return mendValue(value, `${begins}${day}`);
   const { start, end } = value.place;
   return value.holder === 'json' ? [{ start, end, text: `[${meant.map(jsonString).join(', ')}]` }] : null;
 }
@@ -380,7 +375,7 @@ function mendPart(
   ];
   const isRight = (postalCode: string): boolean =>
     country !== '' &&
-    mayBeOfRegion(postalCode, textOf(item, 'addressRegion'), country) &&
+    regionAgainstCode(postalCode, textOf(item, 'addressRegion'), country) !== 'another' &&
     !judgeAddress({ ...emptyAddress, postalCode, addressCountry: country }).some(
       (one) => one.part === 'postalCode',
     );

@@ -1,4 +1,4 @@
-import { rememberLast, westernForms, withPlainLetters } from '#core/text';
+import { rememberLast, westernDigits, withPlainLetters } from '#core/text';
 import type { DayWords } from './dayWords.ts';
 import { dayWords } from './languages.ts';
 import { timeWords } from './timeWords.ts';
@@ -6,7 +6,7 @@ import { timeWords } from './timeWords.ts';
 /** Small letters; Latin and Greek ones without accents; dashes, colons and commas of every width as one of each. */
 export const plainLetters = (text: string): string =>
   withPlainLetters(
-    westernForms(text.normalize('NFKC'))
+    westernDigits(text.normalize('NFKC'))
       .toLowerCase()
       .normalize('NFD')
       .replace(/(?<=[a-zα-ω])\p{M}+/gu, '')
@@ -58,7 +58,7 @@ const sharedWeek: Step = [
     `${week}${first}${others.replace(/[一二三四五六日天]/gu, `${week}$&`)}`,
 ];
 const times: readonly Step[] = [
-  // "【平日】 10:00～20:00": a bracket is a colon.
+  // "【平日】 10:00～20:00"
   [/[[\]【】〔〕]/gu, ' '],
   // What the hours behind it say themselves: "midi et soir, 12h–14h et 19h–22h".
   [

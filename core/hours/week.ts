@@ -210,7 +210,7 @@ interface Segment {
   readonly isFromBefore?: boolean;
 }
 
-const UNTIL = /^(?:[-–—]|to|till?|until)\s*(\d{1,2})((?:[:.]\d{2})?)$/i;
+const UNTIL = /^(?:to|till?|until)\s*(\d{1,2})((?:[:.]\d{2})?)$/i;
 
 /** "Mon–Thu 8–12, 13:30–17:30, Fri until 16:30": Friday opens as the others do. Times of a half of the day are left. */
 function untilEarlier(segments: readonly Segment[]): readonly Segment[] {

@@ -68,19 +68,10 @@ function westernDigit(digit: string): string {
   return known;
 }
 
-/**
- * A text with the digits of every script as 0 to 9, and full-width letters, signs and blanks as those of ASCII (Unicode
- * Standard, 18.5: U+FF01 to U+FF5E, U+3000), of the same length in UTF-16 code units.
- */
-export const westernForms = (text: string): string =>
-  OTHER_FORMS.test(text)
-    ? text.replace(/[^\P{Nd}\d]|[\uFF01-\uFF5E\u3000]/gu, (sign) => {
-        if (sign >= '\uFF01' && sign <= '\uFF5E') return String.fromCharCode(sign.charCodeAt(0) - FULL_WIDTH);
-        if (sign === '\u3000') return ' ';
-        return sign.length > 1 ? sign : westernDigit(sign);
-      })
+/** A text with the digits of every script as 0 to 9, of the same length in UTF-16 code units. */
+export const westernDigits = (text: string): string =>
+  OTHER_SCRIPTS.test(text)
+    ? text.replace(/[^\P{Nd}\d]/gu, (digit) => (digit.length > 1 ? digit : westernDigit(digit)))
     : text;
-/** Where digits of other scripts and full-width forms stand in the Basic Multilingual Plane. */
-const OTHER_FORMS = /[\u0660-\u1C59\u3000\uA620-\uABF9\uFF01-\uFF5E]/;
-/** How far the full-width forms stand from their ASCII. */
-const FULL_WIDTH = 0xfee0;
+/** Where the digits of other scripts stand in the Basic Multilingual Plane. */
+const OTHER_SCRIPTS = /[\u0660-\u1C59\uA620-\uABF9\uFF10-\uFF19]/;
