@@ -142,7 +142,10 @@ class SftpSite implements SiteConnection {
     return this.#do(path, 'reading', async () => {
       const pieces: Buffer[] = [];
       let size = 0;
-      for await (const piece of this.#client.createReadStream(this.#at(path)) as AsyncIterable<Buffer>) {
+      const stream = this.#client.createReadStream(this.#at(path));
+      // A connection that breaks off while the file is closed is told to the stream when nobody reads it any more.
+      stream.on('error', ignored);
+      for await (const piece of stream as AsyncIterable<Buffer>) {
         size += piece.length;
         if (size > limits.pageBytes) throw tooLarge(path);
         pieces.push(piece);

@@ -15,7 +15,7 @@ import {
   writeSync,
 } from 'node:fs';
 import { posix } from 'node:path';
-import ssh2, { type AuthContext, type SFTPWrapper } from 'ssh2';
+import ssh2, { type AuthContext, type Connection, type SFTPWrapper } from 'ssh2';
 import { below, demoUser, namesIn, statOf } from './siteFiles.ts';
 
 const { Server, utils } = ssh2;
@@ -55,11 +55,15 @@ function makeKey(file: string): void {
 
 const digest = (text: string): Buffer => createHash('sha256').update(text).digest();
 
-/** Serves the folder to whoever signs in as the demo's user, with the password or with one of these keys (OpenSSH). */
+/**
+ * Serves the folder to whoever signs in as the demo's user, with the password or with one of these keys (OpenSSH).
+ * `met` is shown each session before it begins, for hosts that are to behave otherwise.
+ */
 export function sftpServer(
   folder: string,
   key: string,
   authorizedKeys: readonly string[] = [],
+  met: (sftp: SFTPWrapper, client: Connection) => void = () => undefined,
 ): InstanceType<typeof Server> {
   return new Server({ hostKeys: [key] }, (client) => {
     client.on('error', () => undefined); // a connection that breaks off is no fault of ours
@@ -72,7 +76,11 @@ export function sftpServer(
     (client as unknown as { setNoDelay: (noDelay: boolean) => void }).setNoDelay(true);
     client.on('ready', () => {
       client.on('session', (accept) => {
-        accept().on('sftp', (begin) => new Session(folder, begin()));
+        accept().on('sftp', (begin) => {
+          const sftp = begin();
+          met(sftp, client);
+          new Session(folder, sftp);
+        });
       });
     });
   });
