@@ -1,14 +1,17 @@
 import { shorten } from './jsonFault.ts';
 import type { JsonMember, JsonNode, JsonReading } from './jsonNode.ts';
 import { objectsInRow, type Second } from './jsonRow.ts';
+import { readBareText, readJsonNumber, readJsonWord, type JsonScalarReading } from './jsonScalar.ts';
 import { GiveUp, JsonScanner } from './jsonScanner.ts';
 import { opensString, readJsonString, type JsonStringReading } from './jsonString.ts';
 
-/** The bare words of JSON (RFC 8259, 3). */
-const LITERALS = new Map<string, boolean | null>([
-  ['true', true],
-  ['false', false],
-  ['null', null],
+/** What people write for a comma. */
+const INSTEAD_OF_COMMA = new Map([
+  [';', 'A semicolon'],
+  [':', 'A colon'],
+  ['，', 'A comma of full width'],
+  ['、', 'An enumeration comma'],
+  ['；', 'A semicolon of full width'],
 ]);
 
 /** Deeper nesting than this is not followed; no markup of a business needs a tenth of it. */
@@ -231,10 +234,11 @@ class JsonReader extends JsonScanner {
         );
       return;
     }
-    if (character === ';' || character === ':') {
+    const instead = INSTEAD_OF_COMMA.get(character);
+    if (instead) {
       this.tell(
         'syntax/unexpected-text',
-        `A ${character === ';' ? 'semicolon' : 'colon'} stands where a comma belongs.`,
+        `${instead} stands where a comma belongs.`,
         this.at,
         this.at + 1,
         [{ start: this.at, end: this.at + 1, text: ',' }],
@@ -263,15 +267,17 @@ class JsonReader extends JsonScanner {
     this.skipSpace();
     const character = this.at < this.end ? (this.source[this.at] ?? '') : '';
     if (character === ':') this.at += 1;
-    else if (character === '=') {
+    else if (character === '=' || character === '：') {
+      const sign = this.source.startsWith('=>', this.at) ? '=>' : character;
+      const what = sign === '：' ? 'A colon of full width' : sign === '=' ? 'An equals sign' : 'An arrow';
       this.tell(
         'syntax/missing-colon',
-        `An equals sign stands between “${shorten(name)}” and its value; JSON wants a colon.`,
+        `${what} stands between “${shorten(name)}” and its value; JSON wants a colon.`,
         this.at,
-        this.at + 1,
-        [{ start: this.at, end: this.at + 1, text: ':' }],
+        this.at + sign.length,
+        [{ start: this.at, end: this.at + sign.length, text: ':' }],
       );
-      this.at += 1;
+      this.at += sign.length;
     } else {
       const mend =
         character && !',}]'.includes(character) ? [{ start: nameEnd, end: nameEnd, text: ':' }] : null;
@@ -331,58 +337,23 @@ class JsonReader extends JsonScanner {
     return undefined;
   }
 
+  /** A number, or what is told as one, and a text that only begins like one. */
   #readNumber(isMember: boolean): JsonNode {
-    const start = this.at;
-    const ahead = this.source.slice(start, Math.min(start + 400, this.end));
-    // A time, a date or a telephone number without quotes goes on behind what a number may have.
-    const goesOn = isMember ? /^[-+.\d][-+.\d:() ]*(?=\s*(?:[,}\]\r\n]|$))/ : /^\d\d?:[\d:]+/;
-    const written = goesOn.exec(ahead)?.[0].trimEnd() ?? /^[-+.\w]*/.exec(ahead)?.[0] ?? '';
-    this.at += Math.max(1, written.length);
-    if (/^-?(0|[1-9]\d*)(\.\d+)?([eE][-+]?\d+)?$/.test(written))
-      return { kind: 'scalar', value: Number(written), literal: written, start, end: this.at };
-    // A text that only begins like a number, such as 2nd or 24hours.example/a.
-    if (this.at < this.end && /[^\s,}\]"/]/.test(this.source[this.at] ?? ''))
-      return this.#readBareText(start);
-    this.tell(
-      'syntax/bad-number',
-      `“${shorten(written)}” is no number as JSON writes them. In quotes it is a text, which is right for codes, times and telephone numbers.`,
-      start,
-      this.at,
-      [{ start, end: this.at, text: `"${written}"` }],
-    );
-    return { kind: 'scalar', value: written, start, end: this.at };
+    return this.#readScalar(readJsonNumber(this.source, this.at, this.end, isMember));
   }
 
   /** A value that begins with a letter or a stray sign: true, false, null, or a text without quotes. */
   #readWord(): JsonNode {
-    const start = this.at;
-    const word = /^[A-Za-z]+/.exec(this.source.slice(start, Math.min(start + 50, this.end)))?.[0] ?? '';
-    const literal = LITERALS.get(word);
-    const after = this.source[start + word.length] ?? '';
-    if (literal !== undefined && !/[\w"]/.test(start + word.length < this.end ? after : '')) {
-      this.at += word.length;
-      return { kind: 'scalar', value: literal, start, end: this.at };
-    }
-    return this.#readBareText(start);
+    return this.#readScalar(readJsonWord(this.source, this.at, this.end));
   }
 
-  /** A text without quotes: up to the quote, comma or bracket that ends it, or the end of its line. */
-  #readBareText(start: number): JsonNode {
-    const lineEnd = this.lineEnd(start);
-    const line = this.source.slice(start, lineEnd);
-    const length = Math.max(1, /^[^",{}[\]]*/.exec(line)?.[0].trimEnd().length ?? 1);
-    const text = line.slice(0, length);
-    const closed = line[length] === '"';
-    this.at = start + length + (closed ? 1 : 0);
-    this.tell(
-      'syntax/missing-quote',
-      `“${shorten(text)}” is a text and needs double quotes on both sides.`,
-      start,
-      this.at,
-      [{ start, end: this.at, text: JSON.stringify(text) }],
-      true,
-    );
-    return { kind: 'scalar', value: text, start, end: this.at };
+  #readScalar(read: JsonScalarReading | undefined): JsonNode {
+    const start = this.at;
+    const { value, literal, end, fault } = read ?? readBareText(this.source, start, this.lineEnd(start));
+    this.at = end;
+    if (fault)
+      this.tell(fault.code, fault.message, fault.start, fault.end, fault.edits, fault.guess === true);
+    return { kind: 'scalar', value, ...(literal === undefined ? {} : { literal }), start, end };
   }
 
   #readString(isName = false): JsonNode {

@@ -90,7 +90,7 @@ export class JsonScanner {
     for (;;) {
       const code = this.code();
       if (code === 32 || code === 10 || code === 13 || code === 9) this.at += 1;
-      else if (code === 47 && this.at < this.end) this.skipComment();
+      else if (code === 47 || code === 35) this.skipComment();
       else if (code === 0xa0 || code === 0xfeff || code === 0x2028 || code === 0x2029 || code === 0x200b) {
         this.tell(
           'syntax/unexpected-text',
@@ -113,7 +113,7 @@ export class JsonScanner {
     const start = this.at;
     const next = this.source[start + 1];
     let until: number;
-    if (next === '/') until = this.lineEnd(start);
+    if (next === '/' || this.source[start] === '#') until = this.lineEnd(start);
     else if (next === '*') {
       const close = this.source.indexOf('*/', start + 2);
       until = close < 0 || close >= this.end ? this.end : close + 2;

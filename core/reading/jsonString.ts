@@ -1,5 +1,6 @@
 import type { Edit } from '#core/text';
 import { jsonFault, shorten, type JsonFault } from './jsonFault.ts';
+import { TYPOGRAPHIC } from './quotes.ts';
 
 /** A string as it was meant, where it ends, and what is wrong with how it is written. */
 export interface JsonStringReading {
@@ -8,8 +9,6 @@ export interface JsonStringReading {
   readonly end: number;
   readonly faults: readonly JsonFault[];
 }
-
-const TYPOGRAPHIC = '“”„‟‘’‚‛«»';
 
 /** Whether a string may begin with this character: with the right quote or one that people take for it. */
 export const opensString = (character: string): boolean =>
