@@ -211,3 +211,24 @@ test('what is cut off with several brackets open is one fault, whose mend closes
     ['syntax/missing-bracket', [']]}}']],
   ]);
 });
+
+test.each([
+  ['{"a": True, "b": False}', '{"a": true, "b": false}', 'bad-word bad-word'],
+  ['{"a": None}', '{"a": null}', 'bad-word'],
+  ['{"a": undefined, "b": [NULL]}', '{"a": null, "b": [null]}', 'bad-word bad-word'],
+  ['{"a": 48,75123, "b": -122,47}', '{"a": 48.75123, "b": -122.47}', 'bad-number bad-number'],
+  ['{"a": –122.47}', '{"a": -122.47}', 'bad-number'],
+  ['{"a": &#8211;122.47}', '{"a": -122.47}', 'bad-number'],
+  ['{"a"： 1，"b"： 2}', '{"a": 1,"b": 2}', 'missing-colon unexpected-text missing-colon'],
+  ['{"a" => 1}', '{"a" : 1}', 'missing-colon'],
+  ['{"a": 1, # the first\n"b": 2}', '{"a": 1, \n"b": 2}', 'comment'],
+  ['{`a`: ´b´}', '{"a": "b"}', 'curly-quotes curly-quotes'],
+])('%s is meant as %s', (text, meant, codes) => {
+  expect(mend(text)).toBe(meant);
+  expect(syntax(text)).toEqual(codes.split(' '));
+});
+
+test('a gap that was left is filled by nobody', () => {
+  expect(syntax('{"a": [1, ...], "b": ...}')).toEqual(['template-tag', 'template-tag']);
+  expect(mend('{"a": ...}')).toBe('{"a": ...}');
+});

@@ -1,12 +1,14 @@
 import { parseUrl } from '#core/link';
 import { Lines, type Edit, type Place } from '#core/text';
-import { fault, type Fault } from '#core/fault';
-import { attributeSpan, readDocument, textContent, type HtmlDocument, type HtmlElement } from '#core/html';
+import type { Fault } from '#core/fault';
+import { readDocument, type HtmlDocument } from '#core/html';
 import type { ReadItem } from '#core/item';
 import { readJson } from './json.ts';
+import { withPlainBlanks, withStraightAttributes } from './brokenAttributes.ts';
 import type { JsonFault } from './jsonFault.ts';
 import { readJsonLd } from './jsonld.ts';
 import { readMicrodata } from './microdata.ts';
+import { isJsonLd, lostScripts } from './lostScripts.ts';
 import { joinNodes } from './nodes.ts';
 import { readRdfa, type Astray } from './rdfa.ts';
 import { nearlySchemaOrg } from './vocabularyAddress.ts';
@@ -68,6 +70,11 @@ export function readSource(source: string, url = '', parsed?: HtmlDocument): Rea
   }
   const document = isTablePart(source) ? readDocument(source, 'table') : (parsed ?? readDocument(source));
   const scripts = document.elements.filter(({ name, inert }) => name === 'script' && !inert);
+  const straight = withPlainBlanks(source) ?? withStraightAttributes(source, document, scripts);
+  if (straight) {
+    const read = readSource(straight.text, url);
+    return { ...read, source, faults: [faultAt(straight.fault, lines), ...read.faults] };
+  }
   const base = baseOf(document, url);
   const items: ReadItem[] = [];
   const faults: ReadingFault[] = [];
@@ -78,7 +85,7 @@ export function readSource(source: string, url = '', parsed?: HtmlDocument): Rea
   }
   const fences = fencesAround(source);
   if (fences) faults.push(faultAt(fences, lines));
-  faults.push(...mistypedScripts(scripts, source, lines));
+  faults.push(...lostScripts(document, source).map((one) => faultAt(one, lines)));
   faults.push(...nearlySchemaOrg(document).map((one) => faultAt(one, lines)));
   const microdata = readMicrodata(document, lines, base);
   const rdfa = readRdfa(document, lines, base);
@@ -118,41 +125,6 @@ export function isTablePart(source: string): boolean {
   }
   TABLE_PART.lastIndex = at;
   return TABLE_PART.test(source);
-}
-
-const JSON_LD = 'application/ld+json';
-
-/** Whether a script's type says JSON-LD (RFC 6838: case and parameters put aside). */
-const isJsonLd = ({ attributes }: HtmlElement): boolean =>
-  /^\s*application\/ld\+json\s*(;|$)/i.test(attributes['type'] ?? '');
-
-/** Scripts that begin as JSON-LD does, under another type. */
-function mistypedScripts(
-  scripts: readonly HtmlElement[],
-  source: string,
-  lines: Lines,
-): readonly ReadingFault[] {
-  return scripts.flatMap((element) => {
-    const { attributes, start, contentStart } = element;
-    const type = attributes['type'];
-    if (attributes['src'] !== undefined || isJsonLd(element)) return [];
-    if (!/^\s*[[{]\s*(?:\{\s*)?"@(?:context|type|graph|id)"/.test(textContent(element))) return [];
-    const span = attributeSpan(source, element, 'type');
-    const edit = span
-      ? { start: span.start, end: span.end, text: span.quote ? JSON_LD : `"${JSON_LD}"` }
-      : { start: start + 7, end: start + 7, text: ` type="${JSON_LD}"` };
-    const written = type === undefined ? 'has no type' : `has the type “${type}”`;
-    return [
-      {
-        ...fault(
-          'syntax/script-type',
-          `This script holds JSON-LD, but ${written}, so that machines take it for something else. Write type="${JSON_LD}".`,
-        ),
-        place: lines.place(start, contentStart),
-        edits: [edit],
-      },
-    ];
-  });
 }
 
 function readScript(
