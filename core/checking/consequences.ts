@@ -16,6 +16,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromPassedOver(all),
     fromScopeless(all, reading),
     fromLoose(all, items),
+    fromCutItem(all),
     fromMisspelt(all),
     fromKeyword(all, items),
     fromOpenQuote(all, reading, items),
@@ -122,6 +123,18 @@ function fromLoose(all: readonly Finding[], items: () => readonly ReadItem[]): F
     (isOfHours && isHours(property) && /^agreement\/(?:visitor|hours-among-others)$/.test(code)) ||
     (/^(?:guideline|value)\//.test(code) && isLacking(property, place)) ||
     (code === 'structure/no-type' && isLacking('@type', place));
+}
+
+/** What stands behind an item that a browser ends early is not missing in it. */
+function fromCutItem(all: readonly Finding[]): Follows | undefined {
+  const cut = placesOf(
+    all,
+    ({ code, property }) => code === 'structure/itemprop-outside' && property === null,
+  );
+  const isOfIt = cut && standsIn(cut);
+  return (
+    isOfIt && (({ code, place }) => /^guideline\/(?:required|recommended|worth)/.test(code) && isOfIt(place))
+  );
 }
 
 /** A type or a vocabulary that is given in a misspelt attribute is not missing. */

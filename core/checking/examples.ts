@@ -77,6 +77,7 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   'syntax/raw-line-break': pair('{"slogan":"Seeing\nis better"}', '{"slogan":"Seeing\\nis better"}'),
   'syntax/bad-escape': pair('{"name":"Ellery\\\'s"}', '{"name":"Ellery\'s"}'),
   'syntax/bad-number': pair('{"ratingCount":01}', '{"ratingCount":1}'),
+  'syntax/bad-word': pair(hollins('"isAccessibleForFree": True'), hollins('"isAccessibleForFree": true')),
   'syntax/unexpected-text': pair('{"name":"A"};', '{"name":"A"}'),
   'syntax/duplicate-name': pair('{"image":"a.jpg","image":"b.jpg"}', '{"image":["a.jpg","b.jpg"]}'),
   'syntax/too-deep': pair('['.repeat(201), '[[[]]]'),
@@ -100,6 +101,7 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   'syntax/unknown-keyword': pair(hollins('"@slogan":"Seeing"'), hollins('"slogan":"Seeing"')),
   'syntax/words-around': pair(`Here is your code:\n${hollins()}`, hollins()),
   'syntax/escaped-quotes': pair(script(hollins().replaceAll('"', '&quot;')), script(hollins())),
+  'syntax/editor-marks': pair(hollins().replace('{', '{<br />\n'), hollins().replace('{', '{\n')),
   'syntax/template-tag': pair(
     script(hollins('"telephone": {{ phone }}')),
     script(hollins('"telephone": "+44 20 7946 0321"')),
@@ -380,6 +382,14 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     hollins(),
   ),
   'structure/no-business': pair('<p>Opticians in Saltby', script(hollins())),
+  'structure/shown-markup': pair(
+    `<pre>${script(hollins()).replaceAll('<', '&lt;')}</pre>`,
+    script(hollins()),
+  ),
+  'structure/curly-quotes': pair(
+    item('<p itemprop=“name”>Hollins Row Opticians</p>'),
+    item('<p itemprop="name">Hollins Row Opticians</p>'),
+  ),
   'structure/itemprop-outside': pair(
     '<p itemprop="name">Hollins Row Opticians</p>',
     item('<p itemprop="name">Hollins Row Opticians</p>'),

@@ -1,34 +1,25 @@
 import { countryCode } from '#core/address';
 import { VisitorSearch } from '#core/agreement';
-import { attributeSpan, behindTagName, textContent, tokensOf, type HtmlElement } from '#core/html';
+import { attributeSpan, behindTagName, tokensOf, type HtmlElement } from '#core/html';
 import { readDay } from '#core/hours';
 import { readTelephone } from '#core/phone';
-import { businessesIn, type Reading, attributeText } from '#core/reading';
+import { asidesOf, attributeText, type Aside, type Reading } from '#core/reading';
 import { Visited, schemaName, textOf, type ReadItem, type ReadProperty } from '#core/item';
 import { factPart, knownFacts, propertyKinds } from '#core/record';
-import { collapse, fold, table, type Edit, type Place } from '#core/text';
+import { collapse, fold, table, westernDigits, type Edit } from '#core/text';
 import { typeNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeAstray } from './astray.ts';
 import { judgeLoose } from './loose.ts';
 import { judgeMisspelt, judgeOpenQuotes, judgeOtherSyntax } from './misspelt.ts';
+import { judgeStrays } from './strays.ts';
 import { judgeScopeless, judgeUntyped } from './scopeless.ts';
 
 /** Family `structure`: markup that is no item, is not on the page, or says one thing and shows another. */
 export function judgeStructure(reading: Reading): readonly Finding[] {
-  const refer = strayReference(reading);
-  const outside = reading.strays.map(({ name, place }) =>
-    finding(
-      'structure/itemprop-outside',
-      `itemprop="${name}" stands outside every item, so a machine passes it over. Put itemscope and itemtype on an element around it, or name it in the item’s itemref.`,
-      place,
-      name,
-      { edits: refer(name, place), guess: true },
-    ),
-  );
   const nameless = reading.items.filter(isNameless).map(noType);
   return [
-    ...outside,
+    ...judgeStrays(reading),
     ...nameless,
     ...judgeAstray(reading),
     ...judgeScopeless(reading),
@@ -41,56 +32,6 @@ export function judgeStructure(reading: Reading): readonly Finding[] {
     ...judgeAsides(reading),
     ...judgeShown(reading),
   ];
-}
-
-/**
- * Names a stray property in the `itemref` of the page's only business (HTML Living Standard, 5.2.2), with an id of
- * its own where it has none; gives null where there is another business it might be of.
- */
-function strayReference({
-  source,
-  items,
-  document,
-  strays,
-}: Reading): (name: string, place: Place) => Edit[] | null {
-  const [business, ...others] =
-    strays.length > 0 ? businessesIn(items).filter(({ syntax }) => syntax === 'microdata') : [];
-  if (!document || !business || others.length > 0) return () => null;
-  const at = tagsAt(document.marked);
-  const item = at(business.place.start);
-  const taken = new Set(document.elements.flatMap((one) => one.attributes['id'] ?? []));
-  const behindName = (element: HtmlElement): number => behindTagName(source, element);
-  const refers = item && attributeSpan(source, item, 'itemref');
-  return (name, place) => {
-    const stray = at(place.start);
-    if (!item || !stray) return null;
-    let id = stray.attributes['id'] ?? name;
-    if (!stray.attributes['id']) for (let next = 2; taken.has(id); next += 1) id = `${name}-${String(next)}`;
-    if (!/^[\w-]+$/.test(id)) return null;
-    const edits: Edit[] = [];
-    if (!stray.attributes['id'])
-      edits.push({ start: behindName(stray), end: behindName(stray), text: ` id="${id}"` });
-    if (refers && refers.quote !== '') edits.push({ start: refers.end, end: refers.end, text: ` ${id}` });
-    else if (!refers)
-      edits.push({ start: behindName(item), end: behindName(item), text: ` itemref="${id}"` });
-    else return null;
-    return edits;
-  };
-}
-
-/** Finds the element whose start tag an offset lies in, of the elements that were written there the first. */
-function tagsAt(marked: readonly HtmlElement[]): (offset: number) => HtmlElement | undefined {
-  const ordered = [...marked].sort((a, b) => a.start - b.start);
-  return (offset) => {
-    let [low, high] = [0, ordered.length];
-    while (low < high) {
-      const middle = (low + high) >> 1;
-      if ((ordered[middle]?.contentStart ?? Infinity) <= offset) low = middle + 1;
-      else high = middle;
-    }
-    const found = ordered[low];
-    return found && found.start <= offset ? found : undefined;
-  };
 }
 
 const isNameless = ({ types, properties }: ReadItem): boolean =>
@@ -219,71 +160,40 @@ function judgeTypeof({ lines, source }: Reading, element: HtmlElement, types: st
 const namesSchema = (types: string | undefined): boolean =>
   tokensOf(types ?? '').some((type) => !type.includes(':') && typeNamed(schemaName(type)) !== undefined);
 
-const MARKUP = /<script\b[^>]*\bld\+json|<[a-z][^>]*\sitemscope\b|<[a-z][^>]*\stypeof\s*=/i;
-
 /** Markup that stands where machines do not look: comments, templates, noscript and frames. */
 function judgeAsides({ document, lines, source }: Reading): readonly Finding[] {
-  if (!document) return [];
-  const found: Finding[] = [];
-  const whole = ({ start, end, contentStart }: HtmlElement): Place =>
-    lines.place(start, Math.max(end, contentStart));
-  for (const { text, start, end } of document.comments) {
-    if (!MARKUP.test(text)) continue;
-    const isPlain = source.startsWith('<!--', start) && source.endsWith('-->', end);
-    found.push(
-      finding(
-        'structure/in-comment',
-        'Markup stands inside a comment here, so no machine reads it. Take it out of the comment, or take it away.',
-        lines.place(start, end),
-        null,
-        {
-          edits: isPlain
-            ? [
-                { start, end: start + 4, text: '' },
-                { start: end - 3, end, text: '' },
-              ]
-            : null,
-          guess: true,
-        },
-      ),
-    );
-  }
-  for (const element of document.elements) {
-    const { name } = element;
-    if (element.inert) {
-      if (isMarked(element))
-        found.push(
-          finding(
-            'structure/in-template',
-            'This markup stands inside a template. To a machine it is not on the page until a script puts it there.',
-            whole(element),
-          ),
-        );
-    } else if (name === 'noscript' && MARKUP.test(textContent(element)))
-      found.push(
-        finding(
-          'structure/in-noscript',
-          'This markup stands inside noscript. Machines that run scripts read it as text, so they see none of it.',
-          whole(element),
-        ),
-      );
-    else if (name === 'iframe' && MARKUP.test(element.attributes['srcdoc'] ?? ''))
-      found.push(
-        finding(
-          'structure/in-frame',
-          'This markup stands inside a frame. To a machine that is another page, and says nothing of this one.',
-          whole(element),
-        ),
-      );
-  }
-  return found;
+  return (document ? asidesOf(document) : []).map(({ within, start, end }) => {
+    const [code, message] = aside[within];
+    const isWhole = source.startsWith('<!--', start) && source.endsWith('-->', end);
+    const edits = isWhole
+      ? [
+          { start, end: start + 4, text: '' },
+          { start: end - 3, end, text: '' },
+        ]
+      : null;
+    const mend = within === 'comment' ? { edits, guess: true } : undefined;
+    return finding(code, message, lines.place(start, end), null, mend);
+  });
 }
 
-const isMarked = ({ name, attributes, parent }: HtmlElement): boolean =>
-  (name === 'script' && /ld\+json/i.test(attributes['type'] ?? '')) ||
-  (attributes['itemscope'] !== undefined &&
-    parent?.attributes['itemscope'] === undefined &&
-    attributes['itemprop'] === undefined);
+const aside: Readonly<Record<Aside['within'], readonly [Finding['code'], string]>> = {
+  comment: [
+    'structure/in-comment',
+    'Markup stands inside a comment here, so no machine reads it. Take it out of the comment, or take it away.',
+  ],
+  template: [
+    'structure/in-template',
+    'This markup stands inside a template. To a machine it is not on the page until a script puts it there.',
+  ],
+  noscript: [
+    'structure/in-noscript',
+    'This markup stands inside noscript. Machines that run scripts read it as text, so they see none of it.',
+  ],
+  frame: [
+    'structure/in-frame',
+    'This markup stands inside a frame. To a machine that is another page, and says nothing of this one.',
+  ],
+};
 
 /** Attributes beside what visitors read on the same element. */
 function judgeShown({ items, document, source }: Reading): readonly Finding[] {
@@ -369,7 +279,8 @@ function judgeOneShown(
 }
 
 /** Whether what is told and what is shown mean the same. */
-function means(item: ReadItem, name: string, told: string, shown: string): boolean {
+function means(item: ReadItem, name: string, told: string, seen: string): boolean {
+  const shown = westernDigits(seen);
   if (fold(told) === fold(shown)) return true;
   if (propertyKinds.get(name) === 'telephone') {
     const [one, other] = [readTelephone(told, '').telephone, readTelephone(shown, '').telephone];

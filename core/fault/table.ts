@@ -71,6 +71,11 @@ const rows = {
     meaning: 'A number is written in a way JSON does not know.',
     source: `${JSON_STANDARD} §6`,
   },
+  'syntax/bad-word': {
+    grade: 'must',
+    meaning: 'A word of another language stands for true, false or null.',
+    source: `${JSON_STANDARD} §3`,
+  },
   'syntax/unexpected-text': {
     grade: 'must',
     meaning: 'Characters stand where JSON allows none.',
@@ -114,13 +119,18 @@ const rows = {
   },
   'syntax/words-around': {
     grade: 'must',
-    meaning: 'Words, a fence of code or an assignment were pasted with the markup.',
+    meaning: 'Words, a fence of code, an assignment or line numbers were pasted with the markup.',
     source: `${JSON_STANDARD} §2`,
   },
   'syntax/escaped-quotes': {
     grade: 'must',
-    meaning: 'Quotes of JSON-LD are written as character references of HTML.',
+    meaning: 'Quotes of JSON-LD are written as character references of HTML, or each behind a backslash.',
     source: 'HTML Living Standard, 4.12.1.3',
+  },
+  'syntax/editor-marks': {
+    grade: 'must',
+    meaning: 'Tags, blanks or links stand in JSON-LD, as an editor for text puts them into code.',
+    source: `${JSON_STANDARD} §2`,
   },
   'syntax/template-tag': {
     grade: 'must',
@@ -228,6 +238,17 @@ const rows = {
     grade: 'should',
     meaning: 'The source has no markup at all, where a business was expected.',
     source: PROFILE,
+  },
+  'structure/shown-markup': {
+    grade: 'should',
+    meaning: 'Markup was pasted so that visitors read it as text, and machines read none.',
+    source: PROFILE,
+  },
+  'structure/curly-quotes': {
+    grade: 'must',
+    meaning:
+      'Attributes of microdata or RDFa stand in quotes that are none to a browser, but part of their values.',
+    source: 'HTML Living Standard, 13.1.2.3',
   },
   'structure/itemprop-outside': {
     grade: 'must',
