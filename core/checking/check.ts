@@ -129,7 +129,37 @@ function oncePerCause(all: readonly Finding[]): readonly Finding[] {
       groups.push(group);
     }
   }
-  return groups.map((group) => (group.length === 1 ? group[0] : asOne(group)));
+  return withoutFloods(groups.map((group) => (group.length === 1 ? group[0] : asOne(group))));
+}
+
+/** Habits of another language: whoever has one has it throughout. */
+const HABITS = new Set<Finding['code']>([
+  'syntax/unquoted-name',
+  'syntax/missing-comma',
+  'syntax/missing-colon',
+  'syntax/trailing-comma',
+  'syntax/comment',
+  'syntax/bad-word',
+  'structure/misspelt',
+  'vocabulary/capitals',
+  'vocabulary/unknown-property',
+]);
+const FLOOD = 6;
+
+/** As many findings of one habit are one, with all its places; a few may each have slipped in by itself. */
+function withoutFloods(all: readonly Finding[]): readonly Finding[] {
+  const byHabit = new Map<string, [Finding, ...Finding[]]>();
+  for (const one of all) {
+    if (!HABITS.has(one.code) || !one.mend?.certain) continue;
+    const known = byHabit.get(one.code);
+    if (known) known.push(one);
+    else byHabit.set(one.code, [one]);
+  }
+  const floods = [...byHabit.values()].filter(({ length }) => length >= FLOOD);
+  if (floods.length === 0) return all;
+  const first = new Map(floods.map((flood) => [flood[0], asOne(flood)]));
+  const drowned = new Set(floods.flatMap(([, ...others]) => others));
+  return all.filter((one) => !drowned.has(one)).map((one) => first.get(one) ?? one);
 }
 
 /** The first of them with the places of the others. A node that several refer to is visited from each. */

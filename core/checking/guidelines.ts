@@ -2,10 +2,12 @@ import type { FaultCode } from '#core/fault';
 import {
   businessesIn,
   isLocalBusiness,
-  isVisitedPlace,
   isPlaceOfBusiness,
-  recordFromItem,
+  isVisitedPlace,
   type Reading,
+  recordFromItem,
+  shownMarkup,
+  sourceOf,
 } from '#core/reading';
 import { aroundOf, knownFacts } from '#core/record';
 import { valuesOf, type ReadItem } from '#core/item';
@@ -75,6 +77,13 @@ function noBusiness(reading: Reading): readonly Finding[] {
     const what = types.slice(0, 5).join(', ') || 'without types';
     const message = `There is markup here (${what}), but none of it describes a business.`;
     return [finding('structure/other-markup', message, place)];
+  }
+  const shown = reading.visible && shownMarkup(reading.visible);
+  if (reading.visible && shown) {
+    const { start, end } = sourceOf(reading.visible, shown.start, shown.end);
+    const asText =
+      'The markup stands on the page as text: visitors read it, and machines pass over it. Paste it into a field for code or raw HTML.';
+    return [finding('structure/shown-markup', asText, reading.lines.place(start, end))];
   }
   const message = 'A machine finds no markup of a business here, neither JSON-LD nor microdata.';
   return [finding('structure/no-business', message, place)];

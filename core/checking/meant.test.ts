@@ -81,12 +81,12 @@ test.each([
 });
 
 test('of very many unknown types nothing is looked for that may be meant', () => {
-  const items = Array.from({ length: 260 }, (_, at) => ({
+  const items = Array.from({ length: 80 }, (_, at) => ({
     '@type': `Optican${'x'.repeat(1 + (at % 9))}${String(at)}`,
   }));
   const source = `<script type="application/ld+json">${JSON.stringify({ '@context': 'https://schema.org', '@graph': [{ '@type': 'Optican' }, ...items, { '@type': 'Optican' }, { '@type': 'Bakerry' }] })}</script>`;
   const told = check(source).findings.filter(({ code }) => code === 'vocabulary/unknown-type');
-  expect(told).toHaveLength(262);
+  expect(told).toHaveLength(82);
   // One that was looked for stays known; a new one is told without a guess.
   expect(told.find(({ message }) => message.includes('“Optican”'))?.message).toContain(
     'Did you mean Optician',

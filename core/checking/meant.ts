@@ -118,6 +118,16 @@ const CALLED = table<string>({
   map: 'hasMap',
 });
 
+const lettersOf = (name: string): string => name.toLowerCase().replace(/[^a-z0-9]/g, '');
+
+let byLetters: ReadonlyMap<string, string> | undefined;
+
+/** The property that is written with the same letters: "street-address", "Street Address" → streetAddress. */
+export function sameLetters(name: string): string | undefined {
+  byLetters ??= new Map(propertyNames.map((one) => [one.toLowerCase(), one]));
+  return byLetters.get(lettersOf(name));
+}
+
 /** The property that was most likely meant: by what people call it, of those its type has, then of all. */
 export function meantProperty({ types }: ReadItem, name: string): string | undefined {
   const known = types.filter((type) => typeNamed(type));
@@ -125,11 +135,22 @@ export function meantProperty({ types }: ReadItem, name: string): string | undef
     const property = propertyNamed(one);
     return property !== undefined && (known.length === 0 || belongsTo(property, known));
   };
-  const called = CALLED[name.toLowerCase().replace(/[^a-z0-9]/g, '')];
+  const same = sameLetters(name);
+  if (same && fits(same)) return same;
+  // "address.streetAddress"
+  const last = name.includes('.') ? name.slice(name.lastIndexOf('.') + 1) : '';
+  if (propertyNamed(last) && fits(last)) return last;
+  const called = CALLED[lettersOf(name)];
   if (called && fits(called)) return called;
   const near = nearestName(name, propertyNames);
   if (near === undefined || fits(near) || near.toLowerCase() === name.toLowerCase()) return near;
   return nearestName(name, propertyNames.filter(fits)) ?? near;
+}
+
+/** The properties that a name with commas in it was meant to be; undefined where it is one. */
+export function severalNames(name: string): readonly string[] | undefined {
+  const several = name.split(',').map((one) => one.trim());
+  return several.length > 1 && several.every((one) => propertyNamed(one)) ? several : undefined;
 }
 
 /** A whole address or a prefixed name belongs to another vocabulary, which is not ours to judge. */
@@ -144,7 +165,8 @@ export const isForeign = (name: string): boolean =>
 /** The properties that the unknown ones of an item were meant to be: what they say is not missing besides. */
 export const propertiesMeant = (item: ReadItem): ReadonlySet<string> =>
   new Set(
-    item.properties.flatMap(({ name }) =>
-      propertyNamed(name) || isForeign(name) ? [] : (meantProperty(item, name) ?? []),
-    ),
+    item.properties.flatMap(({ name }) => {
+      if (propertyNamed(name) || isForeign(name)) return [];
+      return severalNames(name) ?? meantProperty(item, name) ?? [];
+    }),
   );

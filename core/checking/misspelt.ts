@@ -24,9 +24,11 @@ const isEach = (value: string, is: (name: string) => boolean): boolean => {
 
 /** An attribute a letter or two from one of markup, with a value of that: machines pass it over. */
 export function judgeMisspelt({ document, source, lines }: Reading): readonly Finding[] {
+  // A page without any has had its markup put aside, as some programs do that clean code.
+  const isPutAside = document?.marked.length === 0;
   const meantBy = new Map<string, (typeof MARKUP)[number] | undefined>();
   const meant = (name: string): (typeof MARKUP)[number] | undefined => {
-    if (!meantBy.has(name)) meantBy.set(name, nearest(name));
+    if (!meantBy.has(name)) meantBy.set(name, isPutAside ? (putAside(name) ?? nearest(name)) : nearest(name));
     return meantBy.get(name);
   };
   return (document?.elements ?? []).flatMap((element: HtmlElement) => {
@@ -92,6 +94,9 @@ function standsInMicrodata(element: HtmlElement): boolean {
   }
   return isInItem;
 }
+
+const putAside = (name: string): (typeof MARKUP)[number] | undefined =>
+  MARKUP.find(([right]) => name === `data-${right}`);
 
 /** A name is held against those of markup without its hyphens; undefined for one that is known itself. */
 function nearest(name: string): (typeof MARKUP)[number] | undefined {

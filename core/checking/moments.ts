@@ -5,8 +5,9 @@ import { isDate, isMachineTime, readDay, saysClosed } from '#core/hours';
 export function judgeDate(text: string): readonly Fault[] {
   if (isDate(text.slice(0, 10)) && /^.{10}(T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})?)?$/.test(text))
     return [];
+  const meant = machineDate(text) || '2026-12-25';
   return [
-    fault('value/date', `“${text}” is no date a machine can read. Write year, month and day: 2026-12-25.`),
+    fault('value/date', `“${text}” is no date a machine can read. Write year, month and day: ${meant}.`),
   ];
 }
 
@@ -29,13 +30,26 @@ export function judgeTime(text: string): readonly Fault[] {
   ];
 }
 
-/** A date whose order nobody can mistake, as ISO 8601: days with a stop behind them, or one past the twelfth; else ''. */
+/** The year first, in whatever way: with dashes of typography, strokes, stops, or the signs of Chinese and Korean. */
+const YEAR_FIRST =
+  /^(\d{4}) ?[-./\u2010-\u2015\u2212年년] ?(\d{1,2}) ?[-./\u2010-\u2015\u2212月월] ?(\d{1,2}) ?[.日일]?$/;
+
+/**
+ * A date whose order nobody can mistake, as ISO 8601: the year first, days with a stop behind them, or one past the
+ * twelfth; else ''.
+ */
 export function machineDate(text: string): string {
+  const two = (number: string | number): string => String(number).padStart(2, '0');
+  const fromYear = YEAR_FIRST.exec(text);
+  if (fromYear) {
+    const [, written = '', month = '', day = ''] = fromYear;
+    const date = `${written}-${two(month)}-${two(day)}`;
+    return isDate(date) ? date : '';
+  }
   const [, first = '', mark = '', second = '', year = ''] =
     /^(\d{1,2})([./-]) ?(\d{1,2})\2 ?(\d{4})$/.exec(text) ?? [];
   const [one, other] = [Number(first), Number(second)];
   const [day, month] = mark === '.' || one > 12 ? [one, other] : other > 12 ? [other, one] : [0, 0];
-  const two = (number: number): string => String(number).padStart(2, '0');
   const date = `${year}-${two(month)}-${two(day)}`;
   return day > 0 && isDate(date) ? date : '';
 }

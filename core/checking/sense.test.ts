@@ -31,6 +31,54 @@ test('a date is told once, wherever it is judged, with its mend', () => {
   expect(published?.mend?.edits[0]?.text).toBe('"2026-10-24"');
 });
 
+test.each(['2026–11–26', '2026/11/26', '2026. 11. 26.', '2026年11月26日', '26.11.2026'])(
+  'the date %s is mended as one that machines read',
+  (foundingDate) => {
+    const found = check(source({ foundingDate })).findings.find(({ code }) => code === 'value/date');
+    expect(found?.mend?.edits[0]?.text).toBe('"2026-11-26"');
+    expect(found?.mend?.certain).toBe(true);
+  },
+);
+
+test.each([
+  ['no commas', (text: string) => text.replaceAll(',\n', '\n'), 'syntax/missing-comma'],
+  ['bare names', (text: string) => text.replace(/"(\w+)":/g, '$1:'), 'syntax/unquoted-name'],
+  ['signs of equality', (text: string) => text.replaceAll('":', '" ='), 'syntax/missing-colon'],
+])('a habit that runs through a source is one finding with all its places: %s', (_, change, code) => {
+  const text = JSON.stringify(JSON.parse(source({})), null, 2);
+  const { findings } = check(change(text));
+  const [found, ...others] = findings.filter((one) => one.code.startsWith('syntax/'));
+  expect([found?.code, others]).toEqual([code, []]);
+  expect(found?.related.length).toBeGreaterThan(5);
+  expect(JSON.parse(applyEdits(change(text), found?.mend?.edits ?? []))).toEqual(JSON.parse(text));
+});
+
+test('two commas that are missing are two findings', () => {
+  const text = JSON.stringify(JSON.parse(source({})), null, 2)
+    .replace(',\n', '\n')
+    .replace(',\n', '\n');
+  expect(codes(text).filter((code) => code === 'syntax/missing-comma')).toHaveLength(2);
+});
+
+test('a name with the same letters is meant for certain', () => {
+  const found = check(source({ 'price-range': '$$' })).findings.find(
+    ({ code }) => code === 'vocabulary/unknown-property',
+  );
+  expect(found?.mend).toMatchObject({ edits: [{ text: '"priceRange"' }], certain: true });
+});
+
+test('a dash before a number is its sign', () => {
+  const text = source({ geo: { '@type': 'GeoCoordinates', latitude: 52.51, longitude: '@' } });
+  const [found, ...others] = check(text.replace('"@"', '–13.37012')).findings.filter(({ code }) =>
+    code.startsWith('syntax/'),
+  );
+  expect([found?.code, found?.mend, others]).toMatchObject([
+    'syntax/bad-number',
+    { edits: [{ text: '-' }], certain: true },
+    [],
+  ]);
+});
+
 test('an Argentine code may stand without its last letters', () => {
   const argentine = (postalCode: string): string[] =>
     told(address({ postalCode, addressLocality: 'Rosario', addressCountry: 'AR' }));

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { applyEdits } from '#core/text';
 import { townsFor } from '#core/towns';
 import { check } from './check.ts';
 
@@ -114,6 +115,28 @@ describe('a reference to the page itself', () => {
     expect(image('https://larch.example/#photo')).toEqual(['structure/reference image']);
     expect(image('https://larch.example/photo.jpg')).toEqual([]);
   });
+});
+
+test('a number is the same in the digits of any script', () => {
+  const page = (shown: string): string =>
+    `<div itemscope itemtype="https://schema.org/Store"><data itemprop="telephone" value="+971 4 223 5518">${shown}</data></div>`;
+  const codes = (shown: string) => check(page(shown)).findings.map(({ code }) => code);
+  expect(codes('٠٤ ٢٢٣ ٥٥١٨')).not.toContain('structure/shown-otherwise');
+  expect(codes('٠٤ ٢٢٣ ٥٥١٩')).toContain('structure/shown-otherwise');
+});
+
+test.each([
+  ['<pre>&lt;script type="application/ld+json"&gt;{}&lt;/script&gt;</pre>', true],
+  ['<p>“@context”: “https://schema.org”, “@type”: “Store”</p>', true],
+  ['<p>&lt;div itemscope itemtype="https://schema.org/Store"&gt;</p>', true],
+  ['<p>&amp;lt;div vocab=&amp;quot;https://schema.org/&amp;quot;&amp;gt;</p>', true],
+  ['<p>Write the @context of a text with quotes: "so"</p>', false],
+  ['<p>5 < 7 and itemscope is a word</p>', false],
+])('markup that visitors read as text is told where it stands: %s', (shown, is) => {
+  const { findings } = check(`<!doctype html><title>x</title><p>Larch</p>${shown}`);
+  const codes = findings.map(({ code }) => code);
+  expect(codes.includes('structure/shown-markup')).toBe(is);
+  expect(codes.includes('structure/no-business')).toBe(!is);
 });
 
 test.each([
@@ -270,4 +293,49 @@ describe('the second business of a page', () => {
   });
   test('need not show them where it is only named', () =>
     expect(unseen({ streetAddress: '4 Ropewalk' }, body.replace(/<p>4.*/, ''))).toEqual([]));
+});
+
+describe('an item that a browser ends before its properties', () => {
+  const found = (source: string) => {
+    const { findings } = check(source);
+    return findings.filter(({ code }) => code === 'structure/itemprop-outside');
+  };
+  const inside =
+    '<div itemprop="name">Larch</div><div itemprop="telephone">+44 1803 555041</div><div itemprop="address">9 Hollins Row</div>';
+  test('is told once, at its tag, with a mend', () => {
+    const source = `<p itemscope itemtype="https://schema.org/Store">${inside}</p><p>Welcome</p>`;
+    const [one, ...others] = found(source);
+    expect([one?.property, one?.place.start, one?.related.length, others]).toEqual([null, 0, 3, []]);
+    expect(one?.message).toContain('ends “p” before “div”');
+    const mended = applyEdits(source, one?.mend?.edits ?? []);
+    expect(mended).toContain('</div></div><p>Welcome</p>');
+    expect(found(mended)).toEqual([]);
+  });
+  test('is told without one where it is no paragraph', () => {
+    const source = `<div><a href="/" itemscope itemtype="https://schema.org/Store"><b itemprop="name">Larch</b><a href="/x">x</a><b itemprop="telephone">1</b><b itemprop="email">a@b.example</b></a></div>`;
+    expect(found(source)).toMatchObject([{ property: null, mend: null }]);
+  });
+  test('is not meant by one property that strays by itself', () => {
+    const source = `<p itemscope itemtype="https://schema.org/Store"><b itemprop="name">Larch</b><div itemprop="telephone">1</div></p>`;
+    expect(found(source)).toMatchObject([{ property: 'telephone' }]);
+  });
+});
+
+test('names of properties with a comma between are told as several', () => {
+  const source =
+    '<div itemscope itemtype="https://schema.org/Store"><b itemprop="name,alternateName">Larch</b></div>';
+  const { findings } = check(source);
+  const [one] = findings.filter(({ code }) => code === 'vocabulary/unknown-property');
+  expect(one?.mend).toMatchObject({ edits: [{ text: 'name alternateName' }], certain: true });
+  expect(findings.some(({ property, code }) => code === 'guideline/required' && property === 'name')).toBe(
+    false,
+  );
+});
+
+test('attributes that were put aside as data are told once', () => {
+  const rows = ['name', 'telephone', 'email', 'url', 'description', 'slogan', 'logo'];
+  const source = `<div>${rows.map((row) => `<b data-itemprop="${row}">x</b>`).join('')}</div>`;
+  const found = check(source).findings.filter(({ code }) => code === 'structure/misspelt');
+  expect(found).toMatchObject([{ mend: { certain: true } }]);
+  expect(found[0]?.related).toHaveLength(rows.length - 1);
 });

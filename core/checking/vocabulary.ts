@@ -16,7 +16,15 @@ import {
   type VocabularyProperty,
 } from '#core/vocabulary';
 import { finding, shortText, type Finding } from '#core/fault';
-import { DATA_TYPES, isForeign, meantProperty, meantWithin, namedWithin } from './meant.ts';
+import {
+  DATA_TYPES,
+  isForeign,
+  meantProperty,
+  meantWithin,
+  namedWithin,
+  sameLetters,
+  severalNames,
+} from './meant.ts';
 
 /** Family `vocabulary`: names schema.org does not have, or has somewhere else, and values of the wrong kind. */
 export function judgeVocabulary(reading: Reading): readonly Finding[] {
@@ -30,7 +38,7 @@ export function judgeVocabulary(reading: Reading): readonly Finding[] {
 }
 
 /** For more unknown types of one source nothing is looked for that may be meant: it was not written by people. */
-const MOST_SOUGHT = 200;
+const MOST_SOUGHT = 60;
 
 /** Where a type stands, and whether what was meant by it is looked for. */
 interface TypeAround {
@@ -184,7 +192,7 @@ function renamed(source: string, { name, namePlace }: ReadProperty, to: string):
   const { start, end } = namePlace;
   const written = source.slice(start, end);
   const [, open = '', lead = '', last, close = ''] =
-    /^(["']?)((?:[^\s"']*[:/#])?)([^\s"':/#]*)(["']?)$/.exec(written) ?? [];
+    /^(["']?)((?:[^\s"']*[:/#])?)([^"':/#]*)(["']?)$/.exec(written) ?? [];
   return last === name ? [{ start, end, text: `${open}${lead}${to}${close}` }] : null;
 }
 
@@ -243,6 +251,15 @@ function unknownProperty(
   { name, namePlace }: ReadProperty,
   rename: (to: string) => Edit[] | null,
 ): Finding {
+  const several = item.syntax === 'jsonld' ? undefined : severalNames(name);
+  if (several)
+    return finding(
+      'vocabulary/unknown-property',
+      `“${name}” is one name to a machine, and none that it knows. Names of properties are parted by blanks.`,
+      namePlace,
+      name,
+      { edits: rename(several.join(' ')) },
+    );
   const near = meantProperty(item, name);
   if (near && near.toLowerCase() === name.toLowerCase())
     return finding(
@@ -257,7 +274,7 @@ function unknownProperty(
     `schema.org has no property “${name}”, so a machine passes it over.${near ? ` Did you mean ${near}?` : ''}`,
     namePlace,
     name,
-    { edits: near ? rename(near) : null, guess: true },
+    { edits: near ? rename(near) : null, guess: near !== sameLetters(name) },
   );
 }
 

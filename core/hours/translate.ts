@@ -266,6 +266,7 @@ export function toEnglish(text: string, language: DayWords): string {
 /** The languages whose long names of days stand in a text, the most frequent first. */
 export const languagesIn = rememberLast((text: string): readonly DayWords[] => {
   const plain = plainLetters(text);
+  if (!anyLongName().some((names) => names.test(plain))) return [];
   const counted = dayWords
     .map((language) => ({ language, count: plain.match(longNames(language))?.length ?? 0 }))
     .filter(({ count }) => count > 0);
@@ -275,12 +276,20 @@ export const languagesIn = rememberLast((text: string): readonly DayWords[] => {
 /** The first alternative: the bar after it stands in no brackets. */
 const longName = (names: string): string => /^(?:[^|(]|\([^)]*\)[?*+]?)*/.exec(names)?.[0] ?? '';
 
+const longNamesOf = ({ days }: DayWords): string => days.map((names) => longName(names)).join('|');
+
 const longs = new Map<DayWords, RegExp>();
 function longNames(language: DayWords): RegExp {
   let find = longs.get(language);
-  if (!find) {
-    find = wholly(language.days.map((names) => longName(names)).join('|'));
-    longs.set(language, find);
-  }
+  if (!find) longs.set(language, (find = wholly(longNamesOf(language))));
   return find;
+}
+
+let any: readonly RegExp[] | undefined;
+/** Long names of all languages at once, of those with words and of those without blanks: most pages name no day. */
+function anyLongName(): readonly RegExp[] {
+  any ??= [true, false]
+    .map((unspaced) => dayWords.map(longNamesOf).filter((names) => isUnspaced(names) === unspaced))
+    .map((patterns) => new RegExp(wholly(patterns.join('|')), 'u'));
+  return any;
 }

@@ -9,7 +9,7 @@ export function nearestName(written: string, names: readonly string[]): string |
   let best: string | undefined;
   let fewest = Math.floor(Math.min(written.length, 40) / 3) + 1;
   for (const candidate of candidatesOf(names)) {
-    if (Math.abs(candidate.lower.length - lower.length) >= fewest) continue;
+    if (abs(candidate.lower.length - lower.length) >= fewest) continue;
     if (candidate.lower === lower) return candidate.name;
     // Each letter that only one of them has costs an edit.
     if (bits(letters & ~candidate.letters) >= fewest || bits(candidate.letters & ~letters) >= fewest)
@@ -60,21 +60,23 @@ function bits(letters: number): number {
   return count;
 }
 
+const { abs, min } = Math;
+
 /** Levenshtein distance of two texts in UTF-16 code units; `limit` or more is answered with `limit`. */
 export function editDistance(a: string, b: string, limit: number): number {
-  if (Math.abs(a.length - b.length) >= limit) return limit;
+  if (abs(a.length - b.length) >= limit) return limit;
   let previous = Array.from({ length: b.length + 1 }, (_, column) => column);
   for (let row = 1; row <= a.length; row += 1) {
     const current = [row];
     let smallest = row;
     for (let column = 1; column <= b.length; column += 1) {
-      const cost = Math.min(
+      const cost = min(
         (previous[column] ?? 0) + 1,
         (current[column - 1] ?? 0) + 1,
         (previous[column - 1] ?? 0) + (a[row - 1] === b[column - 1] ? 0 : 1),
       );
       current.push(cost);
-      smallest = Math.min(smallest, cost);
+      smallest = min(smallest, cost);
     }
     if (smallest >= limit) return limit;
     previous = current;
