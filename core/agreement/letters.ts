@@ -1,4 +1,14 @@
 import { foldAddress } from '#core/address';
+import { rememberLast } from '#core/text';
+
+/** Shorter texts are parts of a page, and are searched beside it. */
+const SHORTEST = 500;
+
+/** The last page's is kept: it is searched before and after something is placed on it, and shows the same. */
+export function ofPage<T>(ask: (text: string) => T): (text: string) => T {
+  const ofLast = rememberLast(ask);
+  return (text) => (text.length < SHORTEST ? ask(text) : ofLast(text));
+}
 
 /** The letters and digits of a text. */
 export interface Letters {
@@ -75,15 +85,17 @@ export interface Word {
   readonly end: number;
 }
 
-/** The words of a text, in their order. */
-export function cutWords(text: string): readonly Word[] {
+/** The words of a text, in their order; of a page's text that is asked for its words and for its streets, once. */
+export const cutWords = ofPage((text: string): readonly Word[] => {
   const known = new Map<string, { readonly folded: readonly string[]; readonly written: string }>();
   const words: Word[] = [];
-  for (const { 0: word, index: start } of text.matchAll(/[\p{L}\p{N}\p{M}'’]+|&/gu)) {
+  const find = /[\p{L}\p{N}\p{M}'’]+|&/gu;
+  for (let found = find.exec(text); found; found = find.exec(text)) {
+    const [word] = found;
     let one = known.get(word);
     if (!one) known.set(word, (one = { folded: foldAddress(word).split(' '), written: word.toLowerCase() }));
-    for (const folded of one.folded)
-      words.push({ folded, written: one.written, start, end: start + word.length });
+    const [start, end] = [found.index, find.lastIndex];
+    for (const folded of one.folded) words.push({ folded, written: one.written, start, end });
   }
   return words;
-}
+});

@@ -1,23 +1,13 @@
 /** What is worked out of all that a page shows. */
-import { foldAddress } from '#core/address';
 import type { HtmlDocument } from '#core/html';
 import { weeksIn, type WeeksInText } from '#core/hours';
 import { rememberLast } from '#core/text';
-import { cutWords, lettersOf, type Word } from './letters.ts';
+import { cutWords, lettersOf, ofPage, type Word } from './letters.ts';
 import { numbersIn } from './telephones.ts';
 
 export interface Span {
   readonly start: number;
   readonly end: number;
-}
-
-/** Shorter texts are parts of a page, and are searched beside it. */
-const SHORTEST = 500;
-
-/** The last page's is kept: it is searched before and after something is placed on it, and shows the same. */
-function ofPage<T>(ask: (text: string) => T): (text: string) => T {
-  const ofLast = rememberLast(ask);
-  return (text) => (text.length < SHORTEST ? ask(text) : ofLast(text));
 }
 
 export const lettersOfPage = ofPage(lettersOf);
@@ -41,14 +31,29 @@ export const wordsOfPage = ofPage((text: string): PageWords => {
   return { words, places };
 });
 
-/** Its lines as they are compared, each with its place. */
-export const linesOfPage = ofPage((text): ReadonlyMap<string, Span> => {
-  const lines = new Map<string, Span>();
-  for (const { 0: line, index } of text.matchAll(/[^\n]{1,200}/g))
+/** What a line says by itself is a heading or a name, and not longer. */
+const LONGEST_LINE = 200;
+
+/** The last line of a text that says just these words, folded. */
+export function lineSaying(
+  text: string,
+  { words, places }: PageWords,
+  wanted: readonly string[],
+): Span | undefined {
+  const [first = ''] = wanted;
+  for (const at of (places.get(first) ?? []).toReversed()) {
+    const [opens, closes] = [words[at], words[at + wanted.length - 1]];
+    if (!opens || !closes || !wanted.every((word, step) => words[at + step]?.folded === word)) continue;
+    const start = text.lastIndexOf('\n', opens.start) + 1;
+    const next = text.indexOf('\n', closes.end);
+    const end = next < 0 ? text.length : next;
+    const isWhole = (words[at - 1]?.end ?? 0) <= start && (words[at + wanted.length]?.start ?? end) >= end;
     // What was taken already is no word of a line.
-    if (!line.includes('\uFFFC')) lines.set(foldAddress(line), { start: index, end: index + line.length });
-  return lines;
-});
+    if (isWhole && end - start <= LONGEST_LINE && !text.slice(start, end).includes('\uFFFC'))
+      return { start, end };
+  }
+  return undefined;
+}
 
 /** One or two words with a digit in them, as postal codes are written. */
 const MAYBE_CODE =

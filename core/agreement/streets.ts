@@ -29,28 +29,47 @@ const withoutMarks = (text: string): string =>
 function piecesOf(whole: string): readonly Piece[] {
   const pieces: Piece[] = [];
   const text = withoutMarks(whole);
+  let last: Piece | undefined;
+  let hasFloor = false;
   for (const { folded, written, start, end } of cutWords(text)) {
     // The letter of "12 c", which is no short form of a street.
-    const isOfNumber = written.length === 1 && pieces.at(-1)?.isNumber === true && KINDS.has(folded);
-    const parts = (isOfNumber ? written : folded).match(/\d+|\D+/gu) ?? [];
+    const isOfNumber = written.length === 1 && last?.isNumber === true && KINDS.has(folded);
+    const word = isOfNumber ? written : folded;
+    if (word === '') continue;
+    const isShort = text[end] === '.';
+    hasFloor ||= word === 'floor';
+    const before = last?.end ?? 0;
+    const isNext = start <= before || (start === before + 1 && /\s/.test(text[before] ?? ''));
     // Where folding keeps the length, as it does without accents and short forms, each piece has its own place.
-    const keepsLength = parts.join('').length === end - start;
+    const keepsLength = word.length === end - start;
+    const parts = HAS_DIGIT.test(word) ? (word.match(/\d+|\D+/gu) ?? []) : [word];
     let behind = start;
-    for (const [at, part] of parts.entries()) {
+    for (let at = 0; at < parts.length; at += 1) {
+      const part = parts[at] ?? '';
       behind += part.length;
-      const isJoined = at < parts.length - 1;
-      const isShort = text[end] === '.';
-      const isNext = /^\s?$/.test(text.slice(pieces.at(-1)?.end ?? 0, start));
-      const place = keepsLength ? { start: behind - part.length, end: behind } : { start, end };
-      pieces.push({ folded: part, isNumber: /^\d/.test(part), ...place, isJoined, isShort, isNext });
+      last = {
+        folded: part,
+        isNumber: BEGINS_WITH_DIGIT.test(part),
+        start: keepsLength ? behind - part.length : start,
+        end: keepsLength ? behind : end,
+        isJoined: at < parts.length - 1,
+        isShort,
+        isNext: at === 0 ? isNext : start <= (last?.end ?? 0),
+      };
+      pieces.push(last);
     }
   }
-  return pieces.map((piece, at) => {
-    // "2nd Floor" is "2/F".
+  return hasFloor ? withFloors(pieces) : pieces;
+}
+const HAS_DIGIT = /\d/;
+const BEGINS_WITH_DIGIT = /^\d/;
+
+/** "2nd Floor" is "2/F". */
+const withFloors = (pieces: readonly Piece[]): readonly Piece[] =>
+  pieces.map((piece, at) => {
     const floor = pieces[at + 1]?.folded === 'floor' ? ORDINALS.indexOf(piece.folded) + 1 : 0;
     return floor > 0 ? { ...piece, folded: String(floor), isNumber: true } : piece;
   });
-}
 
 /** The pieces of a page, which is asked for many streets, and where they stand. */
 interface Page {

@@ -10,7 +10,7 @@ import { findEmailIn } from './emails.ts';
 import { OTHER_HOURS, seeOddTime } from './otherHours.ts';
 import {
   lettersOfPage,
-  linesOfPage,
+  lineSaying,
   maybeCodesOfPage,
   numbersOfPage,
   weeksOfPage,
@@ -55,7 +55,6 @@ export class VisitorSearch {
   #words: ReturnType<typeof wordsOfPage> | undefined;
   #found: readonly RegExpExecArray[] | undefined;
   #squeezed: Letters | undefined;
-  #lines: ReadonlyMap<string, Span> | undefined;
   #weeks: WeeksInText | undefined;
 
   constructor({ text }: VisibleText, document?: HtmlDocument, others: OfOthers = NOBODY) {
@@ -90,7 +89,7 @@ export class VisitorSearch {
     for (let cut = words.length - 1; cut > 0; cut -= 1) {
       const shared = words.slice(0, cut);
       if (shared.join('').length < FEWEST_SHARED) break;
-      const at = this.#lineOf(words.slice(cut).join(' '));
+      const at = this.#lineOf(words.slice(cut));
       if (at && (this.#run(shared) ?? this.#titled(shared.join(' '))))
         return { text: this.#text.slice(at.start, at.end), agreement: 'written-differently', at };
     }
@@ -98,9 +97,9 @@ export class VisitorSearch {
   }
 
   /** The line of the visible text that says just this. */
-  #lineOf(folded: string): Span | undefined {
-    this.#lines ??= linesOfPage(this.#text);
-    return this.#lines.get(folded);
+  #lineOf(wanted: readonly string[]): Span | undefined {
+    this.#words ??= wordsOfPage(this.#text);
+    return lineSaying(this.#text, this.#words, wanted);
   }
 
   /** Whether the page's title says these words. */
