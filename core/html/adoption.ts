@@ -1,5 +1,6 @@
 import { cloneOf, type GrowingElement } from './document.ts';
 import { Flag } from './tags.ts';
+import { TokenKind } from './tokenizer.ts';
 import type { TreeBuilder } from './treeBuilder.ts';
 
 /**
@@ -8,8 +9,10 @@ import type { TreeBuilder } from './treeBuilder.ts';
  */
 export function adoptionAgency(b: TreeBuilder, subject: string): boolean {
   const { open, token, formatting } = b;
+  // The start tag of another one has it end before that.
+  const end = token.kind === TokenKind.endTag ? token.end : token.start;
   if (open.top.name === subject && !formatting.includes(open.top)) {
-    open.pop(token.start, token.end);
+    open.pop(token.start, end);
     return true;
   }
   for (let round = 0; round < 8; round += 1) {
@@ -23,7 +26,7 @@ export function adoptionAgency(b: TreeBuilder, subject: string): boolean {
     const furthest = furthestBlock(b, element);
     if (!furthest) {
       while (open.top !== element) open.pop(token.start);
-      open.pop(token.start, token.end);
+      open.pop(token.start, end);
       formatting.splice(formatting.lastIndexOf(element), 1);
       return true;
     }

@@ -37,6 +37,12 @@ describe('the tree of a page', () => {
     expect(source.slice(div.contentStart, div.contentEnd)).toBe('x');
   });
 
+  test.each(['a', 'nobr'])('ends %s before the start tag of another', (name) => {
+    const source = `<${name}><i>1</i><${name}>2</${name}>`;
+    const [one, two] = readDocument(source).elements.filter((element) => element.name === name);
+    expect([one?.contentEnd, one?.end]).toEqual([two?.start, two?.start]);
+  });
+
   test('keeps what stands behind the end of the body inside it, and where its end tag stands', () => {
     const source = '<html><body><p>a</body></html><p>b';
     const body = element(source, 'body');
