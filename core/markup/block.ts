@@ -76,6 +76,8 @@ class Block {
   readonly #spoken: Spoken;
   /** Names of properties that visitors read here, and machines as they came. */
   #came: ReadonlySet<string> = new Set();
+  /** What the record keeps beside its business and is not written yet. */
+  readonly #kept: Set<MarkupItem>;
 
   constructor(record: BusinessRecord, syntax: HtmlSyntax, output: Output) {
     this.#record = record;
@@ -83,6 +85,7 @@ class Block {
     this.#output = output;
     this.#country = countryOf(record);
     this.#spoken = spokenOf(record);
+    this.#kept = new Set(besidesOf(record));
   }
 
   get #oneLine(): boolean {
@@ -113,7 +116,7 @@ class Block {
     }
     for (const { name, values, facts, asItCame } of item.properties)
       if (asItCame) for (const value of values) this.#machine(name, value, facts);
-    if (keeps) for (const node of besidesOf(this.#record)) this.#beside(node);
+    if (keeps) for (const node of this.#kept) this.#beside(node);
     writer.add('</div>');
     return writer.done();
   }
@@ -138,7 +141,9 @@ class Block {
   }
 
   /** Another node that came with the business: for machines alone. */
-  #beside({ types, id, properties }: MarkupItem): void {
+  #beside(node: MarkupItem): void {
+    this.#kept.delete(node);
+    const { types, id, properties } = node;
     const attributes = this.#syntax.item(types, id);
     if (!attributes) return;
     const inner = properties.flatMap(({ name, values }) => values.map((one) => this.#forMachines(name, one)));
@@ -261,7 +266,7 @@ class Block {
     if (value.kind === 'link') return this.#syntax.link(name, value.text);
     if (value.kind !== 'item')
       return this.#syntax.meta(name, value.text, value.kind === 'text' ? value.language : undefined);
-    const { types, id, properties } = value.item;
+    const { types, id, properties } = this.#referred(value.item);
     if (types.length === 0 && properties.length === 0) return this.#syntax.link(name, id);
     const attributes = this.#syntax.item(types, id, name);
     if (!attributes) return '';
@@ -269,6 +274,21 @@ class Block {
       .flatMap((one) => one.values.map((each) => this.#forMachines(one.name, each, element)))
       .join('');
     return `<${element}${attributes}>${inner}</${element}>`;
+  }
+
+  /**
+   * What is only named by its `@id`, with what the record keeps of it: microdata joins no nodes by their names, so it
+   * stands where it is first named, and once.
+   */
+  #referred(item: MarkupItem): MarkupItem {
+    const { types, id, properties } = item;
+    if (!id || types.length > 0 || properties.length > 0) return item;
+    for (const node of this.#kept) {
+      if (node.id !== id || node.types.length === 0) continue;
+      this.#kept.delete(node);
+      return node;
+    }
+    return item;
   }
 
   /** Items as a list of lines, or one line where there is only one. */

@@ -36,6 +36,27 @@ describe('what is taken in', () => {
     expect(taken(jsonLd(own).text)).toEqual(own);
   });
 
+  test.each(['microdata', 'rdfa'] as const)('stands where it is first named in %s, and once', (form) => {
+    const picture = 'https://a.example/p.jpg';
+    const record = taken(
+      script({
+        '@graph': [
+          { '@type': 'Store', '@id': 'https://a.example/#s', name: 'A', image: { '@id': `${picture}#i` } },
+          { '@type': 'ImageObject', '@id': `${picture}#i`, url: picture, caption: 'A picture' },
+          { '@type': 'WebPage', '@id': 'https://a.example/', primaryImageOfPage: { '@id': `${picture}#i` } },
+          { '@type': 'WebSite', '@id': 'https://a.example/#w', name: 'Site' },
+        ],
+      }),
+    );
+    const { text } = writeMarkup(record, form);
+    expect(text.match(/ImageObject/g)).toHaveLength(1);
+    expect(text.match(/WebSite/g)).toHaveLength(1);
+    const [item] = businessesIn(readSource(text).items);
+    const read = item && recordFromItem(item).image;
+    expect(read).toEqual(record.image);
+    expect(read).toMatchObject([{ url: picture, caption: 'A picture' }]);
+  });
+
   test('stays as it came until its fact is changed, then the record says it, beside what it had no field for', () => {
     const came = {
       '@type': 'Hotel',
