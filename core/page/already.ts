@@ -2,7 +2,7 @@ import { isSameBusiness, likeness } from '#core/agreement';
 import type { HtmlElement } from '#core/html';
 import type { ReadItem, Syntax } from '#core/item';
 import { toldRecord } from '#core/markup';
-import { businessesIn, recordFromItem, type Reading } from '#core/reading';
+import { businessesIn, isSound, recordFromItem, type Reading } from '#core/reading';
 import { factRows, factText, type BusinessRecord, type Fact } from '#core/record';
 import type { Place } from '#core/text';
 import { placedOn } from './placing.ts';
@@ -16,6 +16,8 @@ export interface Already {
   readonly isSame: boolean;
   /** The facts that the record has otherwise; none where the markup can be taken over as it is. */
   readonly differs: readonly Fact[];
+  /** Whether a machine can read it as it stands there. */
+  readonly isSound: boolean;
   /** Its script element, by number among the page's elements, where that holds nothing else: it alone can go. */
   readonly script: number | undefined;
 }
@@ -45,6 +47,7 @@ export function alreadyOn(reading: Reading, record: BusinessRecord): readonly Al
         place: item.place,
         isSame,
         differs,
+        isSound: isSound(reading, item),
         script: ownScript(document.elements, items, item),
       };
     });

@@ -52,11 +52,11 @@ export function placeTreated(
   const there = isWovenForm(form) || isClientForm(form) ? [] : alreadyOn(reading, record);
   const same = there.filter(({ isSame }) => isSame);
   const [first] = same;
-  if (existing === 'adopt' && first && first.differs.length === 0) {
+  if (existing === 'adopt' && first && first.isSound && first.differs.length === 0) {
     const told = [`${where(first)} says it already and is left as it is.`];
     return { ok: true, bytes, proved: true, adopted: true, told, reading };
   }
-  const without = existing === 'replace' ? same.flatMap(({ script }) => script ?? []) : [];
+  const without = there.flatMap((one) => (isReplaced(one, existing) ? (one.script ?? []) : []));
   const result: BytesResult = isWovenForm(form)
     ? placeFormInBytes(bytes, form, record, at)
     : placeInBytes(bytes, form, markupOf(form, record, all), at, without, pageOf(reading));
@@ -65,12 +65,14 @@ export function placeTreated(
   const parsed = result.parsed?.source === text ? result.parsed.document : undefined;
   const after = readSource(text, reading.address, parsed);
   const proof = prove(after, form, record, all);
-  if (proof.state === 'absent')
-    return {
-      ok: false,
-      message:
-        'A machine would not find the markup on this page: the place lies inside a comment, script or template. Nothing was changed.',
-    };
+  if (proof.state === 'absent') {
+    // What says the same under the same name is one node with it.
+    const twin = same.find((one) => one.isSound && one.differs.length === 0);
+    const why = twin
+      ? `${where(twin)} says the very same already. Adopt it, or replace it.`
+      : 'A machine would not find the markup on this page: the place lies inside a comment, script or template.';
+    return { ok: false, message: `${why} Nothing was changed.` };
+  }
   const told = [
     ...there.flatMap((one) => toldOf(one, existing)),
     ...proof.misread.map(({ fact, meant, read }) => `${factLabel(fact)} reads “${read}”, meant “${meant}”.`),
@@ -86,16 +88,21 @@ const pageOf = ({ source, document }: Reading): Reading['document'] =>
 const where = ({ name, syntax, place: { line } }: Already): string =>
   `${syntaxName[syntax]} of “${name}” at line ${String(line)}`;
 
+/** Whether markup of the branch goes, with the script that holds nothing else: also what was to be adopted and is broken. */
+const isReplaced = ({ isSame, isSound, script }: Already, existing: Treatment): boolean =>
+  isSame && script !== undefined && (existing === 'replace' || (existing === 'adopt' && !isSound));
+
 /** What is said of markup that stands there already; nothing of what went. */
 function toldOf(one: Already, existing: Treatment): string[] {
-  if (existing === 'replace' && one.isSame && one.script !== undefined)
-    return [`${where(one)} was replaced.`];
+  if (isReplaced(one, existing))
+    return [`${where(one)} was replaced${one.isSound ? '' : ': it is broken, so that no machine reads it'}.`];
   if (!one.isSame) return [`${where(one)} stands on this page too; it is another business.`];
   const labels = one.differs.map(factLabel).join(', ');
   const differs = labels ? ` and says otherwise: ${labels}` : ' and says the same';
+  const broken = one.isSound ? '' : ' It is broken, so that no machine reads it.';
   const cannot =
     existing === 'replace'
       ? ' It holds more than that business, or text that visitors read, and was left.'
       : '';
-  return [`${where(one)} stands on this page too${differs}.${cannot} A machine reads both.`];
+  return [`${where(one)} stands on this page too${differs}.${cannot}${broken || ' A machine reads both.'}`];
 }

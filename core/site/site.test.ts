@@ -167,4 +167,21 @@ describe('what acts make of a page', () => {
     expect(adopted.placed).toEqual([]);
     expect(adopted.told.join()).toContain('says it already');
   });
+
+  test('is nothing where the very same stands there without marks', () => {
+    const page = new TextEncoder().encode(`<!doctype html><title>x</title>${jsonLd(record).text}<p>x`);
+    expect(plan([place], page)).toMatchObject({
+      placed: [],
+      problem: expect.stringContaining('says the very same already') as unknown,
+    });
+  });
+
+  test('replaces what was to be adopted and no machine reads as it stands', () => {
+    const text = jsonLd(record).text.replace('{', '{<br />');
+    const broken = new TextEncoder().encode(`<!doctype html><title>x</title>${text}<p>x`);
+    const placed = plan([{ ...place, existing: 'adopt' }], broken);
+    expect(placed.placed).toEqual(['jsonld']);
+    expect(placed.told.join()).toContain('was replaced: it is broken');
+    expect([placed.before.must > 0, placed.after.must, placed.after.items.jsonld]).toEqual([true, 0, 1]);
+  });
 });
