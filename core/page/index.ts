@@ -1,4 +1,5 @@
 export * from './already.ts';
+export type { LiveAnswer } from './causes.ts';
 export * from './bytes.ts';
 export * from './forms.ts';
 export { handOverDigest, handOverSheet } from './handOver.ts';

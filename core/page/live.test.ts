@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
+import { emptyHours } from '#core/hours';
 import { readSource } from '#core/reading';
 import { napBlock, writeMarkup } from '#core/markup';
 import { escapeHtml } from '#core/text';
 import { larkspur } from '#sample';
-import { judgeLive, place, type LiveAnswer } from './index.ts';
+import { judgeLive, markupOf, place, type LiveAnswer } from './index.ts';
 
 const ADDRESS = 'https://larkspurvane.example/port-ellery/';
 const script = writeMarkup(larkspur, 'jsonld').text;
@@ -17,6 +18,9 @@ function placed(form: 'jsonld' | 'microdata'): string {
   return result.source;
 }
 const changed = { ...larkspur, telephone: '(360) 555-0199' };
+/** The script with something done to its JSON. */
+const ofScript = (change: (json: string) => string): string =>
+  script.replace(/>([\s\S]*)</, (_, json: string) => `>${change(json)}<`);
 const curl = (text: string): string => text.replace(/"([^"]*)"/g, '“$1”');
 
 describe('a live page', () => {
@@ -51,6 +55,47 @@ describe('a live page', () => {
     expect(judge(placed('jsonld').replaceAll('\n', '\r\n')).state).toBe('as-intended');
   });
 
+  test.each(['jsonld', 'microdata'] as const)('that a program packed is as intended (%s)', (form) => {
+    const packed = placed(form).replace(/\n\s*/g, form === 'jsonld' ? '' : ' ');
+    expect(judge(packed)).toMatchObject({ state: 'as-intended', differing: [] });
+    expect(judge(packed, {}, ADDRESS, changed).state).toBe('out-of-date');
+    expect(judge(packed.replace('Larkspur', 'Larkspurs')).state).not.toBe('as-intended');
+  });
+
+  test('with older markup of the branch beside ours says two things', () => {
+    const older = writeMarkup({ ...larkspur, id: '', telephone: '(360) 555-0111' }, 'jsonld').text;
+    const other = writeMarkup(
+      { ...larkspur, id: '', url: '', address: { ...larkspur.address, streetAddress: '9 Elm St' } },
+      'jsonld',
+    ).text;
+    const beside = (markup: string): string => placed('jsonld').replace('</body>', `${markup}</body>`);
+    expect(judge(beside(older))).toMatchObject({
+      state: 'altered',
+      differing: [{ fact: 'telephone', label: 'Telephone', live: '+1 360 555 0111' }],
+      causes: [{ code: 'second-markup' }],
+    });
+    const department = JSON.stringify({
+      '@context': 'https://schema.org',
+      '@type': 'Pharmacy',
+      name: 'The harbour pharmacy',
+      url: ADDRESS,
+      telephone: '+1 360 555 0133',
+      openingHours: 'Mo-Fr 10:00-12:00',
+    });
+    const departments = `<script type="application/ld+json">${department}</script>`;
+    const hours = writeMarkup({ ...larkspur, id: '', hours: emptyHours, specialHours: [] }, 'jsonld');
+    const otherHours = hours.text.replace('"name"', '"openingHours": "Mo 01:00-02:00", "name"');
+    expect(judge(beside(otherHours)).differing.map(({ fact }) => fact)).toContain('hours.Monday');
+    for (const markup of [script, other, departments])
+      expect(judge(beside(markup)).state).toBe('as-intended');
+  });
+
+  test('that tells of all branches besides is as intended', () => {
+    const all = [larkspur, { ...larkspur, id: '', url: 'https://larkspurvane.example/saltby/' }];
+    const both = place(placed('jsonld'), 'organization', markupOf('organization', larkspur, all), 'head');
+    expect(both.ok && judge(both.source).state).toBe('as-intended');
+  });
+
   test('may be a stored copy', () => {
     expect(judge(placed('jsonld'), { headers: { age: '600' } }, ADDRESS, changed).causes).toMatchObject([
       { code: 'cached-copy', message: expect.stringContaining('10 minutes') as unknown },
@@ -74,6 +119,30 @@ describe('markup that is absent has a likely cause', () => {
     ['escaped-tags', body(`<pre>${escapeHtml(napBlock(larkspur).text)}</pre>`)],
     ['inside-comment', body(`<!-- ${script} -->`)],
     ['broken-script', body(script.replace('",', '"'))],
+    ['curled-quotes', body(ofScript((json) => json.replace(/"([^"]*)"/g, '&#8220;$1&#8221;')))],
+    ['curled-quotes', body(ofScript((json) => json.replaceAll('"', '″')))],
+    ['curled-quotes', body('<div itemscope itemtype=&#8221;https://schema.org/Store&#8221;>x</div>')],
+    ['escaped-quotes', body(ofScript((json) => json.replaceAll('"', '&quot;')))],
+    ['escaped-quotes', body(ofScript((json) => json.replaceAll('"', '\\"')))],
+    ['editor-marks', body(ofScript((json) => `<p>${json.replaceAll('\n', '<br />\n')}</p>`))],
+    ['editor-marks', body(ofScript((json) => json.replaceAll('  ', '&nbsp; ')))],
+    ['escaped-tags', body(`<p>${escapeHtml(escapeHtml(script))}</p>`)],
+    ['escaped-tags', body(`<textarea>${script}</textarea>`)],
+    ['editor-marks', body(ofScript((json) => json.replace(/"(https:[^"]*port-ellery[^"]*)"/, '"[$1]($1)"')))],
+    ['editor-marks', body(napBlock(larkspur).text.replaceAll(' itemprop=', '\u00A0itemprop='))],
+    ['escaped-quotes', body(ofScript((json) => JSON.stringify(json)))],
+    ['wrong-type', body(script.replace('application/ld+json', 'text/plain'))],
+    ['wrong-type', body(script.replace(' type="application/ld+json"', ''))],
+    ['out-of-sight', body(`<noscript>${script}</noscript>`)],
+    ['out-of-sight', body(`<template>${script}</template>`)],
+    ['out-of-sight', body(`<iframe srcdoc="${escapeHtml(script)}"></iframe>`)],
+    [
+      'script-built',
+      body('<p>Welcome</p><script>add("application/ld+json", {"@context": "https://schema.org"})</script>'),
+    ],
+    ['script-built', body('<div id="app"><div class="wait"></div></div><script src="/main.js"></script>')],
+    ['wrong-page', body('<h1>Not found</h1><p>Look elsewhere</p>')],
+    ['wrong-page', body('<form><input name="a"><input type="password" name="b"></form>')],
     ['stripped-attributes', body(writeMarkup(larkspur, 'block').text)],
     ['script-built', body('<div id="app"></div><script src="/main.js"></script>')],
     ['wrong-page', body('x', '<link rel="canonical" href="https://larkspurvane.example/other/">')],

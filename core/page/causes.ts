@@ -1,0 +1,233 @@
+import * as z from 'zod';
+import type { FaultCode } from '#core/fault';
+import { brokenText, textContent, type HtmlDocument } from '#core/html';
+import type { ReadItem } from '#core/item';
+import { foldUrl } from '#core/link';
+import { asidesOf, beginsTypographic, canonicalOf, shownMarkup, type Reading } from '#core/reading';
+import type { BusinessRecord } from '#core/record';
+
+/** What probably brought it about that a live page is not as it was meant. */
+export const causeSchema = z.object({
+  code: z.enum([
+    'curled-quotes',
+    'escaped-quotes',
+    'escaped-tags',
+    'editor-marks',
+    'stripped-attributes',
+    'wrong-type',
+    'inside-comment',
+    'out-of-sight',
+    'broken-script',
+    'second-markup',
+    'script-built',
+    'wrong-page',
+    'cached-copy',
+    'not-republished',
+  ]),
+  message: z.string(),
+});
+export type Cause = Readonly<z.infer<typeof causeSchema>>;
+
+/** What the answer said besides the page; '' or undefined where it said nothing. */
+export interface LiveAnswer {
+  /** The address that was asked for. */
+  readonly asked: string;
+  /** Header fields, names in lower case. */
+  readonly headers: Readonly<Record<string, string>>;
+}
+
+const CODE_FIELD = 'Paste it into a field for code or raw HTML.';
+const CURLED_CAUSE: Cause = {
+  code: 'curled-quotes',
+  message: `The quotes were curled when the code was pasted into a field for text. ${CODE_FIELD}`,
+};
+
+/** Why a page does not say what the record says now. */
+export function causesOfDifference(state: 'out-of-date' | 'altered', answer: LiveAnswer): Cause[] {
+  const age = ageOf(answer);
+  if (age)
+    return [
+      {
+        code: 'cached-copy',
+        message: `The host sends a copy that was stored ${age} ago. Empty its store, or wait.`,
+      },
+    ];
+  if (state === 'altered') return [];
+  return [
+    {
+      code: 'not-republished',
+      message:
+        'The page carries what an earlier record said: it was not published again, or a template still holds the old text.',
+    },
+  ];
+}
+
+/** Why a page says two things of one branch. */
+export const secondMarkupCause = ({ place }: ReadItem): Cause => ({
+  code: 'second-markup',
+  message: `Other markup of the branch stands on the page too (line ${String(place.line)}) and says otherwise. A machine reads both: take it away.`,
+});
+
+/** How long ago a stored copy was made, in words; '' for a fresh answer (RFC 9111, 5.1 "Age"; RFC 9211). */
+function ageOf({ headers }: LiveAnswer): string {
+  const seconds = Number(headers['age'] ?? '0');
+  if (Number.isFinite(seconds) && seconds > 0)
+    return seconds < 120 ? `${String(seconds)} seconds` : `${String(Math.round(seconds / 60))} minutes`;
+  return /\bhit\b/i.test(`${headers['cache-status'] ?? ''} ${headers['x-cache'] ?? ''}`) ? 'some time' : '';
+}
+
+/** Why a machine finds no markup of the branch on a page; `others` is how many other businesses it finds. */
+export function causesOfAbsence(
+  reading: Reading,
+  record: BusinessRecord,
+  answer: LiveAnswer,
+  others: number,
+): Cause[] {
+  const pasted = [...causesInCode(reading), ...causesInText(reading), ...causesAside(reading)];
+  if (pasted.length > 0) return pasted;
+  const causes: Cause[] = [];
+  const { document } = reading;
+  const seen = reading.visible?.text ?? '';
+  if (shows(seen, record))
+    causes.push({
+      code: 'stripped-attributes',
+      message:
+        'Visitors read the block, but no markup stands on it: the editor took the attributes or the script out, or nothing was pasted yet.',
+    });
+  const built = document ? builtByScript(document, seen) : '';
+  if (built) causes.push({ code: 'script-built', message: built });
+  const page = wrongPage(reading, answer, others);
+  if (page) causes.push({ code: 'wrong-page', message: page });
+  const age = ageOf(answer);
+  if (age) causes.push({ code: 'cached-copy', message: `The host sends a copy that was stored ${age} ago.` });
+  if (causes.length === 0)
+    causes.push({
+      code: 'not-republished',
+      message:
+        'The page carries no markup of this branch. It was not placed, or the page was not published since.',
+    });
+  return causes;
+}
+
+/** What a fault of the source says of how it came about. */
+const causeOfFault: Readonly<Partial<Record<FaultCode, (message: string) => Cause>>> = {
+  'syntax/curly-quotes': () => CURLED_CAUSE,
+  'structure/curly-quotes': () => CURLED_CAUSE,
+  'syntax/escaped-quotes': () => ({
+    code: 'escaped-quotes',
+    message: `The quotes of the code were escaped. ${CODE_FIELD}`,
+  }),
+  'syntax/editor-marks': () => ({
+    code: 'editor-marks',
+    message: `The editor put tags, blanks or links of its own into the code. ${CODE_FIELD}`,
+  }),
+  'structure/misspelt': (message) => ({ code: 'editor-marks', message: `${message} ${CODE_FIELD}` }),
+  'syntax/script-type': (message) => ({ code: 'wrong-type', message }),
+};
+
+/** What became of a script, or of the attributes of markup. */
+function causesInCode({ source, faults }: Reading): readonly Cause[] {
+  const known = new Map<string, Cause>();
+  for (const { code, message, place } of faults) {
+    const isCurled =
+      code === 'syntax/escaped-quotes' && beginsTypographic(source.slice(place.start, place.end));
+    const cause = isCurled ? CURLED_CAUSE : causeOfFault[code]?.(message);
+    if (cause) known.set(cause.code, cause);
+  }
+  const [first] = faults;
+  if (known.size > 0 || !first || !/ld\+json/i.test(source)) return [...known.values()];
+  return [{ code: 'broken-script', message: `The script is broken: ${first.message}` }];
+}
+
+/** Markup that visitors read as text. */
+function causesInText({ visible }: Reading): readonly Cause[] {
+  const shown = visible && shownMarkup(visible);
+  if (!shown) return [];
+  if (
+    visible.text
+      .slice(shown.start, shown.end)
+      .split(/(?=\W)/)
+      .some(beginsTypographic)
+  )
+    return [CURLED_CAUSE];
+  return [
+    {
+      code: 'escaped-tags',
+      message: `The code stands on the page as text that visitors read: its tags were escaped. ${CODE_FIELD}`,
+    },
+  ];
+}
+
+/** Markup that stands where machines do not look. */
+function causesAside({ document }: Reading): readonly Cause[] {
+  const [aside] = document ? asidesOf(document) : [];
+  if (!aside) return [];
+  if (aside.within === 'comment')
+    return [
+      {
+        code: 'inside-comment',
+        message: 'The markup stands inside a comment, which machines pass over.',
+      },
+    ];
+  const where = { template: 'a template', noscript: 'noscript', frame: 'a frame' }[aside.within];
+  return [
+    {
+      code: 'out-of-sight',
+      message: `The markup stands inside ${where}, where machines do not look for what the page says.`,
+    },
+  ];
+}
+
+const shows = (seen: string, { name, address }: BusinessRecord): boolean =>
+  name !== '' && seen.includes(name) && address.streetAddress !== '' && seen.includes(address.streetAddress);
+
+/** Less text than this is what a page has that a script has still to fill. */
+const HARDLY_ANY = 200;
+
+/** How a script in the browser would bring the markup; '' where none does. */
+function builtByScript({ elements }: HtmlDocument, seen: string): string {
+  const scripts = elements.filter(({ name, inert }) => name === 'script' && !inert);
+  const writes = scripts.some((script) => {
+    const code = textContent(script);
+    return /ld\+json/.test(code) && /schema\.org/.test(code);
+  });
+  if (writes)
+    return 'A script puts the markup into the page in the browser: what the host sends has none, and a machine that runs no scripts reads none. Put it into the page itself.';
+  const isEmpty =
+    seen.length < HARDLY_ANY &&
+    scripts.some(({ attributes }) => attributes['src'] !== undefined) &&
+    elements.some(
+      (one) => one.name === 'div' && one.attributes['id'] !== undefined && brokenText(one).trim() === '',
+    );
+  return isEmpty
+    ? 'The page is built by a script in the browser: what is sent holds hardly any text. Put the markup into the template that the host sends.'
+    : '';
+}
+
+/** Why it may be another page than the one that was meant; ''. */
+function wrongPage(
+  { document, address, base, visible }: Reading,
+  { asked }: LiveAnswer,
+  others: number,
+): string {
+  if (address && asked && foldUrl(address) !== foldUrl(asked)) return `The address leads on to ${address}.`;
+  const own = canonicalOf(document, base);
+  if (own && address && foldUrl(own) !== foldUrl(address))
+    return `The page says that its own address is ${own}.`;
+  if (others > 0) return 'The page carries the markup of another business.';
+  return document ? noPage(document, visible?.text ?? '') : '';
+}
+
+/** Why what answered is hardly the page: it asks for a password, or says that it was not found; ''. */
+function noPage({ elements }: HtmlDocument, seen: string): string {
+  // A box to sign in stands on many a page.
+  const asksPassword =
+    seen.length < HARDLY_ANY &&
+    elements.some(({ name, attributes }) => name === 'input' && /^password$/i.test(attributes['type'] ?? ''));
+  if (asksPassword) return 'What answers asks for a password: strangers do not see the page.';
+  const heads = elements.filter(({ name, inert }) => !inert && (name === 'title' || name === 'h1'));
+  const lost = heads
+    .map((one) => brokenText(one).trim())
+    .find((text) => /\b(?:404|410)\b|\bnot found\b/i.test(text));
+  return lost ? `What answers calls itself “${lost.slice(0, 80)}”.` : '';
+}
