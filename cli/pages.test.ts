@@ -116,6 +116,9 @@ describe('several businesses in one record file', () => {
     expect(text(join(out, 'quay.html'))).toContain('"streetAddress": "214 Quay Street"');
     expect(text(join(out, 'tallow-bay.html'))).toContain('"streetAddress": "1 Bay Road"');
     expect(run(['verify', out, '--record', both])).toMatchObject({ status: 0 });
+    const other = run(['verify', join(site, 'about.html'), '--record', both]);
+    expect([other.status, other.out]).toEqual([1, expect.stringContaining('absent')]);
+    expect(other.out).toContain('Nothing tells which of the 2 businesses this page is about.');
     // Without the address of the site nothing tells whose the second page is.
     const less = run(['place', site, '--record', both, '--out', join(folder, 'two-less')]);
     expect(readdirSync(join(folder, 'two-less'))).toEqual(['quay.html']);

@@ -73,9 +73,13 @@ export function addressing(site: string | undefined): (path: string) => string {
   return (path) => pageUrl(path, base);
 }
 
+/** Why a page is no branch's own. */
+export const nobodysOwn = (records: readonly BusinessRecord[]): string =>
+  `Nothing tells which of the ${String(records.length)} businesses this page is about.`;
+
 /** What becomes of a page that is nobody's own. */
 export const nobodys = (records: readonly BusinessRecord[]) => ({
   ok: false as const,
-  message: `Nothing tells which of the ${String(records.length)} businesses this page is about. It was left as it is.`,
+  message: `${nobodysOwn(records)} It was left as it is.`,
   left: true,
 });

@@ -1,18 +1,16 @@
 import { createHash } from 'node:crypto';
 import { limits } from '#core/limits';
-import { judgeLive, type LivePage } from '#core/page';
+import { judgeLive, type LiveJudgement, type LivePage } from '#core/page';
 import { readSource, type Reading } from '#core/reading';
-import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/text';
 import { reason } from '#outside/reason.ts';
 import type { LiveReaders } from '#outside/livePage.ts';
-import { ownBranchOf, readBranches, type Branches } from './branches.ts';
+import { nobodysOwn, ownBranchOf, readBranches, type Branches } from './branches.ts';
 import { CannotRun, readBytes, readWords, type Command } from './command.ts';
 import { filesOf, isAddress } from './pages.ts';
 
 const usage = `zinc verify URL… --record RECORD [--json]
-           a URL may also be a file or a folder; of several businesses in RECORD each page is compared with its own,
-           one that is nobody’s own with the first;
+           a URL may also be a file or a folder; of several businesses in RECORD each page is compared with its own;
            exit status 0 as intended, 1 not, 2 could not be read`;
 
 export const command: Command = {
@@ -38,23 +36,31 @@ async function verifier(all: Branches): Promise<(source: string) => Promise<Live
   const fetcher = guardedFetcher(process.env['ZINC_STANDIN_HOST'] ?? undefined);
   const robots = robotsOf(fetcher);
   const ownBranch = ownBranchOf(all);
-  /** A page that is nobody's own is compared with the first. */
-  const recordOf = (read: () => Reading, url: string): BusinessRecord => ownBranch(read, url) ?? all[0];
   const judge: LiveReaders['judge'] = (sent) => {
-    const record = recordOf(
-      () => readSource(decodeText(sent.bytes, sent.contentType).text, sent.url),
-      sent.url,
-    );
-    return Promise.resolve(judgeSent(sent, record));
+    const read = (): Reading => readSource(decodeText(sent.bytes, sent.contentType).text, sent.url);
+    const record = ownBranch(read, sent.url);
+    const { isKeptOut, ...judged } = judgeSent(sent, record ?? all[0]);
+    return Promise.resolve({ ...(record ? judged : nobodysPage(all)), isKeptOut });
   };
   return (source) =>
     isAddress(source)
       ? verifyLive(source, all[0], { fetcher, robots, judge })
-      : verifyFile(source, (reading) => recordOf(() => reading, ''));
+      : verifyFile(source, (reading) => {
+          const record = ownBranch(() => reading, '');
+          return record ? judgeLive(reading, record, { asked: '', headers: {} }) : nobodysPage(all);
+        });
 }
 
+/** What is said of a page that is no branch's own. */
+const nobodysPage = (all: Branches): LiveJudgement => ({
+  state: 'absent',
+  differing: [],
+  missing: [],
+  causes: [{ code: 'wrong-page', message: nobodysOwn(all) }],
+});
+
 /** A page that lies here, as it would be read were it sent. */
-async function verifyFile(path: string, recordOf: (reading: Reading) => BusinessRecord): Promise<LivePage> {
+async function verifyFile(path: string, judge: (reading: Reading) => LiveJudgement): Promise<LivePage> {
   const answer = {
     url: path,
     finalUrl: path,
@@ -69,8 +75,7 @@ async function verifyFile(path: string, recordOf: (reading: Reading) => Business
   try {
     const bytes = await readBytes(path, limits.pageBytes);
     const reading = readSource(decodeText(bytes).text);
-    const judged = judgeLive(reading, recordOf(reading), { asked: '', headers: {} });
-    return { ...answer, ...judged, digest: createHash('sha256').update(bytes).digest('hex') };
+    return { ...answer, ...judge(reading), digest: createHash('sha256').update(bytes).digest('hex') };
   } catch (error) {
     const problem = error instanceof CannotRun ? error.message : reason(error);
     return { ...answer, state: 'unreachable', differing: [], missing: [], causes: [], problem };
