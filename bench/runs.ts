@@ -24,7 +24,18 @@ import { median, type Figure } from './ratio.ts';
 const PAGES = 600;
 const BYTES = 50_000;
 const DOMAIN = 'bench.example';
-const PARAGRAPH = '<p class="text">Lorem ipsum dolor sit amet, <b>consectetur</b> adipiscing elit.</p>\n';
+const WORDS =
+  'we look after your animals by the harbour every day of the year and answer each call within hours our rooms are light and warm with a garden behind the house for dogs cats and birds of all sizes'.split(
+    ' ',
+  );
+
+/** Every page has words of its own, and some numbers: what was searched for one page says nothing of the next. */
+function paragraph(page: string, at: number): string {
+  let seed = Number(page) * 7919 + at * 104_729;
+  const next = (below: number): number => (seed = (seed * 1_103_515_245 + 12_345) % 2_147_483_648) % below;
+  const words = Array.from({ length: 11 }, () => WORDS[next(WORDS.length)] ?? '').join(' ');
+  return `<p class="text">${words}${next(8) === 0 ? ` ${String(next(900))}` : ''}, <b>page ${page}</b>.</p>\n`;
+}
 
 /** Runs over many pages of a site, over SFTP and over WebDAV: read, previewed, published, verified. */
 export async function benchRuns(record: BusinessRecord): Promise<readonly Figure[]> {
@@ -113,8 +124,11 @@ async function benchSite(
   return figures;
 }
 
-const pageOf = (title: string): string =>
-  `<!doctype html><html lang="en"><head><title>${title}</title></head><body>\n${PARAGRAPH.repeat(Math.ceil(BYTES / PARAGRAPH.length))}</body></html>`;
+function pageOf(title: string): string {
+  let body = '';
+  for (let at = 0; body.length < BYTES; at += 1) body += paragraph(title, at);
+  return `<!doctype html><html lang="en"><head><title>${title}</title></head><body>\n${body}</body></html>`;
+}
 
 const OWN_PAGES = {
   name: '',

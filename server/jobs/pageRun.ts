@@ -15,7 +15,7 @@ import { readSite, type ReadingParts } from './siteReading.ts';
 
 /** Pages that are worked on at the same time, and until progress is told. */
 const AT_ONCE = 4;
-const BATCH = 16;
+const BATCH = { previewed: 64, published: 16 } as const;
 
 type RunParts = ReadingParts;
 
@@ -30,7 +30,7 @@ export async function carryOut(job: JobRow, parts: RunParts): Promise<'done' | '
     const state = isPreview ? 'waiting' : 'planned';
     for (;;) {
       if (parts.stopped()) return 'stopped';
-      const some = await nextPages(run.id, state, BATCH);
+      const some = await nextPages(run.id, state, isPreview ? BATCH.previewed : BATCH.published);
       if (some.length === 0) break;
       await (isPreview ? pages.preview(some) : pages.publish(some));
       if (!(await noteProgress(job, await progressOf(run.id)))) return 'stopped';
@@ -47,6 +47,7 @@ type Told = Pick<RunPage, 'state' | 'problem'>;
 
 /** Pages of so many bytes are kept together at most. */
 const KEPT_BYTES = 16 * 1024 * 1024;
+const KEPT_ROWS = 16;
 
 class PageRun {
   readonly #run: RunRow;
@@ -55,6 +56,7 @@ class PageRun {
   #opened: Promise<SiteConnection>[] = [];
   readonly #previewed: RunPageRow[] = [];
   readonly #versions: { pageId: number; bytes: Buffer }[] = [];
+  #kept: Promise<void> = Promise.resolve();
   #owners: Owners | undefined;
 
   constructor(run: RunRow, parts: RunParts) {
@@ -106,19 +108,28 @@ class PageRun {
       row.set({ state: told.state, problem: told.problem.slice(0, 500) });
       this.#previewed.push(row);
       const size = this.#versions.reduce((sum, { bytes }) => sum + bytes.length, 0);
-      if (size > KEPT_BYTES) await this.#keepPreviewed();
+      if (size > KEPT_BYTES || this.#previewed.length >= KEPT_ROWS) await this.#keepPreviewed();
     });
     await this.#keepPreviewed();
+    await this.#kept;
     await this.#closeOld();
   }
 
-  /** Writes what was previewed, once for many pages: each writing waits for the disk. */
+  /**
+   * Writes what was previewed, once for many pages: each writing waits for the disk, and the next pages are read
+   * meanwhile. Waits for what was handed on before.
+   */
   async #keepPreviewed(): Promise<void> {
     const [rows, versions] = [this.#previewed.splice(0), this.#versions.splice(0)];
-    await whole(async (transaction) => {
-      await keepVersions(versions, transaction);
-      for (const row of rows) await row.save({ transaction });
-    });
+    const before = this.#kept;
+    this.#kept = before.then(() =>
+      whole(async (transaction) => {
+        await keepVersions(versions, transaction);
+        for (const row of rows) await row.save({ transaction });
+      }),
+    );
+    this.#kept.catch(() => undefined); // whoever waits for it is told
+    await before;
   }
 
   /** Puts a version by, to be kept with others; its digest. */
