@@ -1,6 +1,7 @@
 /** What the command line does with whole sets of photos. */
 import { spawnSync } from 'node:child_process';
 import {
+  copyFileSync,
   existsSync,
   mkdirSync,
   mkdtempSync,
@@ -10,7 +11,7 @@ import {
   writeFileSync,
 } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import sharp from 'sharp';
 import { jsonLd } from '#core/markup';
@@ -131,6 +132,32 @@ describe('zinc stamp', () => {
     expect(titleAfter('--title', 'For all')).toBe('Old');
     expect(titleAfter('--words', words)).toBe('Typed');
     expect(titleAfter('--words', words, '--only-empty')).toBe('Old');
+  });
+
+  test('takes each picture once, with its own row of words, and not what it wrote itself', () => {
+    const set = join(folder, 'set');
+    for (const below of ['IMG_1.jpg', 'deep/IMG_1.jpg', 'other/IMG_1.jpg']) {
+      mkdirSync(dirname(join(set, below)), { recursive: true });
+      copyFileSync(join(photos, 'IMG_1.jpg'), join(set, below));
+    }
+    const words = file('set.csv', 'file,title\nIMG_1.jpg,Front\ndeep\\IMG_1.jpg,Deep\nother,None\n');
+    const out = join(set, 'done');
+    const stamped = (): unknown => {
+      const { out: told, err } = run([set, join(set, 'IMG_1.jpg'), '--words', words, '--out', out, '--json']);
+      expect(err).toContain('other in ');
+      const { photos: all } = JSON.parse(told) as { photos: { photo: string; title: string }[] };
+      return all.map(({ photo, title }) => [photo.slice(set.length + 1), title]);
+    };
+    const each = [
+      ['IMG_1.jpg', 'Front'],
+      ['deep/IMG_1.jpg', 'Deep'],
+      ['other/IMG_1.jpg', ''],
+    ];
+    expect(stamped()).toEqual(each);
+    expect(stamped()).toEqual(each);
+    expect(
+      run([set, '--words', file('several.csv', 'file,title\na/IMG_1.jpg,x\n'), '--out', out]).err,
+    ).toContain('is none of these');
   });
 
   test('reads words in the encodings that spreadsheets write', () => {

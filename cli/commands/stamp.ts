@@ -1,10 +1,11 @@
 import { mkdir, readdir, stat } from 'node:fs/promises';
 import { availableParallelism } from 'node:os';
-import { basename, join } from 'node:path';
+import { basename, join, relative, resolve } from 'node:path';
 import { Piscina } from 'piscina';
 import { decodeCsv, guessCsvEncoding } from '#core/csv';
 import { limits } from '#core/limits';
 import {
+  giveWords,
   isMeantPicture,
   planSet,
   policiesOf,
@@ -13,6 +14,7 @@ import {
   stampSchema,
   usualStamp,
   wordingFaults,
+  type FoundPicture,
   type OwnWords,
   type PlannedPicture,
   type StampSettings,
@@ -23,6 +25,7 @@ import { takenOn } from '#outside/stamper.ts';
 import stampPictures, { type StampedPicture, type StampTask } from '#outside/stampThread.ts';
 import { readRecord } from './branches.ts';
 import { CannotRun, readBytes, readSettings, readWords, type Command } from './command.ts';
+import { isBelow, mostOf } from './pages.ts';
 
 const usage = `zinc stamp PHOTO|FOLDER… --record RECORD [--words FILE.csv] [--stamp FILE.json] [--name PATTERN]
            [--title T] [--headline T] [--caption T] [--keywords a,b] [--alt T] [--subject T]
@@ -60,24 +63,21 @@ export const command: Command = {
     const { values, positionals } = readWords(words, options, usage);
     const folder = values.out;
     if (positionals.length === 0 || !folder) throw new CannotRun(usage);
-    const photos = (await Promise.all(positionals.map(picturesOf))).flat();
+    const photos = await picturesIn(positionals, folder);
     const jobs = jobsOf(values.jobs, photos.length);
     // They start while the record is read.
     const threads = jobs > 1 ? stampThreads(jobs) : undefined;
     try {
       const record = await readRecord(values.record);
       const settings = await settingsOf(values);
-      const own = values.words === undefined ? new Map<string, OwnWords>() : await wordsIn(values.words);
-      const pictures = photos.map((photo) => ({ photo, own: ownOf(photo, own) }));
+      const own = await wordsOf(photos, values.words);
+      const pictures = photos.map(({ path }, at) => ({ photo: path, own: own[at] ?? {} }));
       const planned = plan(record, settings, pictures);
       await mkdir(folder, { recursive: true }).catch((error: unknown) => {
         throw new CannotRun(`${folder} cannot be made: ${reason(error)}`);
       });
       const tasks = pictures.map((picture, at) => taskOf(picture, planned[at], folder, settings, values));
       const stamped = threads ? await inThreads(tasks, threads) : stampPictures(tasks);
-      for (const file of own.keys())
-        if (!photos.some((photo) => isFile(photo, file)))
-          process.stderr.write(`zinc: ${file} in ${values.words ?? ''} is none of these pictures.\n`);
       const all = stamped.map((one, at) => toldOf(one, planned[at]));
       process.stdout.write(values.json ? `${JSON.stringify({ photos: all })}\n` : all.map(tell).join(''));
       return all.every(({ proved }) => proved) ? 0 : 1;
@@ -121,40 +121,52 @@ function typedWording(option: string, text: string | undefined): string | undefi
   return text;
 }
 
+/** The pictures that were named, each once: files, and what lies below folders but for what was stamped into `out`. */
+async function picturesIn(named: readonly string[], out: string): Promise<readonly FoundPicture[]> {
+  const found = (await Promise.all(named.map((path) => picturesOf(path, out)))).flat();
+  return [...new Map(found.map((picture) => [resolve(picture.path), picture])).values()];
+}
+
 /** The pictures below a folder, in the order of their names; anything else is itself. */
-async function picturesOf(path: string): Promise<readonly string[]> {
-  const found = await stat(path).catch(() => undefined);
-  if (!found?.isDirectory()) return [path];
-  const names = await readdir(path, { recursive: true, withFileTypes: true });
+async function picturesOf(folder: string, out: string): Promise<readonly FoundPicture[]> {
+  const found = await stat(folder).catch(() => undefined);
+  if (!found?.isDirectory()) return [{ path: folder, below: basename(folder) }];
+  const names = await readdir(folder, { recursive: true, withFileTypes: true });
   const pictures = names
     .filter((entry) => entry.isFile() && isMeantPicture(entry.name))
     .map((entry) => join(entry.parentPath, entry.name))
+    .filter((path) => !isBelow(path, folder, out))
     .sort();
-  if (pictures.length === 0) throw new CannotRun(`${path} holds no picture.`);
-  return pictures.slice(0, limits.photosInSet);
+  if (pictures.length === 0) throw new CannotRun(`${folder} holds no picture.`);
+  return mostOf(pictures, limits.photosInSet, folder, 'pictures').map((path) => ({
+    path,
+    below: relative(folder, path),
+  }));
 }
 
-async function wordsIn(path: string): Promise<ReadonlyMap<string, OwnWords>> {
+/** What a table has for each picture; the rows that mean none of them, or several, are told. */
+async function wordsOf(
+  photos: readonly FoundPicture[],
+  path: string | undefined,
+): Promise<readonly OwnWords[]> {
+  if (path === undefined) return [];
   const bytes = await readBytes(path, limits.pageBytes);
   const read = readWordsTable(decodeCsv(bytes, guessCsvEncoding(bytes)));
   if (!read.ok) throw new CannotRun(`${path}: ${read.message}`);
-  return read.words;
+  const { own, strangers, unclear } = giveWords(photos, read.words);
+  const tell = (file: string, what: string): void =>
+    void process.stderr.write(`zinc: ${file} in ${path} ${what}\n`);
+  for (const file of strangers) tell(file, 'is none of these pictures.');
+  for (const file of unclear)
+    tell(file, 'is the name of several of these pictures, and none has its words. Name its folder too.');
+  return own;
 }
-
-/** Whether a table means this picture: by its path, or by the end of it. */
-const isFile = (photo: string, file: string): boolean => {
-  const path = photo.toLowerCase();
-  return path === file || path.endsWith(`/${file}`) || basename(path) === file;
-};
 
 /** A picture and what was typed for it. */
 interface Picture {
   readonly photo: string;
   readonly own: OwnWords;
 }
-
-const ownOf = (photo: string, words: ReadonlyMap<string, OwnWords>): OwnWords =>
-  words.get(basename(photo).toLowerCase()) ?? [...words].find(([file]) => isFile(photo, file))?.[1] ?? {};
 
 function plan(
   record: BusinessRecord,

@@ -34,4 +34,4 @@ export {
   type StampSettings,
 } from './settings.ts';
 export { placeholders, wordingFaults, wordLists } from './wording.ts';
-export { readWords } from './wordsTable.ts';
+export { giveWords, readWords, type FoundPicture } from './wordsTable.ts';

@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { larkspur } from '#sample';
 import {
   commentOf,
+  giveWords,
   planSet,
   policiesOf,
   readWords,
@@ -156,6 +157,50 @@ describe('a table of words', () => {
         ['a.jpg', { title: 'Front', keywords: ['x', 'y'], point: { latitude: 48.5, longitude: -122.6 } }],
       ]),
     });
+  });
+
+  test('has coordinates in every notation, and blank rows that say nothing', () => {
+    const read = readWords(
+      `file;latitude;longitude\na.jpg;"51°30'26""N";"0°7'39""W"\n;;\nb.jpg;35,5;24,02\n`,
+    );
+    expect(read.ok && [...read.words.values()]).toEqual([
+      { point: { latitude: expect.closeTo(51.50722, 4), longitude: expect.closeTo(-0.1275, 4) } },
+      { point: { latitude: 35.5, longitude: 24.02 } },
+    ]);
+  });
+
+  test.each<[string, readonly string[], Record<string, readonly number[]>]>([
+    ['of one name in two folders, by the folder', ['IMG_1.jpg', 'deep/IMG_1.jpg'], { 'deep/img_1.jpg': [1] }],
+    [
+      'the picture of that very path before those further down',
+      ['a/IMG_1.jpg', 'IMG_1.jpg'],
+      { 'img_1.jpg': [1] },
+    ],
+    [
+      'what a row with a folder leaves, where both are given',
+      ['a/IMG_1.jpg', 'b/IMG_1.jpg'],
+      { 'img_1.jpg': [0], 'b\\img_1.jpg': [1] },
+    ],
+    ['none of several that it could be', ['a/IMG_1.jpg', 'b/IMG_1.jpg'], { 'img_1.jpg': [] }],
+    ['a name without its ending', ['x/Front.PNG', 'x/Front door.PNG'], { front: [0] }],
+    ['letters however their accents are stored', ['Gro\u0308ße.jpg'], { 'grö\u00DFe.jpg': [0] }],
+    ['a path from where the table lies', ['set/a.jpg', 'set/b.jpg'], { './set/b.jpg': [1] }],
+    ['no end of another name', ['xIMG_1.jpg'], { 'img_1.jpg': [] }],
+  ])('means %s', (_, paths, rows) => {
+    const table = `file,title\n${Object.keys(rows)
+      .map((file) => `${file},${file}`)
+      .join('\n')}`;
+    const read = readWords(table);
+    if (!read.ok) throw new Error(read.message);
+    const pictures = paths.map((below) => ({ path: `/photos/${below}`, below }));
+    const { own, strangers, unclear } = giveWords(pictures, read.words);
+    expect(
+      Object.fromEntries(
+        Object.keys(rows).map((file) => [file, own.flatMap(({ title }, at) => (title === file ? [at] : []))]),
+      ),
+    ).toEqual(rows);
+    const lost = Object.values(rows).filter((given) => given.length === 0).length;
+    expect(strangers.length + unclear.length).toBe(lost);
   });
 
   test.each([
