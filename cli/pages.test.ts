@@ -57,6 +57,17 @@ describe('zinc place', () => {
     expect(run(['place', plain, '--record', record, '--preset', bad]).err).toContain('is no preset: form');
   });
 
+  test('takes no page that it wrote itself, and is stopped by no empty folder', () => {
+    const site = dirname(file('whole/index.html', text(plain)));
+    mkdirSync(join(folder, 'nothing'));
+    const out = join(site, 'done');
+    for (let time = 0; time < 2; time += 1) {
+      const { status, err } = run(['place', 'nothing', site, '--record', record, '--out', out]);
+      expect({ status, err }).toMatchObject({ status: 1, err: expect.stringContaining('holds no page') });
+      expect(readdirSync(out)).toEqual(['index.html']);
+    }
+  });
+
   test('tells, adopts or replaces what stands there already', () => {
     const there = file('there.html', `<html><body>${markup}</body></html>`);
     expect(run(['place', there, '--record', record])).toMatchObject({

@@ -214,6 +214,22 @@ describe('zinc check', () => {
     expect(run(['check', '--sitemap', file('none.xml', '<urlset/>')]).err).toContain('names no page');
   });
 
+  test('is stopped by no source that cannot be read', () => {
+    const empty = join(folder, 'empty');
+    mkdirSync(empty);
+    const sources = ['check', join(folder, 'gone.html'), empty, record];
+    const { status, out, err } = run([...sources, '--json']);
+    expect(status).toBe(2);
+    expect(JSON.parse(out)).toMatchObject({
+      sources: [{ source: record }],
+      unread: [{ source: empty }, { source: join(folder, 'gone.html') }],
+    });
+    expect(err).toMatch(/holds no page[\s\S]*no such file/);
+    expect(run(sources).out).toContain('in 1 source, 2 could not be read');
+    expect(run([...sources, '--sarif']).out).toContain('"executionSuccessful": false');
+    expect(run(sources.slice(0, 2))).toMatchObject({ status: 2, out: '' });
+  });
+
   test('tells what one source says against another', () => {
     const other = file(
       'other.json',

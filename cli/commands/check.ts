@@ -16,16 +16,17 @@ import { isFaultCode } from '#core/fault';
 import { parseUrl } from '#core/link';
 import { readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
-import { decodeText } from '#core/text';
+import { counted, decodeText } from '#core/text';
 import { townsFor } from '#core/towns';
 import type { Fetcher } from '#outside/fetcher.ts';
 import { CannotRun, oneOf, readBytes, readText, readWords, save, type Command } from './command.ts';
 import { readRecord } from './branches.ts';
-import { filesOf, isAddress } from './pages.ts';
+import { filesIn, isAddress, mostOf, told, type Unread } from './pages.ts';
 
 const usage = `zinc check SOURCE… [--url URL] [--record RECORD] [--json | --sarif] [--report FILE.html|FILE.csv]
            [--profile ${profileNames.join('|')}] [--ignore CODE]… [--sitemap SITEMAP]
-           a SOURCE is a file, a folder, an address, or - for standard input`;
+           a SOURCE is a file, a folder, an address, or - for standard input; one that cannot be read stops no other;
+           exit status 0 no must, 1 a must, 2 something could not be read`;
 
 /** What fetches, loaded when the first address is given: most checks are of files. */
 let fetcher: Fetcher | undefined;
@@ -66,14 +67,22 @@ export const command: Command = {
     const profile = profiles[oneOf(values.profile ?? 'local-business', profileNames, '--profile')];
     const ignores = (values.ignore ?? []).map(ignoreOf);
     const named = [...positionals, ...(values.sitemap ? await pagesOf(values.sitemap) : [])];
-    const paths = (await Promise.all(named.map(filesOf))).flat();
+    const { files, unread: none } = await filesIn(named);
+    const unread = [...none];
     const checked: Checked[] = [];
-    for (const path of paths)
-      checked.push(await judge(await fetchOrRead(path, values.url), { record, profile, ignores }));
+    for (const path of files)
+      try {
+        checked.push(await judge(await fetchOrRead(path, values.url), { record, profile, ignores }));
+      } catch (error) {
+        unread.push({ source: path, message: told(error) });
+      }
+    if (checked.length === 0) throw new CannotRun(unread.map(({ message }) => message).join('\n'));
+    for (const { message } of unread) process.stderr.write(`zinc: ${message}\n`);
     if (profile.name === 'local-business') judgeTogether(checked, ignores);
     if (values.report) await report(values.report, checked);
-    process.stdout.write(answer(checked, values, positionals.length === 1 && checked.length === 1));
-    return checked.some(({ check: { summary } }) => summary.must > 0) ? 1 : 0;
+    const isAlone = positionals.length === 1 && checked.length + unread.length === 1;
+    process.stdout.write(answer(checked, unread, values, isAlone));
+    return checked.some(({ check: { summary } }) => summary.must > 0) ? 1 : unread.length > 0 ? 2 : 0;
   },
 };
 
@@ -92,7 +101,7 @@ async function pagesOf(sitemap: string): Promise<readonly string[]> {
   }));
   const [problem] = problems;
   if (urls.length === 0) throw new CannotRun(`${sitemap}: ${problem ?? 'it names no page.'}`);
-  return urls.slice(0, limits.sitePages);
+  return mostOf(urls, limits.sitePages, sitemap, 'pages');
 }
 
 async function fetchOrRead(path: string, url: string | undefined): Promise<Source> {
@@ -151,6 +160,7 @@ const VERSION = '0.2.0';
 
 function answer(
   checked: readonly Checked[],
+  unread: readonly Unread[],
   { json, sarif }: { json?: boolean | undefined; sarif?: boolean | undefined },
   alone: boolean,
 ): string {
@@ -160,10 +170,11 @@ function answer(
       source: text,
       findings,
     }));
-    return `${JSON.stringify(sarifLog(sources, VERSION), null, 2)}\n`;
+    const failed = unread.map(({ source, message }) => ({ uri: source, message }));
+    return `${JSON.stringify(sarifLog(sources, VERSION, failed), null, 2)}\n`;
   }
   const summary = summarise(checked.flatMap(({ check: { findings } }) => findings));
-  if (!json) return inLines(checked, summary);
+  if (!json) return inLines(checked, unread.length, summary);
   const forms = checked.map(({ name, check: { items, findings, summary: own, threeWay } }) => ({
     source: name,
     items,
@@ -172,19 +183,26 @@ function answer(
     threeWay,
   }));
   const [first] = forms;
-  if (!alone || !first) return `${JSON.stringify({ sources: forms, summary })}\n`;
+  if (!alone || !first) return `${JSON.stringify({ sources: forms, unread, summary })}\n`;
   const { items, findings, threeWay } = first;
   return `${JSON.stringify({ items, findings, summary, threeWay })}\n`;
 }
 
-function inLines(checked: readonly Checked[], { must, should, note }: Check['summary']): string {
+function inLines(
+  checked: readonly Checked[],
+  unread: number,
+  { must, should, note }: Check['summary'],
+): string {
   const lines = checked.flatMap(({ name, check: { findings } }) =>
     findings.map(
       ({ grade, code, message, place, mend }) =>
         `${name}:${String(place.line)}:${String(place.column)}: ${grade} ${code}: ${message}${mend ? (mend.certain ? ' (can be mended)' : ' (a mend is proposed)') : ''}`,
     ),
   );
-  const of = checked.length === 1 ? '' : ` in ${String(checked.length)} sources`;
+  const of =
+    checked.length + unread === 1
+      ? ''
+      : ` in ${counted(checked.length, 'source', 'sources')}${unread > 0 ? `, ${String(unread)} could not be read` : ''}`;
   return [...lines, `${String(must)} must, ${String(should)} should, ${String(note)} note${of}`, ''].join(
     '\n',
   );

@@ -1,6 +1,6 @@
 /** The pages that a command is given: files, folders, addresses, standard input. */
 import { mkdir, readdir, realpath, stat } from 'node:fs/promises';
-import { dirname, join, relative, sep } from 'node:path';
+import { dirname, join, relative, resolve, sep } from 'node:path';
 import { limits } from '#core/limits';
 import { isPagePath } from '#core/link';
 import { reason } from '#outside/reason.ts';
@@ -8,13 +8,62 @@ import { CannotRun, deliver, readBytes, save } from './command.ts';
 
 export const isAddress = (source: string): boolean => /^https?:\/\//i.test(source);
 
-/** The pages and JSON-LD files below a folder, in the order of their names; anything else is itself. */
-export async function filesOf(path: string): Promise<readonly string[]> {
+/** What a source is, and what of it could not be read. */
+export interface Unread {
+  readonly source: string;
+  readonly message: string;
+}
+
+/** The files that sources are, each once; and those that are none. */
+export async function filesIn(
+  sources: readonly string[],
+): Promise<{ readonly files: readonly string[]; readonly unread: readonly Unread[] }> {
+  const unread: Unread[] = [];
+  const files = new Set<string>();
+  for (const source of sources)
+    try {
+      for (const file of await filesOf(source)) files.add(file);
+    } catch (error) {
+      unread.push({ source, message: told(error) });
+    }
+  return { files: [...files], unread };
+}
+
+/** What is said of a file that is not there, or is none; any other error goes on. */
+export function told(error: unknown): string {
+  if (error instanceof CannotRun) return error.message;
+  if (error instanceof Error && 'code' in error) return reason(error);
+  throw error;
+}
+
+/**
+ * The pages and JSON-LD files below a folder, in the order of their names, but for what lies in `out`; anything else
+ * is itself.
+ */
+async function filesOf(path: string, out?: string): Promise<readonly string[]> {
   if (path === '-' || isAddress(path)) return [path];
   if (!(await isFolder(path))) return [path];
-  const files = (await filesBelow(path)).sort();
+  const files = (await filesBelow(path)).filter((file) => !isBelow(file, path, out)).sort();
   if (files.length === 0) throw new CannotRun(`${path} holds no page.`);
-  return files.slice(0, limits.sitePages);
+  return mostOf(files, limits.sitePages, path, 'pages');
+}
+
+/** Whether a file found in a folder is one that was written there before, into a folder within it. */
+export const isBelow = (file: string, folder: string, out: string | undefined): boolean =>
+  out !== undefined && resolve(out) !== resolve(folder) && resolve(file).startsWith(resolve(out) + sep);
+
+/** As many as are taken; what is left out is told. */
+export function mostOf(
+  files: readonly string[],
+  most: number,
+  folder: string,
+  what: string,
+): readonly string[] {
+  if (files.length > most)
+    process.stderr.write(
+      `zinc: ${folder} holds ${String(files.length)} ${what}; the first ${String(most)} are taken.\n`,
+    );
+  return files.slice(0, most);
 }
 
 const isFolder = async (path: string): Promise<boolean> =>
@@ -84,8 +133,13 @@ export async function changePages(
   if (!out) throw new CannotRun('Name a folder for the pages with --out DIR.');
   const count = { done: 0, undone: 0, left: 0 };
   for (const source of sources)
-    for (const path of (await filesOf(source)).filter((one) => !/\.json(ld)?$/i.test(one)))
-      count[await changeInto(path, out, nameBelow(source, path), change)] += 1;
+    try {
+      for (const path of (await filesOf(source, out)).filter((one) => !/\.json(ld)?$/i.test(one)))
+        count[await changeInto(path, out, nameBelow(source, path), change)] += 1;
+    } catch (error) {
+      process.stderr.write(`zinc: ${told(error)}\n`);
+      count.undone += 1;
+    }
   return count.undone === 0 && count.done > 0 ? 0 : 1;
 }
 
@@ -112,8 +166,7 @@ async function changeInto(
     changed.told.forEach(tell);
     return changed.proved ? 'done' : 'undone';
   } catch (error) {
-    if (!(error instanceof CannotRun) && !(error instanceof Error && 'code' in error)) throw error;
-    tell(error instanceof CannotRun ? error.message : reason(error));
+    tell(told(error));
     return 'undone';
   }
 }

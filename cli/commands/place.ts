@@ -52,7 +52,7 @@ export const command: Command = {
     });
     if (values.out)
       process.stderr.write(
-        status === 0 ? 'Placed, read back and proved.\n' : 'Placed, but not all reads back as meant.\n',
+        status === 0 ? 'Placed, read back and proved.\n' : 'Not every page was placed and proved.\n',
       );
     return status;
   },

@@ -3,11 +3,10 @@ import { limits } from '#core/limits';
 import { judgeLive, type LiveJudgement, type LivePage } from '#core/page';
 import { readSource, type Reading } from '#core/reading';
 import { decodeText } from '#core/text';
-import { reason } from '#outside/reason.ts';
 import type { LiveReaders } from '#outside/livePage.ts';
 import { nobodysOwn, ownBranchOf, readBranches, type Branches } from './branches.ts';
 import { CannotRun, readBytes, readWords, type Command } from './command.ts';
-import { filesOf, isAddress } from './pages.ts';
+import { filesIn, isAddress, told } from './pages.ts';
 
 const usage = `zinc verify URL… --record RECORD [--json]
            a URL may also be a file or a folder; of several businesses in RECORD each page is compared with its own;
@@ -20,9 +19,9 @@ export const command: Command = {
     const { values, positionals } = readWords(words, options, usage);
     if (positionals.length === 0) throw new CannotRun(usage);
     const verify = await verifier(await readBranches(values.record));
-    const sources = (await Promise.all(positionals.map(filesOf))).flat();
-    const pages: LivePage[] = [];
-    for (const source of sources) pages.push(await verify(source));
+    const { files, unread } = await filesIn(positionals);
+    const pages = unread.map(({ source, message }) => unreadable(source, message));
+    for (const file of files) pages.push(await verify(file));
     process.stdout.write(values.json ? `${JSON.stringify({ pages })}\n` : pages.map(inLines).join(''));
     if (pages.some(({ state }) => state !== 'as-intended' && state !== 'unreachable')) return 1;
     return pages.some(({ state }) => state === 'unreachable') ? 2 : 0;
@@ -61,26 +60,21 @@ const nobodysPage = (all: Branches): LiveJudgement => ({
 
 /** A page that lies here, as it would be read were it sent. */
 async function verifyFile(path: string, judge: (reading: Reading) => LiveJudgement): Promise<LivePage> {
-  const answer = {
-    url: path,
-    finalUrl: path,
-    redirects: [],
-    status: 0,
-    robots: '',
-    digest: '',
-    elsewhere: [],
-    problem: '',
-    time: new Date().toISOString(),
-  };
   try {
     const bytes = await readBytes(path, limits.pageBytes);
     const reading = readSource(decodeText(bytes).text);
-    return { ...answer, ...judge(reading), digest: createHash('sha256').update(bytes).digest('hex') };
+    const digest = createHash('sha256').update(bytes).digest('hex');
+    return { ...unreadable(path, ''), ...judge(reading), digest };
   } catch (error) {
-    const problem = error instanceof CannotRun ? error.message : reason(error);
-    return { ...answer, state: 'unreachable', differing: [], missing: [], causes: [], problem };
+    return unreadable(path, told(error));
   }
 }
+
+const unreadable = (path: string, problem: string): LivePage => ({
+  ...{ url: path, finalUrl: path, redirects: [], status: 0, robots: '', digest: '', elsewhere: [] },
+  ...{ state: 'unreachable', differing: [], missing: [], causes: [], problem },
+  time: new Date().toISOString(),
+});
 
 function inLines({ url, finalUrl, state, problem, robots, differing, missing, causes }: LivePage): string {
   const lines = [

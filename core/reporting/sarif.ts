@@ -12,8 +12,21 @@ export interface SarifSource {
 
 const LEVELS: Readonly<Record<Grade, string>> = { must: 'error', should: 'warning', note: 'note' };
 
-/** A log of findings for code review tools (OASIS SARIF 2.1.0); columns are UTF-16 code units from 1. */
-export function sarifLog(sources: readonly SarifSource[], version: string): object {
+/** A source that could not be read, and why. */
+export interface UnreadSource {
+  readonly uri: string;
+  readonly message: string;
+}
+
+/**
+ * A log of findings for code review tools (OASIS SARIF 2.1.0); columns are UTF-16 code units from 1. What could not be
+ * read is an invocation that did not end well (§3.20.14, §3.20.21).
+ */
+export function sarifLog(
+  sources: readonly SarifSource[],
+  version: string,
+  unread: readonly UnreadSource[] = [],
+): object {
   const codes = [...new Set(sources.flatMap(({ findings }) => findings.map(({ code }) => code)))].sort();
   const rule = (code: FaultCode): object => ({
     id: code,
@@ -28,6 +41,7 @@ export function sarifLog(sources: readonly SarifSource[], version: string): obje
       {
         tool: { driver: { name: 'zinc-post', version, rules: codes.filter(isFaultCode).map(rule) } },
         columnKind: 'utf16CodeUnits',
+        ...(unread.length > 0 ? { invocations: [failed(unread)] } : {}),
         artifacts: sources.map(({ uri }) => ({ location: { uri: uriReference(uri) } })),
         results: sources.flatMap((one) => one.findings.map((finding) => result(one, finding, codes))),
       },
@@ -40,6 +54,15 @@ const uriReference = (uri: string): string =>
   /^[a-z][a-z0-9+.-]*:/i.test(uri)
     ? uri
     : uri.replace(/\\/g, '/').split('/').map(encodeURIComponent).join('/');
+
+const failed = (unread: readonly UnreadSource[]): object => ({
+  executionSuccessful: false,
+  toolExecutionNotifications: unread.map(({ uri, message }) => ({
+    level: 'error',
+    message: { text: message },
+    locations: [{ physicalLocation: { artifactLocation: { uri: uriReference(uri) } } }],
+  })),
+});
 
 function result({ uri, source }: SarifSource, finding: Finding, codes: readonly FaultCode[]): object {
   const { code, grade, message, place, related, mend } = finding;
