@@ -140,6 +140,7 @@ describe('zinc stamp', () => {
       mkdirSync(dirname(join(set, below)), { recursive: true });
       copyFileSync(join(photos, 'IMG_1.jpg'), join(set, below));
     }
+    copyFileSync(join(photos, 'IMG_1.jpg'), join(set, '._IMG_1.jpg'));
     const words = file('set.csv', 'file,title\nIMG_1.jpg,Front\ndeep\\IMG_1.jpg,Deep\nother,None\n');
     const out = join(set, 'done');
     const stamped = (): unknown => {

@@ -5,7 +5,7 @@ import { pipeline } from 'node:stream/promises';
 import yauzl from 'yauzl';
 import { ZipFile } from 'yazl';
 import { limits, megabytes } from '#core/limits';
-import { isPagePath, refusalOfPath } from '#core/link';
+import { isHiddenPath, isPagePath, refusalOfPath } from '#core/link';
 import { isMeantPicture } from '#core/photo';
 
 /** A page out of a zip, or why it cannot be taken. */
@@ -81,7 +81,7 @@ const damage = (error: unknown): string =>
   `It cannot be read to its end: ${error instanceof Error ? error.message : String(error)}.`;
 
 /** Whether a path of an archive is a file that somebody put there, and not a system's own. */
-const isOurs = (path: string): boolean => !path.endsWith('/') && !/(^|\/)(__MACOSX\/|\.[^./])/.test(path);
+const isOurs = (path: string): boolean => !path.endsWith('/') && !isHiddenPath(path);
 
 interface Directory {
   readonly pages: readonly { readonly path: string; readonly entry: yauzl.Entry }[];

@@ -2,7 +2,7 @@
 import { mkdir, readdir, realpath, stat } from 'node:fs/promises';
 import { dirname, join, relative, resolve, sep } from 'node:path';
 import { limits } from '#core/limits';
-import { isPagePath } from '#core/link';
+import { isHiddenPath, isPagePath } from '#core/link';
 import { reason } from '#outside/reason.ts';
 import { CannotRun, deliver, readBytes, save } from './command.ts';
 
@@ -85,6 +85,7 @@ async function filesBelow(root: string): Promise<string[]> {
   const walk = async (folder: string, depth: number): Promise<string[]> => {
     const found: string[] = [];
     for (const entry of await readdir(folder, { withFileTypes: true })) {
+      if (isHiddenPath(entry.name)) continue;
       const path = join(folder, entry.name);
       if (entry.isDirectory() && depth < DEEPEST) found.push(...(await walk(path, depth + 1)));
       else if (!isPagePath(entry.name) && !/\.json(ld)?$/i.test(entry.name)) continue;

@@ -3,6 +3,7 @@ import { availableParallelism } from 'node:os';
 import { basename, join, relative, resolve } from 'node:path';
 import { Piscina } from 'piscina';
 import { decodeCsv, guessCsvEncoding } from '#core/csv';
+import { isHiddenPath } from '#core/link';
 import { limits } from '#core/limits';
 import {
   giveWords,
@@ -135,7 +136,7 @@ async function picturesOf(folder: string, out: string): Promise<readonly FoundPi
   const pictures = names
     .filter((entry) => entry.isFile() && isMeantPicture(entry.name))
     .map((entry) => join(entry.parentPath, entry.name))
-    .filter((path) => !isBelow(path, folder, out))
+    .filter((path) => !isBelow(path, folder, out) && !isHiddenPath(relative(folder, path)))
     .sort();
   if (pictures.length === 0) throw new CannotRun(`${folder} holds no picture.`);
   return mostOf(pictures, limits.photosInSet, folder, 'pictures').map((path) => ({

@@ -18,6 +18,9 @@ export const originsOf = (urls: readonly string[]): readonly string[] => [
 
 export const isPagePath = (path: string): boolean => /\.(html?|xhtml|php|asp|aspx|shtml)$/i.test(path);
 
+/** Whether a path is of a file that a system hides or adds: a dot before a name, or macOS's folder in an archive. */
+export const isHiddenPath = (path: string): boolean => /(^|\/)(__MACOSX\/|\.[^./])/.test(path);
+
 /** Why a page cannot be kept under a path; '' where it can. */
 export function refusalOfPath(path: string): string {
   if (!isPagePath(path)) return 'It is no HTML page. Pages end in .html, .htm, .php or .asp.';
