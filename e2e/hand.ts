@@ -28,11 +28,21 @@ export class Hand {
     await this.page.goto(`${this.address}${path}`, { waitUntil: 'networkidle0' });
   }
 
-  /** The number of the branch with a label; 0 where there is none. */
+  /** The number of the branch with a label. */
   async branchNamed(label: string): Promise<number> {
     const answer = await fetch(`${this.address}/api/search?q=${encodeURIComponent(label)}`);
-    const { branches } = (await answer.json()) as { branches: { id: number; label: string }[] };
-    return branches.find((one) => one.label === label)?.id ?? 0;
+    const found = (await answer.json()) as { branches: { id: number; label: string }[] };
+    const branch = found.branches.find((one) => one.label === label);
+    if (!branch) throw new Error(`There is no branch “${label}”: ${JSON.stringify(found)}`);
+    return branch.id;
+  }
+
+  /** Waits until an element is there. */
+  async find(selector: string): Promise<void> {
+    await this.page.waitForSelector(selector).catch(async () => {
+      const shown = await this.text('body');
+      throw new Error(`${selector} did not come to stand on ${this.page.url()}:\n${shown.slice(0, 2000)}`);
+    });
   }
 
   async click(role: string, name: string): Promise<void> {

@@ -26,7 +26,7 @@ const value = (selector: string): Promise<string> =>
 const fact = (name: string): string => `[id="fact-${name}"]`;
 const record = async (label: string): Promise<void> => {
   await hand.go(`/branches/${String(await hand.branchNamed(label))}/record`);
-  await hand.page.waitForSelector(fact('name'));
+  await hand.find(fact('name'));
 };
 const jsonLd = (): Promise<string> => hand.text('pre[aria-label="JSON-LD"]');
 const told = async () => {
@@ -59,7 +59,7 @@ describe('the record in full', () => {
     await hand.act('Hollins Row Opticians', 'Add branch');
     await hand.fill('[role=dialog] input', 'Saltby again');
     await hand.click('button', 'Add');
-    await hand.page.waitForSelector(fact('name'));
+    await hand.find(fact('name'));
     await hand.click('button', 'More');
     await hand.click('menuitem', 'Start from a page or markup …');
     await hand.fill('[aria-label="Address, HTML or JSON-LD"]', 'https://hollinsrow.example/saltby.html');
