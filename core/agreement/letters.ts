@@ -76,26 +76,64 @@ export const isOneWord = (one: string | undefined, other: string | undefined): b
   !UNSPACED.test(other);
 const UNSPACED = /[\u3040-\u30ff\u3400-\u9fff]/;
 
-/** A word of a visible text. */
-export interface Word {
-  readonly folded: string;
-  /** In lower case, as it stands. */
-  readonly written: string;
-  readonly start: number;
-  readonly end: number;
+/** The words of a text in their order: their folded forms, and the offsets of what each was folded from. */
+export interface Words {
+  readonly folded: readonly string[];
+  readonly starts: readonly number[];
+  readonly ends: readonly number[];
 }
 
-/** The words of a text, in their order; of a page's text that is asked for its words and for its streets, once. */
-export const cutWords = ofPage((text: string): readonly Word[] => {
-  const known = new Map<string, { readonly folded: readonly string[]; readonly written: string }>();
-  const words: Word[] = [];
-  const find = /[\p{L}\p{N}\p{M}'’]+|&/gu;
-  for (let found = find.exec(text); found; found = find.exec(text)) {
-    const [word] = found;
-    let one = known.get(word);
-    if (!one) known.set(word, (one = { folded: foldAddress(word).split(' '), written: word.toLowerCase() }));
-    const [start, end] = [found.index, find.lastIndex];
-    for (const folded of one.folded) words.push({ folded, written: one.written, start, end });
+/** The words of a text; of a page's text that is asked for its words and for its streets, once. */
+export const cutWords = ofPage((text: string): Words => {
+  const known = new Map<string, readonly string[]>();
+  const [all, starts, ends]: [string[], number[], number[]] = [[], [], []];
+  for (let at = 0; at < text.length;) {
+    const start = at;
+    for (let width = widthInWord(text, at); width > 0; width = widthInWord(text, at)) at += width;
+    if (at === start) {
+      at += 1;
+      if (text.charCodeAt(start) !== AMPERSAND) continue;
+    }
+    const word = text.slice(start, at);
+    let folded = known.get(word);
+    if (!folded) known.set(word, (folded = foldAddress(word).split(' ')));
+    for (const one of folded) {
+      all.push(one);
+      starts.push(start);
+      ends.push(at);
+    }
   }
-  return words;
+  return { folded: all, starts, ends };
 });
+
+const AMPERSAND = 0x26;
+const IN_WORD = /[\p{L}\p{N}\p{M}'’]/u;
+/** For each code unit that was met 1 where it is of a word, 2 where not. */
+const unitsKnown = new Uint8Array(0x1_0000);
+
+/** How many code units the character has that stands at an offset and is of a word; 0 where it is of none. */
+function widthInWord(text: string, at: number): number {
+  const unit = text.charCodeAt(at);
+  // Past the end, where it is NaN, too.
+  if (!(unit >= 0)) return 0;
+  if (unit >= 0xd800 && unit < 0xdc00 && at + 1 < text.length)
+    return IN_WORD.test(text.slice(at, at + 2)) && text.codePointAt(at) !== unit ? 2 : 0;
+  if (unitsKnown[unit] === 0) unitsKnown[unit] = IN_WORD.test(String.fromCharCode(unit)) ? 1 : 2;
+  return unitsKnown[unit] === 1 ? 1 : 0;
+}
+
+/** Whether a text may hold these letters, folded, in a row: quicker than to fold each with its offset. */
+export const mayHold = (text: string, letters: string): boolean => roughLetters(text).includes(letters);
+
+/** Nothing that `lettersOf` leaves out stands among them. */
+const roughLetters = ofPage((text) => {
+  const lower = text.toLowerCase();
+  const written = lower.length === text.length ? lower : text;
+  return NOT_ASCII.test(written)
+    ? written
+        .normalize('NFKD')
+        .replace(/[^\p{L}\p{N}]|[\u{10000}-\u{10FFFF}]/gu, '')
+        .toLowerCase()
+    : written.toLowerCase().replace(/[^a-z0-9]+/g, '');
+});
+const NOT_ASCII = /[^\0-\x7f]/;

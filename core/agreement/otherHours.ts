@@ -11,8 +11,8 @@ export const OTHER_HOURS =
 export function seeOddTime(text: string, document: HtmlDocument | undefined, told: Hours): Seen | undefined {
   let tried = 0;
   for (const { 0: line, index } of text.matchAll(/[^\n]{5,300}/g)) {
-    const odd = OTHER_HOURS.test(line) ? undefined : oddTimeIn(line, told);
-    if (!odd) continue;
+    const odd = oddTimeIn(line, told);
+    if (!odd || OTHER_HOURS.test(line)) continue;
     tried += 1;
     if (tried > MOST_TRIED) break;
     if (!weeksOfPage(line, document).namesDays) continue;

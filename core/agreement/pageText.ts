@@ -1,8 +1,9 @@
 /** What is worked out of all that a page shows. */
+import { foldAddress } from '#core/address';
 import type { HtmlDocument } from '#core/html';
 import { weeksIn, type WeeksInText } from '#core/hours';
 import { rememberLast } from '#core/text';
-import { cutWords, lettersOf, ofPage, type Word } from './letters.ts';
+import { cutWords, lettersOf, ofPage, type Words } from './letters.ts';
 import { numbersIn } from './telephones.ts';
 
 export interface Span {
@@ -15,20 +16,48 @@ export const lettersOfPage = ofPage(lettersOf);
 export const numbersOfPage = ofPage(numbersIn);
 
 /** The words of a page, and where each of them stands among them. */
-interface PageWords {
-  readonly words: readonly Word[];
-  readonly places: ReadonlyMap<string, readonly number[]>;
+interface PageWords extends Words {
+  /** The numbers of a word, in their order. */
+  readonly placesOf: (folded: string) => readonly number[];
+  readonly has: (folded: string) => boolean;
 }
 
 export const wordsOfPage = ofPage((text: string): PageWords => {
   const words = cutWords(text);
-  const places = new Map<string, number[]>();
-  for (const [at, { folded }] of words.entries()) {
-    const same = places.get(folded);
-    if (same) same.push(at);
-    else places.set(folded, [at]);
+  const { folded } = words;
+  // The last place of each word, and for each place the one before it of the same word.
+  const last = new Map<string, number>();
+  const before: number[] = [];
+  for (let at = 0; at < folded.length; at += 1) {
+    const word = folded[at] ?? '';
+    before.push(last.get(word) ?? -1);
+    last.set(word, at);
   }
-  return { words, places };
+  const placesOf = (word: string): readonly number[] => {
+    const places: number[] = [];
+    for (let at = last.get(word) ?? -1; at >= 0; at = before[at] ?? -1) places.push(at);
+    return places.reverse();
+  };
+  return { ...words, placesOf, has: (word) => last.has(word) };
+});
+
+/** The numbers and the letters that stand together in a page's words with digits: "12" and "b" of "12b". */
+export const partsInWords = ofPage((text: string): ReadonlySet<string> => {
+  const parts = new Set<string>();
+  for (const word of cutWords(text).folded)
+    if (HAS_DIGIT.test(word)) for (const part of word.match(/\d+|\D+/g) ?? []) parts.add(part);
+  return parts;
+});
+const HAS_DIGIT = /\d/;
+
+/** What is written as initials: "C.H.S.". */
+export const INITIALS = /(?<!\p{L})(?:\p{L}\.){2,6}/gu;
+
+/** The words of a text that a stop says are cut short, and those that are written as initials, folded. */
+export const shortWords = ofPage((text: string): readonly string[] => {
+  const { folded, ends } = cutWords(text);
+  const initials = [...text.matchAll(INITIALS)].map(([found]) => foldAddress(found.replaceAll('.', '')));
+  return [...new Set([...folded.filter((_, at) => text[ends[at] ?? 0] === '.'), ...initials])];
 });
 
 /** What a line says by itself is a heading or a name, and not longer. */
@@ -37,17 +66,16 @@ const LONGEST_LINE = 200;
 /** The last line of a text that says just these words, folded. */
 export function lineSaying(
   text: string,
-  { words, places }: PageWords,
+  { folded, starts, ends, placesOf }: PageWords,
   wanted: readonly string[],
 ): Span | undefined {
   const [first = ''] = wanted;
-  for (const at of (places.get(first) ?? []).toReversed()) {
-    const [opens, closes] = [words[at], words[at + wanted.length - 1]];
-    if (!opens || !closes || !wanted.every((word, step) => words[at + step]?.folded === word)) continue;
-    const start = text.lastIndexOf('\n', opens.start) + 1;
-    const next = text.indexOf('\n', closes.end);
+  for (const at of placesOf(first).toReversed()) {
+    if (!wanted.every((word, step) => folded[at + step] === word)) continue;
+    const start = text.lastIndexOf('\n', starts[at]) + 1;
+    const next = text.indexOf('\n', ends[at + wanted.length - 1]);
     const end = next < 0 ? text.length : next;
-    const isWhole = (words[at - 1]?.end ?? 0) <= start && (words[at + wanted.length]?.start ?? end) >= end;
+    const isWhole = (ends[at - 1] ?? 0) <= start && (starts[at + wanted.length] ?? end) >= end;
     // What was taken already is no word of a line.
     if (isWhole && end - start <= LONGEST_LINE && !text.slice(start, end).includes('\uFFFC'))
       return { start, end };

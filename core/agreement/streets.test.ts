@@ -101,6 +101,10 @@ describe('the same street with one other number', () => {
     ['Užupio g. 16-3', 'Užupio g. 14-3', 'Užupio g. 14-3'],
     ['Thamel Marg-28', 'Thamel Marg-26, Kathmandu', 'Thamel Marg-26'],
     ['Rua João de Deus, n.º 52, 3', 'Rua João de Deus, 25, 3', 'Rua João de Deus, 25, 3'],
+    ['Maxilom Avenue 12', 'Cebu, Max. Ave. 14', 'Max. Ave. 14'],
+    ['Saint Hans Gade 8', 'Skt. Hans: S:t Hans Gade 6', 'S:t Hans Gade 6'],
+    ['CHSL Road 7', 'C.H.S.L. Road 9', 'C.H.S.L. Road 9'],
+    ['Quay Street 12', 'at 14Quay Street', '14Quay Street'],
   ])('%s in “%s”', (street, text, found) => {
     const at = findOtherNumberIn(text, street, '');
     expect(at && text.slice(at.start, at.end)).toBe(found);
@@ -116,5 +120,6 @@ describe('the same street with one other number', () => {
     ['of two other numbers', 'Anger 37/38', 'Anger 12/14'],
     ['without a number', 'Anger 37/38', 'Anger, Erfurt'],
     ['of a name that is found anywhere', 'A 4', 'A 5'],
+    ['whose name is an hour', 'Hertensteinstrasse 30', 'Segunda a sexta: 9h às 18h. Sábado: 10h'],
   ])('is none %s', (_, street, text) => expect(findOtherNumberIn(text, street, '')).toBeUndefined());
 });

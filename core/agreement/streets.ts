@@ -1,6 +1,7 @@
 import { foldAddress } from '#core/address';
 import { rememberLast } from '#core/text';
 import { cutWords } from './letters.ts';
+import { INITIALS, partsInWords, shortWords, wordsOfPage } from './pageText.ts';
 
 /** Letters or digits of a text that stand together, folded: "12b" is two of them. */
 interface Piece {
@@ -24,17 +25,19 @@ const withoutMarks = (text: string): string =>
     // "S:t Hans", "Saint-Martin".
     .replace(/(?<!\p{L})(?:Sankt|Saint|Sint|S:ta?)(?!\p{L})/giu, (found) => 'St'.padEnd(found.length))
     // "C.H.S." is "CHS".
-    .replace(/(?<!\p{L})(?:\p{L}\.){2,6}/gu, (found) => found.replaceAll('.', '').padEnd(found.length));
+    .replace(INITIALS, (found) => found.replaceAll('.', '').padEnd(found.length));
 
 function piecesOf(whole: string): readonly Piece[] {
   const pieces: Piece[] = [];
   const text = withoutMarks(whole);
   let last: Piece | undefined;
   let hasFloor = false;
-  for (const { folded, written, start, end } of cutWords(text)) {
+  const words = cutWords(text);
+  for (let index = 0; index < words.folded.length; index += 1) {
+    const [folded = '', start = 0, end = 0] = [words.folded[index], words.starts[index], words.ends[index]];
     // The letter of "12 c", which is no short form of a street.
-    const isOfNumber = written.length === 1 && last?.isNumber === true && KINDS.has(folded);
-    const word = isOfNumber ? written : folded;
+    const isOfNumber = end === start + 1 && last?.isNumber === true && KINDS.has(folded);
+    const word = isOfNumber ? text.slice(start, end).toLowerCase() : folded;
     if (word === '') continue;
     const isShort = text[end] === '.';
     hasFloor ||= word === 'floor';
@@ -176,10 +179,10 @@ export function findStreetIn(
   street: string,
   country: string,
 ): { readonly start: number; readonly end: number } | undefined {
-  const page = pageOf(text);
   const all = wantedOf(street, country);
   for (const wanted of all) {
-    const found = spanOf(page, wanted);
+    const isShown = showsNumbers(text, wanted.numbers) && mayBegin(text, wanted.words[0]);
+    const found = isShown ? spanOf(pageOf(text), wanted) : undefined;
     // "336/15" where "336/17" is wanted: one of two numbers is enough only where it stands alone.
     const isOfTwo =
       found && wanted.numbers.length < (all[0]?.numbers.length ?? 0) && TWO.test(aboutOf(text, found));
@@ -187,6 +190,31 @@ export function findStreetIn(
   }
   return undefined;
 }
+
+/** Whether a text holds all the numbers of a street, without cutting it into pieces; "first floor" may be one. */
+const showsNumbers = (text: string, numbers: Wanted['numbers']): boolean =>
+  wordsOfPage(text).has('floor') ||
+  numbers.every((number) => number === undefined || partsInWords(text).has(number));
+
+/** Whether a text may hold the first word of a street's name, without cutting it into pieces. */
+function mayBegin(text: string, first: Piece | undefined): boolean {
+  if (
+    !first ||
+    first.isShort ||
+    first.folded.length === 1 ||
+    SAINT.includes(first.folded) ||
+    isEastAsian(first)
+  )
+    return true;
+  const { has } = wordsOfPage(text);
+  return (
+    // The mark of an ordinal is a letter of the word where it stands behind one.
+    ['', 'o', 'a'].some((mark) => has(first.folded + mark)) ||
+    partsInWords(text).has(first.folded) ||
+    shortWords(text).some((short) => first.folded.startsWith(short))
+  );
+}
+const SAINT = foldAddress('St').split(' ');
 
 const TWO = /\d\s?\/\s?\d/;
 /** What stands on a line from just before a span to just behind it. */
@@ -210,9 +238,10 @@ export function findOtherNumberIn(
   const name = wanted.words.map(({ folded }) => folded).join('');
   const fewest = wanted.words.some(isEastAsian) ? SHORTEST_EASTERN_NAME : SHORTEST_NAME;
   if (Array.from(name).length < fewest) return undefined;
-  const page = pageOf(text);
   for (const at of wanted.numbers.keys()) {
-    const found = spanOf(page, { ...wanted, numbers: wanted.numbers.with(at, undefined) });
+    const numbers = wanted.numbers.with(at, undefined);
+    const isShown = showsNumbers(text, numbers) && mayBegin(text, wanted.words[0]);
+    const found = isShown ? spanOf(pageOf(text), { ...wanted, numbers }) : undefined;
     if (found && isHouseNumber(text.slice(found.start, found.end), street, wanted.numbers, at)) return found;
   }
   return undefined;

@@ -5,7 +5,7 @@ import { textContent, type HtmlDocument } from '#core/html';
 import { withoutRemarks, type Hours, type WeeksInText } from '#core/hours';
 import type { VisibleText } from '#core/reading';
 import { westernDigits } from '#core/text';
-import { isOneWord, lettersOf, type Letters } from './letters.ts';
+import { isOneWord, lettersOf, mayHold, type Letters } from './letters.ts';
 import { findEmailIn } from './emails.ts';
 import { OTHER_HOURS, seeOddTime } from './otherHours.ts';
 import {
@@ -13,6 +13,7 @@ import {
   lineSaying,
   maybeCodesOfPage,
   numbersOfPage,
+  shortWords,
   weeksOfPage,
   wordsOfPage,
   type Span,
@@ -216,7 +217,7 @@ export class VisitorSearch {
   /** The same letters and digits, whatever stands between them: "FC Road No. 4" and "F.C. Road, No.4". */
   #letters(fact: string, fewest = FEWEST_LETTERS): Seen | undefined {
     const wanted = lettersOf(fact).text;
-    if (wanted.length < fewest || wanted.length > 200) return undefined;
+    if (wanted.length < fewest || wanted.length > 200 || !mayHold(this.#text, wanted)) return undefined;
     this.#squeezed ??= lettersOfPage(this.#text);
     const { text, at } = this.#squeezed;
     for (let found = text.indexOf(wanted); found >= 0; found = text.indexOf(wanted, found + 1)) {
@@ -268,6 +269,7 @@ export class VisitorSearch {
 
   #cutShort(name: string): Seen | undefined {
     const folded = foldAddress(name);
+    if (!shortWords(this.#text).some((word) => word && folded.startsWith(word))) return undefined;
     for (const match of this.#text.matchAll(/(?<!\p{L})(\p{Lu}\p{L}{2,8})\.(?!\p{L})/gu)) {
       const [, word = ''] = match;
       if (word.length < name.length && folded.startsWith(foldAddress(word)))
@@ -458,14 +460,15 @@ export class VisitorSearch {
   #run(wanted: readonly string[]): Seen | undefined {
     if (wanted.length === 0) return undefined;
     this.#words ??= wordsOfPage(this.#text);
-    const { words, places } = this.#words;
-    for (const at of places.get(wanted[0] ?? '') ?? []) {
-      if (!wanted.every((word, step) => words[at + step]?.folded === word)) continue;
-      const start = words[at]?.start ?? 0;
-      const last = words[at + wanted.length - 1];
+    const { folded, starts, ends, placesOf, has } = this.#words;
+    for (const at of wanted.every(has) ? placesOf(wanted[0] ?? '') : []) {
+      if (!wanted.every((word, step) => folded[at + step] === word)) continue;
+      const start = starts[at] ?? 0;
+      const last = at + wanted.length - 1;
+      const written = this.#text.slice(starts[last], ends[last]).toLowerCase();
       // The stop of an abbreviation belongs to it: "Quay St."
-      const stop = last && last.written !== last.folded && this.#text[last.end] === '.' ? 1 : 0;
-      const end = (last?.end ?? 0) + stop;
+      const stop = written !== folded[last] && this.#text[ends[last] ?? 0] === '.' ? 1 : 0;
+      const end = (ends[last] ?? 0) + stop;
       return { text: this.#text.slice(start, end), agreement: 'written-differently', at: { start, end } };
     }
     return undefined;

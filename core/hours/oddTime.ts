@@ -1,3 +1,4 @@
+import { remembered } from '#core/text';
 import type { Hours } from './hours.ts';
 
 /** A time of day as people write it: its hour, its minutes, its half of the day. */
@@ -25,14 +26,9 @@ export function oddTimeIn(
   line: string,
   told: Hours,
 ): { readonly start: number; readonly end: number } | undefined {
-  const known = new Set(
-    Object.values(told).flatMap((spans) =>
-      [...spans.matchAll(/(\d\d):(\d\d)/g)].map(
-        ([, hour, minute]) => (Number(hour) * 60 + Number(minute)) % (2 * NOON),
-      ),
-    ),
-  );
   const shown = [...line.matchAll(SPAN)].flatMap(spanTimes);
+  if (shown.length === 0) return undefined;
+  const known = minutesTold(told);
   const isKnown = ({ minutes }: Shown): boolean => minutes.some((one) => known.has(one));
   const textOf = ({ start, end }: Shown): string => line.slice(start, end);
   const odd = shown.filter((one) => !isKnown(one));
@@ -41,6 +37,17 @@ export function oddTimeIn(
   const agreeing = new Set(shown.filter(isKnown).map(textOf)).size;
   return agreeing >= (first.minutes.length === 0 ? 1 : FEWEST_AGREEING) ? first : undefined;
 }
+
+const minutesTold = remembered(
+  (told: Hours): ReadonlySet<number> =>
+    new Set(
+      Object.values(told).flatMap((spans) =>
+        [...spans.matchAll(/(\d\d):(\d\d)/g)].map(
+          ([, hour, minute]) => (Number(hour) * 60 + Number(minute)) % (2 * NOON),
+        ),
+      ),
+    ),
+);
 
 /** A time that some clock shows may be of other hours; with so many others it is not. */
 const FEWEST_AGREEING = 2;
