@@ -7,6 +7,8 @@ import type { Begun } from './begun.ts';
 /** Threads at work at the same time. */
 const THREADS = 2;
 const IDLE_MS = 600_000;
+/** All that is made of a page lives until it is judged: in a small young generation each page is copied twice. */
+const YOUNG_MEGABYTES = 192;
 
 /**
  * Threads in which tasks are given up, with their thread, when they take too long. One that dies of its task takes
@@ -25,7 +27,10 @@ export class TimedThreads<T extends object, R> {
       minThreads: 0,
       maxThreads: threads,
       idleTimeout: idleMs,
-      resourceLimits: { maxOldGenerationSizeMb: limits.threadMegabytes },
+      resourceLimits: {
+        maxOldGenerationSizeMb: limits.threadMegabytes,
+        maxYoungGenerationSizeMb: YOUNG_MEGABYTES,
+      },
     });
   }
 
