@@ -2,14 +2,28 @@ import type { RunPage } from '#contract';
 import { digestOf, exchange, SiteProblem, type SiteConnection } from '#outside/sites/index.ts';
 import { inLanes } from '../lanes.ts';
 import { noteProgress } from '../store/jobs.ts';
-import { PageRow, runJson, runPageJson, type JobRow, type RunPageRow, type RunRow } from '../store/models.ts';
+import {
+  PageRow,
+  runJson,
+  runPageJson,
+  type JobRow,
+  type KeptPlaced,
+  type RunPageRow,
+  type RunRow,
+} from '../store/models.ts';
 import { ownersOf, type Owners } from '../store/owners.ts';
-import { keepWritten, placedAfter, placedNow, plannedPages, withRecords } from '../store/runPages.ts';
+import {
+  keepPreviewed,
+  keepWritten,
+  placedAfter,
+  placedOnPages,
+  plannedPages,
+  withRecords,
+} from '../store/runPages.ts';
 import { endRunJob, findRun, nextPages, outcomeOf, planRunPages, progressOf } from '../store/runs.ts';
 import { takeTheirs } from '../store/sitePages.ts';
 import { openSiteOf } from '../store/sites.ts';
-import { whole } from '../store/transaction.ts';
-import { keepVersion, keepVersions, versionOf } from '../store/versions.ts';
+import { keepVersion, versionOf, type Version } from '../store/versions.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
 import { readSite, type ReadingParts } from './siteReading.ts';
 
@@ -55,7 +69,7 @@ class PageRun {
   readonly #sites = new Map<number, Promise<SiteConnection>>();
   #opened: Promise<SiteConnection>[] = [];
   readonly #previewed: RunPageRow[] = [];
-  readonly #versions: { pageId: number; bytes: Buffer }[] = [];
+  readonly #versions: Version[] = [];
   #kept: Promise<void> = Promise.resolve();
   #owners: Owners | undefined;
 
@@ -98,10 +112,11 @@ class PageRun {
 
   async preview(rows: readonly RunPageRow[]): Promise<void> {
     const acts = await withRecords(this.#run.clientId, rows);
+    const placed = await placedOnPages(rows.map(({ pageId }) => pageId));
     this.#owners ??= await ownersOf(this.#run.clientId);
     await inLanes(rows, AT_ONCE, async (row) => {
       const known = Boolean(row.problem);
-      const act = (): Promise<Told> => this.#previewOne(row, acts.get(row.id));
+      const act = (): Promise<Told> => this.#previewOne(row, acts.get(row.id), placed.get(row.pageId) ?? []);
       const told = known
         ? { state: 'refused' as const, problem: row.problem }
         : await this.#tried(act, 'refused');
@@ -122,30 +137,29 @@ class PageRun {
   async #keepPreviewed(): Promise<void> {
     const [rows, versions] = [this.#previewed.splice(0), this.#versions.splice(0)];
     const before = this.#kept;
-    this.#kept = before.then(() =>
-      whole(async (transaction) => {
-        await keepVersions(versions, transaction);
-        for (const row of rows) await row.save({ transaction });
-      }),
-    );
+    this.#kept = before.then(() => keepPreviewed(rows, versions));
     this.#kept.catch(() => undefined); // whoever waits for it is told
     await before;
   }
 
   /** Puts a version by, to be kept with others; its digest. */
   #version(pageId: number, bytes: Buffer): string {
-    this.#versions.push({ pageId, bytes });
-    return digestOf(bytes);
+    const digest = digestOf(bytes);
+    this.#versions.push({ pageId, bytes, digest });
+    return digest;
   }
 
-  async #previewOne(row: RunPageRow, acts: Parameters<Threads['planPage']>[2] | undefined): Promise<Told> {
+  async #previewOne(
+    row: RunPageRow,
+    acts: Parameters<Threads['planPage']>[2] | undefined,
+    before: readonly KeptPlaced[],
+  ): Promise<Told> {
     const refused = (problem: string): Told => ({ state: 'refused', problem });
     const page = await PageRow.findByPk(row.pageId);
     if (!page || page.clientId !== this.#run.clientId) return refused('There is no such page any more.');
     if (!acts) return refused('A branch whose markup belongs there was deleted.');
     const source = await this.#sourceNow(page);
     if (!source) return refused('The page is gone from its site.');
-    const before = await placedNow(page.id);
     const placedBefore = runPageJson.placed.write([...before]);
     const isVersion = row.afterDigest !== '';
     const version = isVersion ? await versionOf(page.id, row.afterDigest) : undefined;

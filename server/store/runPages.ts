@@ -8,19 +8,20 @@ import { allRecords, findClient, recordsOf } from './branches.ts';
 import { toldIn } from './carried.ts';
 import { writeSource } from './changes.ts';
 import { groupedBy } from './grouped.ts';
-import type { RunPageRow } from './models.ts';
 import {
   BranchRow,
   PageRow,
   placementOutputJson,
   PlacementRow,
   runPageJson,
+  RunPageRow,
   type KeptAct,
   type KeptPlaced,
 } from './models.ts';
 import { ownedPages } from './owners.ts';
 import { listPages } from './pages.ts';
 import { locked, whole } from './transaction.ts';
+import { keepVersions, type Version } from './versions.ts';
 import type { PageAct } from '#core/site';
 
 /** What is to be done to a page of a run; `problem` says why nothing is. */
@@ -115,9 +116,31 @@ const keptOf = ({ branchId, form, at, output }: PlacementRow): KeptPlaced => ({
   output: output === null ? null : placementOutputJson.read(output),
 });
 
-/** What is placed on a page, as it is kept. */
-export const placedNow = async (pageId: number): Promise<readonly KeptPlaced[]> =>
-  (await PlacementRow.findAll({ where: { pageId }, order: ['id'] })).map(keptOf);
+/** What is placed on pages, as it is kept, by the page. */
+export async function placedOnPages(
+  pageIds: readonly number[],
+): Promise<ReadonlyMap<number, readonly KeptPlaced[]>> {
+  const rows = await PlacementRow.findAll({ where: { pageId: [...pageIds] }, order: ['id'] });
+  const byPage = [...groupedBy(rows, ({ pageId }) => pageId)];
+  return new Map(byPage.map(([pageId, placed]) => [pageId, placed.map(keptOf)]));
+}
+
+/** What a preview finds out of a page of a run. */
+const previewed = [
+  ...(['state', 'problem', 'beforeDigest', 'afterDigest'] as const),
+  ...(['placedBefore', 'placedAfter', 'told', 'judged'] as const),
+];
+
+/** Keeps what a preview found out, all of it or nothing, in few statements; of runs that are still there. */
+export const keepPreviewed = (rows: readonly RunPageRow[], versions: readonly Version[]): Promise<void> =>
+  whole(async (transaction) => {
+    await keepVersions(versions, transaction);
+    const where = { id: rows.map(({ id }) => id) };
+    const there = await RunPageRow.findAll({ where, attributes: ['id'], ...locked(transaction) });
+    const ids = new Set(there.map(({ id }) => id));
+    const values = rows.filter(({ id }) => ids.has(id)).map((row) => row.get());
+    if (values.length > 0) await RunPageRow.bulkCreate(values, { updateOnDuplicate: previewed, transaction });
+  });
 
 /** What is placed on a page when acts are done: of each form the last. */
 export function placedAfter(

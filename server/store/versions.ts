@@ -2,30 +2,55 @@ import { literal, Op, type Transaction } from 'sequelize';
 import { limits } from '#core/limits';
 import { pack, unpack } from '#outside/packing.ts';
 import { digestOf } from '#outside/sites/index.ts';
-import { firstPiece, writeRest } from './bytes.ts';
+import { firstPiece, inPieces, PIECE, writeRest } from './bytes.ts';
 import { VersionRow, type PageRow } from './models.ts';
 import { whole } from './transaction.ts';
 
-/** Keeps versions of pages, each once, and writes to disk once for all of them. */
-export async function keepVersions(
-  versions: readonly { readonly pageId: number; readonly bytes: Buffer }[],
+/** A page as it is, or is to be. */
+export interface Version {
+  readonly pageId: number;
+  readonly bytes: Buffer;
+  /** SHA-256 of the bytes, in hexadecimal. */
+  readonly digest: string;
+}
+
+const keyOf = ({ pageId, digest }: Pick<Version, 'pageId' | 'digest'>): string =>
+  `${String(pageId)} ${digest}`;
+
+/** Keeps versions of pages, each once, in few statements for all of them. */
+export async function keepVersions(versions: readonly Version[], transaction: Transaction): Promise<void> {
+  const all = new Map(versions.map((one) => [keyOf(one), one]));
+  const where = {
+    pageId: versions.map(({ pageId }) => pageId),
+    digest: versions.map(({ digest }) => digest),
+  };
+  for (const row of await VersionRow.findAll({ where, attributes: ['pageId', 'digest'], transaction }))
+    all.delete(keyOf(row));
+  const fresh = await Promise.all(
+    [...all.values()].map(async ({ pageId, bytes, digest }) => ({
+      ...{ pageId, digest, size: bytes.length },
+      packed: await pack(bytes),
+    })),
+  );
+  for (const rows of inPieces(fresh, ({ packed }) => packed.length))
+    if (rows.every(({ packed }) => packed.length <= PIECE))
+      await VersionRow.bulkCreate([...rows], { transaction });
+    else for (const row of rows) await keepLarge(row, transaction);
+}
+
+async function keepLarge(
+  row: { pageId: number; digest: string; size: number; packed: Buffer },
   transaction: Transaction,
 ): Promise<void> {
-  const all = new Map(versions.map((one) => [`${String(one.pageId)} ${digestOf(one.bytes)}`, one]));
-  for (const { pageId, bytes } of all.values()) {
-    const where = { pageId, digest: digestOf(bytes) };
-    if (await VersionRow.findOne({ where, attributes: ['id'], transaction })) continue;
-    const packed = await pack(bytes);
-    const row = { ...where, size: bytes.length, packed: firstPiece(packed) };
-    const { id } = await VersionRow.create(row, { transaction });
-    await writeRest(VersionRow, 'packed', id, packed, transaction);
-  }
+  const { id } = await VersionRow.create({ ...row, packed: firstPiece(row.packed) }, { transaction });
+  await writeRest(VersionRow, 'packed', id, row.packed, transaction);
 }
 
 /** Keeps a version of a page, once; its digest. */
 export async function keepVersion(pageId: number, bytes: Buffer): Promise<string> {
-  await whole((transaction) => keepVersions([{ pageId, bytes }], transaction));
-  return digestOf(bytes);
+  const digest = digestOf(bytes);
+  await whole((transaction) => keepVersions([{ pageId, bytes, digest }], transaction));
+  return digest;
 }
 
 /** The bytes of a version; undefined where it is not kept. */
