@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { connect as connectSocket } from 'node:net';
-import Client, { type FileStats } from 'ssh2-sftp-client';
+import Client from 'ssh2-sftp-client';
 import { limits } from '#core/limits';
 import type { SiteAccess, SiteSecret } from '#core/site';
 import {
@@ -60,6 +60,23 @@ export async function sftpSite(
     throw asProblem(error, 'The site');
   }
 }
+
+/** What stands under a name itself, links not followed. */
+interface LinkStats {
+  readonly mode: number;
+  readonly size: number;
+  readonly isFile: boolean;
+  readonly isSymbolicLink: boolean;
+}
+
+/** What stands on the host; undefined where nothing does. The types say less than the client has. */
+const lookAt = (client: Client, path: string): Promise<LinkStats | undefined> =>
+  (client as unknown as { lstat: (path: string) => Promise<LinkStats> })
+    .lstat(path)
+    .catch((error: unknown) => {
+      if (error instanceof Error && 'code' in error && error.code === 'ENOENT') return undefined;
+      throw error;
+    });
 
 const ignored = (): void => undefined; // told by the act that was under way
 
@@ -128,11 +145,10 @@ class SftpSite implements SiteConnection {
   }
 
   /** What a file is; undefined where there is none, or something else. */
-  async #stat(path: string): Promise<FileStats | undefined> {
-    const type = await this.#do(path, 'looking', () => this.#client.exists(this.#at(path)));
-    if (type === 'l') throw new SiteProblem(`${path} is a link on the host and is not touched.`);
-    if (type !== '-') return undefined;
-    const stats = await this.#do(path, 'looking', () => this.#client.stat(this.#at(path)));
+  async #stat(path: string): Promise<LinkStats | undefined> {
+    const stats = await this.#do(path, 'looking', () => lookAt(this.#client, this.#at(path)));
+    if (stats?.isSymbolicLink) throw new SiteProblem(`${path} is a link on the host and is not touched.`);
+    if (!stats?.isFile) return undefined;
     if (stats.size > limits.pageBytes) throw tooLarge(path);
     return stats;
   }
