@@ -212,6 +212,14 @@ describe('zinc check', () => {
       err: expect.stringContaining('no place on the public web') as unknown,
     });
     expect(run(['check', '--sitemap', file('none.xml', '<urlset/>')]).err).toContain('names no page');
+    const index = file(
+      'index.xml',
+      '<x><sitemap><loc>http://127.0.0.1/s</loc></sitemap><url><loc>http://127.0.0.1/p</loc></url></x>',
+    );
+    expect(run(['check', '--sitemap', index, record])).toMatchObject({
+      out: expect.stringContaining('in 1 source, 1 could not be read') as unknown,
+      err: expect.stringMatching(/127\.0\.0\.1\/s [\s\S]*127\.0\.0\.1\/p /) as unknown,
+    });
   });
 
   test('is stopped by no source that cannot be read', () => {

@@ -94,13 +94,17 @@ function ignoreOf(code: string): Ignore {
 /** The pages that a sitemap names: a file or an address. */
 async function pagesOf(sitemap: string): Promise<readonly string[]> {
   const { sitemapPages } = await import('#outside/sitemaps.ts');
-  const { urls, problems } = await sitemapPages(sitemap, async (path) => ({
-    bytes: isAddress(path)
-      ? (await fetchPage(path, limits.sitemapBytes)).bytes
-      : await readBytes(path, limits.sitemapBytes),
-  }));
+  const { urls, problems } = await sitemapPages(sitemap, async (path) => {
+    try {
+      const most = limits.sitemapBytes;
+      return { bytes: isAddress(path) ? (await fetchPage(path, most)).bytes : await readBytes(path, most) };
+    } catch (error) {
+      return { problem: told(error) };
+    }
+  });
   const [problem] = problems;
   if (urls.length === 0) throw new CannotRun(`${sitemap}: ${problem ?? 'it names no page.'}`);
+  for (const one of problems) process.stderr.write(`zinc: ${one}\n`);
   return mostOf(urls, limits.sitePages, sitemap, 'pages');
 }
 

@@ -25,6 +25,21 @@ describe('a sitemap', () => {
     ]);
   });
 
+  test('may be a feed, of which the entries’ own pages are taken', () => {
+    const rss =
+      '<rss version="2.0"><channel><link>https://a.example/</link><item><title>x</title><link>https://a.example/1#top</link><guid>g</guid></item></channel></rss>';
+    expect(readSitemap(rss, 10)).toEqual({ urls: ['https://a.example/1'], sitemaps: [] });
+    const atom =
+      '<feed xmlns="http://www.w3.org/2005/Atom"><link href="https://a.example/"/><entry><link rel="edit" href="https://a.example/e"/><link href="https://a.example/2"/></entry></feed>';
+    expect(readSitemap(atom, 10).urls).toEqual(['https://a.example/2']);
+  });
+
+  test('that breaks off names what it names whole', () => {
+    const cut =
+      '<urlset><url><loc>https://a.example/1</loc></url><url><loc>https://a.example/1#x</loc></url><url><loc>https://a.ex';
+    expect(readSitemap(cut, 10).urls).toEqual(['https://a.example/1']);
+  });
+
   test('expands no entities, takes no other schemes, and is bounded', () => {
     const bomb =
       '<!DOCTYPE x [<!ENTITY a "https://evil.example/">]><urlset><url><loc>&a;</loc></url><url><loc>file:///etc/passwd</loc></url></urlset>';
