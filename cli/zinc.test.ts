@@ -218,7 +218,7 @@ describe('zinc check', () => {
     );
     expect(run(['check', '--sitemap', index, record])).toMatchObject({
       out: expect.stringContaining('in 1 source, 1 could not be read') as unknown,
-      err: expect.stringMatching(/127\.0\.0\.1\/s [\s\S]*127\.0\.0\.1\/p /) as unknown,
+      err: expect.stringMatching(/0\.1\/s: [\s\S]*0\.1\/p: /) as unknown,
     });
   });
 

@@ -74,7 +74,7 @@ export const command: Command = {
       try {
         checked.push(await judge(await fetchOrRead(path, values.url), { record, profile, ignores }));
       } catch (error) {
-        unread.push({ source: path, message: told(error) });
+        unread.push({ source: path, message: told(path, error) });
       }
     if (checked.length === 0) throw new CannotRun(unread.map(({ message }) => message).join('\n'));
     for (const { message } of unread) process.stderr.write(`zinc: ${message}\n`);
@@ -99,7 +99,7 @@ async function pagesOf(sitemap: string): Promise<readonly string[]> {
       const most = limits.sitemapBytes;
       return { bytes: isAddress(path) ? (await fetchPage(path, most)).bytes : await readBytes(path, most) };
     } catch (error) {
-      return { problem: told(error) };
+      return { problem: told(path, error) };
     }
   });
   const [problem] = problems;

@@ -24,16 +24,16 @@ export async function filesIn(
     try {
       for (const file of await filesOf(source)) files.add(file);
     } catch (error) {
-      unread.push({ source, message: told(error) });
+      unread.push({ source, message: told(source, error) });
     }
   return { files: [...files], unread };
 }
 
-/** What is said of a file that is not there, or is none; any other error goes on. */
-export function told(error: unknown): string {
-  if (error instanceof CannotRun) return error.message;
-  if (error instanceof Error && 'code' in error) return reason(error);
-  throw error;
+/** What is said of a source that is not there, or is none, with its name; any other error goes on. */
+export function told(source: string, error: unknown): string {
+  if (!(error instanceof CannotRun) && !(error instanceof Error && 'code' in error)) throw error;
+  const message = error instanceof CannotRun ? error.message : reason(error);
+  return message.includes(source) ? message : `${source}: ${message}`;
 }
 
 /**
@@ -138,7 +138,7 @@ export async function changePages(
       for (const path of (await filesOf(source, out)).filter((one) => !/\.json(ld)?$/i.test(one)))
         count[await changeInto(path, out, nameBelow(source, path), change)] += 1;
     } catch (error) {
-      process.stderr.write(`zinc: ${told(error)}\n`);
+      process.stderr.write(`zinc: ${told(source, error)}\n`);
       count.undone += 1;
     }
   return count.undone === 0 && count.done > 0 ? 0 : 1;
@@ -167,7 +167,7 @@ async function changeInto(
     changed.told.forEach(tell);
     return changed.proved ? 'done' : 'undone';
   } catch (error) {
-    tell(told(error));
+    process.stderr.write(`zinc: ${told(path, error)}\n`);
     return 'undone';
   }
 }

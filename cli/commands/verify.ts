@@ -66,7 +66,7 @@ async function verifyFile(path: string, judge: (reading: Reading) => LiveJudgeme
     const digest = createHash('sha256').update(bytes).digest('hex');
     return { ...unreadable(path, ''), ...judge(reading), digest };
   } catch (error) {
-    return unreadable(path, told(error));
+    return unreadable(path, told(path, error));
   }
 }
 
