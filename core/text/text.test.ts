@@ -162,6 +162,9 @@ test('file names are plain, and never taken twice', () => {
     'backerei-ol',
   ]);
   expect(fileName('Smørrebrød på Åen', 'DK')).toBe('smoerrebroed-paa-aaen');
+  expect(
+    ['სასტუმრო მთა', 'Հյուրանոց Արարատ', '서울 약국', '강남 빵집'].map((name) => fileName(name)),
+  ).toEqual(['sastumro-mta', 'hyuranots-ararat', 'seoul-yakguk', 'gangnam-ppangjip']);
   expect(['Пекарня «Щёлково»', 'Αρτοποιείο του Γιάννη'].map((name) => fileName(name))).toEqual([
     'pekarnia-shchelkovo',
     'artopoieio-tou-gianni',
