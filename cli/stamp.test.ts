@@ -156,6 +156,10 @@ describe('zinc stamp', () => {
     ];
     expect(stamped()).toEqual(each);
     expect(stamped()).toEqual(each);
+    const absolute = file('absolute.csv', `file,title\n${join(set, 'other', 'IMG_1.jpg')},Whole\n`);
+    expect(JSON.parse(run(['set', '--words', absolute, '--out', out, '--json']).out)).toMatchObject({
+      photos: [{ title: '' }, { title: '' }, { title: 'Whole' }],
+    });
     expect(
       run([set, '--words', file('several.csv', 'file,title\na/IMG_1.jpg,x\n'), '--out', out]).err,
     ).toContain('is none of these');

@@ -154,7 +154,8 @@ async function wordsOf(
   const bytes = await readBytes(path, limits.pageBytes);
   const read = readWordsTable(decodeCsv(bytes, guessCsvEncoding(bytes)));
   if (!read.ok) throw new CannotRun(`${path}: ${read.message}`);
-  const { own, strangers, unclear } = giveWords(photos, read.words);
+  const whole = photos.map(({ path, below }) => ({ path: resolve(path), below }));
+  const { own, strangers, unclear } = giveWords(whole, read.words);
   const tell = (file: string, what: string): void =>
     void process.stderr.write(`zinc: ${file} in ${path} ${what}\n`);
   for (const file of strangers) tell(file, 'is none of these pictures.');
