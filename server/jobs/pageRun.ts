@@ -21,7 +21,7 @@ import {
   withRecords,
 } from '../store/runPages.ts';
 import { endRunJob, findRun, nextPages, outcomeOf, planRunPages, progressOf } from '../store/runs.ts';
-import { takeTheirs } from '../store/sitePages.ts';
+import { findPageOfRun, sourceOf, takeTheirs } from '../store/sitePages.ts';
 import { openSiteOf } from '../store/sites.ts';
 import { keepVersion, versionOf, type Version } from '../store/versions.ts';
 import { GivenUp, type Threads } from '../threads/threads.ts';
@@ -155,7 +155,7 @@ class PageRun {
     before: readonly KeptPlaced[],
   ): Promise<Told> {
     const refused = (problem: string): Told => ({ state: 'refused', problem });
-    const page = await PageRow.findByPk(row.pageId);
+    const page = await findPageOfRun(row.pageId);
     if (!page || page.clientId !== this.#run.clientId) return refused('There is no such page any more.');
     if (!acts) return refused('A branch whose markup belongs there was deleted.');
     const source = await this.#sourceNow(page);
@@ -187,9 +187,9 @@ class PageRun {
 
   /** The page as its site has it at this moment; undefined where it is gone. What came here otherwise is as it is. */
   async #sourceNow(page: PageRow): Promise<Buffer | undefined> {
-    if (page.siteId === 0) return page.source;
+    if (page.siteId === 0) return sourceOf(page.id);
     const file = await (await this.#site(page.siteId)).read(page.path);
-    if (file && !file.bytes.equals(page.source)) await takeTheirs(page.id, file.bytes);
+    if (file && digestOf(file.bytes) !== page.get('digest')) await takeTheirs(page.id, file.bytes);
     return file?.bytes;
   }
 

@@ -1,4 +1,4 @@
-import { Op } from 'sequelize';
+import { col, fn, Op } from 'sequelize';
 import type { PageMatch } from '#core/site';
 import { digestOf } from '#outside/sites/index.ts';
 import { writeSource } from './changes.ts';
@@ -50,6 +50,16 @@ export async function keepMatches(
       await PageRow.update({ match: match && JSON.stringify(match) }, { where: { id }, transaction });
   });
 }
+
+/** A page whose bytes a site has: not they themselves, which would be handed over for nothing, but their digest. */
+export const findPageOfRun = (id: number): Promise<PageRow | null> =>
+  PageRow.findByPk(id, {
+    attributes: ['id', 'clientId', 'siteId', 'path', [fn('SHA2', col('source'), 256), 'digest']],
+  });
+
+/** The bytes of a page as it is kept. */
+export const sourceOf = async (id: number): Promise<Buffer | undefined> =>
+  (await PageRow.findByPk(id, { attributes: ['source'] }))?.source;
 
 /** A page as somebody else made it meanwhile: it is kept as it is now, under the number it had. */
 export async function takeTheirs(pageId: number, bytes: Buffer): Promise<void> {
