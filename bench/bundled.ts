@@ -3,8 +3,10 @@ import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
 import { bundle } from '../start/program.ts';
 
-const main = await bundle('bench/main.ts', join(import.meta.dirname, '../build/bench'));
+const home = join(import.meta.dirname, '..');
+const main = await bundle('bench/main.ts', join(home, 'build/bench'));
 const { status } = spawnSync(process.execPath, ['--enable-source-maps', main, ...process.argv.slice(2)], {
+  cwd: home,
   stdio: 'inherit',
 });
 process.exit(status ?? 1);
