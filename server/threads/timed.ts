@@ -8,7 +8,7 @@ import type { Begun } from './begun.ts';
 const THREADS = 2;
 const IDLE_MS = 600_000;
 /** All that is made of a page lives until it is judged: in a small young generation each page is copied twice. */
-const YOUNG_MEGABYTES = 192;
+const YOUNG_MEGABYTES = 96;
 
 /**
  * Threads in which tasks are given up, with their thread, when they take too long. One that dies of its task takes
