@@ -1,5 +1,5 @@
 import { countryOf, type BusinessRecord } from '#core/record';
-import { freeName } from '#core/text';
+import { foldFileName, freeName } from '#core/text';
 import { stampFields, type StampFields } from './fields.ts';
 import type { OwnWords } from './ownWords.ts';
 import { authorOf, commentOf, type StampSettings } from './settings.ts';
@@ -43,7 +43,7 @@ export function planSet(
   const lists = wordLists(record, settings.lists);
   const typed = pictures.flatMap(({ own }) => own.title ?? []);
   const titles = new Set([...taken.titles, ...typed].map((title) => title.toLowerCase()));
-  const names = new Set(taken.names.map((name) => name.toLowerCase()));
+  const names = new Set(taken.names.map(foldFileName));
   const comment = commentOf(settings, record);
   const country = countryOf(record);
   return pictures.map(({ name, own, date, number = 0 }, at) => {

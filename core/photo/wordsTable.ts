@@ -1,5 +1,6 @@
 import { readCsv } from '#core/csv';
 import { readCoordinates, readPin } from '#core/pin';
+import { foldFileName } from '#core/text';
 import type { OwnWords } from './ownWords.ts';
 
 /** The headings of a table of words, any of them in any order. */
@@ -67,9 +68,7 @@ function wordsOf(cell: (heading: Heading) => string): OwnWords {
 
 /** A file's name as two file systems and a spreadsheet agree on it. */
 const asKey = (file: string): string =>
-  file
-    .normalize('NFC')
-    .toLowerCase()
+  foldFileName(file)
     .replace(/\\/g, '/')
     .replace(/^(?:\.?\/)+/, '');
 

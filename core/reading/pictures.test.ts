@@ -55,4 +55,6 @@ test('the file of an address is the same however the address is written', () => 
   ];
   expect(addresses.map(fileOfAddress)).toEqual(Array(4).fill('my ward.jpg'));
   expect(fileOfAddress('a/100%.jpg')).toBe('100%.jpg');
+  // However the accents of a name are stored.
+  expect(fileOfAddress('Gro%CC%88%C3%9Fe.jpg')).toBe(fileOfAddress('GR\u00D6\u00DFe.jpg'));
 });

@@ -1,5 +1,6 @@
 import { eachItem, type ReadItem } from '#core/item';
 import { textContent, type HtmlDocument } from '#core/html';
+import { foldFileName } from '#core/text';
 
 /** Files that hold pictures, by the end of their addresses. */
 const PICTURE = /\.(?:jpe?g|png|webp|gif|avif|heic|heif|tiff?)(?=$|[?#])/i;
@@ -49,7 +50,7 @@ export function picturesOf(
 
 const PICTURE_SOMEWHERE = /\.(?:jpe?g|png|webp|gif|avif|heic|heif|tiff?)/i;
 
-/** The name of the file that an address leads to, decoded and in lower case; two addresses of one file have one. */
+/** The name of the file that an address leads to, decoded and folded; two addresses of one file have one. */
 export function fileOfAddress(address: string): string {
   const file =
     address
@@ -57,8 +58,8 @@ export function fileOfAddress(address: string): string {
       .split(/[/\\]/)
       .at(-1) ?? '';
   try {
-    return decodeURIComponent(file).toLowerCase();
+    return foldFileName(decodeURIComponent(file));
   } catch {
-    return file.toLowerCase();
+    return foldFileName(file);
   }
 }

@@ -1,11 +1,17 @@
 import { withPlainLetters } from './fold.ts';
 
-/** A file name that is not taken yet: a second `front.jpg` becomes `front-2.jpg`. Capitals do not tell names apart. */
+/**
+ * A file's name as systems compare it: capitals do not tell names apart, nor does how accents are stored (macOS takes
+ * them off their letters).
+ */
+export const foldFileName = (name: string): string => name.normalize('NFC').toLowerCase();
+
+/** A file name that is not taken yet (by names folded): a second `front.jpg` becomes `front-2.jpg`. */
 export function freeName(name: string, taken: Set<string>): string {
   let free = name;
-  for (let count = 2; taken.has(free.toLowerCase()); count += 1)
+  for (let count = 2; taken.has(foldFileName(free)); count += 1)
     free = name.replace(/(\.[^.]*)?$/, `-${String(count)}$1`);
-  taken.add(free.toLowerCase());
+  taken.add(foldFileName(free));
   return free;
 }
 

@@ -2,6 +2,7 @@ import { Op } from 'sequelize';
 import type { Ledger } from '#contract';
 import { fileOfAddress } from '#core/reading';
 import { factLabel, type BusinessRecord } from '#core/record';
+import { foldFileName } from '#core/text';
 import { groupedBy } from './grouped.ts';
 import { PhotoRow } from './models.ts';
 import type { PagePictures } from './pages.ts';
@@ -19,7 +20,7 @@ interface Renamed {
   readonly now: string;
 }
 
-/** By the names they came with, in lower case. */
+/** By the names they came with, folded. */
 export type RenamedPhotos = ReadonlyMap<string, readonly Renamed[]>;
 
 export async function renamedPhotos(branchIds: readonly number[]): Promise<RenamedPhotos> {
@@ -29,7 +30,7 @@ export async function renamedPhotos(branchIds: readonly number[]): Promise<Renam
     order: ['id'],
   });
   const renamed = photos.filter((photo) => ![undefined, '', photo.name].includes(stampOf(photo)?.name));
-  const byName = groupedBy(renamed, ({ name }) => name.toLowerCase());
+  const byName = groupedBy(renamed, ({ name }) => foldFileName(name));
   return new Map(
     [...byName].map(([was, some]) => [
       was,

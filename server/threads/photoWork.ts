@@ -5,7 +5,8 @@ import type { FetchedPicture } from '#contract';
 import { readDocument } from '#core/html';
 import { parseUrl } from '#core/link';
 import { compareFields, readTags, type ProofLine, type StampFields, type StampOptions } from '#core/photo';
-import { decodeText } from '#core/text';
+import { fileOfAddress } from '#core/reading';
+import { decodeText, foldFileName } from '#core/text';
 import { digestOfImage, stampFile } from '#outside/stamper.ts';
 import { folderPhotoStore, type PhotoStore } from '../gateways/photoStore.ts';
 
@@ -67,24 +68,14 @@ export function comparePicture(
 
 /** The address of the first picture of a page that has one of these file names; '' where it shows none. */
 export function pictureOnPage(bytes: Uint8Array, base: string, names: readonly string[]): string {
-  const wanted = new Set(names.map((name) => name.toLowerCase()));
+  const wanted = new Set(names.map(foldFileName));
   for (const { name, attributes } of readDocument(decodeText(bytes).text).elements) {
     if (name !== 'img' && name !== 'source') continue;
     const sources = [attributes['src'], ...(attributes['srcset'] ?? '').split(',')];
     for (const source of sources) {
       const url = parseUrl(source?.trim().split(/\s/)[0] ?? '', base);
-      const last = url?.pathname.split('/').at(-1) ?? '';
-      if (url && wanted.has(unescaped(last).toLowerCase())) return url.href;
+      if (url && wanted.has(fileOfAddress(url.pathname))) return url.href;
     }
   }
   return '';
-}
-
-/** Percent escapes resolved (RFC 3986, 2.1); as it stands where they are none. */
-function unescaped(text: string): string {
-  try {
-    return decodeURIComponent(text);
-  } catch {
-    return text;
-  }
 }
