@@ -160,6 +160,13 @@ describe('zinc stamp', () => {
     expect(JSON.parse(run(['set', '--words', absolute, '--out', out, '--json']).out)).toMatchObject({
       photos: [{ title: '' }, { title: '' }, { title: 'Whole' }],
     });
+    mkdirSync(join(folder, 'bare'));
+    expect(run(['bare', set, '--out', out])).toMatchObject({
+      status: 1,
+      out: expect.stringMatching(/^(?:.*: proved\n.*\n){3}$/) as unknown,
+      err: 'zinc: bare holds no picture.\n',
+    });
+    expect(run(['bare', '--out', out])).toMatchObject({ status: 2, out: '' });
     expect(
       run([set, '--words', file('several.csv', 'file,title\na/IMG_1.jpg,x\n'), '--out', out]).err,
     ).toContain('is none of these');

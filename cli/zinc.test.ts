@@ -66,6 +66,8 @@ function nodesOf(text: string): readonly unknown[] {
 
 describe('zinc markup', () => {
   test('writes the record in either form, the same as the application', () => {
+    expect(run(['markup', record, record])).toMatchObject({ status: 2, out: '' });
+    expect(run(['read', record, record])).toMatchObject({ status: 2, out: '' });
     expect(run(['markup', record]).out.trim()).toBe(
       jsonLd({ ...larkspur, telephone: '+1 360 555 0142' }).text,
     );

@@ -8,7 +8,7 @@ import {
 } from '#core/markup';
 import { lostIn } from '#core/proposal';
 import { branchesIn } from './branches.ts';
-import { oneOf, readWords, type Command } from './command.ts';
+import { CannotRun, oneOf, readWords, type Command } from './command.ts';
 
 const usage = `zinc markup RECORD [--format FORM]
            a FORM is ${markedForms.join(', ')};
@@ -22,6 +22,7 @@ export const command: Command = {
       { format: { type: 'string', default: 'jsonld' } },
       usage,
     );
+    if (positionals.length > 1) throw new CannotRun(usage);
     const branches = await branchesIn(positionals[0]);
     const form = oneOf(values.format, markedForms, '--format');
     const records = branches.map(({ record }) => record);

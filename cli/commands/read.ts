@@ -14,8 +14,8 @@ export const command: Command = {
       { url: { type: 'string' }, json: { type: 'boolean' } },
       usage,
     );
-    const [file] = positionals;
-    if (!file) throw new CannotRun(usage);
+    const [file, ...more] = positionals;
+    if (!file || more.length > 0) throw new CannotRun(usage);
     const bytes = await readBytes(file, limits.photoBytes);
     const found = isPicture(bytes) ? await readPhoto(bytes, file) : readPage(bytes, file, values.url);
     const isForPeople = !values.json && 'photo' in found;

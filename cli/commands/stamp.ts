@@ -64,7 +64,7 @@ export const command: Command = {
     const { values, positionals } = readWords(words, options, usage);
     const folder = values.out;
     if (positionals.length === 0 || !folder) throw new CannotRun(usage);
-    const photos = await picturesIn(positionals, folder);
+    const { photos, isEmpty } = await picturesIn(positionals, folder);
     const jobs = jobsOf(values.jobs, photos.length);
     // They start while the record is read.
     const threads = jobs > 1 ? stampThreads(jobs) : undefined;
@@ -81,7 +81,7 @@ export const command: Command = {
       const stamped = threads ? await inThreads(tasks, threads) : stampPictures(tasks);
       const all = stamped.map((one, at) => toldOf(one, planned[at]));
       process.stdout.write(values.json ? `${JSON.stringify({ photos: all })}\n` : all.map(tell).join(''));
-      return all.every(({ proved }) => proved) ? 0 : 1;
+      return all.every(({ proved }) => proved) && !isEmpty ? 0 : 1;
     } finally {
       await threads?.destroy();
     }
@@ -122,10 +122,24 @@ function typedWording(option: string, text: string | undefined): string | undefi
   return text;
 }
 
-/** The pictures that were named, each once: files, and what lies below folders but for what was stamped into `out`. */
-async function picturesIn(named: readonly string[], out: string): Promise<readonly FoundPicture[]> {
-  const found = (await Promise.all(named.map((path) => picturesOf(path, out)))).flat();
-  return [...new Map(found.map((picture) => [resolve(picture.path), picture])).values()];
+/**
+ * The pictures that were named, each once: files, and what lies below folders but for what was stamped into `out`.
+ * Whether some folder held none is told.
+ */
+async function picturesIn(
+  named: readonly string[],
+  out: string,
+): Promise<{ readonly photos: readonly FoundPicture[]; readonly isEmpty: boolean }> {
+  const pictures = new Map<string, FoundPicture>();
+  const empty: string[] = [];
+  for (const path of named) {
+    const found = await picturesOf(path, out);
+    if (found.length === 0) empty.push(`${path} holds no picture.`);
+    for (const picture of found) pictures.set(resolve(picture.path), picture);
+  }
+  if (pictures.size === 0) throw new CannotRun(empty.join('\n'));
+  for (const message of empty) process.stderr.write(`zinc: ${message}\n`);
+  return { photos: [...pictures.values()], isEmpty: empty.length > 0 };
 }
 
 /** The pictures below a folder, in the order of their names; anything else is itself. */
@@ -138,7 +152,6 @@ async function picturesOf(folder: string, out: string): Promise<readonly FoundPi
     .map((entry) => join(entry.parentPath, entry.name))
     .filter((path) => !isBelow(path, folder, out) && !isHiddenPath(relative(folder, path)))
     .sort();
-  if (pictures.length === 0) throw new CannotRun(`${folder} holds no picture.`);
   return mostOf(pictures, limits.photosInSet, folder, 'pictures').map((path) => ({
     path,
     below: relative(folder, path),
