@@ -19,6 +19,7 @@ const before = (source: string): readonly string[] => told(source).map(({ code }
 describe('the name of an attribute', () => {
   test.each([
     [PAGE, 'itemprop="telephone"', 'itemprob="telephone"'],
+    [PAGE, 'itemprop="telephone"', 'rroperty="telephone"'],
     [PAGE, 'itemprop="telephone"', 'item-prop="telephone"'],
     [PAGE, 'itemprop="telephone"', 'itemProps="telephone"'],
     [PAGE, 'itemprop="streetAddress"', 'itempop="streetAddress"'],

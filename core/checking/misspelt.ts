@@ -38,8 +38,10 @@ export function judgeMisspelt({ document, source, lines }: Reading): readonly Fi
     const names = Object.keys(attributes);
     if (!names.some(meant)) return [];
     const wrong = names.flatMap((name) => {
-      const [right, fits] = meant(name) ?? [];
+      const [near, fits] = meant(name) ?? [];
       const value = attributes[name] ?? '';
+      // In an item of microdata RDFa's own attribute would be passed over again.
+      const right = near === 'property' && standsInMicrodata(element) ? 'itemprop' : near;
       return right && fits?.(value) && attributes[right] === undefined ? [{ name, value, right }] : [];
     });
     if (wrong.length === 0) return [];
