@@ -8,7 +8,7 @@ import { CannotRun, deliver, readBytes, save } from './command.ts';
 
 export const isAddress = (source: string): boolean => /^https?:\/\//i.test(source);
 
-/** What a source is, and what of it could not be read. */
+/** A source that could not be read, and why. */
 export interface Unread {
   readonly source: string;
   readonly message: string;

@@ -19,6 +19,7 @@ export const numbersOfPage = ofPage(numbersIn);
 interface PageWords extends Words {
   /** The numbers of a word, in their order. */
   readonly placesOf: (folded: string) => readonly number[];
+  /** Whether a word stands there, folded. */
   readonly has: (folded: string) => boolean;
 }
 

@@ -119,7 +119,9 @@ function byEnd(
   const known = new Map<string, number[]>();
   for (const [at, path] of paths.entries()) {
     const last = lastOf(spelt(path));
-    known.set(last, [...(known.get(last) ?? []), at]);
+    const same = known.get(last);
+    if (same) same.push(at);
+    else known.set(last, [at]);
   }
   return (file) =>
     (known.get(lastOf(file)) ?? []).filter((at) => spelt(paths[at] ?? '').endsWith(`/${file}`));
