@@ -104,8 +104,12 @@ function uploadProblem({ code }: multer.MulterError): Problem {
       'Too large',
       `The file is too large: photos and zips may have ${megabytes(limits.photoBytes)}, pages ${megabytes(limits.pageBytes)}. It was not taken; everything else is as it was.`,
     ).problem;
-  return new Refusal(400, 'Invalid upload', 'The upload was not understood. Nothing was taken.').problem;
+  return notUnderstood().problem;
 }
+
+/** An upload whose form is not as RFC 7578 has it, or holds what was not asked for. */
+export const notUnderstood = (): Refusal =>
+  new Refusal(400, 'Invalid upload', 'The upload was not understood. Nothing was taken.');
 
 /** Whether the database is gone rather than unhappy with a statement. */
 export function isDatabaseGone(error: unknown): boolean {

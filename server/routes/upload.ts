@@ -7,7 +7,7 @@ import { pipeline } from 'node:stream/promises';
 import type { Request, RequestHandler } from 'express';
 import multer, { type StorageEngine } from 'multer';
 import { limits, megabytes } from '#core/limits';
-import { Refusal } from '../problem.ts';
+import { notUnderstood, Refusal } from '../problem.ts';
 
 /** A file of an upload, on the disk until the request has been answered. */
 export interface Uploaded {
@@ -35,12 +35,17 @@ export class Spool {
 
   /** Takes the files of a multipart request: so many, each of at most so many bytes, and together. */
   files(most: number, count = 1, together: number = Math.max(most, limits.uploadBytes)): RequestHandler {
-    return multer({
+    const take = multer({
       storage: this.#storage(together),
       limits: { fileSize: most, files: count, fields: 5, fieldSize: 128 * 1024 },
       defParamCharset: 'utf8',
       preservePath: true,
     }).array(count === 1 ? 'file' : 'files', count);
+    return (request, response, next) => {
+      take(request, response, (error: unknown) => {
+        next(isMalformed(error) ? notUnderstood() : error);
+      });
+    };
   }
 
   #storage(together: number): StorageEngine {
@@ -76,6 +81,10 @@ export class Spool {
     };
   }
 }
+
+/** Whether it was the upload's own form: the parser of forms throws a bare error, the disk one with a code. */
+const isMalformed = (error: unknown): boolean =>
+  error instanceof Error && Object.getPrototypeOf(error) === Error.prototype && !('code' in error);
 
 const tooMuch = (together: number): Refusal =>
   new Refusal(
