@@ -1,2 +1,3 @@
+export * from './encoding.ts';
 export * from './read.ts';
 export * from './write.ts';

@@ -1,45 +1,11 @@
-import { decodeBytes } from '#core/text';
 import { parse } from 'csv-parse/browser/esm/sync';
+import { decodeBytes } from '#core/text';
+import type { CsvEncoding } from './encoding.ts';
 
 /** A table of texts, or what is wrong with its file. */
 export type CsvReading =
   | { readonly ok: true; readonly rows: readonly (readonly string[])[] }
   | { readonly ok: false; readonly message: string };
-
-/** The encodings spreadsheets write, for people to choose from where the guess is wrong. */
-export const csvEncodings = ['utf-8', 'utf-16le', 'utf-16be', 'windows-1252', 'macintosh'] as const;
-export type CsvEncoding = (typeof csvEncodings)[number];
-
-/**
- * The encoding of a spreadsheet's file: byte order mark, else UTF-16 where every other byte is zero, else
- * UTF-8 where the bytes are valid, else windows-1252 or Mac OS Roman, whichever reads as words.
- */
-export function guessCsvEncoding(bytes: Uint8Array): CsvEncoding {
-  if (bytes[0] === 0xff && bytes[1] === 0xfe) return 'utf-16le';
-  if (bytes[0] === 0xfe && bytes[1] === 0xff) return 'utf-16be';
-  const head = bytes.subarray(0, 4000);
-  let [even, odd] = [0, 0];
-  for (let at = 0; at < head.length; at += 1) {
-    if (head[at] !== 0) continue;
-    if (at % 2 === 0) even += 1;
-    else odd += 1;
-  }
-  if (odd > head.length / 5) return 'utf-16le';
-  if (even > head.length / 5) return 'utf-16be';
-  try {
-    new TextDecoder('utf-8', { fatal: true }).decode(bytes);
-    return 'utf-8';
-  } catch {
-    // Words go on in small letters: a capital or a sign behind a small letter is a wrong reading.
-    const sense = (encoding: CsvEncoding): number => {
-      const text = decodeBytes(bytes.subarray(0, 200_000), encoding);
-      return (
-        (text.match(/\p{L}[ß-ÿ]/gu)?.length ?? 0) - (text.match(/\p{Ll}(?:[À-ÞŠŒŽŸ]|[‡†‰¶§])/gu)?.length ?? 0)
-      );
-    };
-    return sense('macintosh') > sense('windows-1252') ? 'macintosh' : 'windows-1252';
-  }
-}
 
 /** The file's text, without its byte order mark. */
 export const decodeCsv = (bytes: Uint8Array, encoding: CsvEncoding): string =>

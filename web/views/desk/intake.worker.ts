@@ -57,6 +57,12 @@ function byCode(branches: Branches): ReadonlyMap<string, Branches[number]> {
 }
 const codeOf = (text: string): string => text.trim().toLowerCase();
 
+/** How many headings of a sheet's first line say what stands below them. */
+function knownHeadings(line: string): number {
+  const csv = readCsv(line);
+  return csv.ok ? guessColumns(csv.rows[0] ?? []).filter(Boolean).length : 0;
+}
+
 const worker = {
   /** Reads a file's bytes; the rows stay here. What columns with these headings held before, they hold again. */
   open(
@@ -65,7 +71,7 @@ const worker = {
     known: SheetColumns['columns'],
     isNamed: boolean,
   ): SheetHead {
-    const chosen = encoding ?? guessCsvEncoding(bytes);
+    const chosen = encoding ?? guessCsvEncoding(bytes, knownHeadings);
     const text = decodeCsv(bytes, chosen);
     markup = /^\s*[[{<]/.test(text) ? text : '';
     if (markup) {
