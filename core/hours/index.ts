@@ -1,3 +1,4 @@
+export { daysNamed } from './daysNamed.ts';
 export * from './find.ts';
 export * from './hours.ts';
 export { oddTimeIn } from './oddTime.ts';
