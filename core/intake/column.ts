@@ -56,7 +56,7 @@ export const columnsByHeading: ReadonlyMap<string, Column> = new Map([
     ...factRows.map(({ fact, headings = '' }) => [fact, headings] as const),
     ...wholeNames.map((name) => [name, wholeColumns[name].headings] as const),
   ].flatMap(([column, headings]): [string, Column][] =>
-    headings.split(';').map((heading) => [heading, column]),
+    headings.split(';').map((heading) => [fold(heading), column]),
   ),
   ...wholeNames.map((name): [string, Column] => [fold(wholeColumns[name].label), name]),
 ]);

@@ -1,6 +1,6 @@
 import { addressText, countryCode, isEmptyAddress, readAddress, splitAddress } from '#core/address';
 import { fault, gradeOf, gradeOrder } from '#core/fault';
-import { readWeek, writeWeek } from '#core/hours';
+import { days, readWeek, writeWeek } from '#core/hours';
 import { readCoordinates } from '#core/pin';
 import {
   effectiveRecord,
@@ -20,10 +20,15 @@ import { takeInEach } from '#core/proposal';
 import { businessesIn, readSource } from '#core/reading';
 import { fold } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
-import { columnsByHeading, type Column } from './column.ts';
+import type { Column } from './column.ts';
+import { columnsOfHeadings } from './headings.ts';
+
+const isDay = (column: Column): boolean =>
+  column.startsWith('hours.') && days.some((day) => column.endsWith(day));
 
 /** Headings that end in a word for names. */
-const NAMED = /(?:name|nom|nombre|nome|naam|namn|nazwa)$/;
+const NAMED =
+  /(?:name|nom|nombre|nome|naam|namn|navn|nazwa|nazev|nazov|naziv|nume|nev|nimi|adi|ονομα|επωνυμια|название|назва|名|名称|名稱|명)$|^(?:nom|nombre|nome|nazwa|nazev|название|назва) /;
 
 /**
  * The column that a heading most likely means, each meaning given once; undefined for headings of other things.
@@ -31,15 +36,17 @@ const NAMED = /(?:name|nom|nombre|nome|naam|namn|nazwa)$/;
  */
 export function guessColumns(headings: readonly string[], isNamed = false): readonly (Column | undefined)[] {
   const taken = new Set<Column>();
-  const guessed = headings.map((heading) => {
-    const column = columnsByHeading.get(fold(heading));
-    if (!column || taken.has(column)) return undefined;
+  const guessed = columnsOfHeadings(headings).map((column) => {
+    // A day may have a column for its opening and one for its closing time.
+    if (!column || (taken.has(column) && !isDay(column))) return undefined;
     taken.add(column);
     return column;
   });
   if (taken.has('name') || isNamed) return guessed;
   // Where nothing else names the businesses, the column of the stores' names does.
-  const at = headings.findIndex((heading, place) => guessed[place] === 'label' && NAMED.test(fold(heading)));
+  const at = headings.findIndex(
+    (heading, place) => guessed[place] === 'label' && NAMED.test(fold(heading).normalize('NFC')),
+  );
   return guessed.map((column, place) => (place === at ? 'name' : column));
 }
 
@@ -91,14 +98,48 @@ function readRow(
   let record = known;
   let label = '';
   const doubts: FactFault[] = [];
-  for (const [at, column] of columns.entries()) {
-    const text = (cells[at] ?? '').trim();
-    if (!column || !text) continue;
+  const texts = textsOf(cells, columns);
+  for (const [column, text] of texts) {
     if (column === 'label') label = text;
-    else record = withColumn(record, column, text, home);
-    if (column === 'wholeAddress') doubts.push(...doubtsOf(text, home));
+    else if (column === 'wholeAddress' && isStreetAlone(text, texts))
+      record = withFact(record, 'address.streetAddress', text);
+    else {
+      record = withColumn(record, column, text, home);
+      if (column === 'wholeAddress') doubts.push(...doubtsOf(text, home));
+    }
   }
   return { label, record, doubts };
+}
+
+/**
+ * What the cells of a row say by their columns: the country and the whole address first, which what has a column of
+ * its own goes before. Opening and closing times in columns of their own are spans.
+ */
+function textsOf(
+  cells: readonly string[],
+  columns: readonly (Column | undefined)[],
+): ReadonlyMap<Column, string> {
+  const texts = new Map<Column, string>();
+  const given = columns.flatMap((column, at): [Column, string][] => {
+    const text = (cells[at] ?? '').trim();
+    return column && text ? [[column, text]] : [];
+  });
+  const rank = ([column]: readonly [Column, string]): number =>
+    column === 'address.addressCountry' ? 0 : column === 'wholeAddress' ? 1 : 2;
+  for (const [column, text] of given.toSorted((a, b) => rank(a) - rank(b))) {
+    const before = isDay(column) ? texts.get(column) : undefined;
+    if (before === undefined) texts.set(column, text);
+    else if (before !== text)
+      texts.set(column, `${before}${/(?:^|, )(?:[^,]*[-–][^,]*|\D*)$/.test(before) ? ', ' : '-'}${text}`);
+  }
+  return texts;
+}
+
+/** Whether an “address” is the street, since its town or postal code stands in a cell of its own and not in it. */
+function isStreetAlone(text: string, texts: ReadonlyMap<Column, string>): boolean {
+  const others = [texts.get('address.addressLocality'), texts.get('address.postalCode')].filter(Boolean);
+  const whole = ` ${fold(text)} `;
+  return others.length > 0 && !others.some((part = '') => whole.includes(` ${fold(part)} `));
 }
 
 /** The parts of a whole address that may be others, to be looked at. */

@@ -1,0 +1,136 @@
+import { describe, expect, test } from '@jest/globals';
+import { days } from '#core/hours';
+import { branchOfRow, guessColumns } from './index.ts';
+
+const COLUMNS = [
+  'name',
+  'telephone',
+  'email',
+  'url',
+  'address.streetAddress',
+  'address.postalCode',
+  'address.addressLocality',
+  'address.addressCountry',
+  'week',
+] as const;
+
+describe('the headings of a sheet', () => {
+  test.each([
+    ['Business name;Phone;E-mail;Web address;Street line 1;ZIP;Town;Country;Opening hours'],
+    ['Firma;Tel.;E-Mail-Adresse;Internetadresse;Straße, Nr.;PLZ;Ort;Land;Öffnungszeiten'],
+    ['Raison sociale;Tél.;Courriel;Site internet;N° et rue;CP;Localité;Pays;Horaires d’ouverture'],
+    ['Razón social;Teléfono;Correo;Página web;Calle y número;C.P.;Población;País;Horario'],
+    ['Ragione sociale;Telefono;Posta elettronica;Sito;Via;CAP;Comune;Nazione;Orari di apertura'],
+    ['Bedrijfsnaam;Tel;E-mailadres;Webadres;Straatnaam;Postcode;Plaats;Land;Openingsuren'],
+    ['Razão social;Telefone;Correio eletrónico;Site;Morada;Código postal;Localidade;País;Horário'],
+    ['Nazwa firmy;Numer telefonu;Adres e-mail;Strona www;Ulica;Kod pocztowy;Miasto;Kraj;Godziny otwarcia'],
+    ['Název;Telefonní číslo;E-mail;Webové stránky;Ulice a číslo;PSČ;Obec;Země;Otevírací doba'],
+    ['Názov;Telefón;E-mail;Webová stránka;Ulica;PSČ;Mesto;Krajina;Otváracie hodiny'],
+    ['Cégnév;Telefonszám;E-mail cím;Honlap;Utca, házszám;Irsz.;Település;Ország;Nyitvatartás'],
+    ['Denumire;Număr de telefon;E-mail;Site;Strada;Cod poștal;Localitate;Țara;Program'],
+    ['Naziv;Broj telefona;E-pošta;Web stranica;Ulica i broj;Poštanski broj;Mjesto;Država;Radno vrijeme'],
+    ['Företag;Telefon;E-post;Hemsida;Gatuadress;Postnr;Postort;Land;Öppettider'],
+    ['Navn;Tlf.;E-mail;Hjemmeside;Gade og nr.;Postnr.;By;Land;Åbningstider'],
+    ['Bedriftsnavn;Tlf.;E-post;Nettside;Gateadresse;Postnr;Poststed;Land;Åpningstider'],
+    ['Yritys;Puh.;Sähköposti;Kotisivu;Lähiosoite;Postinumero;Postitoimipaikka;Maa;Aukioloajat'],
+    ['Επωνυμία;Τηλ.;Email;Ιστοσελίδα;Οδός και αριθμός;Τ.Κ.;Πόλη;Χώρα;Ωράριο'],
+    ['Firma adı;Telefon numarası;E-posta;Web sitesi;Sokak;Posta kodu;Şehir;Ülke;Çalışma saatleri'],
+    ['Наименование;Тел.;Эл. почта;Сайт;Улица, дом;Индекс;Город;Страна;Режим работы'],
+    ['Назва;Номер телефону;Пошта;Вебсайт;Вулиця;Поштовий індекс;Місто;Країна;Графік роботи'],
+    ['会社名;電話番号;メールアドレス;ホームページ;町名・番地;郵便番号;市区町村;国;営業時間'],
+    ['상호;전화번호;이메일;홈페이지;도로명주소;우편번호;시군구;국가;영업시간'],
+    ['公司名称;联系电话;邮箱;网址;街道地址;邮编;城市;国家;营业时间'],
+    ['公司名稱;聯絡電話;電子信箱;網址;街道地址;郵遞區號;城市;國家;營業時間'],
+  ])('%s mean the same', (headings) => {
+    expect(guessColumns(headings.split(';'))).toEqual(COLUMNS);
+  });
+
+  test('mean what they do in the language of the others', () => {
+    expect(guessColumns(['Název', 'Ulice', 'Kraj', 'Země'])[2]).toBe('address.addressRegion');
+    expect(guessColumns(['Nazwa', 'Ulica', 'Kraj'])[2]).toBe('address.addressCountry');
+    expect(guessColumns(['Ad', 'Telefon', 'Cep', 'Adres', 'Şehir'])[2]).toBe('mobile');
+    expect(guessColumns(['Nome', 'Telefone', 'CEP', 'Rua', 'Cidade'])[2]).toBe('address.postalCode');
+    expect(guessColumns(['Site', 'Phone', 'Postcode'], true)[0]).toBe('label');
+    expect(guessColumns(['Nom', 'Site', 'Ville', 'Téléphone'])[1]).toBe('url');
+  });
+
+  test('may be written as programs do, with an aside, or in two languages', () => {
+    expect(
+      guessColumns(['businessName', 'phone_number', 'Straße (mit Nr.)', 'PLZ / Postcode', 'City/Town']),
+    ).toEqual([
+      'name',
+      'telephone',
+      'address.streetAddress',
+      'address.postalCode',
+      'address.addressLocality',
+    ]);
+  });
+
+  test('that only stores’ names have give the branches their names', () => {
+    expect(guessColumns(['店舗名', '電話番号'])[0]).toBe('name');
+    expect(guessColumns(['매장명', '전화'])[0]).toBe('name');
+    expect(guessColumns(['Şube adı', 'Telefon'])[0]).toBe('name');
+    expect(guessColumns(['店舗名', '会社名'])).toEqual(['label', 'name']);
+  });
+});
+
+describe('days over columns', () => {
+  const week = days.map((day) => `hours.${day}`);
+  test.each([
+    ['Mo,Di,Mi,Do,Fr,Sa,So'],
+    ['Lun,Mar,Mer,Jeu,Ven,Sam,Dim'],
+    ['Ma,Di,Wo,Do,Vr,Za,Zo'],
+    ['Po,Út,St,Čt,Pá,So,Ne'],
+    ['ma,ti,ke,to,pe,la,su'],
+    ['月,火,水,木,金,土,日'],
+    ['Пн,Вт,Ср,Чт,Пт,Сб,Вс'],
+    ['Mon,Tues,Wed,Thurs,Fri,Sat,Sun'],
+    ['Mon hours,Tue hours,Wed hours,Thu hours,Fri hours,Sat hours,Sun hours'],
+    ['Horaires lundi,Horaires mardi,Mercredi,Jeudi,Vendredi,Samedi,Dimanche'],
+  ])('%s are a week', (headings) => {
+    expect(guessColumns(headings.split(','))).toEqual(week);
+  });
+
+  test('are no days alone where they are too short to be one', () => {
+    expect(guessColumns(['Name', 'ma', 'Pt'])).toEqual(['name', undefined, undefined]);
+    expect(guessColumns(['Name', 'Lördag'])).toEqual(['name', 'hours.Saturday']);
+  });
+
+  test.each([
+    ['Monday Open,Monday Close', '09:00,17:00', '09:00-17:00'],
+    ['mondayOpen,mondayClose', '9am,5pm', '9am-5pm'],
+    ['Mo von,Mo bis,Di von,Di bis,Do von,Do bis', '9,18,,,,', '9-18'],
+    ['Monday Open,Monday Close', 'closed,closed', 'closed'],
+    ['Lundi ouverture,Lundi fermeture', '9h,18h30', '9h-18h30'],
+    ['Mon open 1,Mon close 1,Mon open 2,Mon close 2,Tue open 1,Wed open 1', '8,12,14,18,,', '8-12, 14-18'],
+  ])('%s with %s are one span', (headings, cells, told) => {
+    const columns = guessColumns(headings.split(','));
+    expect(branchOfRow(cells.split(','), columns).record.hours.Monday).toBe(told);
+  });
+});
+
+describe('an address beside a column for the town', () => {
+  const addressOf = (headings: string, cells: string): object =>
+    branchOfRow(cells.split('|'), guessColumns(headings.split('|')), { home: 'US' }).record.address;
+  const quay = {
+    streetAddress: '12 Quay Street, Suite 4',
+    addressLocality: 'Anacortes',
+    addressRegion: 'WA',
+    postalCode: '98221',
+  };
+
+  test('is the street, wherever its column stands', () => {
+    expect(addressOf('Address|City|State|ZIP', '12 Quay Street, Suite 4|Anacortes|WA|98221')).toMatchObject(
+      quay,
+    );
+    expect(addressOf('City|State|ZIP|Address', 'Anacortes|WA|98221|12 Quay Street, Suite 4')).toMatchObject(
+      quay,
+    );
+  });
+
+  test('is taken apart where it holds the town, and the columns of their own go before', () => {
+    expect(
+      addressOf('City|Address|ZIP', 'Anacortes|12 Quay Street, Suite 4, Anacortes, WA 98222|98221'),
+    ).toMatchObject(quay);
+  });
+});
