@@ -126,6 +126,10 @@ describe('a week as doors and pages say it', () => {
     ],
     ['hu', 'Hétfőtől péntekig 8-16 óráig', 'Mon–Fri 08:00-16:00'],
     ['tr', 'Her gün 10:00 - 22:00 arası açık', 'Mon–Sun 10:00-22:00'],
+    ['ja', '10:00〜19:00 水曜定休', 'Mon–Tue 10:00-19:00; Wed closed; Thu–Sun 10:00-19:00'],
+    ['ja', '月〜金 9:00〜18:00 土 9:00〜13:00 日祝休', 'Mon–Fri 09:00-18:00; Sat 09:00-13:00; Sun closed'],
+    ['ko', '10:00~19:00 월요일 휴무', 'Mon closed; Tue–Sun 10:00-19:00'],
+    ['de', '10–18 Uhr, Mittwoch geschlossen', 'Mon–Tue 10:00-18:00; Wed closed; Thu–Sun 10:00-18:00'],
     ['ja', '10:00〜19:00（定休日：水曜日）', 'Mon–Tue 10:00-19:00; Wed closed; Thu–Sun 10:00-19:00'],
     [
       'ja',

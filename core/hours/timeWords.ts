@@ -71,7 +71,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       'suljettu|kiinni',
       'zavreno|zatvorene|zatvoreno|zaprto',
       'κλειστ[αοη]',
-      '(?<![\\p{L}])休(?=[\\s,|]|$)|定休日?|休診日?|休業日?|休館日?|お?休み',
+      '(?<=^|[月火水木金土日祝曜\\s,])休(?=[\\s,|]|$)|定休日?|休診日?|休業日?|休館日?|お?休み',
       '(?:정기 ?)?휴무일?|휴진|휴업',
       '公休日?|休息|关门|關門',
       'itxita|zarva|szunnap|inchis[aei]?|kapali|tancat|закрыто|выходной|зачинено|вихідний|затворено|почивен ден|почивка',

@@ -3,6 +3,7 @@ import { remember } from '#core/text';
 import { gridAt } from './grid.ts';
 import { days, emptyHours, readDay, readEnglishDay, writeDay, type Day, type Hours } from './hours.ts';
 import { ASIDE, withBreak, withoutLunch, withoutRemarks } from './remarks.ts';
+import { letterRanges, withPlainTimes } from './plainTimes.ts';
 import {
   daysNamedIn,
   languageOf,
@@ -91,15 +92,18 @@ const withPlainDays = (text: string): string =>
     .replace(/\b(weekends?|(?:satur|sun)days?) (?=ph\b)/gi, '$1, ')
     .replace(/\b24 ?h(?:ou)?rs? (?:a|per) day\b/gi, '24 hours');
 
-function readEnglish(text: string): WeekReading {
-  const plain = text
+/** A text of one line with "PH" for public holidays. */
+const plainEnglish = (text: string): string =>
+  text
     .trim()
     .slice(0, 1000)
     .replace(/\s+/g, ' ')
     .replace(/\b(?:(?:public|bank|national|federal|statutory) )?holidays?\b/gi, 'ph')
     // "We" is Wednesday.
     .replace(/\bwe(?:['’]| a)re\b/gi, '');
-  const { text: said, lunch } = withoutLunch(withPlainDays(plain));
+
+function readEnglish(text: string): WeekReading {
+  const { text: said, lunch } = withoutLunch(withPlainDays(plainEnglish(text)));
   const grid = gridAt(said, Math.max(0, said.search(DAYS)));
   if (grid?.hours) return { hours: grid.hours, assumed: false, faults: [] };
   const written = withPlainTimes(letterRanges(said));
@@ -128,9 +132,13 @@ function readEnglish(text: string): WeekReading {
   let pendingDays: readonly Day[] | undefined;
   let pendingHours: string | undefined;
   let everyDay: string | undefined;
-  for (const segment of segments) {
+  for (const [at, segment] of segments.entries()) {
     if (segment.days) {
-      if (pendingHours !== undefined) {
+      if (pendingHours !== undefined && everyDay === undefined && areClosedDays(segments.slice(at))) {
+        everyDay = pendingHours;
+        pendingHours = undefined;
+        pendingDays = segment.days;
+      } else if (pendingHours !== undefined) {
         set(segment.days, pendingHours);
         pendingHours = undefined;
       } else {
@@ -142,8 +150,7 @@ function readEnglish(text: string): WeekReading {
       set(pendingDays, segment.text);
       pendingDays = undefined;
     } else {
-      if (pendingHours !== undefined && everyDay === undefined && /^(?:closed|shut)$/i.test(segment.text))
-        everyDay = pendingHours;
+      if (pendingHours !== undefined && everyDay === undefined && isClosed(segment)) everyDay = pendingHours;
       else if (pendingHours !== undefined) tell(pendingHours);
       pendingHours = segment.text;
     }
@@ -170,38 +177,12 @@ function readEnglish(text: string): WeekReading {
   return { hours, assumed, faults };
 }
 
-const LETTERS: Readonly<Record<string, Day>> = {
-  m: 'Monday',
-  t: 'Tuesday',
-  w: 'Wednesday',
-  th: 'Thursday',
-  f: 'Friday',
-  s: 'Saturday',
-  sa: 'Saturday',
-  su: 'Sunday',
-};
+const isClosed = ({ text }: Segment): boolean => /^(?:closed|shut)$/i.test(text);
 
-/** "11a-9p" with whole halves, "0900 hrs" without its unit, and a comma between two spans that stand side by side. */
-const withPlainTimes = (text: string): string =>
-  text
-    .replace(/(\d)\s?([ap])(?![\p{L}\d.])/giu, '$1$2m')
-    .replace(/(\d)\s?hrs?\b\.?/gi, '$1')
-    .replace(/([-–—]\s*\d{1,2}[:.]\d\d(?:\s?[ap]\.?m\.?)?)\s+(?=\d{1,2}[:.]\d\d\s*[-–—])/gi, '$1, ');
-
-/** "M-F" in whole names: single letters name days as the ends of a range, or beside one: "M-Th 7-7, F 7-3". */
-function letterRanges(text: string): string {
-  const whole = text.replace(
-    /(?<![\p{L}\d.])(th|su|sa|[mtwfs])\s?[-–—]\s?(th|su|sa|[mtwfs])(?![\p{L}.])/giu,
-    (_, from: string, until: string) =>
-      `${LETTERS[from.toLowerCase()] ?? ''}-${LETTERS[until.toLowerCase()] ?? ''}`,
-  );
-  return whole === text
-    ? text
-    : whole.replace(
-        /(?<=[,;|/(]\s*)(th|su|sa|[mtwfs])(?=\s*:?\s*(?:\d|closed))/giu,
-        (_, one: string) => LETTERS[one.toLowerCase()] ?? '',
-      );
-}
+/** "Wed closed, Sun closed" and nothing else: what stood before are the hours of the other days. */
+const areClosedDays = (segments: readonly Segment[]): boolean =>
+  segments.length % 2 === 0 &&
+  segments.every((one, at) => (at % 2 === 0 ? one.days : !one.days && isClosed(one)));
 
 interface Segment {
   readonly days?: readonly Day[];

@@ -1,0 +1,34 @@
+import type { Day } from './hours.ts';
+
+const LETTERS: Readonly<Record<string, Day>> = {
+  m: 'Monday',
+  t: 'Tuesday',
+  w: 'Wednesday',
+  th: 'Thursday',
+  f: 'Friday',
+  s: 'Saturday',
+  sa: 'Saturday',
+  su: 'Sunday',
+};
+
+/** "11a-9p" with whole halves, "0900 hrs" without its unit, and a comma between two spans that stand side by side. */
+export const withPlainTimes = (text: string): string =>
+  text
+    .replace(/(\d)\s?([ap])(?![\p{L}\d.])/giu, '$1$2m')
+    .replace(/(\d)\s?hrs?\b\.?/gi, '$1')
+    .replace(/([-–—]\s*\d{1,2}[:.]\d\d(?:\s?[ap]\.?m\.?)?)\s+(?=\d{1,2}[:.]\d\d\s*[-–—])/gi, '$1, ');
+
+/** "M-F" in whole names: single letters name days as the ends of a range, or beside one: "M-Th 7-7, F 7-3". */
+export function letterRanges(text: string): string {
+  const whole = text.replace(
+    /(?<![\p{L}\d.])(th|su|sa|[mtwfs])\s?[-–—]\s?(th|su|sa|[mtwfs])(?![\p{L}.])/giu,
+    (_, from: string, until: string) =>
+      `${LETTERS[from.toLowerCase()] ?? ''}-${LETTERS[until.toLowerCase()] ?? ''}`,
+  );
+  return whole === text
+    ? text
+    : whole.replace(
+        /(?<=[,;|/(]\s*)(th|su|sa|[mtwfs])(?=\s*:?\s*(?:\d|closed))/giu,
+        (_, one: string) => LETTERS[one.toLowerCase()] ?? '',
+      );
+}
