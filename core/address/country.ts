@@ -64,15 +64,37 @@ const LANGUAGES = [
   'cs',
   'el',
   'ja',
+  'ko',
+  'zh',
+  'zh-Hant',
+  'ru',
+  'uk',
+  'bg',
+  'tr',
+  'hu',
+  'ro',
+  'hr',
+  'sr',
+  'sl',
+  'sk',
+  'lt',
+  'lv',
+  'et',
+  'he',
+  'ar',
+  'th',
+  'vi',
+  'id',
 ] as const;
 let byOwnName: ReadonlyMap<string, string> | undefined;
 
-/** The alpha-2 code for a country's name in English or in the languages of Europe and Japan; '' for anything else. */
+/** The alpha-2 code for a country's name in English or in one of thirty-five other languages; '' for anything else. */
 export function countryNamed(text: string): string {
   const known = countryCode(text);
   if (known) return known;
+  // What names two countries means that of the first language: it is written last.
   byOwnName ??= new Map(
-    LANGUAGES.flatMap((language) => {
+    LANGUAGES.toReversed().flatMap((language) => {
       const own = new Intl.DisplayNames([language], { type: 'region' });
       return codes.map((code): [string, string] => [(own.of(code) ?? code).toLowerCase(), code]);
     }),

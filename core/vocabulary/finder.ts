@@ -96,11 +96,12 @@ function isSlip({ text }: Question, word: TradeWord): boolean {
   return most > 0 && editDistance(text, word.text, most + 1) <= most;
 }
 
+/** The names of types as words. */
+const ownWords = (): readonly TradeWord[] =>
+  [...found.values()].flatMap(({ name, label }) => wordsOf({ [name]: label }));
+
 function finder(languages: readonly Readonly<Record<string, string>>[]): FindTypes {
-  const own: readonly TradeWord[] = [...found.values()].flatMap(({ name, label }) =>
-    wordsOf({ [name]: label }),
-  );
-  const words = [...own, ...languages.flatMap((language) => wordsOf(language))];
+  const words = [...ownWords(), ...languages.flatMap((language) => wordsOf(language))];
   return (question, most = 200) => {
     const tokens = tokensOf(question);
     if (tokens.length === 0) return [...found.values()].filter((type) => type.localBusiness).slice(0, most);
@@ -157,3 +158,25 @@ let inEveryLanguage: FindTypes | undefined;
 /** The same for the words of every language that has some ("Bäckerei", "plombier"), which are loaded when asked for. */
 export const loadFindTypes = async (): Promise<FindTypes> =>
   (inEveryLanguage ??= finder((await import('./trades/everyLanguage.ts')).everyLanguage));
+
+let inWords: ReadonlyMap<string, string> | undefined;
+
+/** The types that words of the trades name wholly in any language, a word's first type; '' for any other word. */
+export async function loadTypeOfWord(): Promise<(word: string) => string> {
+  const { everyLanguage } = await import('./trades/everyLanguage.ts');
+  if (!inWords) {
+    const words = [...ownWords(), ...everyLanguage.flatMap((language) => wordsOf(language))];
+    const named = words.toSorted((a, b) => Number(a.isSecond) - Number(b.isSecond));
+    // The first of two goes before: written last.
+    inWords = new Map(
+      [...named, ...named.filter(({ isGeneral }) => !isGeneral).map((word) => ({ ...word, text: word.core }))]
+        .toReversed()
+        .map(({ text, type }) => [text, type]),
+    );
+  }
+  const types = inWords;
+  return (word) => {
+    const tokens = tokensOf(word);
+    return types.get(tokens.join(' ')) ?? types.get(coreOf(tokens)) ?? '';
+  };
+}
