@@ -18,6 +18,11 @@ const wholeColumns = {
     headings:
       'full address;address;postal address;mailing address;complete address;adresse;adresse complete;anschrift;direccion;direccion completa;indirizzo;indirizzo completo;adres;volledig adres;endereco;adress;formatted address',
   },
+  houseNumber: {
+    label: 'House number',
+    headings:
+      'house number;house no;street number;street no;building number;hausnummer;hausnr;haus nr;hnr;numero de rue;n de rue;numero civico;n civico;civico;huisnummer;huisnr;numer domu;nr domu;cislo domu;cislo popisne;cislo domovni;hazszam;husnummer;husnr;gatenummer;numero de porta;numero exterior;kapi no;bina no;дом;номер дома;будинок;αριθμος;talonumero',
+  },
   coordinates: {
     label: 'Coordinates',
     headings:

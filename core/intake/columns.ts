@@ -1,11 +1,9 @@
-import { addressText, countryCode, isEmptyAddress, readAddress, splitAddress } from '#core/address';
+import { addressText, countryNamed, isEmptyAddress } from '#core/address';
 import { fault, gradeOf, gradeOrder } from '#core/fault';
-import { days, readWeek, writeWeek } from '#core/hours';
-import { readCoordinates } from '#core/pin';
+import { writeWeek } from '#core/hours';
 import {
   effectiveRecord,
   emptyRecord,
-  factHead,
   factRows,
   factText,
   judgeRecord,
@@ -22,13 +20,14 @@ import { fold } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 import type { Column } from './column.ts';
 import { columnsOfHeadings } from './headings.ts';
-
-const isDay = (column: Column): boolean =>
-  column.startsWith('hours.') && days.some((day) => column.endsWith(day));
+import { dayOfColumn, readRow, type RowReading } from './row.ts';
 
 /** Headings that end in a word for names. */
 const NAMED =
   /(?:name|nom|nombre|nome|naam|namn|navn|nazwa|nazev|nazov|naziv|nume|nev|nimi|adi|ονομα|επωνυμια|название|назва|名|名称|名稱|명)$|^(?:nom|nombre|nome|nazwa|nazev|название|назва) /;
+
+/** Headings of the number of a house where they stand beside the street, and of something else elsewhere. */
+const NUMBER = /^(?:n|nr|no|nº|num|number|numero|nummer|numer|cislo|broj|stevilka|house|haus|porta)$/;
 
 /**
  * The column that a heading most likely means, each meaning given once; undefined for headings of other things.
@@ -36,9 +35,12 @@ const NAMED =
  */
 export function guessColumns(headings: readonly string[], isNamed = false): readonly (Column | undefined)[] {
   const taken = new Set<Column>();
-  const guessed = columnsOfHeadings(headings).map((column) => {
+  const meant = columnsOfHeadings(headings);
+  const guessed = meant.map((known, at) => {
+    const isNumber = meant[at - 1] === 'address.streetAddress' && NUMBER.test(fold(headings[at] ?? ''));
+    const column = isNumber ? 'houseNumber' : known;
     // A day may have a column for its opening and one for its closing time.
-    if (!column || (taken.has(column) && !isDay(column))) return undefined;
+    if (!column || (taken.has(column) && !dayOfColumn(column))) return undefined;
     taken.add(column);
     return column;
   });
@@ -58,16 +60,6 @@ export interface ImportedBranch {
   readonly faults: readonly FactFault[];
 }
 
-/** What rows are read by. */
-export interface RowReading {
-  /** The country (alpha-2) of addresses that name none. */
-  readonly home?: string;
-  /** What the client's branches have in common: a fact that stands there is not missing. */
-  readonly defaults?: BusinessRecord;
-  /** Whether branches without a label are called by their names: where no two have the same. */
-  readonly byName?: boolean;
-}
-
 /** Whether the names of a sheet tell its rows apart. */
 export function namesTellApart(
   rows: readonly (readonly string[])[],
@@ -82,73 +74,12 @@ export function namesTellApart(
 export function branchOfRow(
   cells: readonly string[],
   columns: readonly (Column | undefined)[],
-  { home = '', defaults = emptyRecord, byName = false }: RowReading = {},
+  reading: RowReading = {},
 ): ImportedBranch {
-  const { label, record, doubts } = readRow(cells, columns, home, emptyRecord);
+  const { home = '', defaults = emptyRecord, byName = false } = reading;
+  const { label, record, doubts } = readRow(cells, columns, reading, emptyRecord);
   return finished(record, label || (byName ? record.name : ''), home, defaults, doubts);
 }
-
-/** What a row says, over what is known already. */
-function readRow(
-  cells: readonly string[],
-  columns: readonly (Column | undefined)[],
-  home: string,
-  known: BusinessRecord,
-): { label: string; record: BusinessRecord; doubts: readonly FactFault[] } {
-  let record = known;
-  let label = '';
-  const doubts: FactFault[] = [];
-  const texts = textsOf(cells, columns);
-  for (const [column, text] of texts) {
-    if (column === 'label') label = text;
-    else if (column === 'wholeAddress' && isStreetAlone(text, texts))
-      record = withFact(record, 'address.streetAddress', text);
-    else {
-      record = withColumn(record, column, text, home);
-      if (column === 'wholeAddress') doubts.push(...doubtsOf(text, home));
-    }
-  }
-  return { label, record, doubts };
-}
-
-/**
- * What the cells of a row say by their columns: the country and the whole address first, which what has a column of
- * its own goes before. Opening and closing times in columns of their own are spans.
- */
-function textsOf(
-  cells: readonly string[],
-  columns: readonly (Column | undefined)[],
-): ReadonlyMap<Column, string> {
-  const texts = new Map<Column, string>();
-  const given = columns.flatMap((column, at): [Column, string][] => {
-    const text = (cells[at] ?? '').trim();
-    return column && text ? [[column, text]] : [];
-  });
-  const rank = ([column]: readonly [Column, string]): number =>
-    column === 'address.addressCountry' ? 0 : column === 'wholeAddress' ? 1 : 2;
-  for (const [column, text] of given.toSorted((a, b) => rank(a) - rank(b))) {
-    const before = isDay(column) ? texts.get(column) : undefined;
-    if (before === undefined) texts.set(column, text);
-    else if (before !== text)
-      texts.set(column, `${before}${/(?:^|, )(?:[^,]*[-–][^,]*|\D*)$/.test(before) ? ', ' : '-'}${text}`);
-  }
-  return texts;
-}
-
-/** Whether an “address” is the street, since its town or postal code stands in a cell of its own and not in it. */
-function isStreetAlone(text: string, texts: ReadonlyMap<Column, string>): boolean {
-  const others = [texts.get('address.addressLocality'), texts.get('address.postalCode')].filter(Boolean);
-  const whole = ` ${fold(text)} `;
-  return others.length > 0 && !others.some((part = '') => whole.includes(` ${fold(part)} `));
-}
-
-/** The parts of a whole address that may be others, to be looked at. */
-const doubtsOf = (text: string, home: string): readonly FactFault[] =>
-  readAddress(text, home).doubts.map(({ part, reason }) => ({
-    fact: `address.${part}`,
-    ...fault('value/address-part', `The address was taken apart: ${reason}`),
-    grade: 'should',
-  }));
 
 /** A branch that is here already, and what a row makes of it. */
 export interface UpdatedBranch extends ImportedBranch {
@@ -168,9 +99,10 @@ export function updatedByRow(
   cells: readonly string[],
   columns: readonly (Column | undefined)[],
   existing: { readonly label: string; readonly record: BusinessRecord },
-  { home = '', defaults = emptyRecord }: RowReading = {},
+  reading: RowReading = {},
 ): UpdatedBranch {
-  const read = readRow(cells, columns, home, existing.record);
+  const { home = '', defaults = emptyRecord } = reading;
+  const read = readRow(cells, columns, reading, existing.record);
   const next = finished(read.record, read.label || existing.label, home, defaults, read.doubts);
   const changes: UpdatedBranch['changes'][number][] = factRows.flatMap(({ fact, shown }) => {
     // A pin that stays where it is does not change for having come with a sheet.
@@ -193,6 +125,8 @@ export const rowOfBranch = (
     if (column === undefined) return '';
     if (column === 'label') return label;
     if (column === 'week') return writeWeek(record.hours);
+    // The street has it.
+    if (column === 'houseNumber') return '';
     if (column === 'wholeAddress')
       return [addressText(record.address), record.address.addressCountry].filter(Boolean).join(', ');
     if (column === 'coordinates') {
@@ -229,7 +163,7 @@ function finished(
     grade: gradeOf('value/url'),
   }));
   let record = withoutRefused(read);
-  const country = countryCode(record.address.addressCountry);
+  const country = countryNamed(record.address.addressCountry);
   if (country) record = withFact(record, 'address.addressCountry', country);
   else if (
     home &&
@@ -256,29 +190,4 @@ function finished(
       ...doubts,
     ].sort((a, b) => gradeOrder[a.grade] - gradeOrder[b.grade]),
   };
-}
-
-/** A record with a cell's text in it. Lists may be written with semicolons in one cell. */
-function withColumn(
-  record: BusinessRecord,
-  column: Exclude<Column, 'label'>,
-  text: string,
-  home: string,
-): BusinessRecord {
-  if (column === 'week') {
-    const { hours, faults } = readWeek(text);
-    // What cannot be read stays where it can be seen and mended.
-    return { ...record, hours: faults.length > 0 ? { ...record.hours, Monday: text.slice(0, 200) } : hours };
-  }
-  if (column === 'wholeAddress')
-    return { ...record, address: splitAddress(text, countryCode(record.address.addressCountry) || home) };
-  if (column === 'coordinates') {
-    const read = readCoordinates(text);
-    return {
-      ...record,
-      pin: { ...record.pin, ...(read ?? { latitude: text.slice(0, 60) }), origin: 'imported' },
-    };
-  }
-  const list = Array.isArray(emptyRecord[factHead(column)]);
-  return withFact(record, column, list && !text.includes('\n') ? text.split(/\s*;\s*/).join('\n') : text);
 }

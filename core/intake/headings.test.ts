@@ -102,7 +102,11 @@ describe('days over columns', () => {
     ['Mo von,Mo bis,Di von,Di bis,Do von,Do bis', '9,18,,,,', '9-18'],
     ['Monday Open,Monday Close', 'closed,closed', 'closed'],
     ['Lundi ouverture,Lundi fermeture', '9h,18h30', '9h-18h30'],
-    ['Mon open 1,Mon close 1,Mon open 2,Mon close 2,Tue open 1,Wed open 1', '8,12,14,18,,', '8-12, 14-18'],
+    [
+      'Mon open 1,Mon close 1,Mon open 2,Mon close 2,Tue open 1,Wed open 1',
+      '8,12,14,18,,',
+      '08:00-12:00, 14:00-18:00',
+    ],
   ])('%s with %s are one span', (headings, cells, told) => {
     const columns = guessColumns(headings.split(','));
     expect(branchOfRow(cells.split(','), columns).record.hours.Monday).toBe(told);
@@ -132,5 +136,57 @@ describe('an address beside a column for the town', () => {
     expect(
       addressOf('City|Address|ZIP', 'Anacortes|12 Quay Street, Suite 4, Anacortes, WA 98222|98221'),
     ).toMatchObject(quay);
+  });
+});
+
+describe('a row in words of its country', () => {
+  const read = (headings: string, cells: string, home: string, typeOf?: (word: string) => string) =>
+    branchOfRow(cells.split('|'), guessColumns(headings.split('|')), typeOf ? { home, typeOf } : { home });
+
+  test('has its country by name, and the type by the word of its trade', () => {
+    const { record, faults } = read('Firma|Land|Branche', 'Krume|Österreich|Bäckerei', 'DE', (word) =>
+      word === 'Bäckerei' ? 'Bakery' : '',
+    );
+    expect(record).toMatchObject({ address: { addressCountry: 'AT' }, types: ['Bakery'] });
+    expect(faults).toContainEqual(
+      expect.objectContaining({ fact: 'types', grade: 'note', message: '“Bäckerei” was read as Bakery.' }),
+    );
+    expect(read('Firma|Branche', 'Krume|Dentist', 'DE', () => 'Bakery').record.types).toEqual(['Dentist']);
+  });
+
+  test.each([
+    ['Naam|Straat|Huisnummer|Plaats', 'Bol|Dorpsstraat|12a|Ons Dorp', 'NL', 'Dorpsstraat 12a'],
+    ['Nombre|Calle|Número|Ciudad', 'Pan|Calle Mayor|3|Madrid', 'ES', 'Calle Mayor, 3'],
+    ['Name|House no.|Street|City', 'Vet|12|Quay Street|Anacortes', 'US', '12 Quay Street'],
+    ['Name|Straße|Nr.|Ort', 'Krume|Marktgasse 3|3|Tübingen', 'DE', 'Marktgasse 3'],
+  ])('has %s put together', (headings, cells, home, street) => {
+    expect(read(headings, cells, home).record.address.streetAddress).toBe(street);
+  });
+
+  test('has hours of a day read by daytime, which is told; other numbers are other things', () => {
+    const { record, faults } = read('Name|Mon|Tue|Wed', 'Vet|9-5.30|9am - 5pm|whenever', 'GB');
+    expect(record.hours).toMatchObject({
+      Monday: '09:00-17:30',
+      Tuesday: '9am - 5pm',
+      Wednesday: 'whenever',
+    });
+    expect(
+      faults.flatMap(({ fact, grade }) => (fact.startsWith('hours.') ? [`${fact} ${grade}`] : [])),
+    ).toEqual(['hours.Wednesday must', 'hours.Monday note']);
+    expect(guessColumns(['Name', 'Nr.'])[1]).not.toBe('houseNumber');
+  });
+
+  test('has a whole address with the postal code beside it', () => {
+    expect(
+      read('상호|우편번호|주소', '한빛치과|03154|서울특별시 종로구 종로 12', 'KR').record.address,
+    ).toMatchObject({ postalCode: '03154', addressCountry: 'KR' });
+    expect(
+      read('Name|Address|ZIP', 'Vet|12 Quay Street, Anacortes, WA|98221', 'US').record.address,
+    ).toMatchObject({
+      streetAddress: '12 Quay Street',
+      addressLocality: 'Anacortes',
+      addressRegion: 'WA',
+      postalCode: '98221',
+    });
   });
 });

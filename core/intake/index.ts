@@ -1,3 +1,4 @@
 export * from './column.ts';
 export * from './columns.ts';
+export type { RowReading } from './row.ts';
 export * from './sheet.ts';

@@ -143,7 +143,14 @@ describe('a spreadsheet of branches', () => {
       hours: { Monday: '09:00-17:00', Saturday: '' },
       sameAs: ['https://a.example/x', 'https://b.example/y'],
     });
-    expect(faults).toEqual([]);
+    expect(faults).toEqual([
+      {
+        fact: 'hours.Monday',
+        code: 'value/hours',
+        grade: 'note',
+        message: '“Mon-Fri 9-5” was read as hours of the daytime.',
+      },
+    ]);
     const wrong = branchOfRow(['', '9 Row, Saltby', 'here', 'whenever', '12', '', ''], columns, {
       home: 'GB',
     });

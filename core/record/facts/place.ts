@@ -96,7 +96,8 @@ export const place = {
     {
       label: 'Second line',
       about: 'Building, floor or unit, under the street',
-      headings: 'address line 2;street 2;second line;suite;unit;adresszusatz;complement d adresse',
+      headings:
+        'address line 2;address 2;address2;addr2;street 2;second line;suite;unit;adresszusatz;complement d adresse;complemento',
       property: 'address',
       goesWith: 'address.streetAddress',
       facts: ['extendedAddress'],

@@ -11,6 +11,7 @@ import {
   type RowReading,
   type UpdatedBranch,
 } from '#core/intake';
+import { loadTypeOfWord } from '#core/vocabulary';
 import { decodeCsv, guessCsvEncoding, readCsv, type CsvEncoding } from '#core/csv';
 
 /** A spreadsheet as far as the mapping of its columns needs it. */
@@ -102,11 +103,12 @@ const worker = {
     };
   },
   /** What the rows become under a mapping: branches that are here already are known by their codes. */
-  branches(
+  async branches(
     columns: readonly (Column | undefined)[],
-    reading: RowReading,
+    given: RowReading,
     existing: Branches,
-  ): readonly SheetRow[] {
+  ): Promise<readonly SheetRow[]> {
+    const reading = { ...given, typeOf: await loadTypeOfWord() };
     const fresh = { id: 0, version: 0, changes: [], problem: '' };
     if (markup) return branchesOfMarkup(markup, reading).map((branch) => ({ ...branch, ...fresh }));
     const known = byCode(existing);

@@ -1,0 +1,176 @@
+import { countryNamed, readAddress, splitAddress } from '#core/address';
+import { fault } from '#core/fault';
+import { days, readDay, readWeek, type Day, type Hours } from '#core/hours';
+import { readCoordinates } from '#core/pin';
+import { emptyRecord, factHead, withFact, type BusinessRecord, type FactFault } from '#core/record';
+import { fold } from '#core/text';
+import { typeNamed } from '#core/vocabulary';
+import type { Column } from './column.ts';
+
+/** What rows are read by. */
+export interface RowReading {
+  /** The country (alpha-2) of addresses that name none. */
+  readonly home?: string;
+  /** What the client's branches have in common: a fact that stands there is not missing. */
+  readonly defaults?: BusinessRecord;
+  /** Whether branches without a label are called by their names: where no two have the same. */
+  readonly byName?: boolean;
+  /** The type that a word of a trade means; '' for none. */
+  readonly typeOf?: (word: string) => string;
+}
+
+/** The day whose hours a column holds; undefined for any other. */
+export const dayOfColumn = (column: Column): Day | undefined => days.find((day) => column === `hours.${day}`);
+
+interface ReadRow {
+  readonly label: string;
+  readonly record: BusinessRecord;
+  /** What was assumed, to be looked at. */
+  readonly doubts: readonly FactFault[];
+}
+
+/** What a row says, over what is known already. */
+export function readRow(
+  cells: readonly string[],
+  columns: readonly (Column | undefined)[],
+  { home = '', typeOf }: RowReading,
+  known: BusinessRecord,
+): ReadRow {
+  let record = known;
+  let label = '';
+  const doubts: FactFault[] = [];
+  const texts = textsOf(cells, columns);
+  const doubt = (
+    fact: FactFault['fact'],
+    code: FactFault['code'],
+    message: string,
+    grade: FactFault['grade'] = 'note',
+  ): void => void doubts.push({ fact, ...fault(code, message), grade });
+  for (const [column, text] of texts) {
+    const country = countryNamed(record.address.addressCountry) || home;
+    const day = dayOfColumn(column);
+    if (column === 'label') label = text;
+    else if (column === 'wholeAddress') {
+      if (isStreetAlone(text, texts)) record = withFact(record, 'address.streetAddress', text);
+      else {
+        const whole = wholeAddress(text, texts, country);
+        record = { ...record, address: splitAddress(whole, country) };
+        for (const { part, reason } of readAddress(whole, country).doubts)
+          doubt(`address.${part}`, 'value/address-part', `The address was taken apart: ${reason}`, 'should');
+      }
+    } else if (column === 'houseNumber') record = withHouseNumber(record, text, country);
+    else if (column === 'week' || day) {
+      const { hours, isAssumed } = hoursOf(text, day);
+      record = {
+        ...record,
+        hours: day ? { ...record.hours, [day]: hours[day] } : { ...record.hours, ...hours },
+      };
+      if (isAssumed)
+        doubt(
+          `hours.${day ?? 'Monday'}`,
+          'value/hours',
+          `“${text.slice(0, 60)}” was read as hours of the daytime.`,
+        );
+    } else if (column === 'types' && typeOf) {
+      const types = text.split(/\s*[;\n]\s*/).filter(Boolean);
+      const named = types.map((word) => (typeNamed(word) ? word : typeOf(word) || word));
+      record = withFact(record, column, named.join('\n'));
+      for (const [at, type] of named.entries())
+        if (type !== types[at])
+          doubt('types', 'vocabulary/unknown-type', `“${types[at] ?? ''}” was read as ${type}.`);
+    } else record = withColumn(record, column, text);
+  }
+  return { label, record, doubts };
+}
+
+/**
+ * What the cells of a row say by their columns: the country and the whole address first, which what has a column of
+ * its own goes before; the number of a house behind its street. Opening and closing times in columns of their own are
+ * spans.
+ */
+function textsOf(
+  cells: readonly string[],
+  columns: readonly (Column | undefined)[],
+): ReadonlyMap<Column, string> {
+  const texts = new Map<Column, string>();
+  const given = columns.flatMap((column, at): [Column, string][] => {
+    const text = (cells[at] ?? '').trim();
+    return column && text ? [[column, text]] : [];
+  });
+  const rank = ([column]: readonly [Column, string]): number =>
+    column === 'address.addressCountry'
+      ? 0
+      : column === 'wholeAddress'
+        ? 1
+        : column === 'houseNumber'
+          ? 3
+          : 2;
+  for (const [column, text] of given.toSorted((a, b) => rank(a) - rank(b))) {
+    const before = dayOfColumn(column) ? texts.get(column) : undefined;
+    if (before === undefined) texts.set(column, text);
+    else if (before !== text)
+      texts.set(column, `${before}${/(?:^|, )(?:[^,]*[-–][^,]*|\D*)$/.test(before) ? ', ' : '-'}${text}`);
+  }
+  return texts;
+}
+
+/** Whether an “address” is the street, since its town stands in a cell of its own and neither it nor its code here. */
+function isStreetAlone(text: string, texts: ReadonlyMap<Column, string>): boolean {
+  const town = texts.get('address.addressLocality');
+  const whole = ` ${fold(text)} `;
+  return (
+    [town, texts.get('address.postalCode')].every((part) => !part || !whole.includes(` ${fold(part)} `)) &&
+    !!town
+  );
+}
+
+/** An address with its postal code from a cell of its own, on the side where its country has it. */
+function wholeAddress(text: string, texts: ReadonlyMap<Column, string>, country: string): string {
+  const code = texts.get('address.postalCode') ?? '';
+  if (!code || ` ${fold(text)} `.includes(` ${fold(code)} `)) return text;
+  const isWhole = (one: string): boolean => splitAddress(one, country).addressLocality !== '';
+  return [text, `${text} ${code}`, `${code} ${text}`].find(isWhole) ?? text;
+}
+
+/** Countries where the number stands before the street (Universal Postal Union, postal addressing systems). */
+const NUMBER_FIRST = new Set(
+  'US CA GB IE AU NZ FR MC LU IN PK LK ZA NG KE GH SG MY PH HK MT CY EG MA TN DZ'.split(' '),
+);
+/** Countries where a comma stands between street and number. */
+const COMMA = new Set(['ES', 'BR', 'PT']);
+
+/** The street with the number that stands in a cell of its own. */
+function withHouseNumber(record: BusinessRecord, number: string, country: string): BusinessRecord {
+  const street = record.address.streetAddress;
+  if (` ${fold(street)} `.includes(` ${fold(number)} `)) return record;
+  const between = COMMA.has(country) ? ', ' : ' ';
+  const whole = NUMBER_FIRST.has(country) ? `${number} ${street}` : `${street}${between}${number}`;
+  return withFact(record, 'address.streetAddress', whole.trim());
+}
+
+/** Hours of a cell. What cannot be read stays where it can be seen and mended. */
+function hoursOf(text: string, day: Day | undefined): { hours: Partial<Hours>; isAssumed: boolean } {
+  if (day && readDay(text).faults.length === 0) return { hours: { [day]: text }, isAssumed: false };
+  const { hours, faults, assumed } = readWeek(day ? `${day} ${text}` : text);
+  const isOther = day !== undefined && days.some((other) => other !== day && hours[other]);
+  if (faults.length > 0 || isOther || (day && !hours[day]))
+    return { hours: { [day ?? 'Monday']: text.slice(0, 200) }, isAssumed: false };
+  return { hours: day ? { [day]: hours[day] } : hours, isAssumed: assumed };
+}
+
+/** A record with a cell's text in it. Lists may be written with semicolons in one cell. */
+function withColumn(
+  record: BusinessRecord,
+  column: Exclude<Column, 'label' | 'week' | 'wholeAddress' | 'houseNumber'>,
+  text: string,
+): BusinessRecord {
+  if (column === 'coordinates') {
+    const read = readCoordinates(text);
+    return {
+      ...record,
+      pin: { ...record.pin, ...(read ?? { latitude: text.slice(0, 60) }), origin: 'imported' },
+    };
+  }
+  const list = Array.isArray(emptyRecord[factHead(column)]);
+  return withFact(record, column, list && !text.includes('\n') ? text.split(/\s*;\s*/).join('\n') : text);
+}
