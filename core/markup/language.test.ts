@@ -2,7 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import { days, readWeek, type Hours } from '#core/hours';
 import { emptyRecord, isFact, usualOutput, withFact, type BusinessRecord, type Output } from '#core/record';
 import { spokenIn } from './language.ts';
+import { saidFurther } from './furtherWords.ts';
 import { blockLanguages, visibleTelephone, writeMarkup } from './index.ts';
+import { wordIn } from './visitorWords.ts';
 
 const week: Hours = {
   Monday: '08:00-18:00',
@@ -54,6 +56,11 @@ describe.each(blockLanguages)('a block in %s', (language) => {
     }
   });
 
+  test('has every word of a block', () => {
+    const missing = Object.keys(saidFurther).filter((english) => wordIn(language, english) === undefined);
+    expect(missing).toEqual(language === 'en' ? Object.keys(saidFurther) : []);
+  });
+
   test('shows hours that are read again as the same week', () => {
     const shown = linesOf(record({ name: 'A' }, { language }), 'hours').slice(1);
     expect(shown.length).toBeGreaterThan(4);
@@ -75,6 +82,20 @@ const munich = {
 };
 
 describe('what visitors read', () => {
+  test.each([
+    ['PL', 'Telefon: 89 550 12 3', 'Rok założenia: kwiecień 1987', 'Polska'],
+    ['BR', 'Telefone: ', 'Fundado em: abril de 1987', 'Brasil'],
+    ['FI', 'Puhelin: ', 'Perustettu: huhtikuu 1987', 'Suomi'],
+    ['CZ', 'Telefon: ', 'Založeno: duben 1987', 'Česko'],
+    ['KR', '전화: ', '설립: 1987년 4월', '대한민국'],
+  ])('in %s has its words', (country, label, founded, named) => {
+    const lines = linesOf(
+      record({ ...munich, 'address.addressCountry': country, foundingDate: '1987-04', telephone: '112233' }),
+    );
+    expect(lines.some((line) => line.startsWith(label.slice(0, 4)))).toBe(true);
+    expect(lines).toEqual(expect.arrayContaining([founded, named]));
+  });
+
   test('is in the language of the country', () => {
     expect(linesOf(record(munich))).toEqual([
       'Bäckerei Föhre',

@@ -11,6 +11,14 @@ export const languageNames: Readonly<Record<BlockLanguage, string>> = {
   it: 'Italiano',
   nl: 'Nederlands',
   ja: '日本語',
+  pt: 'Português',
+  pl: 'Polski',
+  sv: 'Svenska',
+  da: 'Dansk',
+  nb: 'Norsk',
+  fi: 'Suomi',
+  cs: 'Čeština',
+  ko: '한국어',
 };
 
 /** Countries (ISO 3166-1 alpha-2) by the language that most of their people read; English where none is named. */
@@ -21,6 +29,14 @@ const SPOKEN: Readonly<Record<Exclude<BlockLanguage, 'en'>, string>> = {
   it: 'IT SM VA',
   nl: 'NL BE SR AW CW SX',
   ja: 'JP',
+  pt: 'PT BR AO MZ CV GW ST TL',
+  pl: 'PL',
+  sv: 'SE AX',
+  da: 'DK FO GL',
+  nb: 'NO SJ',
+  fi: 'FI',
+  cs: 'CZ',
+  ko: 'KR',
 };
 
 export const languageOf = (country: string): BlockLanguage =>
@@ -51,7 +67,8 @@ export function spokenIn(
   const ownHours = (text: 'closed' | 'open 24 hours' | 'by appointment', usual: string): string =>
     (Object.hasOwn(own, text) && own[text]) || usual;
   const names = table.days.split(' ');
-  const months = table.months.split(' ');
+  const monthsOf = (day: string): readonly string[] =>
+    (day ? table.months : (table.monthsAlone ?? table.months)).split(' ');
   return {
     language,
     say,
@@ -68,7 +85,7 @@ export function spokenIn(
         return country === 'US' && language === 'en'
           ? `${month}/${day}/${year}`
           : table.figures(day, month, year);
-      return table.date(day && String(Number(day)), month && (months[Number(month) - 1] ?? ''), year);
+      return table.date(day && String(Number(day)), month && (monthsOf(day)[Number(month) - 1] ?? ''), year);
     },
     country: (code) => (language === 'en' ? countryName(code) : nameOfCountry(code, language)),
   };

@@ -1,25 +1,20 @@
+import { further, saidFurther } from './furtherWords.ts';
+import { joined, type Words } from './words.ts';
+
+const FIRST = ['en', 'de', 'fr', 'es', 'it', 'nl', 'ja'] as const;
+const FURTHER = [
+  'pt',
+  'pl',
+  'sv',
+  'da',
+  'nb',
+  'fi',
+  'cs',
+  'ko',
+] as const satisfies readonly (keyof typeof further)[];
 /** The languages that blocks are written in. */
-export const blockLanguages = ['en', 'de', 'fr', 'es', 'it', 'nl', 'ja'] as const;
+export const blockLanguages = [...FIRST, ...FURTHER] as const;
 export type BlockLanguage = (typeof blockLanguages)[number];
-
-/** The words of a language for visitors. */
-interface Words {
-  /** Monday first, as short as hours tables have them. */
-  readonly days: string;
-  /** January first. */
-  readonly months: string;
-  /** A date of the parts that are known, the month in words. */
-  readonly date: (day: string, month: string, year: string) => string;
-  /** The same in figures; a day is always known. */
-  readonly figures: (day: string, month: string, year: string) => string;
-  readonly closed: string;
-  readonly allDay: string;
-  readonly appointment: string;
-  /** What stands between what a label calls and its value. */
-  readonly colon: string;
-}
-
-const joined = (...parts: readonly string[]): string => parts.filter(Boolean).join(' ');
 
 const english: Words = {
   days: 'Mon Tue Wed Thu Fri Sat Sun',
@@ -157,10 +152,11 @@ const SAID: Readonly<Record<string, string>> = {
 };
 
 /** A word of a block in a language, by what English calls it; undefined where it has none of its own. */
-export const wordIn = (language: BlockLanguage, english: string): string | undefined =>
-  Object.hasOwn(SAID, english)
-    ? SAID[english]?.split(' | ')[blockLanguages.indexOf(language) - 1]
-    : undefined;
+export function wordIn(language: BlockLanguage, english: string): string | undefined {
+  const at = FURTHER.findIndex((one) => one === language);
+  const [said, place] = at < 0 ? [SAID, FIRST.findIndex((one) => one === language) - 1] : [saidFurther, at];
+  return Object.hasOwn(said, english) ? said[english]?.split(' | ')[place] : undefined;
+}
 
 export const words: Readonly<Record<BlockLanguage, Words>> = {
   en: english,
@@ -170,4 +166,5 @@ export const words: Readonly<Record<BlockLanguage, Words>> = {
   it: italian,
   nl: dutch,
   ja: japanese,
+  ...further,
 };

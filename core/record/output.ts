@@ -15,7 +15,26 @@ export const outputSchema = z.object({
       /** Whether "Telephone:" and the like stand before values. */
       labels: z.boolean().default(true),
       /** The language of its words; `country` for the one that most people there read. */
-      language: z.enum(['country', 'en', 'de', 'fr', 'es', 'it', 'nl', 'ja']).default('country'),
+      language: z
+        .enum([
+          'country',
+          'en',
+          'de',
+          'fr',
+          'es',
+          'it',
+          'nl',
+          'ja',
+          'pt',
+          'pl',
+          'sv',
+          'da',
+          'nb',
+          'fi',
+          'cs',
+          'ko',
+        ])
+        .default('country'),
       /** Own words for what the language says, by the English ones. */
       words: z
         .record(z.string().max(40), z.string().max(80))
