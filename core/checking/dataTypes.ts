@@ -1,11 +1,11 @@
 import { finding, type Finding } from '#core/fault';
-import { isDateOrYear, isMachineTime } from '#core/hours';
+import { isDateOrYear, isMachineTime, machineDate, machineTime } from '#core/hours';
 import { judgeVat } from '#core/value';
 import { judgeCurrencies } from '#core/price';
 import { table } from '#core/text';
 import { propertyNamed } from '#core/vocabulary';
 import { propertyKinds } from '#core/record';
-import { judgeDate, judgeTime, machineDate, machineTime } from './moments.ts';
+import { judgeDate, judgeTime } from './moments.ts';
 import { instead, tell, type Spot } from './spot.ts';
 
 const isNumber = (text: string): boolean => /^[-+]?\d+(\.\d+)?(e[-+]?\d+)?$/i.test(text);

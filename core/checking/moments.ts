@@ -1,5 +1,5 @@
 import { fault, type Fault } from '#core/fault';
-import { isDate, isMachineTime, readDay, saysClosed } from '#core/hours';
+import { isDate, isMachineTime, machineDate, machineTime, saysClosed } from '#core/hours';
 
 /** A date, or a date with a time (ISO 8601). */
 export function judgeDate(text: string): readonly Fault[] {
@@ -28,36 +28,4 @@ export function judgeTime(text: string): readonly Fault[] {
       `“${text}” is no time a machine can read. Write hours and minutes from 00:00 to 23:59${mended ? `: ${mended}` : ''}.`,
     ),
   ];
-}
-
-/** The year first, in whatever way: with dashes of typography, strokes, stops, or the signs of Chinese and Korean. */
-const YEAR_FIRST =
-  /^(\d{4}) ?[-./\u2010-\u2015\u2212年년] ?(\d{1,2}) ?[-./\u2010-\u2015\u2212月월] ?(\d{1,2}) ?[.日일]?$/;
-
-/**
- * A date whose order nobody can mistake, as ISO 8601: the year first, days with a stop behind them, or one past the
- * twelfth; else ''.
- */
-export function machineDate(text: string): string {
-  const two = (number: string | number): string => String(number).padStart(2, '0');
-  const fromYear = YEAR_FIRST.exec(text);
-  if (fromYear) {
-    const [, written = '', month = '', day = ''] = fromYear;
-    const date = `${written}-${two(month)}-${two(day)}`;
-    return isDate(date) ? date : '';
-  }
-  const [, first = '', mark = '', second = '', year = ''] =
-    /^(\d{1,2})([./-]) ?(\d{1,2})\2 ?(\d{4})$/.exec(text) ?? [];
-  const [one, other] = [Number(first), Number(second)];
-  const [day, month] = mark === '.' || one > 12 ? [one, other] : other > 12 ? [other, one] : [0, 0];
-  const date = `${year}-${two(month)}-${two(day)}`;
-  return day > 0 && isDate(date) ? date : '';
-}
-
-/** The time that was certainly meant, as "HH:MM"; '' where it is not certain. */
-export function machineTime(text: string): string {
-  const written = text.trim().replace(/^T(?=\d{2}:)/, '');
-  if (isMachineTime(written)) return written;
-  const { spans } = readDay(`${written} - 23:58`);
-  return spans?.[0]?.opens ?? '';
 }

@@ -11,6 +11,8 @@ import {
   days,
   groupDays,
   isDateOrYear,
+  machineDate,
+  machineTime,
   readOpeningHoursText,
   readWeek,
   saysClosed,
@@ -29,7 +31,7 @@ import { isSubtype, propertyNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeCoordinates } from './coordinates.ts';
 import { propertiesMeant } from './meant.ts';
-import { judgeDate, judgeTime, machineDate, machineTime } from './moments.ts';
+import { judgeDate, judgeTime } from './moments.ts';
 import { apartFromShown } from '#core/mending';
 
 /** What a value stands in: its page's source and address, and the country its telephone numbers are read in. */

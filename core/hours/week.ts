@@ -381,3 +381,11 @@ export function writeSpecialWeek(hours: Hours): string {
   const texts = new Set(days.map((day) => hours[day]));
   return texts.size === 1 ? hours.Monday : writeWeek(hours);
 }
+
+/** What people certainly or by daytime meant by a day's text that is not read as it stands: "9-5.30"; '' for nothing else. */
+export function dayMeant(day: Day, text: string): string {
+  if (readDay(text).faults.length === 0) return '';
+  const { hours, faults } = readWeek(`${day} ${text}`);
+  const isOther = days.some((one) => one !== day && hours[one]);
+  return faults.length > 0 || isOther ? '' : hours[day];
+}

@@ -1,0 +1,115 @@
+import { fold } from '#core/text';
+import { readDay } from './hours.ts';
+import { isDate, isDateOrYear } from './special.ts';
+import { isMachineTime } from './time.ts';
+
+/** The year first, in whatever way: with dashes of typography, strokes, stops, or the signs of Chinese and Korean. */
+const YEAR_FIRST =
+  /^(\d{4}) ?[-./\u2010-\u2015\u2212年년] ?(\d{1,2}) ?[-./\u2010-\u2015\u2212月월] ?(\d{1,2}) ?[.日일]?$/;
+
+/**
+ * A date whose order nobody can mistake, as ISO 8601: the year first, the month in words, days with a stop behind
+ * them, or one past the twelfth; else ''. `country` (alpha-2) says which of two small numbers is the day.
+ */
+export function machineDate(text: string, country = ''): string {
+  const two = (number: string | number): string => String(number).padStart(2, '0');
+  const fromYear = YEAR_FIRST.exec(text);
+  if (fromYear) {
+    const [, written = '', month = '', day = ''] = fromYear;
+    const date = `${written}-${two(month)}-${two(day)}`;
+    return isDate(date) ? date : '';
+  }
+  const [, first = '', mark = '', second = '', year = ''] =
+    /^(\d{1,2})([./-]) ?(\d{1,2})\2 ?(\d{4})$/.exec(text) ?? [];
+  const [one, other] = [Number(first), Number(second)];
+  const inOrder = MONTH_FIRST.has(country)
+    ? [other, one]
+    : country && !EITHER.has(country)
+      ? [one, other]
+      : [0, 0];
+  const [day = 0, month = 0] = mark === '.' || one > 12 ? [one, other] : other > 12 ? [other, one] : inOrder;
+  const date = `${year}-${two(month)}-${two(day)}`;
+  if (day > 0) return isDate(date) ? date : '';
+  const said = dateInWords(text);
+  return said.length === 10 ? said : '';
+}
+
+/** The same of which perhaps only the year or the month is said: "3/1998", "mars 1998", "1998年". */
+export function machineDateOrYear(text: string, country = ''): string {
+  const written = text.trim();
+  const [, month = '', year = ''] = /^(\d{1,2}) ?[./-] ?(\d{4})$/.exec(written) ?? [];
+  const [, first = '', second = ''] = /^(\d{4}) ?[年년] ?(?:(\d{1,2}) ?[月월])?$/.exec(written) ?? [];
+  const part = month
+    ? `${year}-${month.padStart(2, '0')}`
+    : second
+      ? `${first}-${second.padStart(2, '0')}`
+      : first;
+  if (part) return isDateOrYear(part) ? part : '';
+  return machineDate(written, country) || dateInWords(written);
+}
+
+/** Where the month stands before the day in figures, and where people write both orders (Unicode CLDR). */
+const MONTH_FIRST: ReadonlySet<string> = new Set(['US', 'FM', 'MH', 'PW']);
+const EITHER: ReadonlySet<string> = new Set(['CA', 'PH', 'PR', 'GU', 'KE', 'ZA', 'HK', 'MY', 'SG']);
+
+/** What stands between the parts of a date in words, folded. */
+const BETWEEN = new Set('de del di of the le am den d el la'.split(' '));
+
+/** "12. März 1998", "March 12, 1998", "mars 1998" as ISO 8601; '' where the words are no date. */
+function dateInWords(text: string): string {
+  if (text.length > 60) return '';
+  const words = fold(text)
+    .split(' ')
+    .filter((word) => word && !BETWEEN.has(word));
+  const named = words.filter((word) => !/^\d/.test(word)).map(monthNamed);
+  const years = words.filter((word) => /^[12]\d{3}$/.test(word));
+  const dayWords = words.filter((word) => /^\d{1,2}(?:st|nd|rd|th|er|o|a)?$/.test(word));
+  if (named.length !== 1 || years.length !== 1 || dayWords.length > 1) return '';
+  const [[month = 0], [year = ''], [day = '']] = [named, years, dayWords];
+  if (!month || words.length !== 2 + dayWords.length) return '';
+  const two = (number: number): string => String(number).padStart(2, '0');
+  const date = `${year}-${two(month)}${day ? `-${two(Number.parseInt(day, 10))}` : ''}`;
+  return isDateOrYear(date) ? date : '';
+}
+
+/** Languages whose names of months are known. */
+const LANGUAGES =
+  'en de fr es it nl pt pl sv da nb fi cs sk hu ro hr sl bg sr el tr ru uk lt lv et he ar th vi id ca'.split(
+    ' ',
+  );
+let months: ReadonlyMap<string, number> | undefined;
+
+/** The number of a month by its name, long or short, in any of these languages (Unicode CLDR); 0 for what names none, or two. */
+function monthNamed(word: string): number {
+  months ??= monthNames();
+  return months.get(word) ?? 0;
+}
+
+function monthNames(): ReadonlyMap<string, number> {
+  const found = new Map<string, number>();
+  for (const language of LANGUAGES)
+    for (const month of ['long', 'short'] as const)
+      for (const day of [undefined, 'numeric'] as const) {
+        const format = new Intl.DateTimeFormat(language, {
+          month,
+          day,
+          calendar: 'gregory',
+          timeZone: 'UTC',
+        });
+        for (let at = 0; at < 12; at += 1) {
+          const part = format.formatToParts(Date.UTC(2026, at, 15)).find(({ type }) => type === 'month');
+          const name = fold(part?.value ?? '');
+          if (!/\p{L}/u.test(name) || name.includes(' ')) continue;
+          found.set(name, (found.get(name) ?? at + 1) === at + 1 ? at + 1 : 0);
+        }
+      }
+  return found;
+}
+
+/** The time that was certainly meant, as "HH:MM"; '' where it is not certain. */
+export function machineTime(text: string): string {
+  const written = text.trim().replace(/^T(?=\d{2}:)/, '');
+  if (isMachineTime(written)) return written;
+  const { spans } = readDay(`${written} - 23:58`);
+  return spans?.[0]?.opens ?? '';
+}
