@@ -58,6 +58,8 @@ export interface KnownFact extends Omit<
   readonly withLinks: (record: BusinessRecord, change: ChangeLink) => BusinessRecord;
   readonly telephones: (record: BusinessRecord) => readonly string[];
   readonly becomes: (record: BusinessRecord) => string;
+  /** What people meant by its text, or by that of a part; '' where that is what stands there, or nobody can tell. */
+  readonly meant: (record: BusinessRecord, part?: string) => string;
   /** What a machine makes of it, or of a part of it, beside what it should be. */
   readonly understood: (part: string, read: BusinessRecord, record: BusinessRecord | undefined) => string;
 }
@@ -175,6 +177,10 @@ function known<K extends FactKey>(key: K): KnownFact {
     withLinks: (record, change) => (kind.links ? set(record, kind.links(valueOf(record), change)) : record),
     telephones: (record) => kind.telephones?.(valueOf(record)) ?? [],
     becomes: (record) => kind.becomes?.(valueOf(record), aroundOf(record)) ?? '',
+    meant: (record, part = '') => {
+      const value = valueOf(record);
+      return kind.meant?.(part ? partOf(value, part) : kind.text(value), aroundOf(record), part) ?? '';
+    },
     understood: (part, readRecord, record) =>
       understood?.[part]?.(
         valueOf(readRecord),

@@ -14,6 +14,7 @@ import {
 import { fault } from '#core/fault';
 import {
   closedSpan,
+  dayMeant,
   days,
   emptyHours,
   groupDays,
@@ -252,6 +253,10 @@ export function shortHours(hours: Hours, fact: string): readonly MarkupProperty[
 
 /** The hours of a week. */
 export const hours = partsKind<Hours>('hours', hoursSchema.default(emptyHours), emptyHours, {
+  meant: (text, _, part) => {
+    const day = days.find((one) => one === part);
+    return day ? dayMeant(day, text) : '';
+  },
   judge: (value) => days.flatMap((day) => readDay(value[day]).faults.map((one) => ({ ...one, part: day }))),
   told: toldWeek,
   write: (value, _, fact) => weekItems(value, (day) => `${fact}.${day}`),

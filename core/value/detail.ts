@@ -4,6 +4,7 @@ import { isMachineTime } from '#core/hours';
 import { plainText } from '#core/text';
 import { memberNamed } from '#core/vocabulary';
 import type { ValueKind } from './kind.ts';
+import { countMeant, starsMeant, timeMeant, yesNoMeant } from './meant.ts';
 import { listOf, number, plain, textKind } from './text.ts';
 
 /** "yes" or "no" in any spelling; what is neither as typed. */
@@ -17,6 +18,7 @@ function truth(typed: string): string {
 export const yesNo = textKind(
   'yesNo',
   {
+    meant: yesNoMeant,
     told: truth,
     write: (value) => {
       const written = truth(value);
@@ -32,6 +34,7 @@ export const yesNo = textKind(
 export const time = textKind(
   'time',
   {
+    meant: timeMeant,
     judge: (value) =>
       !value.trim() || isMachineTime(value.trim())
         ? []
@@ -46,6 +49,7 @@ export const count = textKind(
   'number',
   {
     ...number,
+    meant: countMeant,
     judge: (value) =>
       !value.trim() || /^\d{1,9}$/.test(value.trim())
         ? []
@@ -62,6 +66,7 @@ export const count = textKind(
 export const stars = textKind(
   'number',
   {
+    meant: starsMeant,
     judge: (value) =>
       !value.trim() || /^[1-7](?:\.5)?$/.test(value.trim())
         ? []

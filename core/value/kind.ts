@@ -44,6 +44,11 @@ export interface ValueKind<T> {
   /** The value of such a text. Never fails: what cannot be read is kept as typed. */
   readonly parse: (text: string) => T;
   readonly judge: (value: T, around: Around) => readonly PartFault[];
+  /**
+   * What people meant by a text that is typed otherwise than the kind wants it ("12.3.1998"); '' for nothing else.
+   * `part` names the part of the value that the text is; '' for all of it.
+   */
+  readonly meant?: (text: string, around: Around, part: string) => string;
   /** The value as markup gives it: what must be read back from any form. */
   readonly told: (value: T, around: Around) => T;
   readonly write: (value: T, around: Around, fact: string) => readonly MarkupValue[];

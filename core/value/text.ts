@@ -19,6 +19,15 @@ import { judgeCurrencies, judgePriceRange } from '#core/price';
 import { plainText } from '#core/text';
 import { gradeShown } from './grade.ts';
 import type { Around, ValueKind } from './kind.ts';
+import {
+  currenciesMeant,
+  dateMeant,
+  dateOrYearMeant,
+  emailMeant,
+  telephoneMeant,
+  urlMeant,
+  yesNoMeant,
+} from './meant.ts';
 import { judgeText } from './placeholder.ts';
 import { judgeVat } from './vat.ts';
 
@@ -76,6 +85,7 @@ export const prose = textKind(
 
 const address: Partial<TextKind> = {
   judge: judgeUrl,
+  meant: urlMeant,
   write: (value) => [linkValue(value)],
   links: (value, change) => change(value, ''),
   isAddress: true,
@@ -190,6 +200,7 @@ export const telephone = textKind(
     read: (item, property) => textOf(item, property).trim(),
     telephones: (value) => [value],
     becomes: dialled,
+    meant: telephoneMeant,
     isMachineForm: true,
   },
   200,
@@ -236,6 +247,7 @@ export const email = textKind(
   'email',
   {
     judge: judgeEmail,
+    meant: emailMeant,
     read: (item, property) =>
       textOf(item, property)
         .trim()
@@ -257,10 +269,14 @@ const joined = (item: ReadItem, property: string): string =>
     .join(', ');
 export const enumeration = textKind('text', { read: joined });
 /** Codes of ISO 4217. */
-export const currencies = textKind('currencies', { judge: judgeCurrencies, read: joined }, 200);
+export const currencies = textKind(
+  'currencies',
+  { judge: judgeCurrencies, meant: currenciesMeant, read: joined },
+  200,
+);
 
 /** A date of the calendar as ISO 8601 writes it. */
-export const date = textKind('date', { judge: judgeDate }, 200);
+export const date = textKind('date', { judge: judgeDate, meant: dateMeant }, 200);
 
 function judgeDate(value: string): readonly Fault[] {
   if (!value.trim() || isDate(value.trim())) return [];
@@ -271,6 +287,7 @@ function judgeDate(value: string): readonly Fault[] {
 export const dateOrYear = textKind(
   'dateOrYear',
   {
+    meant: dateOrYearMeant,
     judge: (value) =>
       !value.trim() || isDateOrYear(value.trim())
         ? []
@@ -310,6 +327,7 @@ function answer(typed: string): string {
 
 /** "yes", "no", or an address. */
 export const yesNoOrUrl = textKind('yesNoOrUrl', {
+  meant: (value) => yesNoMeant(value) || urlMeant(value),
   judge: (value) => (/^\s*(|yes|no|true|false)\s*$/i.test(value) ? [] : judgeUrl(value)),
   told: (value) => answer(value).replace(/^(Yes|No)$/, (word) => word.toLowerCase()),
   write: (value) => {

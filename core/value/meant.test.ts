@@ -1,0 +1,68 @@
+import { describe, expect, test } from '@jest/globals';
+import { emptyRecord, factOf, isFact, withFact } from '#core/record';
+
+/** What somebody meant by the text of a fact in a country. */
+const meant = (fact: string, text: string, country = ''): string | undefined =>
+  isFact(fact)
+    ? factOf(fact)?.meant(withFact(withFact(emptyRecord, 'address.addressCountry', country), fact, text))
+    : undefined;
+
+describe('what people mean', () => {
+  test.each([
+    ['12.03.1998', '1998-03-12'],
+    ['3/1998', '1998-03'],
+    ['12 mars 1998', '1998-03-12'],
+    ['March 12th, 1998', '1998-03-12'],
+    ['12. März 1998', '1998-03-12'],
+    ['12 de marzo de 1998', '1998-03-12'],
+    ['12 marca 1998', '1998-03-12'],
+    ['1998. március 12.', '1998-03-12'],
+    ['1998年3月', '1998-03'],
+    ['12 Μαρτίου 1998', '1998-03-12'],
+    ['12 марта 1998', '1998-03-12'],
+    ['maart 1998', '1998-03'],
+  ])('by the date %s', (text, date) => {
+    expect(meant('foundingDate', text)).toBe(date);
+  });
+
+  test('by a date whose order the country tells', () => {
+    expect(meant('foundingDate', '12/03/1998', 'DE')).toBe('1998-03-12');
+    expect(meant('foundingDate', '12/03/1998', 'US')).toBe('1998-12-03');
+    expect(['', 'CA'].map((country) => meant('foundingDate', '12/03/1998', country))).toEqual(['', '']);
+  });
+
+  test.each([
+    ['petsAllowed', 'ja', 'yes'],
+    ['petsAllowed', 'Oui', 'yes'],
+    ['petsAllowed', 'はい', 'yes'],
+    ['petsAllowed', 'нет', 'no'],
+    ['checkinTime', 'ab 15 Uhr', '15:00'],
+    ['checkinTime', '3 pm', '15:00'],
+    ['numberOfRooms', '42 Zimmer', '42'],
+    ['starRating', '4 Sterne', '4'],
+    ['starRating', '4,5', '4.5'],
+    ['starRating', '★★★', '3'],
+    ['currenciesAccepted', '€', 'EUR'],
+    ['url', 'www.krume.example/filiale', 'https://www.krume.example/filiale'],
+    ['email', 'mailto:hallo@krume.example', 'hallo@krume.example'],
+  ])('by %s “%s”', (fact, text, form) => {
+    expect(meant(fact, text)).toBe(form);
+    expect(meant(fact, form)).toBe('');
+  });
+
+  test.each([
+    ['foundingDate', 'seit 1998'],
+    // October in Croatian, November in Polish.
+    ['foundingDate', '12 listopada 1998'],
+    ['foundingDate', '31.02.1998'],
+    ['petsAllowed', 'auf Anfrage'],
+    ['numberOfRooms', 'ca. 40'],
+    ['starRating', '4S'],
+    ['url', 'index.html'],
+    ['url', 'javascript:alert(1)'],
+    ['email', 'info(at)krume.example'],
+    ['name', 'ja'],
+  ])('is not guessed by %s “%s”', (fact, text) => {
+    expect(meant(fact, text)).toBe('');
+  });
+});

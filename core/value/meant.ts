@@ -1,0 +1,89 @@
+/** What people certainly meant by a text that is not in the form of its kind; '' where it is, or nobody can tell. */
+import { judgeEmail, judgeUrl } from '#core/link';
+import { readTelephone } from '#core/phone';
+import { machineDate, machineDateOrYear, machineTime } from '#core/hours';
+import { fold, plainText } from '#core/text';
+import type { Around } from './kind.ts';
+
+/** The other text, where it is another one. */
+const other = (text: string, meant: string): string => (meant === text.trim() ? '' : meant);
+
+export const dateMeant = (text: string, { country }: Around): string =>
+  other(text, machineDate(text.trim(), country));
+
+export const dateOrYearMeant = (text: string, { country }: Around): string =>
+  other(text, machineDateOrYear(text, country));
+
+/** "ab 15 Uhr", "from 3 pm" */
+const BEFORE_TIME =
+  /^(?:ab|bis|von|from|until|by|before|after|à partir de|avant|dès|desde(?: las)?|hasta(?: las)?|dalle|entro le|vanaf|tot|od|do|fra|från|til|till?|senast|a partir das|até)\s+/iu;
+
+export const timeMeant = (text: string): string =>
+  other(text, machineTime(text.trim().replace(BEFORE_TIME, '')));
+
+const YES = new Set(
+  'yes y ja oui si sim tak ano igen da да так kylla ano ναι evet jah jā taip true x 1 ✓ ✔ はい 有 有り あり 可 예 네 있음 是 כן نعم ใช่ ya'.split(
+    ' ',
+  ),
+);
+const NO = new Set(
+  'no n nein non nao nie ne nem nu нет ні nej nei ei οχι hayir hayır false 0 いいえ 無 無し なし 不可 아니요 없음 否 לא لا ไม่ tidak'.split(
+    ' ',
+  ),
+);
+
+/** "ja", "oui", "да" and the like as "yes" or "no". */
+export function yesNoMeant(text: string): string {
+  const word = text.trim().toLowerCase();
+  const said = [word, fold(word).normalize('NFC')];
+  if (said.some((one) => YES.has(one))) return other(text.toLowerCase(), 'yes');
+  return said.some((one) => NO.has(one)) ? other(text.toLowerCase(), 'no') : '';
+}
+
+/** "42 Zimmer" */
+export const countMeant = (text: string): string => /^(\d{1,9})\s*\p{L}+$/u.exec(text.trim())?.[1] ?? '';
+
+/** "4*", "4 Sterne", "4,5", "★★★★" */
+export function starsMeant(text: string): string {
+  const written = text.trim();
+  if (/^[*★⭐]{1,7}$/u.test(written)) return String(Array.from(written).length);
+  const [, whole = '', half = ''] = /^([1-7])([.,][05])?(?:\s*(?:[*★⭐]|\p{L}{4,}))?$/u.exec(written) ?? [];
+  return whole ? other(text, half.endsWith('5') ? `${whole}.5` : whole) : '';
+}
+
+const SIGNS: Readonly<Record<string, string>> = {
+  '€': 'EUR',
+  euro: 'EUR',
+  euros: 'EUR',
+  '£': 'GBP',
+  zl: 'PLN',
+  zł: 'PLN',
+  '₩': 'KRW',
+  '₹': 'INR',
+  '₺': 'TRY',
+  '₽': 'RUB',
+};
+
+/** "€", "Euro" */
+export const currenciesMeant = (text: string): string => SIGNS[text.trim().toLowerCase()] ?? '';
+
+/** "www.example.com" with its scheme. */
+export function urlMeant(text: string): string {
+  const written = text.trim();
+  const whole = `https://${written}`;
+  const isHost = /^[\p{L}\d-]+(?:\.[\p{L}\d-]+)*\.\p{L}{2,}(?:[/?#]\S*)?$/u.test(written);
+  const isFile = /\.(?:jpe?g|png|webp|gif|svg|html?|php|pdf)$/i.test(written);
+  return isHost && !isFile && judgeUrl(whole).length === 0 ? whole : '';
+}
+
+/** "mailto:desk@example.com" */
+export function emailMeant(text: string): string {
+  const bare = text.trim().replace(/^(?:mailto:|e-?mail\s*:)\s*/i, '');
+  return judgeEmail(bare).length === 0 ? other(text, bare) : '';
+}
+
+/** "Tel.: 07071 55667" without what it is called. */
+export function telephoneMeant(text: string, { country }: Around): string {
+  const bare = plainText(text).replace(/^\p{L}[\p{L}. ]*[:.]\s*(?=[+(\d])/u, '');
+  return bare !== text.trim() && readTelephone(bare, country).faults.length === 0 ? bare : '';
+}
