@@ -176,6 +176,26 @@ describe('a row in words of its country', () => {
     expect(guessColumns(['Name', 'Nr.'])[1]).not.toBe('houseNumber');
   });
 
+  test('has values as people write them, which is told', () => {
+    const { record, faults } = read(
+      'Name|Founded|Website|Profiles|Latitude|Longitude|City',
+      'Krume|12/03/1998|krume.example|https://a.example/x https://b.example/y|48°30\'44"N|9°3\'6"E|Tübingen',
+      'DE',
+    );
+    expect(record).toMatchObject({
+      foundingDate: '1998-03-12',
+      url: 'https://krume.example',
+      sameAs: ['https://a.example/x', 'https://b.example/y'],
+      pin: { latitude: '48.512222', longitude: '9.051667' },
+    });
+    expect(faults.filter(({ grade }) => grade === 'note').map(({ message }) => message)).toEqual(
+      expect.arrayContaining([
+        '“12/03/1998” was read as 1998-03-12.',
+        '“krume.example” was read as https://krume.example.',
+      ]),
+    );
+  });
+
   test('has a whole address with the postal code beside it', () => {
     expect(
       read('상호|우편번호|주소', '한빛치과|03154|서울특별시 종로구 종로 12', 'KR').record.address,

@@ -1,8 +1,18 @@
 import { countryNamed, readAddress, splitAddress } from '#core/address';
 import { fault } from '#core/fault';
-import { days, readDay, readWeek, type Day, type Hours } from '#core/hours';
-import { readCoordinates } from '#core/pin';
-import { emptyRecord, factHead, withFact, type BusinessRecord, type FactFault } from '#core/record';
+import { dayMeant, days, readWeek, type Day, type Hours } from '#core/hours';
+import { readCoordinates, readDegrees } from '#core/pin';
+import {
+  aroundOf,
+  emptyRecord,
+  factHead,
+  factOf,
+  isFact,
+  withFact,
+  type BusinessRecord,
+  type Fact,
+  type FactFault,
+} from '#core/record';
 import { fold } from '#core/text';
 import { typeNamed } from '#core/vocabulary';
 import type { Column } from './column.ts';
@@ -33,7 +43,7 @@ interface ReadRow {
 export function readRow(
   cells: readonly string[],
   columns: readonly (Column | undefined)[],
-  { home = '', typeOf }: RowReading,
+  { home = '', defaults, typeOf }: RowReading,
   known: BusinessRecord,
 ): ReadRow {
   let record = known;
@@ -47,7 +57,10 @@ export function readRow(
     grade: FactFault['grade'] = 'note',
   ): void => void doubts.push({ fact, ...fault(code, message), grade });
   for (const [column, text] of texts) {
-    const country = countryNamed(record.address.addressCountry) || home;
+    const country =
+      countryNamed(record.address.addressCountry) ||
+      countryNamed(defaults?.address.addressCountry ?? '') ||
+      home;
     const day = dayOfColumn(column);
     if (column === 'label') label = text;
     else if (column === 'wholeAddress') {
@@ -78,9 +91,33 @@ export function readRow(
       for (const [at, type] of named.entries())
         if (type !== types[at])
           doubt('types', 'vocabulary/unknown-type', `“${types[at] ?? ''}” was read as ${type}.`);
-    } else record = withColumn(record, column, text);
+    } else if (column === 'coordinates') record = withCoordinates(record, text);
+    else if (isFact(column)) {
+      record = withText(record, column, text);
+      const known = factOf(column);
+      const there = country ? withFact(record, 'address.addressCountry', country) : record;
+      const meant = known?.meant(there);
+      if (meant) {
+        const [was] = known?.judge(there, aroundOf(there)) ?? [];
+        record = withFact(record, column, meant);
+        doubt(column, was?.code ?? 'value/boolean', `“${text.slice(0, 60)}” was read as ${meant}.`);
+      }
+    }
   }
-  return { label, record, doubts };
+  return { label, record: withReadPin(record), doubts };
+}
+
+/** Halves of a pin in degrees, minutes and seconds as decimal degrees. */
+function withReadPin(record: BusinessRecord): BusinessRecord {
+  const { latitude, longitude } = record.pin;
+  if (
+    !latitude ||
+    !longitude ||
+    (readDegrees(latitude) !== undefined && readDegrees(longitude) !== undefined)
+  )
+    return record;
+  const read = readCoordinates(`${latitude}, ${longitude}`);
+  return read ? { ...record, pin: { ...record.pin, ...read } } : record;
 }
 
 /**
@@ -150,27 +187,26 @@ function withHouseNumber(record: BusinessRecord, number: string, country: string
 
 /** Hours of a cell. What cannot be read stays where it can be seen and mended. */
 function hoursOf(text: string, day: Day | undefined): { hours: Partial<Hours>; isAssumed: boolean } {
-  if (day && readDay(text).faults.length === 0) return { hours: { [day]: text }, isAssumed: false };
-  const { hours, faults, assumed } = readWeek(day ? `${day} ${text}` : text);
-  const isOther = day !== undefined && days.some((other) => other !== day && hours[other]);
-  if (faults.length > 0 || isOther || (day && !hours[day]))
-    return { hours: { [day ?? 'Monday']: text.slice(0, 200) }, isAssumed: false };
-  return { hours: day ? { [day]: hours[day] } : hours, isAssumed: assumed };
+  if (day) {
+    const meant = dayMeant(day, text);
+    return { hours: { [day]: meant || text }, isAssumed: meant !== '' };
+  }
+  const { hours, faults, assumed } = readWeek(text);
+  return faults.length > 0
+    ? { hours: { Monday: text.slice(0, 200) }, isAssumed: false }
+    : { hours, isAssumed: assumed };
 }
 
-/** A record with a cell's text in it. Lists may be written with semicolons in one cell. */
-function withColumn(
-  record: BusinessRecord,
-  column: Exclude<Column, 'label' | 'week' | 'wholeAddress' | 'houseNumber'>,
-  text: string,
-): BusinessRecord {
-  if (column === 'coordinates') {
-    const read = readCoordinates(text);
-    return {
-      ...record,
-      pin: { ...record.pin, ...(read ?? { latitude: text.slice(0, 60) }), origin: 'imported' },
-    };
-  }
-  const list = Array.isArray(emptyRecord[factHead(column)]);
-  return withFact(record, column, list && !text.includes('\n') ? text.split(/\s*;\s*/).join('\n') : text);
+function withCoordinates(record: BusinessRecord, text: string): BusinessRecord {
+  const read = readCoordinates(text) ?? { latitude: text.slice(0, 60) };
+  return { ...record, pin: { ...record.pin, ...read, origin: 'imported' } };
+}
+
+/** A record with a cell's text in it. Lists may be written with semicolons in one cell, addresses with blanks. */
+function withText(record: BusinessRecord, column: Fact, text: string): BusinessRecord {
+  if (!Array.isArray(emptyRecord[factHead(column)]) || text.includes('\n'))
+    return withFact(record, column, text);
+  const addresses = text.split(/[\s,;]+/).filter(Boolean);
+  const parts = addresses.every((one) => /^https?:/i.test(one)) ? addresses : text.split(/\s*;\s*/);
+  return withFact(record, column, parts.join('\n'));
 }

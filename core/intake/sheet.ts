@@ -4,6 +4,7 @@ import { proposeRecord, type Proposal } from '#core/proposal';
 import {
   emptyRecord,
   factHead,
+  factOf,
   factRows,
   factText,
   isSet,
@@ -102,10 +103,10 @@ export function readIntake(text: string, record: BusinessRecord): IntakeReading 
   const lines = new Map<string, number>();
   for (const [at, row] of rows.entries()) {
     const key = (row[factAt] ?? '').trim();
-    const answer = (row[answerAt] ?? '').trim();
-    if (!answer) continue;
+    const given = (row[answerAt] ?? '').trim();
+    if (!given) continue;
     if (key === 'hours') {
-      const read = readWeek(answer);
+      const read = readWeek(given);
       if (read.faults.length > 0) passedOver.push(`Row ${String(at + 2)}: ${read.faults[0]?.message ?? ''}`);
       else if (writeWeek(read.hours) !== writeWeek(record.hours)) {
         answered = { ...answered, hours: read.hours };
@@ -114,6 +115,7 @@ export function readIntake(text: string, record: BusinessRecord): IntakeReading 
       continue;
     }
     const fact = factRows.find((one) => one.fact === key)?.fact;
+    const answer = (fact && meantBy(fact, given, record)) || given;
     if (!fact) passedOver.push(`Row ${String(at + 2)}: there is no fact “${key}”.`);
     else if (refusedAddresses(withFact(emptyRecord, fact, answer)).length > 0)
       passedOver.push(`Row ${String(at + 2)}: “${answer.slice(0, 60)}” is no address for visitors.`);
@@ -147,3 +149,7 @@ export function readIntake(text: string, record: BusinessRecord): IntakeReading 
     passedOver,
   };
 }
+
+/** What somebody meant by an answer, where it is not in the form of its fact: "ja", "12.3.1998". */
+const meantBy = (fact: Fact, answer: string, record: BusinessRecord): string =>
+  factOf(fact)?.meant(withFact(record, fact, answer)) ?? '';
