@@ -9,6 +9,7 @@ import { Faults } from './FactRow.tsx';
 import type { ChangeRecord, SetFact } from './fieldProps.ts';
 import { OriginOf } from './OriginOf.tsx';
 import { faultsOf, toldHours, type FaultsByFact } from './rows.ts';
+import { MeantHelp } from './MeantHelp.tsx';
 import { TextField } from './TextField.tsx';
 import { WeekText } from './WeekText.tsx';
 
@@ -151,6 +152,7 @@ const DayRow = memo(function DayRow({ day, text, told, faults, lit, onSet, onPoi
         }
       >
         {faults.length > 0 ? <Faults id={undefined} faults={faults} /> : told}
+        <MeantHelp row={{ fact, key: 'hours' }} onSet={onSet} />
       </Box>
     </Box>
   );

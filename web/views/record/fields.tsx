@@ -4,6 +4,7 @@ import { AreaHelp } from './AreaHelp.tsx';
 import { EntriesField } from './EntriesField.tsx';
 import { ImageHelp } from './ImageHelp.tsx';
 import { KeptField } from './KeptField.tsx';
+import { MeantHelp } from './MeantHelp.tsx';
 import { PageAddressField } from './PageAddressField.tsx';
 import { PriceHelp } from './PriceHelp.tsx';
 import { ProfileHelp } from './ProfileHelp.tsx';
@@ -15,10 +16,13 @@ import { ZoneField } from './ZoneField.tsx';
 
 /** A text with help under it. */
 const helped =
-  (Help: ComponentType<FieldProps>): ComponentType<FieldProps> =>
+  (
+    Help: ComponentType<FieldProps>,
+    Control: ComponentType<FieldProps> = TextField,
+  ): ComponentType<FieldProps> =>
   (props) => (
     <>
-      <TextField {...props} />
+      <Control {...props} />
       <Help {...props} />
     </>
   );
@@ -32,9 +36,11 @@ const helpedEntries =
     </EntriesField>
   );
 
+const MeantField = helped(MeantHelp);
+
 /** The controls for facts whose kinds others share. */
 const BY_FACT: Readonly<Record<string, ComponentType<FieldProps>>> = {
-  url: PageAddressField,
+  url: helped(MeantHelp, PageAddressField),
   areaServed: helpedEntries(AreaHelp),
 };
 
@@ -53,7 +59,7 @@ const BY_KIND: Readonly<Record<string, ComponentType<FieldProps>>> = {
 export function Field(props: FieldProps) {
   const { key } = props.row;
   const kind = factOf(key)?.kind;
-  const Control = BY_FACT[key] ?? BY_KIND[kind?.name ?? ''] ?? (kind?.fields ? EntriesField : TextField);
+  const Control = BY_FACT[key] ?? BY_KIND[kind?.name ?? ''] ?? (kind?.fields ? EntriesField : MeantField);
   return <Control {...props} />;
 }
 
