@@ -6,6 +6,7 @@ export { oddTimeIn } from './oddTime.ts';
 export * from './open.ts';
 export { withoutRemarks } from './remarks.ts';
 export * from './special.ts';
+export { readSpecial } from './specialInWords.ts';
 export * from './strip.ts';
 export { clockTime, isMachineTime, minutesOf } from './time.ts';
 export * from './week.ts';

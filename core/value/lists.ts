@@ -5,6 +5,7 @@ import {
   datesOf,
   emptyHours,
   judgeSpecial,
+  readSpecial,
   readWeek,
   specialDays,
   writeDay,
@@ -29,8 +30,8 @@ import { judgeRating } from '#core/price';
 import { plainText } from '#core/text';
 import { isDiscouraged, isSubtype, typeNamed } from '#core/vocabulary';
 import { specification, toldWeek, weekItems } from './compound.ts';
-import { entries, field, fieldsItem, type Entry } from './entries.ts';
-import type { ValueKind } from './kind.ts';
+import { entries, field, fieldsItem, writeEntries, type Entry } from './entries.ts';
+import type { Around, ValueKind } from './kind.ts';
 import {
   addresses,
   date,
@@ -171,6 +172,18 @@ export const exceptions = {
   ),
   write: (value: SpecialHours[], _: unknown, fact: string) =>
     value.flatMap((special) => specialItems(special, [fact])),
+  meant: (text: string, { country }: Around): string => {
+    const lines = text.split('\n').filter((line) => line.trim());
+    const read = lines.map((line) => (line.includes('|') ? undefined : readSpecial(line, country)));
+    if (!read.some(Boolean)) return '';
+    const keys = ['name', 'from', 'through', 'hours'] as const;
+    return lines
+      .map((line, at) => {
+        const special = read[at];
+        return special ? writeEntries(keys, [special]) : line;
+      })
+      .join('\n');
+  },
 };
 
 const international = (number: string, country: string): string =>

@@ -51,6 +51,31 @@ describe('what people mean', () => {
   });
 
   test.each([
+    ['24.12.2026 geschlossen', ' | 2026-12-24 |  | closed'],
+    ['Heiligabend 24.12.2026: 9–13 Uhr', 'Heiligabend | 2026-12-24 |  | 09:00-13:00'],
+    ['24.12.2026 – 26.12.2026 geschlossen', ' | 2026-12-24 | 2026-12-26 | closed'],
+    ['24 décembre 2026 fermé', ' | 2026-12-24 |  | closed'],
+    ['Dec 24, 2026 9am-1pm', ' | 2026-12-24 |  | 09:00-13:00'],
+    ['2026年12月24日 休業', ' | 2026-12-24 |  | closed'],
+    ['2026-12-24 closed', ' | 2026-12-24 |  | closed'],
+    [
+      'A | 2026-12-31 | | closed\n24.12.2026 geschlossen',
+      'A | 2026-12-31 |  | closed\n | 2026-12-24 |  | closed',
+    ],
+  ])('by the exception “%s”', (text, entries) => {
+    expect(meant('specialHours', text)).toBe(entries);
+  });
+
+  test.each([
+    ['24.12. geschlossen'],
+    ['24.12.2026'],
+    ['26.12.2026 – 24.12.2026 geschlossen'],
+    ['summer closed'],
+  ])('is not guessed by the exception “%s”', (text) => {
+    expect(meant('specialHours', text)).toBe('');
+  });
+
+  test.each([
     ['foundingDate', 'seit 1998'],
     // October in Croatian, November in Polish.
     ['foundingDate', '12 listopada 1998'],
