@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { days } from '#core/hours';
-import { branchOfRow, guessColumns } from './index.ts';
+import { branchOfRow, countryOfHeadings, guessColumns } from './index.ts';
 
 const COLUMNS = [
   'name',
@@ -52,6 +52,14 @@ describe('the headings of a sheet', () => {
     expect(guessColumns(['Nome', 'Telefone', 'CEP', 'Rua', 'Cidade'])[2]).toBe('address.postalCode');
     expect(guessColumns(['Site', 'Phone', 'Postcode'], true)[0]).toBe('label');
     expect(guessColumns(['Nom', 'Site', 'Ville', 'Téléphone'])[1]).toBe('url');
+  });
+
+  test('tell the country whose language they are in, where it is that of one', () => {
+    expect(countryOfHeadings(['店舗名', '電話番号', '住所'])).toBe('JP');
+    expect(countryOfHeadings(['Nazwa', 'Ulica', 'Kod pocztowy', 'Miasto'])).toBe('PL');
+    expect(countryOfHeadings(['Name', 'Straße', 'PLZ', 'Ort'])).toBe('');
+    expect(countryOfHeadings(['Name', 'Street', 'City', 'Phone'])).toBe('');
+    expect(countryOfHeadings(['Navn', 'Telefon', 'Land'])).toBe('');
   });
 
   test('may be written as programs do, with an aside, or in two languages', () => {

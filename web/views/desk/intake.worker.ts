@@ -3,6 +3,7 @@ import type { BranchRecords, SheetColumns } from '#contract';
 import {
   branchesOfMarkup,
   branchOfRow,
+  countryOfHeadings,
   guessColumns,
   namesTellApart,
   updatedByRow,
@@ -23,6 +24,8 @@ export type SheetHead =
       readonly samples: readonly (readonly string[])[];
       readonly count: number;
       readonly columns: readonly (Column | undefined)[];
+      /** The country (alpha-2) whose language the headings are in; ''. */
+      readonly home: string;
     }
   | { readonly ok: false; readonly message: string; readonly encoding: CsvEncoding };
 
@@ -83,7 +86,7 @@ const worker = {
           message: 'This markup describes no local business. Nothing was taken in.',
           encoding: chosen,
         };
-      return { ok: true, encoding: chosen, headings: [], samples: [], count, columns: [] };
+      return { ok: true, encoding: chosen, headings: [], samples: [], count, columns: [], home: '' };
     }
     const csv = readCsv(text);
     if (!csv.ok) return { ...csv, encoding: chosen };
@@ -97,6 +100,7 @@ const worker = {
       headings,
       samples: body.slice(0, 3),
       count: body.length,
+      home: countryOfHeadings(headings),
       columns: headings.map((heading, at) =>
         kept.has(heading) ? (kept.get(heading) ?? undefined) : guessed[at],
       ),

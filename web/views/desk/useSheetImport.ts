@@ -49,7 +49,9 @@ export function useSheet({ defaults, known, existing }: SheetTarget) {
     const read = await worker.open(bytes, encoding, known, defaults.name.trim() !== '');
     setHead(read);
     setMessage(read.ok ? '' : read.message);
-    if (read.ok) setMapping(read.columns);
+    if (!read.ok) return;
+    setMapping(read.columns);
+    if (read.home) setHome((chosen) => chosen || read.home);
   };
   const take = async (chosen: File): Promise<void> => {
     if (chosen.size > limits.csvBytes) {
