@@ -34,6 +34,10 @@ const told = async () => {
   return item ? recordFromItem(item) : emptyRecord;
 };
 
+/** A sheet as Excel saves it in Japan: code, store name, telephone, postal code, town, address, hours. */
+const SHIFT_JIS =
+  'k1iV3INSgVuDaCyTWJXclrwsk2SYYpTUjYYsl1iV1pTUjYYsjnOL5pKskbosj1qPiiyJY4vGjp6K1A0KSzAyLILdgseC6I6VicgglmuOUiwwNzUtNzExLTIyMzMsNjAzLTgwNTMsi56Tc45zlmuL5iyP44nqls6K4oNQil+T4JKsNS0yLDEwOjAwgWAxOTowMCCQhZdqkuiLeA0K';
+
 describe('the record in full', () => {
   test('every demo branch has a full record, without must and nearly complete', async () => {
     await hand.go('/');
@@ -385,6 +389,21 @@ describe('many branches', () => {
       'Undo: 1 branch of Kiosks of the coast taken in, 1 branch brought up to date.',
     );
     await hand.see('4,999 branches, 0 pages');
+  });
+
+  test('come from a sheet of another country, in its encoding, its words and its ways', async () => {
+    await hand.go('/');
+    await hand.act('Kiosks of the coast', 'Branches from a spreadsheet …');
+    const file = join(folder, 'midori.csv');
+    writeFileSync(file, Buffer.from(SHIFT_JIS, 'base64'));
+    await hand.upload('CSV file of branches', file);
+    await hand.see('上賀茂岩ケ垣内町5-2, 京都市北区', '[role=dialog]');
+    const chosen = await hand.page.$$eval('[role=dialog] select', (all) => all.map(({ value }) => value));
+    expect(chosen).toEqual(['shift_jis', 'JP']);
+    expect(await hand.page.$eval('[role=dialog]', (dialog) => dialog.textContent)).not.toMatch(
+      /dialled|certainty/,
+    );
+    await hand.click('button', 'Cancel');
   });
 
   test('stay usable: filtered on the server, only the rows in sight drawn', async () => {
