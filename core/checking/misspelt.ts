@@ -84,17 +84,28 @@ export function judgeOtherSyntax({ document, source, lines }: Reading): readonly
 }
 
 /** Whether an item of schema.org in microdata is around an element, and no scope of RDFa. */
-function standsInMicrodata(element: HtmlElement): boolean {
-  let isInItem = false;
-  for (let outer: HtmlElement | null = element; outer; outer = outer.parent) {
-    const { attributes } = outer;
-    if (OF_RDFA.some((one) => attributes[one] !== undefined)) return false;
-    isInItem ||=
-      outer !== element &&
-      attributes['itemscope'] !== undefined &&
-      /schema\.org\//.test(attributes['itemtype'] ?? '');
+const standsInMicrodata = (element: HtmlElement): boolean =>
+  element.parent !== null && scopeIn(element.parent) === 'microdata' && !hasRdfa(element);
+
+const hasRdfa = ({ attributes }: HtmlElement): boolean =>
+  OF_RDFA.some((one) => attributes[one] !== undefined);
+
+type Scope = 'rdfa' | 'microdata' | 'none';
+const scopes = new WeakMap<HtmlElement, Scope>();
+
+/** What is around whatever stands in an element; worked out once for each, since elements lie thousands deep. */
+function scopeIn(element: HtmlElement): Scope {
+  const inside: HtmlElement[] = [];
+  let outer: HtmlElement | null = element;
+  for (; outer && !scopes.has(outer); outer = outer.parent) inside.push(outer);
+  let scope: Scope = (outer && scopes.get(outer)) ?? 'none';
+  for (const one of inside.toReversed()) {
+    const { itemscope, itemtype = '' } = one.attributes;
+    if (scope === 'rdfa' || hasRdfa(one)) scope = 'rdfa';
+    else if (itemscope !== undefined && /schema\.org\//.test(itemtype)) scope = 'microdata';
+    scopes.set(one, scope);
   }
-  return isInItem;
+  return scope;
 }
 
 const putAside = (name: string): (typeof MARKUP)[number] | undefined =>
