@@ -1,6 +1,6 @@
 import { joined, type Words } from './words.ts';
 
-/** What English labels are called in the languages of `further`, in their order. */
+/** What English labels are called in the languages of `further`, in the order of `blockLanguages`. */
 export const saidFurther: Readonly<Record<string, string>> = {
   'PO box': 'Caixa postal | Skrytka pocztowa | Box | Postboks | Postboks | Postilokero | P. O. Box | 사서함',
   Stars: 'Estrelas | Gwiazdki | Stjärnor | Stjerner | Stjerner | Tähdet | Hvězdičky | 별',
@@ -72,7 +72,7 @@ export const saidFurther: Readonly<Record<string, string>> = {
 
 const colon = ': ';
 
-/** Languages beside those of `visitorWords`, in the order in which `saidFurther` has them. */
+/** Languages beside those of `visitorWords`, in the order of `blockLanguages`. */
 export const further = {
   pt: {
     days: 'seg. ter. qua. qui. sex. sáb. dom.',

@@ -12,5 +12,4 @@ export { microdata as microdataSyntax, rdfa as rdfaSyntax, type HtmlSyntax } fro
 export { propertyMarkup, saidMarkup, silentMarkup } from './property.ts';
 export { toldRecord } from './told.ts';
 export { leftOutOf, writeMarkup } from './write.ts';
-export { blockLanguages } from './visitorWords.ts';
 export type { Markup } from './writer.ts';

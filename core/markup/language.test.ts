@@ -1,9 +1,17 @@
 import { describe, expect, test } from '@jest/globals';
 import { days, readWeek, type Hours } from '#core/hours';
-import { emptyRecord, isFact, usualOutput, withFact, type BusinessRecord, type Output } from '#core/record';
+import {
+  blockLanguages,
+  emptyRecord,
+  isFact,
+  usualOutput,
+  withFact,
+  type BusinessRecord,
+  type Output,
+} from '#core/record';
 import { spokenIn } from './language.ts';
 import { saidFurther } from './furtherWords.ts';
-import { blockLanguages, visibleTelephone, writeMarkup } from './index.ts';
+import { visibleTelephone, writeMarkup } from './index.ts';
 import { wordIn } from './visitorWords.ts';
 
 const week: Hours = {

@@ -1,6 +1,7 @@
 import { countryName } from '#core/address';
 import { days, type Day, type HoursWords } from '#core/hours';
-import { blockLanguages, wordIn, words, type BlockLanguage } from './visitorWords.ts';
+import { blockLanguages, type BlockLanguage } from '#core/record';
+import { wordIn, words } from './visitorWords.ts';
 
 /** What they call themselves. */
 export const languageNames: Readonly<Record<BlockLanguage, string>> = {

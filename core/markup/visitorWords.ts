@@ -1,20 +1,6 @@
+import { blockLanguages, type BlockLanguage } from '#core/record';
 import { further, saidFurther } from './furtherWords.ts';
 import { joined, type Words } from './words.ts';
-
-const FIRST = ['en', 'de', 'fr', 'es', 'it', 'nl', 'ja'] as const;
-const FURTHER = [
-  'pt',
-  'pl',
-  'sv',
-  'da',
-  'nb',
-  'fi',
-  'cs',
-  'ko',
-] as const satisfies readonly (keyof typeof further)[];
-/** The languages that blocks are written in. */
-export const blockLanguages = [...FIRST, ...FURTHER] as const;
-export type BlockLanguage = (typeof blockLanguages)[number];
 
 const english: Words = {
   days: 'Mon Tue Wed Thu Fri Sat Sun',
@@ -151,10 +137,13 @@ const SAID: Readonly<Record<string, string>> = {
   reviews: 'Bewertungen | avis | opiniones | recensioni | beoordelingen | 件',
 };
 
+/** How many languages the table above has, English among them. */
+const SAID_IN = 7;
+
 /** A word of a block in a language, by what English calls it; undefined where it has none of its own. */
 export function wordIn(language: BlockLanguage, english: string): string | undefined {
-  const at = FURTHER.findIndex((one) => one === language);
-  const [said, place] = at < 0 ? [SAID, FIRST.findIndex((one) => one === language) - 1] : [saidFurther, at];
+  const at = blockLanguages.indexOf(language);
+  const [said, place] = at < SAID_IN ? [SAID, at - 1] : [saidFurther, at - SAID_IN];
   return Object.hasOwn(said, english) ? said[english]?.split(' | ')[place] : undefined;
 }
 

@@ -1,5 +1,12 @@
 import * as z from 'zod';
 
+/** The languages that blocks are written in. */
+export const blockLanguages = [
+  ...(['en', 'de', 'fr', 'es', 'it', 'nl', 'ja'] as const),
+  ...(['pt', 'pl', 'sv', 'da', 'nb', 'fi', 'cs', 'ko'] as const),
+] as const;
+export type BlockLanguage = (typeof blockLanguages)[number];
+
 /** How a record is told: choices that change no fact. */
 export const outputSchema = z.object({
   /** Facts (keys of the record) left out of JSON-LD, and out of the block. */
@@ -15,26 +22,7 @@ export const outputSchema = z.object({
       /** Whether "Telephone:" and the like stand before values. */
       labels: z.boolean().default(true),
       /** The language of its words; `country` for the one that most people there read. */
-      language: z
-        .enum([
-          'country',
-          'en',
-          'de',
-          'fr',
-          'es',
-          'it',
-          'nl',
-          'ja',
-          'pt',
-          'pl',
-          'sv',
-          'da',
-          'nb',
-          'fi',
-          'cs',
-          'ko',
-        ])
-        .default('country'),
+      language: z.enum(['country', ...blockLanguages]).default('country'),
       /** Own words for what the language says, by the English ones. */
       words: z
         .record(z.string().max(40), z.string().max(80))

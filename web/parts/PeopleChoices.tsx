@@ -1,7 +1,7 @@
 import { InputBase } from '@mui/material';
 import { useState } from 'react';
-import { blockLanguages, languageNames, languageOf } from '#core/markup';
-import { countryOf, type BusinessRecord, type Output } from '#core/record';
+import { languageNames, languageOf } from '#core/markup';
+import { blockLanguages, countryOf, type BusinessRecord, type Output } from '#core/record';
 import { Choice } from './Choice.tsx';
 import { Tick } from './Tick.tsx';
 import { boxed } from '../theme.ts';
