@@ -69,17 +69,18 @@ async function lookUntil(id: number, isWanted: (run: ShownRun) => boolean): Prom
 const settled = (id: number): Promise<ShownRun> =>
   lookUntil(id, ({ state }) => !['previewing', 'publishing'].includes(state));
 
-/** The processes of the application whose command line fits, without the shell that asks. */
+/**
+ * The processes of the application whose command line fits, without the shell that asks. All is asked for at once: of
+ * the other tests' processes some end between two questions.
+ */
 const processes = (pattern: string): readonly number[] =>
-  execFileSync('ps', ['-eo', 'pid=,args='], { encoding: 'utf8' })
+  execFileSync('ps', ['-eo', 'pid=,ppid=,args='], { encoding: 'utf8' })
     .split('\n')
-    .filter((line) => line.includes(pattern) && (line.includes(data) || isOurs(line)))
-    .map((line) => Number(line.trim().split(/\s+/)[0]));
-const isOurs = (line: string): boolean => {
-  const pid = Number(line.trim().split(/\s+/)[0]);
-  const parent = execFileSync('ps', ['-o', 'ppid=', '-p', String(pid)], { encoding: 'utf8' }).trim();
-  return Number(parent) === application.process.pid;
-};
+    .flatMap((line) => {
+      const [pid, parent] = line.trim().split(/\s+/).map(Number);
+      const isOurs = line.includes(data) || parent === application.process.pid;
+      return pid !== undefined && line.includes(pattern) && isOurs ? [pid] : [];
+    });
 const kill = (pattern: string): void => {
   const found = processes(pattern);
   expect(found.length).toBeGreaterThan(0);
