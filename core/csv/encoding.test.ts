@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { decodeBytes } from '#core/text';
-import { decodeCsv, guessCsvEncoding, type CsvEncoding } from './index.ts';
+import { decodeCsv, guessCsvEncoding, readCsv, type CsvEncoding } from './index.ts';
 
 /** A text in an encoding of the Encoding Standard, by asking its decoder what each byte or pair of bytes is. */
 function encoded(text: string, encoding: CsvEncoding): Uint8Array {
@@ -67,5 +67,17 @@ describe('the encoding of a sheet', () => {
     expect(guessCsvEncoding(polish, (line) => (line === 'Nazwa;Ulica' ? 1 : 0))).toMatch(
       /iso-8859-2|windows-1252/,
     );
+  });
+});
+
+test.each([
+  ['a packed workbook', [0x50, 0x4b, 0x03, 0x04, 0x14, 0, 0, 0, 8, 0, 0, 0]],
+  ['an older workbook', [0xd0, 0xcf, 0x11, 0xe0, 0xa1, 0xb1, 0x1a, 0xe1, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0]],
+  ['a PDF', [0x25, 0x50, 0x44, 0x46, 0x2d, 0x31]],
+])('%s is told to be no CSV', (_, start) => {
+  const bytes = new Uint8Array(start);
+  expect(readCsv(decodeCsv(bytes, guessCsvEncoding(bytes)))).toMatchObject({
+    ok: false,
+    message: expect.stringContaining('Save its sheet as CSV'),
   });
 });

@@ -48,6 +48,9 @@ const LATIN: ReadonlySet<CsvEncoding> = new Set([
 const CLEARLY = 10;
 const LOOKED_AT = 200_000;
 
+/** How workbooks of spreadsheet programs begin, packed (ZIP) or in the older compound form, and PDF. */
+export const WORKBOOK = /^(?:PK\x03\x04|\u00d0\u00cf\x11\u00e0|%PDF-)/;
+
 /**
  * The encoding of a spreadsheet's file: byte order mark, else UTF-16 where every other byte is zero, else UTF-8 where
  * the bytes are valid, else that of a country: the one in which `known` knows most of the first line, where it is
@@ -57,6 +60,8 @@ export function guessCsvEncoding(
   bytes: Uint8Array,
   known: (firstLine: string) => number = () => 0,
 ): CsvEncoding {
+  // A workbook is no text; whoever reads it as one says so.
+  if (WORKBOOK.test(String.fromCharCode(...bytes.subarray(0, 8)))) return 'windows-1252';
   const unicode = unicodeOf(bytes);
   if (unicode) return unicode;
   const head = bytes.subarray(0, LOOKED_AT);

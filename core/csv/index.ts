@@ -1,3 +1,3 @@
-export * from './encoding.ts';
+export { csvEncodings, guessCsvEncoding, type CsvEncoding } from './encoding.ts';
 export * from './read.ts';
 export * from './write.ts';

@@ -1,6 +1,6 @@
 import { parse } from 'csv-parse/browser/esm/sync';
 import { decodeBytes } from '#core/text';
-import type { CsvEncoding } from './encoding.ts';
+import { WORKBOOK, type CsvEncoding } from './encoding.ts';
 
 /** A table of texts, or what is wrong with its file. */
 export type CsvReading =
@@ -51,6 +51,12 @@ function refusalOfSize(text: string, delimiter: string): string {
 export function readCsv(text: string): CsvReading {
   const written = text.replace(/^\uFEFF/, '').replace(/^sep=(.)\r?\n/i, '');
   if (!written.trim()) return { ok: false, message: 'The file is empty.' };
+  if (WORKBOOK.test(written))
+    return {
+      ok: false,
+      message:
+        'This is no CSV but a workbook of a spreadsheet program, or a PDF. Save its sheet as CSV and choose that. Nothing was taken in.',
+    };
   const delimiter = delimiterOf(written);
   const refused = refusalOfSize(written, delimiter);
   if (refused) return { ok: false, message: refused };
