@@ -43,68 +43,104 @@ interface ReadRow {
 export function readRow(
   cells: readonly string[],
   columns: readonly (Column | undefined)[],
-  { home = '', defaults, typeOf }: RowReading,
+  reading: RowReading,
   known: BusinessRecord,
 ): ReadRow {
-  let record = known;
-  let label = '';
-  const doubts: FactFault[] = [];
   const texts = textsOf(cells, columns);
-  const doubt = (
-    fact: FactFault['fact'],
-    code: FactFault['code'],
-    message: string,
-    grade: FactFault['grade'] = 'note',
-  ): void => void doubts.push({ fact, ...fault(code, message), grade });
-  for (const [column, text] of texts) {
-    const country =
-      countryNamed(record.address.addressCountry) ||
-      countryNamed(defaults?.address.addressCountry ?? '') ||
-      home;
-    const day = dayOfColumn(column);
-    if (column === 'label') label = text;
-    else if (column === 'wholeAddress') {
-      if (isStreetAlone(text, texts)) record = withFact(record, 'address.streetAddress', text);
-      else {
-        const whole = wholeAddress(text, texts, country);
-        record = { ...record, address: splitAddress(whole, country) };
-        for (const { part, reason } of readAddress(whole, country).doubts)
-          doubt(`address.${part}`, 'value/address-part', `The address was taken apart: ${reason}`, 'should');
-      }
-    } else if (column === 'houseNumber') record = withHouseNumber(record, text, country);
-    else if (column === 'week' || day) {
-      const { hours, isAssumed } = hoursOf(text, day);
-      record = {
-        ...record,
-        hours: day ? { ...record.hours, [day]: hours[day] } : { ...record.hours, ...hours },
-      };
-      if (isAssumed)
-        doubt(
-          `hours.${day ?? 'Monday'}`,
-          'value/hours',
-          `“${text.slice(0, 60)}” was read as hours of the daytime.`,
-        );
-    } else if (column === 'types' && typeOf) {
-      const types = text.split(/\s*[;\n]\s*/).filter(Boolean);
-      const named = types.map((word) => (typeNamed(word) ? word : typeOf(word) || word));
-      record = withFact(record, column, named.join('\n'));
-      for (const [at, type] of named.entries())
-        if (type !== types[at])
-          doubt('types', 'vocabulary/unknown-type', `“${types[at] ?? ''}” was read as ${type}.`);
-    } else if (column === 'coordinates') record = withCoordinates(record, text);
-    else if (isFact(column)) {
-      record = withText(record, column, text);
-      const known = factOf(column);
-      const there = country ? withFact(record, 'address.addressCountry', country) : record;
-      const meant = known?.meant(there);
-      if (meant) {
-        const [was] = known?.judge(there, aroundOf(there)) ?? [];
-        record = withFact(record, column, meant);
-        doubt(column, was?.code ?? 'value/boolean', `“${text.slice(0, 60)}” was read as ${meant}.`);
-      }
-    }
+  const row = new Row(reading, texts, known);
+  for (const [column, text] of texts) row.take(column, text);
+  return { label: row.label, record: withReadPin(row.record), doubts: row.doubts };
+}
+
+/** A row while its cells are read into a record, one column after the other. */
+class Row {
+  label = '';
+  record: BusinessRecord;
+  readonly doubts: FactFault[] = [];
+  readonly #reading: RowReading;
+  readonly #texts: ReadonlyMap<Column, string>;
+
+  constructor(reading: RowReading, texts: ReadonlyMap<Column, string>, known: BusinessRecord) {
+    this.#reading = reading;
+    this.#texts = texts;
+    this.record = known;
   }
-  return { label, record: withReadPin(record), doubts };
+
+  take(column: Column, text: string): void {
+    const day = dayOfColumn(column);
+    if (column === 'label') this.label = text;
+    else if (column === 'wholeAddress') this.#takeAddress(text);
+    else if (column === 'houseNumber') this.record = withHouseNumber(this.record, text, this.#country);
+    else if (column === 'coordinates') this.record = withCoordinates(this.record, text);
+    else if (column === 'week' || day) this.#takeHours(text, day);
+    else if (column === 'types') this.#takeTypes(text);
+    else if (isFact(column)) this.#takeFact(column, text);
+  }
+
+  /** The country that the row, the client or whoever takes the sheet in says (alpha-2). */
+  get #country(): string {
+    const { home = '', defaults = emptyRecord } = this.#reading;
+    return (
+      countryNamed(this.record.address.addressCountry) ||
+      countryNamed(defaults.address.addressCountry) ||
+      home
+    );
+  }
+
+  #doubt(fact: Fact, code: FactFault['code'], message: string, grade: FactFault['grade'] = 'note'): void {
+    this.doubts.push({ fact, ...fault(code, message), grade });
+  }
+
+  #takeAddress(text: string): void {
+    if (isStreetAlone(text, this.#texts)) {
+      this.record = withFact(this.record, 'address.streetAddress', text);
+      return;
+    }
+    const country = this.#country;
+    const whole = wholeAddress(text, this.#texts, country);
+    this.record = { ...this.record, address: splitAddress(whole, country) };
+    for (const { part, reason } of readAddress(whole, country).doubts)
+      this.#doubt(
+        `address.${part}`,
+        'value/address-part',
+        `The address was taken apart: ${reason}`,
+        'should',
+      );
+  }
+
+  #takeHours(text: string, day: Day | undefined): void {
+    const { hours, isAssumed } = hoursOf(text, day);
+    this.record = { ...this.record, hours: { ...this.record.hours, ...hours } };
+    if (isAssumed)
+      this.#doubt(
+        `hours.${day ?? 'Monday'}`,
+        'value/hours',
+        `“${text.slice(0, 60)}” was read as hours of the daytime.`,
+      );
+  }
+
+  #takeTypes(text: string): void {
+    const { typeOf = () => '' } = this.#reading;
+    const words = text.split(/\s*[;\n]\s*/).filter(Boolean);
+    const types = words.map((word) => (typeNamed(word) ? word : typeOf(word) || word));
+    this.record = withFact(this.record, 'types', types.join('\n'));
+    for (const [at, type] of types.entries())
+      if (type !== words[at])
+        this.#doubt('types', 'vocabulary/unknown-type', `“${words[at] ?? ''}” was read as ${type}.`);
+  }
+
+  #takeFact(fact: Fact, text: string): void {
+    this.record = withText(this.record, fact, text);
+    const known = factOf(fact);
+    const country = this.#country;
+    // What figures of a date mean depends on the country, wherever it is said.
+    const there = country ? withFact(this.record, 'address.addressCountry', country) : this.record;
+    const meant = known?.meant(there);
+    if (!meant) return;
+    const [was] = known?.judge(there, aroundOf(there)) ?? [];
+    this.record = withFact(this.record, fact, meant);
+    this.#doubt(fact, was?.code ?? 'value/boolean', `“${text.slice(0, 60)}” was read as ${meant}.`);
+  }
 }
 
 /** Halves of a pin in degrees, minutes and seconds as decimal degrees. */
