@@ -31,6 +31,50 @@ test('a date is told once, wherever it is judged, with its mend', () => {
   expect(published?.mend?.edits[0]?.text).toBe('"2026-10-24"');
 });
 
+describe('a date that visitors read as it is', () => {
+  const mended = (html: string): string => {
+    const found = check(html).findings.find(({ code }) => code === 'value/date' || code === 'value/time');
+    expect(found?.mend?.certain).toBe(true);
+    return applyEdits(html, found?.mend?.edits ?? []);
+  };
+  const item = (html: string): string =>
+    `<div itemscope itemtype="https://schema.org/Bakery"><b itemprop="name">K</b> ${html}</div>`;
+  const node = (html: string): string =>
+    `<div vocab="https://schema.org/" typeof="Bakery"><b property="name">K</b> ${html}</div>`;
+
+  test.each([
+    [
+      item('<span itemprop="foundingDate">March 12, 1998</span>'),
+      item('<span><data itemprop="foundingDate" value="1998-03-12">March 12, 1998</data></span>'),
+    ],
+    [
+      item('<time itemprop="foundingDate">12.03.1998</time>'),
+      item('<time datetime="1998-03-12" itemprop="foundingDate">12.03.1998</time>'),
+    ],
+    [
+      node('<time property="foundingDate">12 mars 1998</time>'),
+      node('<time content="1998-03-12" datetime="1998-03-12" property="foundingDate">12 mars 1998</time>'),
+    ],
+    [
+      node('<i property="foundingDate">12. März 1998</i>'),
+      node('<i><span property="foundingDate" content="1998-03-12">12. März 1998</span></i>'),
+    ],
+  ])('goes on to stand there: %s', (html, expected) => {
+    expect(mended(html)).toBe(expected);
+    expect(codes(expected)).not.toContain('value/date');
+  });
+
+  test('is not mended where it holds other elements, or nobody can tell the day', () => {
+    for (const shown of [
+      '<span itemprop="foundingDate">March <b>12</b>, 1998</span>',
+      '<i itemprop="foundingDate">12/03/1998</i>',
+    ])
+      expect(
+        check(item(shown)).findings.find(({ code }) => code === 'value/date')?.mend?.edits ?? [],
+      ).toEqual([]);
+  });
+});
+
 test.each(['2026–11–26', '2026/11/26', '2026. 11. 26.', '2026年11月26日', '26.11.2026'])(
   'the date %s is mended as one that machines read',
   (foundingDate) => {

@@ -119,8 +119,9 @@ function judgeProperty(
   // A contact point may be reached by a message or a call.
   if (name === 'url' && item.types.includes('ContactPoint') && /^(sms|tel|mailto):/i.test(text)) return [];
   if (sort === 'url') return judgeAddressOf(property, value, { source, base });
+  const spot = { item, property, source };
   if (name === 'opens' || name === 'closes')
-    return tell(name, value, judgeTime(text), () =>
+    return tellMoment(spot, value, judgeTime(text), () =>
       // A day that is open around the clock ends a minute before midnight; any other ends at the next day's beginning.
       saysClosed(text)
         ? '00:00'
@@ -146,7 +147,7 @@ function judgeProperty(
     });
   if (sort === 'currencies') return tell(name, value, judgeCurrencies(text));
   if (sort === 'dateOrYear' || sort === 'date')
-    return tell(name, value, sort === 'dateOrYear' && isDateOrYear(text) ? [] : judgeDate(text), () =>
+    return tellMoment(spot, value, sort === 'dateOrYear' && isDateOrYear(text) ? [] : judgeDate(text), () =>
       machineDate(text),
     );
   if (sort === 'priceRange') return tell(name, value, judgePriceRange(text));
@@ -189,6 +190,42 @@ function tell(
   return faults.map((one) =>
     finding(one.code, one.message, value.place, name, { edits: mendValue(value, mended?.(one) ?? '') }),
   );
+}
+
+/** The same of a date or a time. What visitors read as it is goes on to stand there, and its machine form beside it. */
+function tellMoment(
+  { item: { syntax }, property, source }: { item: ReadItem; property: ReadProperty; source: string },
+  value: TextValue,
+  faults: readonly Fault[],
+  mended: () => string,
+): readonly Finding[] {
+  const { name } = property;
+  return faults.map(({ code, message }) => {
+    const moment = mended();
+    const edits =
+      value.holder === 'text' && moment && syntax !== 'jsonld'
+        ? momentBeside(property, source, moment, syntax)
+        : mendValue(value, moment);
+    return finding(code, message, value.place, name, { edits });
+  });
+}
+
+/** A `time` gets what machines read as an attribute; of any other element what it shows is put apart. */
+function momentBeside(
+  property: ReadProperty,
+  source: string,
+  moment: string,
+  syntax: 'microdata' | 'rdfa',
+): readonly Edit[] {
+  const { start } = property.place;
+  const [tag = ''] = /^<time(?=[\s>])[^>]*>/i.exec(source.slice(start, start + 500)) ?? [];
+  if (!tag)
+    return apartFromShown(property, source, (html) => saidMarkup(syntax, property.name, moment, html));
+  if (/\s(?:datetime|content)\s*=/i.test(tag)) return [];
+  const at = start + '<time'.length;
+  // Readers of RDFa Core know only content.
+  const attributes = `${syntax === 'rdfa' ? ` content="${moment}"` : ''} datetime="${moment}"`;
+  return [{ start: at, end: at, text: attributes }];
 }
 
 type TextValue = Extract<ReadValue, { kind: 'text' }>;
