@@ -64,6 +64,16 @@ describe('a date that visitors read as it is', () => {
     expect(codes(expected)).not.toContain('value/date');
   });
 
+  test('and so does a country by its name', () => {
+    const html = item(
+      '<p itemprop="address" itemscope itemtype="https://schema.org/PostalAddress"><i itemprop="addressCountry">Deutschland</i></p>',
+    );
+    const found = check(html).findings.find(({ code }) => code === 'value/country');
+    expect(applyEdits(html, found?.mend?.edits ?? [])).toContain(
+      '<i><data itemprop="addressCountry" value="DE">Deutschland</data></i>',
+    );
+  });
+
   test('is not mended where it holds other elements, or nobody can tell the day', () => {
     for (const shown of [
       '<span itemprop="foundingDate">March <b>12</b>, 1998</span>',

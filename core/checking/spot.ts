@@ -3,7 +3,7 @@ import type { ReadItem, ReadProperty, ReadValue } from '#core/item';
 import { attributeText } from '#core/reading';
 import { jsonString, type Edit } from '#core/text';
 
-type TextValue = Extract<ReadValue, { kind: 'text' }>;
+export type TextValue = Extract<ReadValue, { kind: 'text' }>;
 
 /** A text value where it stands. */
 export interface Spot {

@@ -20,9 +20,8 @@ import {
 } from '#core/hours';
 import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '#core/link';
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
-import { saidMarkup } from '#core/markup';
-import { recordFromItem, type Reading, attributeText } from '#core/reading';
-import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty, type ReadValue } from '#core/item';
+import { recordFromItem, type Reading } from '#core/reading';
+import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import { judgePlaceholderMail, judgeText } from '#core/value';
 import { judgeCurrencies, judgePriceRange, judgeRating } from '#core/price';
 import { propertyKinds } from '#core/record';
@@ -31,8 +30,9 @@ import { isSubtype, propertyNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeCoordinates } from './coordinates.ts';
 import { propertiesMeant } from './meant.ts';
+import { mendBeside, momentBeside, type Standing } from './beside.ts';
 import { judgeDate, judgeTime } from './moments.ts';
-import { apartFromShown } from '#core/mending';
+import { instead, type TextValue } from './spot.ts';
 
 /** What a value stands in: its page's source and address, and the country its telephone numbers are read in. */
 interface Surroundings {
@@ -103,13 +103,8 @@ function judgeProperty(
         code === 'value/telephone-country'
           ? (readTelephone(text, country).telephone?.international ?? '')
           : '';
-      const edits = mendValue(value, dialled);
-      if (edits || !dialled || item.syntax === 'jsonld')
-        return finding(code, message, value.place, name, { edits });
-      // A number that visitors read as it is goes on to stand there.
-      const { syntax } = item;
-      const apart = apartFromShown(property, source, (html) => saidMarkup(syntax, name, dialled, html));
-      return finding(code, message, value.place, name, { edits: apart, guess: true });
+      const edits = mendBeside({ item, property, source }, value, dialled);
+      return finding(code, message, value.place, name, { edits, guess: value.holder === 'text' });
     });
   }
   if (name === 'sameAs' && isSubject(item))
@@ -188,13 +183,13 @@ function tell(
   mended?: (one: Fault) => string,
 ): readonly Finding[] {
   return faults.map((one) =>
-    finding(one.code, one.message, value.place, name, { edits: mendValue(value, mended?.(one) ?? '') }),
+    finding(one.code, one.message, value.place, name, { edits: instead(value, mended?.(one) ?? '') }),
   );
 }
 
 /** The same of a date or a time. What visitors read as it is goes on to stand there, and its machine form beside it. */
 function tellMoment(
-  { item: { syntax }, property, source }: { item: ReadItem; property: ReadProperty; source: string },
+  { item, property, source }: Standing,
   value: TextValue,
   faults: readonly Fault[],
   mended: () => string,
@@ -203,37 +198,11 @@ function tellMoment(
   return faults.map(({ code, message }) => {
     const moment = mended();
     const edits =
-      value.holder === 'text' && moment && syntax !== 'jsonld'
-        ? momentBeside(property, source, moment, syntax)
-        : mendValue(value, moment);
+      value.holder === 'text' && moment && item.syntax !== 'jsonld'
+        ? momentBeside({ item, property, source }, value, moment)
+        : instead(value, moment);
     return finding(code, message, value.place, name, { edits });
   });
-}
-
-/** A `time` gets what machines read as an attribute; of any other element what it shows is put apart. */
-function momentBeside(
-  property: ReadProperty,
-  source: string,
-  moment: string,
-  syntax: 'microdata' | 'rdfa',
-): readonly Edit[] {
-  const { start } = property.place;
-  const [tag = ''] = /^<time(?=[\s>])[^>]*>/i.exec(source.slice(start, start + 500)) ?? [];
-  if (!tag)
-    return apartFromShown(property, source, (html) => saidMarkup(syntax, property.name, moment, html));
-  if (/\s(?:datetime|content)\s*=/i.test(tag)) return [];
-  const at = start + '<time'.length;
-  // Readers of RDFa Core know only content.
-  const attributes = `${syntax === 'rdfa' ? ` content="${moment}"` : ''} datetime="${moment}"`;
-  return [{ start: at, end: at, text: attributes }];
-}
-
-type TextValue = Extract<ReadValue, { kind: 'text' }>;
-
-/** What a machine reads is exchanged; where visitors read the same characters, the mend is theirs to make. */
-function mendValue({ place: { start, end }, holder }: TextValue, text: string): Edit[] | null {
-  if (!text || holder === 'text') return null;
-  return [{ start, end, text: holder === 'json' ? jsonString(text) : attributeText(text, holder) }];
 }
 
 /** A link without its scheme, which leads to the page's own site, or one that is read against an address nobody told. */
@@ -285,7 +254,7 @@ function mendDays(value: TextValue, text: string, begins: string): Edit[] | null
   const meant = days.filter((day) => hours[day]);
   const [day, ...more] = meant;
   if (faults.length > 0 || assumed || !day) return null;
-  if (more.length === 0) return mendValue(value, `${begins}${day}`);
+  if (more.length === 0) return instead(value, `${begins}${day}`);
   const { start, end } = value.place;
   return value.holder === 'json' ? [{ start, end, text: `[${meant.map(jsonString).join(', ')}]` }] : null;
 }
@@ -312,7 +281,7 @@ function mendHours(value: TextValue, text: string): Edit[] | null {
   const [first] = texts;
   if (first === undefined) return null;
   const { start, end } = value.place;
-  if (texts.length === 1) return mendValue(value, first) ?? [{ start, end, text: escapeHtml(first) }];
+  if (texts.length === 1) return instead(value, first) ?? [{ start, end, text: escapeHtml(first) }];
   return value.holder === 'json' ? [{ start, end, text: `[${texts.map(jsonString).join(', ')}]` }] : null;
 }
 
@@ -400,10 +369,14 @@ function mendPart(
   code: Fault['code'],
   country: string,
   source: string,
-): Edit[] | null {
+): readonly Edit[] | null {
   const [value] = valuesOf(item, part);
   if (value?.kind !== 'text') return null;
-  if (code === 'value/country') return mendValue(value, countryCode(value.text) || countryNamed(value.text));
+  if (code === 'value/country') {
+    const meant = countryCode(value.text) || countryNamed(value.text);
+    const property = item.properties.find(({ name }) => name === part);
+    return property ? mendBeside({ item, property, source }, value, meant) : null;
+  }
   if (code !== 'value/postal-code') return null;
   // A spreadsheet took the first 0, the code of the country stands before, or letters stand for digits.
   const text = value.text.trim();
@@ -418,7 +391,7 @@ function mendPart(
     !judgeAddress({ ...emptyAddress, postalCode, addressCountry: country }).some(
       (one) => one.part === 'postalCode',
     );
-  return mendValue(
+  return instead(
     value,
     wholeCode(text, source, isRight) || (meant.find((one) => one !== text && isRight(one)) ?? ''),
   );
