@@ -1,6 +1,6 @@
 import { finding, type Finding } from '#core/fault';
-import { isDateOrYear, isMachineTime, machineDate, machineTime } from '#core/hours';
-import { judgeVat } from '#core/value';
+import { isDateOrYear, isMachineTime, machineDate } from '#core/hours';
+import { currenciesMeant, judgeVat, timeMeant, yesNoMeant } from '#core/value';
 import { judgeCurrencies } from '#core/price';
 import { table } from '#core/text';
 import { propertyNamed } from '#core/vocabulary';
@@ -40,12 +40,14 @@ export function judgeDataType(spot: Spot): readonly Finding[] {
   const wanted = ranges.filter((range) => STRICT[range]);
   if (wanted.length === 0 || !ranges.every((range) => STRICT[range] ?? MEASURES.has(range))) return [];
   if (wanted.some((range) => STRICT[range]?.(spot.text))) return [];
-  if (wanted.includes('Time'))
-    return judgeTime(spot.text).map(({ code, message }) => tell(spot, code, message, machineTime(spot.text)));
-  if (wanted.some((range) => range.startsWith('Date')))
+  const isDated = wanted.some((range) => range.startsWith('Date'));
+  if (wanted.includes('Time') && !(isDated && machineDate(spot.text)))
+    return judgeTime(spot.text).map(({ code, message }) => tell(spot, code, message, timeMeant(spot.text)));
+  if (isDated)
     return judgeDate(spot.text).map(({ code, message }) => tell(spot, code, message, machineDate(spot.text)));
   if (wanted.includes('Boolean')) {
-    const mended = /^yes$/i.test(spot.text) ? 'true' : /^no$/i.test(spot.text) ? 'false' : '';
+    const said = yesNoMeant(spot.text) || spot.text.toLowerCase();
+    const mended = said === 'yes' ? 'true' : said === 'no' ? 'false' : '';
     const message = `“${spot.text}” is neither true nor false, which is all that ${name} can be to a machine.`;
     // In JSON a truth is a word without quotes.
     const { value } = spot;
@@ -79,7 +81,9 @@ export function judgePrice(spot: Spot): readonly Finding[] {
 }
 
 export const judgeCurrency = (spot: Spot): readonly Finding[] =>
-  judgeCurrencies(spot.text).map(({ code, message }) => tell(spot, code, message));
+  judgeCurrencies(spot.text).map(({ code, message }) =>
+    tell(spot, code, message, currenciesMeant(spot.text)),
+  );
 
 /** Whether tables can be reserved: yes, no, or the address where (schema.org/acceptsReservations). */
 export function judgeReservations(spot: Spot): readonly Finding[] {

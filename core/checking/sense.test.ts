@@ -31,6 +31,31 @@ test('a date is told once, wherever it is judged, with its mend', () => {
   expect(published?.mend?.edits[0]?.text).toBe('"2026-10-24"');
 });
 
+test.each([
+  ['value/currency', { currenciesAccepted: 'Euro' }, '"EUR"'],
+  ['value/currency', { makesOffer: { '@type': 'Offer', price: '79', priceCurrency: '€' } }, '"EUR"'],
+  ['value/boolean', { smokingAllowed: 'nein' }, 'false'],
+  ['value/boolean', { isAccessibleForFree: 'oui' }, 'true'],
+  ['value/time', { '@type': 'Hotel', checkoutTime: 'bis 11:00' }, '"11:00"'],
+  ['value/date', { makesOffer: { '@type': 'Offer', availabilityStarts: '1. März 2026' } }, '"2026-03-01"'],
+  ['value/url-relative', { url: 'www.sonne.example/berlin' }, '"https://www.sonne.example/berlin"'],
+  ['value/rating', { starRating: { '@type': 'Rating', ratingValue: '4 Sterne' } }, '"4"'],
+  [
+    'value/number',
+    { aggregateRating: { '@type': 'AggregateRating', ratingValue: '4.7', reviewCount: '213 Bewertungen' } },
+    '"213"',
+  ],
+])('%s in words is mended: %j', (code, more, mended) => {
+  const found = check(source(more)).findings.filter((one) => one.code === code);
+  expect(found.map(({ mend }) => mend?.edits.map(({ text }) => text))).toEqual([[mended]]);
+});
+
+test('a rating whose count has words beside it has one', () => {
+  const rating = { '@type': 'AggregateRating', ratingValue: '4.7', reviewCount: '213 Bewertungen' };
+  expect(told({ aggregateRating: rating })).not.toContain('value/rating');
+  expect(told({ aggregateRating: { ...rating, reviewCount: 'viele' } })).toContain('value/rating');
+});
+
 describe('a date that visitors read as it is', () => {
   const mended = (html: string): string => {
     const found = check(html).findings.find(({ code }) => code === 'value/date' || code === 'value/time');

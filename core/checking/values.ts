@@ -22,7 +22,14 @@ import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import { recordFromItem, type Reading } from '#core/reading';
 import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
-import { judgePlaceholderMail, judgeText } from '#core/value';
+import {
+  countMeant,
+  currenciesMeant,
+  judgePlaceholderMail,
+  judgeText,
+  starsMeant,
+  urlMeant,
+} from '#core/value';
 import { judgeCurrencies, judgePriceRange, judgeRating } from '#core/price';
 import { propertyKinds } from '#core/record';
 import { escapeHtml, jsonString, table, type Edit, rememberLast } from '#core/text';
@@ -140,7 +147,7 @@ function judgeProperty(
       const mended = text.replace(/\s*[([]\s*at\s*[)\]]\s*/i, '@');
       return mended !== text && judgeEmail(mended).length === 0 ? mended : '';
     });
-  if (sort === 'currencies') return tell(name, value, judgeCurrencies(text));
+  if (sort === 'currencies') return tell(name, value, judgeCurrencies(text), () => currenciesMeant(text));
   if (sort === 'dateOrYear' || sort === 'date')
     return tellMoment(spot, value, sort === 'dateOrYear' && isDateOrYear(text) ? [] : judgeDate(text), () =>
       machineDate(text),
@@ -168,11 +175,13 @@ function judgeAddressOf(
   // A menu may be told in words (schema.org/hasMenu).
   if (propertyNamed(name)?.ranges.includes('Text') && !/[/.:]/.test(text)) return [];
   return tell(name, value, judgeUrl(text), ({ code }) =>
-    code === 'value/url-relative' &&
-    base &&
-    /^(?:\.{0,2}\/(?!\/)|[\w-]+(?:\/[\w.-]+)*\.(?:jpe?g|png|webp|gif|svg|html?|php)$)/i.test(text)
-      ? (parseUrl(text, base)?.href ?? '')
-      : '',
+    code === 'value/url-relative' && /^www\./i.test(text)
+      ? urlMeant(text)
+      : code === 'value/url-relative' &&
+          base &&
+          /^(?:\.{0,2}\/(?!\/)|[\w-]+(?:\/[\w.-]+)*\.(?:jpe?g|png|webp|gif|svg|html?|php)$)/i.test(text)
+        ? (parseUrl(text, base)?.href ?? '')
+        : '',
   );
 }
 
@@ -314,16 +323,7 @@ function judgeWhole(
     });
   }
   if (item.types.some((type) => isSubtype(type, 'Rating'))) {
-    const aggregate = item.types.includes('AggregateRating');
-    const rating = {
-      ratingValue: textOf(item, 'ratingValue'),
-      count: textOf(item, 'reviewCount') || textOf(item, 'ratingCount'),
-      bestRating: textOf(item, 'bestRating'),
-      worstRating: textOf(item, 'worstRating'),
-    };
-    return judgeRating(rating, aggregate).map(({ code, message }) =>
-      finding(code, message, placeOf('ratingValue'), 'ratingValue'),
-    );
+    return judgeRatingItem(item);
   }
   if (
     item.types.some((type) => isSubtype(type, 'LocalBusiness')) &&
@@ -361,6 +361,35 @@ function judgeWhole(
       );
   }
   return [];
+}
+
+/** A rating: its count, which may have words beside it, and its value on its scale. */
+function judgeRatingItem(item: ReadItem): readonly Finding[] {
+  const counts = (['reviewCount', 'ratingCount'] as const).flatMap((name) => {
+    const [value] = valuesOf(item, name);
+    return value?.kind === 'text' && value.text.trim() ? [{ name, value, text: value.text.trim() }] : [];
+  });
+  const worded = counts.flatMap(({ name, value, text }) => {
+    const count = countMeant(text);
+    const message = `“${text}” is no number to a machine. Write ${count}.`;
+    return count
+      ? [finding('value/number', message, value.place, name, { edits: instead(value, count) })]
+      : [];
+  });
+  const [first] = counts;
+  const rating = {
+    ratingValue: textOf(item, 'ratingValue'),
+    count: first ? countMeant(first.text) || first.text : '',
+    bestRating: textOf(item, 'bestRating'),
+    worstRating: textOf(item, 'worstRating'),
+  };
+  const [value] = valuesOf(item, 'ratingValue');
+  const judged = judgeRating(rating, item.types.includes('AggregateRating')).map(({ code, message }) =>
+    finding(code, message, value?.kind === 'text' ? value.place : item.place, 'ratingValue', {
+      edits: value?.kind === 'text' ? instead(value, starsMeant(rating.ratingValue)) : null,
+    }),
+  );
+  return [...worded, ...judged];
 }
 
 function mendPart(
