@@ -5,7 +5,8 @@ import { decodeCsv, guessCsvEncoding, readCsv, type CsvEncoding } from './index.
 /** A text in an encoding of the Encoding Standard, by asking its decoder what each byte or pair of bytes is. */
 function encoded(text: string, encoding: CsvEncoding): Uint8Array {
   const bytesOf = new Map<string, readonly number[]>();
-  for (let lead = 255; lead >= 0x80; lead -= 1)
+  const isDouble = /jis|euc|gb|big/.test(encoding);
+  for (let lead = isDouble ? 255 : 0; lead >= 0x80; lead -= 1)
     for (let trail = 255; trail >= 0x30; trail -= 1)
       bytesOf.set(decodeBytes(new Uint8Array([lead, trail]), encoding), [lead, trail]);
   for (let byte = 255; byte >= 0; byte -= 1)
