@@ -57,6 +57,16 @@ describe('the encoding of a sheet', () => {
     expect(decodeCsv(bytes, encoding)).toBe(text);
   });
 
+  test('is seen in a long sheet, wherever the part that is looked at ends', () => {
+    const line = encoded('みどり歯科医院,三条通烏丸東入\n', 'shift_jis');
+    for (const shift of [0, 1]) {
+      const long = new Uint8Array(shift + line.length * 12_000);
+      long.fill(0x61, 0, shift);
+      for (let at = 0; at < 12_000; at += 1) long.set(line, shift + at * line.length);
+      expect(guessCsvEncoding(long)).toBe('shift_jis');
+    }
+  });
+
   test('is the one in which most of its headings are known, where letters alone do not tell', () => {
     const known = (line: string): number =>
       line.split(';').filter((one) => ['Název', 'Město', 'PSČ', 'Adı', 'Şehir'].includes(one)).length;

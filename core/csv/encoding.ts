@@ -64,7 +64,7 @@ export function guessCsvEncoding(
   if (WORKBOOK.test(String.fromCharCode(...bytes.subarray(0, 8)))) return 'windows-1252';
   const unicode = unicodeOf(bytes);
   if (unicode) return unicode;
-  const head = bytes.subarray(0, LOOKED_AT);
+  const head = wholeLines(bytes);
   const likely = likelyOf(head);
   const western = sense(head, 'macintosh') > sense(head, 'windows-1252') ? 'macintosh' : 'windows-1252';
   const knows = ({ encoding }: Likely): number =>
@@ -80,6 +80,13 @@ export function guessCsvEncoding(
     first.confidence >= usual.confidence + CLEARLY ||
     (hasSignInWord(head, western) && !hasSignInWord(head, first.encoding));
   return isClear && first.encoding !== 'windows-1252' ? first.encoding : western;
+}
+
+/** The first lines of a file, none of them cut: half of a double byte would speak against every encoding that has them. */
+function wholeLines(bytes: Uint8Array): Uint8Array {
+  if (bytes.length <= LOOKED_AT) return bytes;
+  const end = bytes.lastIndexOf(0x0a, LOOKED_AT) + 1 || bytes.lastIndexOf(0x0d, LOOKED_AT) + 1;
+  return bytes.subarray(0, end || LOOKED_AT);
 }
 
 function unicodeOf(bytes: Uint8Array): CsvEncoding | undefined {
