@@ -1,4 +1,5 @@
 import countries from 'i18n-iso-countries/index.js';
+import { namedLanguages } from '#core/text';
 import { countryNames } from './countryNames.ts';
 
 const names = new Map(countryNames.split(';').map((row) => [row.slice(0, 2), row.slice(3)]));
@@ -48,53 +49,15 @@ export function countryName(code: string): string {
   return countries.isValid(code) ? english(code.toUpperCase()) : code;
 }
 
-/** Languages in which addresses name their country. */
-const LANGUAGES = [
-  'de',
-  'fr',
-  'es',
-  'it',
-  'nl',
-  'pt',
-  'pl',
-  'sv',
-  'da',
-  'nb',
-  'fi',
-  'cs',
-  'el',
-  'ja',
-  'ko',
-  'zh',
-  'zh-Hant',
-  'ru',
-  'uk',
-  'bg',
-  'tr',
-  'hu',
-  'ro',
-  'hr',
-  'sr',
-  'sl',
-  'sk',
-  'lt',
-  'lv',
-  'et',
-  'he',
-  'ar',
-  'th',
-  'vi',
-  'id',
-] as const;
 let byOwnName: ReadonlyMap<string, string> | undefined;
 
-/** The alpha-2 code for a country's name in English or in one of thirty-five other languages; '' for anything else. */
+/** The alpha-2 code for a country's name in any of `namedLanguages`; '' for anything else. */
 export function countryNamed(text: string): string {
   const known = countryCode(text);
   if (known) return known;
   // What names two countries means that of the first language: it is written last.
   byOwnName ??= new Map(
-    LANGUAGES.toReversed().flatMap((language) => {
+    namedLanguages.toReversed().flatMap((language) => {
       const own = new Intl.DisplayNames([language], { type: 'region' });
       return codes.map((code): [string, string] => [(own.of(code) ?? code).toLowerCase(), code]);
     }),

@@ -1,4 +1,4 @@
-import { fold } from '#core/text';
+import { fold, namedLanguages } from '#core/text';
 import { readDay } from './hours.ts';
 import { isDate, isDateOrYear } from './special.ts';
 import { isMachineTime } from './time.ts';
@@ -72,14 +72,9 @@ function dateInWords(text: string): string {
   return isDateOrYear(date) ? date : '';
 }
 
-/** Languages whose names of months are known. */
-const LANGUAGES =
-  'en de fr es it nl pt pl sv da nb fi cs sk hu ro hr sl bg sr el tr ru uk lt lv et he ar th vi id ca'.split(
-    ' ',
-  );
 let months: ReadonlyMap<string, number> | undefined;
 
-/** The number of a month by its name, long or short, in any of these languages (Unicode CLDR); 0 for what names none, or two. */
+/** The number of a month by its name, long or short, in any of `namedLanguages`; 0 for what names none, or two. */
 function monthNamed(word: string): number {
   months ??= monthNames();
   return months.get(word) ?? 0;
@@ -87,7 +82,7 @@ function monthNamed(word: string): number {
 
 function monthNames(): ReadonlyMap<string, number> {
   const found = new Map<string, number>();
-  for (const language of LANGUAGES)
+  for (const language of namedLanguages)
     for (const month of ['long', 'short'] as const)
       for (const day of [undefined, 'numeric'] as const) {
         const format = new Intl.DateTimeFormat(language, {

@@ -6,6 +6,7 @@ export * from './encoding.ts';
 export * from './escape.ts';
 export * from './fileName.ts';
 export * from './fold.ts';
+export * from './languages.ts';
 export { ownPage } from './ownPage.ts';
 export * from './place.ts';
 export * from './remember.ts';
