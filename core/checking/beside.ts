@@ -26,6 +26,7 @@ export const mendBeside = (
 /** A `time` gets what machines read as an attribute; of any other element what it shows is put apart. */
 export function momentBeside(standing: Standing, value: TextValue, moment: string): readonly Edit[] | null {
   const { item, property, source } = standing;
+  if (value.holder !== 'text' || !moment) return instead(value, moment);
   const { start } = property.place;
   const [tag = ''] = /^<time(?=[\s>])[^>]*>/i.exec(source.slice(start, start + 500)) ?? [];
   if (!tag) return mendBeside(standing, value, moment);

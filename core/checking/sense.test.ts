@@ -50,6 +50,11 @@ test.each([
   expect(found.map(({ mend }) => mend?.edits.map(({ text }) => text))).toEqual([[mended]]);
 });
 
+test('stars beyond their scale are not mended', () => {
+  const found = check(source({ starRating: { '@type': 'Rating', ratingValue: '7 Sterne' } })).findings;
+  expect(found.find(({ code }) => code === 'value/rating')?.mend ?? null).toBeNull();
+});
+
 test('a rating whose count has words beside it has one', () => {
   const rating = { '@type': 'AggregateRating', ratingValue: '4.7', reviewCount: '213 Bewertungen' };
   expect(told({ aggregateRating: rating })).not.toContain('value/rating');

@@ -198,20 +198,16 @@ function tell(
 
 /** The same of a date or a time. What visitors read as it is goes on to stand there, and its machine form beside it. */
 function tellMoment(
-  { item, property, source }: Standing,
+  standing: Standing,
   value: TextValue,
   faults: readonly Fault[],
   mended: () => string,
 ): readonly Finding[] {
-  const { name } = property;
-  return faults.map(({ code, message }) => {
-    const moment = mended();
-    const edits =
-      value.holder === 'text' && moment && item.syntax !== 'jsonld'
-        ? momentBeside({ item, property, source }, value, moment)
-        : instead(value, moment);
-    return finding(code, message, value.place, name, { edits });
-  });
+  return faults.map(({ code, message }) =>
+    finding(code, message, value.place, standing.property.name, {
+      edits: momentBeside(standing, value, mended()),
+    }),
+  );
 }
 
 /** A link without its scheme, which leads to the page's own site, or one that is read against an address nobody told. */
@@ -383,10 +379,13 @@ function judgeRatingItem(item: ReadItem): readonly Finding[] {
     bestRating: textOf(item, 'bestRating'),
     worstRating: textOf(item, 'worstRating'),
   };
+  const needsCount = item.types.includes('AggregateRating');
   const [value] = valuesOf(item, 'ratingValue');
-  const judged = judgeRating(rating, item.types.includes('AggregateRating')).map(({ code, message }) =>
+  const meant = starsMeant(rating.ratingValue);
+  const isRight = judgeRating({ ...rating, ratingValue: meant }, needsCount).length === 0;
+  const judged = judgeRating(rating, needsCount).map(({ code, message }) =>
     finding(code, message, value?.kind === 'text' ? value.place : item.place, 'ratingValue', {
-      edits: value?.kind === 'text' ? instead(value, starsMeant(rating.ratingValue)) : null,
+      edits: value?.kind === 'text' && isRight ? instead(value, meant) : null,
     }),
   );
   return [...worded, ...judged];
