@@ -1,21 +1,34 @@
-/** Counties and prefectures that stand in addresses although their country's form asks for no list of them. */
-const lists: Readonly<Record<string, string>> = {
-  GB: 'Aberdeenshire;Angus;Antrim;Argyll;Armagh;Ayrshire;Bedfordshire;Berkshire;Buckinghamshire;Cambridgeshire;Carmarthenshire;Ceredigion;Cheshire;Clackmannanshire;Clwyd;Cornwall;Cumbria;Denbighshire;Derbyshire;Devon;Dorset;Down;Dumfriesshire;Dyfed;East Lothian;East Riding of Yorkshire;East Sussex;East Yorkshire;Essex;Fermanagh;Fife;Flintshire;Glamorgan;Gloucestershire;Greater London;Greater Manchester;Gwent;Gwynedd;Hampshire;Herefordshire;Hertfordshire;Highland;Isle of Wight;Kent;Lanarkshire;Lancashire;Leicestershire;Lincolnshire;Londonderry;Merseyside;Middlesex;Midlothian;Monmouthshire;Moray;Norfolk;North Yorkshire;Northamptonshire;Northumberland;Nottinghamshire;Oxfordshire;Pembrokeshire;Perthshire;Powys;Renfrewshire;Rutland;Shropshire;Somerset;South Yorkshire;Staffordshire;Stirlingshire;Suffolk;Surrey;Sussex;Tyne and Wear;Tyrone;Warwickshire;West Lothian;West Midlands;West Sussex;West Yorkshire;Wiltshire;Worcestershire;Yorkshire',
-  IE: 'Carlow;Cavan;Clare;Cork;Donegal;Dublin;Galway;Kerry;Kildare;Kilkenny;Laois;Leitrim;Limerick;Longford;Louth;Mayo;Meath;Monaghan;Offaly;Roscommon;Sligo;Tipperary;Waterford;Westmeath;Wexford;Wicklow',
-  JP: 'Hokkaido;Aomori;Iwate;Miyagi;Akita;Yamagata;Fukushima;Ibaraki;Tochigi;Gunma;Saitama;Chiba;Tokyo;Kanagawa;Niigata;Toyama;Ishikawa;Fukui;Yamanashi;Nagano;Gifu;Shizuoka;Aichi;Mie;Shiga;Kyoto;Osaka;Hyogo;Nara;Wakayama;Tottori;Shimane;Okayama;Hiroshima;Yamaguchi;Tokushima;Kagawa;Ehime;Kochi;Fukuoka;Saga;Nagasaki;Kumamoto;Oita;Miyazaki;Kagoshima;Okinawa',
-};
+import { fold } from '#core/text';
+import { countyNames } from './countyNames.ts';
 
-const byCountry = new Map(
-  Object.entries(lists).map(([country, names]) => [country, new Set(names.toLowerCase().split(';'))]),
-);
+const plain = (text: string): string => fold(text.replaceAll('.', ''));
 
-/** Whether a text is a county or prefecture of a country: by its name, "Co. Cork", "County Durham", "Osaka Prefecture". */
-export function isCounty(text: string, country: string): boolean {
-  const written = text.trim().toLowerCase();
-  if (/^(co\.?|county) \p{L}/u.test(written)) return country === 'GB' || country === 'IE';
-  const bare = written.replace(/(?:[- ](?:to|fu|ken|prefecture))$/, '');
-  return byCountry.get(country)?.has(bare) ?? false;
+const byCountry = new Map<string, ReadonlySet<string>>();
+
+/** The names of a country's counties as they are compared; made when the first is asked for. */
+function countiesOf(country: string): ReadonlySet<string> {
+  const known =
+    byCountry.get(country) ?? new Set((countyNames[country] ?? '').split(';').filter(Boolean).map(plain));
+  byCountry.set(country, known);
+  return known;
 }
 
-/** Whether a country's addresses may name one that is no part of its form. */
-export const hasCounties = (country: string): boolean => byCountry.has(country);
+/** Words that say that a name is a region's, before it or behind it, in the languages that write so. */
+const CALLED =
+  /^(?:jud|județul|judetul|woj|województwo|prov|provincia(?: de| di)?|tỉnh|departamento(?: de)?|depto|dpto|estado de|región(?: de| del)?|region|república|республика|респ)[. ]\s*\p{L}|\s(?:обл|область|край|county|pref|prefecture|province|voivodeship|oblast|вобласць)\.?$/iu;
+
+/**
+ * Whether a text is a county, province or prefecture of a country: by its name or short form ("Devon", "Jal."), or because
+ * it says so ("Co. Cork", "County Durham", "Osaka Prefecture", "jud. Cluj", "Свердловская обл.").
+ */
+export function isCounty(text: string, country: string): boolean {
+  const written = plain(text);
+  if (/^(?:co|county) \p{L}/u.test(written)) return country === 'GB' || country === 'IE';
+  if (CALLED.test(text.trim())) return true;
+  const bare = written.replace(/(?: (?:to|fu|ken|prefecture))$/, '');
+  return countiesOf(country).has(bare);
+}
+
+/** Whether a county of this country can be told from a town by nothing but its place: names of both stand by themselves. */
+export const hasCounties = (country: string): boolean =>
+  country === 'GB' || country === 'IE' || country === 'JP';

@@ -64,7 +64,7 @@ export function addressForm(country: string): readonly FormField[] {
     streetAddress: field('streetAddress', 'Street', true),
     addressLocality: field('addressLocality', TOWNS[code] ?? 'Town', true),
     addressRegion: field('addressRegion', REGIONS[code] ?? 'Region', rule?.region ?? false),
-    postalCode: field('postalCode', CODES[code] ?? 'Postal code', rule !== undefined),
+    postalCode: field('postalCode', CODES[code] ?? 'Postal code', rule !== undefined && !rule.isOptional),
     addressCountry: field('addressCountry', 'Country', true),
   };
   // A region that the country does not write stands last.
