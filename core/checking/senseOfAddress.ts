@@ -1,7 +1,9 @@
 import {
+  addressParts,
   countryCode,
   countryName,
   namesOfTown,
+  readAddress,
   regionNamed,
   regionsOf,
   regionAgainstCode,
@@ -9,7 +11,8 @@ import {
 } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textOf, valuesOf, type ReadItem } from '#core/item';
-import { fold } from '#core/text';
+import { readTelephone } from '#core/phone';
+import { fold, jsonString, type Edit } from '#core/text';
 import { isSubtype, nearestName } from '#core/vocabulary';
 import { tell, type Spot } from './spot.ts';
 
@@ -229,10 +232,25 @@ export function judgeWholeAddress(spot: Spot): readonly Finding[] {
   if (/\sitemtype\s*=/i.test(spot.tag)) return [];
   if (!spot.item.types.some((type) => isSubtype(type, 'Organization') || isSubtype(type, 'Place'))) return [];
   return [
-    tell(
-      spot,
+    finding(
       'guideline/address-text',
       `The address is one text, “${shortText(spot.text)}”. Machines want it in parts: a PostalAddress with street, town, postal code and country.`,
+      spot.value.place,
+      spot.property.name,
+      { edits: inParts(spot), guess: true },
     ),
   ];
+}
+
+/** The text of JSON-LD as a PostalAddress, where it can be read in one way only; null where people must look. */
+function inParts({ text, item, value }: Spot): Edit[] | null {
+  if (value.holder !== 'json') return null;
+  const { telephone } = readTelephone(textOf(item, 'telephone'));
+  const { address, doubts } = readAddress(text, telephone?.country);
+  if (doubts.length > 0 || !address.streetAddress || !address.addressLocality) return null;
+  const parts = addressParts.flatMap((part) =>
+    address[part] ? `${jsonString(part)}: ${jsonString(address[part])}` : [],
+  );
+  const { start, end } = value.place;
+  return [{ start, end, text: `{ "@type": "PostalAddress", ${parts.join(', ')} }` }];
 }

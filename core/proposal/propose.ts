@@ -1,4 +1,4 @@
-import { addressText, splitAddress } from '#core/address';
+import { addressText, countryCode, splitAddress } from '#core/address';
 import { days, readWeek, writeWeek } from '#core/hours';
 import { parseUrl } from '#core/link';
 import { businessesIn, recordFromItem, type Reading } from '#core/reading';
@@ -55,7 +55,7 @@ function mended(record: BusinessRecord, item: ReadItem, base: string): BusinessR
     url: absolute(url),
     logo: logo.map((one) => ({ ...one, url: absolute(one.url) })),
     image: image.map((one) => ({ ...one, url: absolute(one.url) })),
-    address: oneText ? splitAddress(address.streetAddress) : address,
+    address: oneText ? splitAddress(address.streetAddress, countryCode(address.addressCountry)) : address,
     hours: week?.faults.length === 0 ? week.hours : hours,
   };
 }
