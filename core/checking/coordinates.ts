@@ -46,7 +46,7 @@ function unreadable(item: ReadItem, half: Half, text: string): readonly Finding[
   const signed =
     hemisphere && `${/[SW]/i.test(hemisphere[2] ?? '') ? '-' : ''}${(hemisphere[1] ?? '').replace(',', '.')}`;
   const other = half === 'latitude' ? '0° 0′ 0″ E' : '0° 0′ 0″ N';
-  const whole = /[NSEW°º′'"]/i.test(written)
+  const whole = /[^\d.,\s+-]/.test(written)
     ? readCoordinates(half === 'latitude' ? `${written} ${other}` : `${other} ${written}`)?.[half]
     : undefined;
   const degrees =
