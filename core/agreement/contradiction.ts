@@ -36,7 +36,12 @@ export const toldProperties: readonly Told[] = [
   },
   told('streetAddress', 'street', ({ address }) => address.streetAddress, gradeAddressPart),
   told('addressLocality', 'town', ({ address }) => address.addressLocality, gradeAddressPart),
-  told('postalCode', 'postal code', ({ address }) => address.postalCode, gradeText),
+  told(
+    'postalCode',
+    'postal code',
+    ({ address }) => address.postalCode,
+    (one, other) => gradeAddressPart(one, other, 'postalCode'),
+  ),
   {
     property: 'geo',
     label: 'pair of coordinates',

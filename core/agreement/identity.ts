@@ -1,10 +1,12 @@
 import { foldAddress } from '#core/address';
 import { foldUrl, parseUrl } from '#core/link';
-import { gradeAddressPart, gradeText } from '#core/value';
+import { gradeAddressPart, gradeText, type Agreement } from '#core/value';
 import { readTelephone } from '#core/phone';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { fold } from '#core/text';
 import type { Description } from './description.ts';
+
+const gradeStreet = (one: string, other: string): Agreement => gradeAddressPart(one, other);
 
 const isAlike = (one: string, other: string, grade = gradeText): boolean =>
   ['exact', 'written-differently'].includes(grade(one, other)) && other.trim() !== '';
@@ -18,7 +20,7 @@ export function likeness(record: BusinessRecord, read: BusinessRecord): number {
     (record.id && read.id === record.id ? 8 : 0) +
     (record.url && foldUrl(read.url) === foldUrl(record.url) ? 4 : 0) +
     (address.postalCode && read.address.postalCode === address.postalCode ? 2 : 0) +
-    (address.streetAddress && isAlike(address.streetAddress, read.address.streetAddress, gradeAddressPart)
+    (address.streetAddress && isAlike(address.streetAddress, read.address.streetAddress, gradeStreet)
       ? 2
       : 0) +
     (number(record) && number(read) === number(record) ? 2 : 0) +
@@ -40,7 +42,7 @@ export function isSameBusiness(one: Identity, other: Identity): boolean {
   const [a, b] = [one.address, other.address];
   return (
     isAlike(one.name, other.name) &&
-    isAlike(a.streetAddress, b.streetAddress, gradeAddressPart) &&
+    isAlike(a.streetAddress, b.streetAddress, gradeStreet) &&
     (!a.postalCode || !b.postalCode || isAlike(a.postalCode, b.postalCode))
   );
 }

@@ -21,6 +21,8 @@ export interface Telephone {
   readonly country: string;
   /** Whether the country code was not typed but taken from the record's country. */
   readonly assumedCountry: boolean;
+  /** What is dialled once it is answered; '' for none. */
+  readonly extension: string;
 }
 
 export interface TelephoneReading {
@@ -60,6 +62,7 @@ function readAnew(typed: string, country: string): TelephoneReading {
     national: number.formatNational(),
     country: number.country ?? '',
     assumedCountry: !(saysCountry(text) || (dialsAbroadBy011(home) && /^\D{0,20}011/.test(text))),
+    extension: number.ext ?? '',
   };
   const faults = number.isValid()
     ? []
@@ -81,7 +84,7 @@ const dialsAbroadBy011 = (home: CountryCode | undefined): boolean =>
 
 /** The number, or undefined where it cannot be dialled. */
 function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber | undefined {
-  const written = text.replace(/^tel:/i, '');
+  const written = lettersDialled(text.replace(/^tel:/i, ''), home);
   // Most of the world dials 00 before a country code; where it is not dialled it is written all the same.
   const abroad = /^\s*00[1-9]/.test(written)
     ? parsePhoneNumberFromString(written.replace(/^\s*00/, '+'))
@@ -96,6 +99,28 @@ function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber |
       : undefined;
   const number = lost?.isValid() && lost.country === home ? lost : found;
   return number?.isPossible() && !/^(\d)\1+$/.test(number.nationalNumber) ? number : undefined;
+}
+
+/** The keys of a telephone's letters (ITU-T E.161). */
+const KEYS = ['abc', 'def', 'ghi', 'jkl', 'mno', 'pqrs', 'tuv', 'wxyz'];
+
+/** A number of North America that ends in a word, "1-800-FLOWERS", with the digits that the word dials. */
+function lettersDialled(text: string, home: CountryCode | undefined): string {
+  if (home && getCountryCallingCode(home) !== '1') return text;
+  const [, digits, word] =
+    /^\s*((?:\+?1[\s.-]*)?\(?[2-9]\d{2}\)?[\s.-]*(?:\d{1,3}[\s.-]*)?)([A-Z][A-Z-]{2,9})\s*$/.exec(text) ?? [];
+  if (
+    !digits ||
+    !word ||
+    digits.replace(/^\s*\+?1/, '').replace(/\D/g, '').length + word.replace(/-/g, '').length !== 10
+  )
+    return text;
+  return (
+    digits +
+    word
+      .toLowerCase()
+      .replace(/[a-z]/g, (letter) => String(KEYS.findIndex((key) => key.includes(letter)) + 2))
+  );
 }
 
 /**

@@ -143,7 +143,13 @@ export const address = partsKind<Address>('address', addressSchema.default(empty
   grade: () => 'exact',
   gradePart: (part, { typed, read }) => {
     const [all, some] = [typed, read].map((value) => String(Reflect.get(value, part)));
-    if (part !== 'addressCountry') return gradeAddressPart(all ?? '', some ?? '');
+    if (part !== 'addressCountry')
+      return gradeAddressPart(
+        all ?? '',
+        some ?? '',
+        addressParts.find((one) => one === part),
+        countryCode(typed.addressCountry),
+      );
     return countryCode(all ?? '') === countryCode(some ?? '') ? 'exact' : 'different';
   },
 });

@@ -1,9 +1,10 @@
-import { foldAddress } from '#core/address';
-import { foldUrl, parseUrl } from '#core/link';
+import { foldAddress, regionNamed, type AddressPart } from '#core/address';
+import { foldUrl, normaliseProfile, parseUrl } from '#core/link';
 import { days, readDay, stretchOf, type Day, type Hours, type Stretch } from '#core/hours';
 import { readTelephone } from '#core/phone';
 import { distance, readPin, type Coordinates } from '#core/pin';
 import { collapse, fold } from '#core/text';
+import { isSpeltAlike, withoutBlanks } from './alike.ts';
 
 /**
  * How a fact stands elsewhere. **exact**: every character. **written-differently**: equal once case, spacing,
@@ -11,29 +12,65 @@ import { collapse, fold } from '#core/text';
  */
 export type Agreement = 'exact' | 'written-differently' | 'partly' | 'different' | 'missing';
 
-/** Compares a text with the reference. White space around it does not count, inside it does. */
+/**
+ * Compares a text with the reference, each word folded. White space around it does not count, inside it does. What people
+ * spell in two ways (`isSpeltAlike`) is written differently.
+ */
 export function gradeText(
   reference: string,
   other: string,
   folded: (text: string) => string = fold,
 ): Agreement {
+  const graded = gradeFolded(reference, other, folded);
+  if (graded !== 'partly' && graded !== 'different') return graded;
+  return isSpeltAlike(reference.trim(), other.trim(), folded) ? 'written-differently' : graded;
+}
+
+/** Compares two texts, as a whole and word by word, by nothing but what `folded` leaves of them. */
+export function gradeFolded(reference: string, other: string, folded: (text: string) => string): Agreement {
   const [a, b] = [reference.trim(), other.trim()];
   if (a === b) return 'exact';
   if (!b) return 'missing';
   if (collapse(a) === collapse(b) || folded(a) === folded(b)) return 'written-differently';
   const [all, some] = [words(folded(a)), words(folded(b))];
   if (all.length === 0 || some.length === 0) return 'different';
-  if (folded(a).replaceAll(' ', '') === folded(b).replaceAll(' ', '')) return 'written-differently';
+  if (withoutBlanks(folded(a)) === withoutBlanks(folded(b))) return 'written-differently';
   const within = (inner: readonly string[], outer: readonly string[]): boolean =>
     inner.every((word) => outer.includes(word));
-  return within(all, some) || within(some, all) ? 'partly' : 'different';
+  return within(all, some) || within(some, all) || isPartOf(a, b) ? 'partly' : 'different';
 }
+
+/** Whether one holds the other, where names are written without blanks. */
+const isPartOf = (a: string, b: string): boolean =>
+  [a, b].every((one) => /^[\p{Script=Han}\p{Script=Hiragana}\p{Script=Katakana}ー\s]{2,}$/u.test(one)) &&
+  (a.includes(b) || b.includes(a));
 
 const words = (text: string): string[] => text.split(' ').filter(Boolean);
 
-/** Compares a part of an address: abbreviations such as St for Street count as written differently. */
-export const gradeAddressPart = (reference: string, other: string): Agreement =>
-  gradeText(reference, other, foldAddress);
+/**
+ * Compares a part of an address: abbreviations such as St for Street count as written differently, and so do a region by
+ * its code and a postal code with its country or without blanks. `country` is its alpha-2 code, '' for unknown.
+ */
+export function gradeAddressPart(
+  reference: string,
+  other: string,
+  part: AddressPart = 'streetAddress',
+  country = '',
+): Agreement {
+  const graded = gradeText(reference, other, foldAddress);
+  if (graded !== 'different' && graded !== 'partly') return graded;
+  const region = part === 'addressRegion' ? regionNamed(reference, country) : undefined;
+  if (region && region.code === regionNamed(other, country)?.code) return 'written-differently';
+  const isCode = part === 'postalCode' && codeAlone(reference) === codeAlone(other);
+  return isCode ? 'written-differently' : graded;
+}
+
+/** A postal code without blanks and without the sign of a country before it. */
+const codeAlone = (code: string): string =>
+  code
+    .replace(/[\s-]/g, '')
+    .replace(/^\p{Lu}{1,3}(?=\d{4,}$)/u, '')
+    .toLowerCase();
 
 /** Compares telephone numbers by what they dial; `forms` are the spellings that count as exact. */
 export function gradeTelephone(
@@ -46,13 +83,17 @@ export function gradeTelephone(
   if (!written) return reference.trim() ? 'missing' : 'exact';
   if ([reference, ...forms].some((form) => form.trim() === written)) return 'exact';
   const [a, b] = [readTelephone(reference, country).telephone, readTelephone(other, country).telephone];
-  if (a && b) return a.e164 === b.e164 ? 'written-differently' : 'different';
+  if (a && b && a.e164 === b.e164) return a.extension === b.extension ? 'written-differently' : 'partly';
+  if (a && b) return 'different';
   return gradeText(reference, other);
 }
 
-/** Compares web addresses; scheme, `www.` and a last slash count as written differently. */
-export const gradeUrl = (reference: string, other: string): Agreement =>
-  isSameUrl(reference, other) ? 'exact' : gradeText(reference, other, foldUrl);
+/** Compares web addresses; scheme, `www.`, a last slash and what counts visitors count as written differently. */
+export function gradeUrl(reference: string, other: string): Agreement {
+  if (isSameUrl(reference, other)) return 'exact';
+  const [a, b] = [normaliseProfile(reference), normaliseProfile(other)];
+  return foldUrl(a) === foldUrl(b) ? 'written-differently' : gradeFolded(reference, other, foldUrl);
+}
 
 /** Whether a browser asks for the same: the root has its slash whether it is written or not (URL Standard, 4.5). */
 const isSameUrl = (one: string, other: string): boolean => {

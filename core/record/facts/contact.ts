@@ -15,7 +15,7 @@ import {
   contactPoints,
   email,
   gradeTelephone,
-  gradeText,
+  gradeFolded,
   messageAddress,
   messaging,
   messagingService,
@@ -134,7 +134,7 @@ export const contact = {
   ),
   email: fact(
     'contact',
-    { ...email, grade: ({ told, read }) => gradeText(told, read, (text) => text.toLowerCase()) },
+    { ...email, grade: ({ told, read }) => gradeFolded(told, read, (text) => text.toLowerCase()) },
     {
       label: 'Email',
       about: 'Address for enquiries',
