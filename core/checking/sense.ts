@@ -3,7 +3,7 @@ import { countryName } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { Visited, itemsOf, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import { normaliseProfile } from '#core/link';
-import { readTelephone, sharesNumbers } from '#core/phone';
+import { readTelephone, sharesNumbers, digitsOfLetters } from '#core/phone';
 import type { Reading } from '#core/reading';
 import { repairEncoding, table } from '#core/text';
 import { judgeRegion, judgeSeveral, judgeStreet, judgeTown, judgeWholeAddress } from './senseOfAddress.ts';
@@ -135,7 +135,7 @@ function judgeNumber(spot: Spot): readonly Finding[] {
   const digits = meant ? readTelephone(meant, country) : undefined;
   if (digits?.telephone && digits.faults.length === 0)
     return say('holds a letter that looks like a digit.', digits.telephone.international);
-  const dialled = /\p{L}/u.test(text.replace(EXTENSION, '')) ? letters(text) : '';
+  const dialled = /\p{L}/u.test(text.replace(EXTENSION, '')) ? digitsOfLetters(text) : '';
   if (dialled)
     return say(
       'holds letters, which are dialled nowhere but on a keypad with letters.',
@@ -178,13 +178,6 @@ const EXTENSION =
 function alike(text: string): string {
   if (!/^\+?[\dOoIl\s().-]+$/.test(text) || !/(?<=\d[\s.-]?)[OoIl]|[OoIl](?=[\s.-]?\d)/.test(text)) return '';
   return text.replace(/o/gi, '0').replace(/[Il]/g, '1');
-}
-
-/** A number with the letters of a keypad as its digits (ITU-T E.161); '' for one that holds words. */
-function letters(text: string): string {
-  if (!/^\+?[\d\s().-]*\d[\d\s().-]*[A-Z][\dA-Z\s().-]*$/.test(text)) return '';
-  const KEYS = '22233344455566677778889999';
-  return text.replace(/[A-Z]/g, (letter) => KEYS[letter.charCodeAt(0) - 65] ?? '');
 }
 
 /** Whether the 0 that is dialled at home stands behind the country code: "+49 0151". */

@@ -84,7 +84,7 @@ const dialsAbroadBy011 = (home: CountryCode | undefined): boolean =>
 
 /** The number, or undefined where it cannot be dialled. */
 function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber | undefined {
-  const written = lettersDialled(text.replace(/^tel:/i, ''), home);
+  const written = text.replace(/^tel:/i, '');
   // Most of the world dials 00 before a country code; where it is not dialled it is written all the same.
   const abroad = /^\s*00[1-9]/.test(written)
     ? parsePhoneNumberFromString(written.replace(/^\s*00/, '+'))
@@ -99,28 +99,6 @@ function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber |
       : undefined;
   const number = lost?.isValid() && lost.country === home ? lost : found;
   return number?.isPossible() && !/^(\d)\1+$/.test(number.nationalNumber) ? number : undefined;
-}
-
-/** The keys of a telephone's letters (ITU-T E.161). */
-const KEYS = ['abc', 'def', 'ghi', 'jkl', 'mno', 'pqrs', 'tuv', 'wxyz'];
-
-/** A number of North America that ends in a word, "1-800-FLOWERS", with the digits that the word dials. */
-function lettersDialled(text: string, home: CountryCode | undefined): string {
-  if (home && getCountryCallingCode(home) !== '1') return text;
-  const [, digits, word] =
-    /^\s*((?:\+?1[\s.-]*)?\(?[2-9]\d{2}\)?[\s.-]*(?:\d{1,3}[\s.-]*)?)([A-Z][A-Z-]{2,9})\s*$/.exec(text) ?? [];
-  if (
-    !digits ||
-    !word ||
-    digits.replace(/^\s*\+?1/, '').replace(/\D/g, '').length + word.replace(/-/g, '').length !== 10
-  )
-    return text;
-  return (
-    digits +
-    word
-      .toLowerCase()
-      .replace(/[a-z]/g, (letter) => String(KEYS.findIndex((key) => key.includes(letter)) + 2))
-  );
 }
 
 /**
@@ -185,3 +163,12 @@ function isInvented(text: string, telephone: Telephone | undefined): boolean {
   const digits = (telephone ? telephone.e164.slice(code.length) : text).replace(/\D/g, '');
   return digits.length >= 6 && ('01234567890'.includes(digits) || /^(\d)\1+$/.test(digits));
 }
+
+/** A number with the letters of a keypad as the digits they dial, "1-800-FLOWERS" (ITU-T E.161); '' for one without, or with words. */
+export function digitsOfLetters(text: string): string {
+  if (!/^\+?[\d\s().-]*\d[\d\s().-]*[A-Z][\dA-Z\s().-]*$/.test(text)) return '';
+  return text.replace(/[A-Z]/g, (letter) => KEYS[letter.charCodeAt(0) - 65] ?? '');
+}
+
+/** The digit of each letter from A to Z. */
+const KEYS = '22233344455566677778889999';

@@ -1,7 +1,7 @@
 import { foldAddress, regionNamed, type AddressPart } from '#core/address';
 import { foldUrl, normaliseProfile, parseUrl } from '#core/link';
 import { days, readDay, stretchOf, type Day, type Hours, type Stretch } from '#core/hours';
-import { readTelephone } from '#core/phone';
+import { digitsOfLetters, readTelephone } from '#core/phone';
 import { distance, readPin, type Coordinates } from '#core/pin';
 import { collapse, fold } from '#core/text';
 import { isSpeltAlike, withoutBlanks } from './alike.ts';
@@ -82,7 +82,9 @@ export function gradeTelephone(
   const written = other.trim();
   if (!written) return reference.trim() ? 'missing' : 'exact';
   if ([reference, ...forms].some((form) => form.trim() === written)) return 'exact';
-  const [a, b] = [readTelephone(reference, country).telephone, readTelephone(other, country).telephone];
+  const [a, b] = [reference, other].map(
+    (text) => readTelephone(digitsOfLetters(text) || text, country).telephone,
+  );
   if (a && b && a.e164 === b.e164) return a.extension === b.extension ? 'written-differently' : 'partly';
   if (a && b) return 'different';
   return gradeText(reference, other);
