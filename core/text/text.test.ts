@@ -165,6 +165,18 @@ test('file names are plain, and never taken twice', () => {
   expect(
     ['სასტუმრო მთა', 'Հյուրանոց Արարատ', '서울 약국', '강남 빵집'].map((name) => fileName(name)),
   ).toEqual(['sastumro-mta', 'hyuranots-ararat', 'seoul-yakguk', 'gangnam-ppangjip']);
+  expect(
+    [
+      'サロン・ド・ルナ',
+      'コーヒーショップ ﾀﾅｶ',
+      'きっちゃ',
+      'ウィンドウ カフェ',
+      'צילום חנות',
+      'مخبز الأمل',
+    ].map((name) => fileName(name)),
+  ).toEqual(['saron-do-runa', 'kohishoppu-tanaka', 'kitcha', 'windou-kafe', 'tsylvm-hnvt', 'mkhbz-alaml']);
+  // Endings without the words they end say nothing.
+  expect(fileName('渋谷のさくら exterior')).toBe('exterior');
   expect(['Пекарня «Щёлково»', 'Αρτοποιείο του Γιάννη'].map((name) => fileName(name))).toEqual([
     'pekarnia-shchelkovo',
     'artopoieio-tou-gianni',
