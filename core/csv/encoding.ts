@@ -1,40 +1,17 @@
-import { analyse } from 'chardet';
-import { decodeBytes } from '#core/text';
+import {
+  decodeBytes,
+  guessedEncodings,
+  hasSignInWord,
+  isValidIn,
+  likelyEncodings,
+  type GuessedEncoding,
+  type Likely,
+} from '#core/text';
 
 /** The encodings spreadsheets write, for people to choose from where the guess is wrong. */
-export const csvEncodings = [
-  'utf-8',
-  'utf-16le',
-  'utf-16be',
-  'windows-1252',
-  'macintosh',
-  'windows-1250',
-  'iso-8859-2',
-  'windows-1251',
-  'koi8-r',
-  'windows-1253',
-  'windows-1254',
-  'windows-1255',
-  'windows-1256',
-  'windows-1257',
-  'windows-874',
-  'shift_jis',
-  'euc-jp',
-  'euc-kr',
-  'gb18030',
-  'big5',
-] as const;
-export type CsvEncoding = (typeof csvEncodings)[number];
+export const csvEncodings = guessedEncodings;
+export type CsvEncoding = GuessedEncoding;
 
-/** Where the name that a file's bytes are known by stands for less than what spreadsheets write under it. */
-const WIDER: Readonly<Record<string, CsvEncoding>> = {
-  'iso-8859-1': 'windows-1252',
-  'iso-8859-2': 'windows-1250',
-  'iso-8859-6': 'windows-1256',
-  'iso-8859-7': 'windows-1253',
-  'iso-8859-8': 'windows-1255',
-  'iso-8859-9': 'windows-1254',
-};
 /** Those that differ in a few accented letters: on a short sheet, whichever is the most frequent is the best guess. */
 const LATIN: ReadonlySet<CsvEncoding> = new Set([
   'windows-1252',
@@ -65,7 +42,7 @@ export function guessCsvEncoding(
   const unicode = unicodeOf(bytes);
   if (unicode) return unicode;
   const head = wholeLines(bytes);
-  const likely = likelyOf(head);
+  const likely = likelyEncodings(head);
   const western = sense(head, 'macintosh') > sense(head, 'windows-1252') ? 'macintosh' : 'windows-1252';
   const knows = ({ encoding }: Likely): number =>
     known(/^[^\r\n]*/.exec(decodeBytes(head, encoding).trimStart())?.[0] ?? '');
@@ -101,47 +78,11 @@ function unicodeOf(bytes: Uint8Array): CsvEncoding | undefined {
   }
   if (odd > head.length / 5) return 'utf-16le';
   if (even > head.length / 5) return 'utf-16be';
-  return isValid(bytes, 'utf-8') ? 'utf-8' : undefined;
-}
-
-function isValid(bytes: Uint8Array, encoding: CsvEncoding): boolean {
-  try {
-    decodeBytes(bytes, encoding, true);
-    return true;
-  } catch {
-    return false;
-  }
-}
-
-/** An encoding with how much speaks for it, of a hundred. */
-interface Likely {
-  readonly encoding: CsvEncoding;
-  readonly confidence: number;
-}
-
-/** The encodings that the letters speak for and no byte against, the likeliest first. */
-function likelyOf(bytes: Uint8Array): readonly Likely[] {
-  return analyse(bytes).flatMap(({ name, confidence }): Likely[] => {
-    const lower = name.toLowerCase();
-    const encoding = csvEncodings.find((one) => one === (WIDER[lower] ?? lower));
-    if (!encoding) return [];
-    const east = encoding === 'windows-1250' ? centralEuropean(bytes) : encoding;
-    return isValid(bytes, east) ? [{ encoding: east, confidence }] : [];
-  });
+  return isValidIn(bytes, 'utf-8') ? 'utf-8' : undefined;
 }
 
 const confidenceOf = (likely: readonly Likely[], encoding: CsvEncoding): number =>
   likely.find((one) => one.encoding === encoding)?.confidence ?? 0;
-
-/** windows-1250 or ISO 8859-2, which agree in most letters: signs inside words are letters of the other. */
-const centralEuropean = (bytes: Uint8Array): CsvEncoding =>
-  hasSignInWord(bytes, 'windows-1250') ? 'iso-8859-2' : 'windows-1250';
-
-/** Whether a sign stands where a letter should: "Z³oty", "D±b". */
-const hasSignInWord = (bytes: Uint8Array, encoding: CsvEncoding): boolean =>
-  /[\p{L}\s][\u00a2-\u00a6\u00ac\u00b1\u00b3\u00b6\u00b9\u00bc-\u00bf]\p{Ll}/u.test(
-    decodeBytes(bytes, encoding),
-  );
 
 /**
  * How much like words a text reads: they go on in small letters; a capital or a sign behind one, and a letter beside a

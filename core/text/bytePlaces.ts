@@ -1,4 +1,4 @@
-import { decodeText, type DecodedText } from './encoding.ts';
+import { decodeText, type DecodedText } from './decode.ts';
 import { asciiHtml } from './escape.ts';
 import type { Edit } from './edit.ts';
 
