@@ -30,7 +30,8 @@ const may = {
 /** The floors of `core`, lower ones first. A folder imports only from floors below its own. */
 const floors = [
   ['text', 'vocabulary', 'limits', 'outline'],
-  ['fault', 'csv'],
+  ['fault', 'encoding'],
+  ['csv'],
   ['html'],
   ['phone', 'address', 'hours', 'pin', 'link', 'price', 'item'],
   ['value'],

@@ -4,7 +4,7 @@ import { checkReading } from '#core/checking';
 import { writeMarkup } from '#core/markup';
 import { placeInBytes, prove, removeFromBytes } from '#core/page';
 import { readSource } from '#core/reading';
-import { carriedBy, decodeText, editBytes } from '#core/text';
+import { carriedBy, decodeText, editBytes } from '#core/encoding';
 import { unweaving, weave, wovenSyntaxes } from '#core/weaving';
 import { shapes, type Shape } from './corpora/shapes.ts';
 

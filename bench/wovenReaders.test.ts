@@ -1,7 +1,8 @@
 /** What is woven into pages of every shape is read by others as it is by us. */
 import { describe, expect, test } from '@jest/globals';
 import { readSource } from '#core/reading';
-import { asciiHtml, decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
+import { asciiHtml } from '#core/text';
 import { weave, wovenSyntaxes } from '#core/weaving';
 import { shapes } from './corpora/shapes.ts';
 import {

@@ -4,7 +4,7 @@ import { demoClients, sitePages } from '#demo';
 import { checker, checkSitePage, judgeSite } from '#core/checking';
 import { mendAll } from '#core/mending';
 import { effectiveRecord, recordSchema } from '#core/record';
-import { decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
 
 /** Codes that each page has, whatever else it has; '' stands for a page without markup. */
 const PLANTED: Readonly<Record<string, readonly string[]>> = {

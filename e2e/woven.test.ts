@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import type { Browser, Page } from 'puppeteer-core';
 import { readSource } from '#core/reading';
-import { carriedBy, decodeText, editBytes } from '#core/text';
+import { carriedBy, decodeText, editBytes } from '#core/encoding';
 import { weave, wovenSyntaxes } from '#core/weaving';
 import { shapes } from '../bench/corpora/shapes.ts';
 import { openBrowser } from './application.ts';

@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { judgeLive, type LiveJudgement, type LivePage } from '#core/page';
 import { readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
-import { decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
 import type { Fetcher } from './fetcher.ts';
 import type { Robots } from './robots.ts';
 

@@ -1,6 +1,6 @@
 import { limits } from '#core/limits';
 import { readSitemap } from '#core/reading';
-import { decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
 import { unpack } from './packing.ts';
 
 /** The bytes of a sitemap, or why there are none. */

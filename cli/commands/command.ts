@@ -5,7 +5,7 @@ import type * as z from 'zod';
 import type { ReadItem } from '#core/item';
 import { limits, megabytes } from '#core/limits';
 import { businessesIn, readSource } from '#core/reading';
-import { decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
 import { reason } from '#outside/reason.ts';
 
 export interface Command {

@@ -2,7 +2,7 @@ import { isClientForm, markedForms } from '#core/markup';
 import { placeTreated, presetSchema, readPlacement, treatments, usualPlacement } from '#core/page';
 import { readSource } from '#core/reading';
 import { refusalOfAddresses } from '#core/record';
-import { decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
 import { addressing, nobodys, ownBranchOf, readBranches } from './branches.ts';
 import { CannotRun, oneOf, readSettings, readWords, type Command } from './command.ts';
 import { changePages } from './pages.ts';

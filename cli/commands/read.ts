@@ -1,7 +1,7 @@
 import { limits } from '#core/limits';
 import { readSource } from '#core/reading';
 import { plainItem } from '#core/item';
-import { decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
 import { CannotRun, readBytes, readWords, type Command } from './command.ts';
 
 const usage = 'zinc read FILE [--url URL] --json';

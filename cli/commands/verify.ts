@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import { limits } from '#core/limits';
 import { judgeLive, type LiveJudgement, type LivePage } from '#core/page';
 import { readSource, type Reading } from '#core/reading';
-import { decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
 import type { LiveReaders } from '#outside/livePage.ts';
 import { nobodysOwn, ownBranchOf, readBranches, type Branches } from './branches.ts';
 import { CannotRun, readBytes, readWords, type Command } from './command.ts';

@@ -2,7 +2,7 @@ import { basename } from 'node:path';
 import { factLabel, isFact, type BusinessRecord } from '#core/record';
 import { removeFromBytes } from '#core/page';
 import { readSource } from '#core/reading';
-import { decodeText, editBytes } from '#core/text';
+import { decodeText, editBytes } from '#core/encoding';
 import {
   weaveBytes,
   wovenSyntaxes,

@@ -1,12 +1,12 @@
 import {
-  decodeBytes,
   guessedEncodings,
   hasSignInWord,
   isValidIn,
   likelyEncodings,
   type GuessedEncoding,
   type Likely,
-} from '#core/text';
+} from '#core/encoding';
+import { decodeBytes } from '#core/text';
 
 /** The encodings spreadsheets write, for people to choose from where the guess is wrong. */
 export const csvEncodings = guessedEncodings;

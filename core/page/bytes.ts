@@ -1,6 +1,6 @@
 import type { HtmlDocument } from '#core/html';
 import type { MarkedForm } from '#core/markup';
-import { carriedBy, decodeText, editBytes } from '#core/text';
+import { carriedBy, decodeText, editBytes } from '#core/encoding';
 import type { PlacedForm, Placement } from './placements.ts';
 import { place, removalOf } from './placing.ts';
 

@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { jsonLd, napBlock, writeMarkup } from '#core/markup';
 import { readSource } from '#core/reading';
-import { binaryBytes, decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
+import { binaryBytes } from '#core/text';
 import { weave } from '#core/weaving';
 import { larkspur } from '#sample';
 import {

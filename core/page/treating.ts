@@ -2,7 +2,7 @@ import { isTablePart, readSource, type Reading } from '#core/reading';
 import { syntaxName } from '#core/item';
 import { isClientForm } from '#core/markup';
 import { factLabel, refusalOfAddresses, type BusinessRecord } from '#core/record';
-import { decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
 import { alreadyOn, type Already } from './already.ts';
 import { placeInBytes, type BytesResult } from './bytes.ts';
 import { placeFormInBytes } from './forms.ts';

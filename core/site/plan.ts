@@ -3,7 +3,7 @@ import { checkReading } from '#core/checking';
 import { placeTreated, removeFromBytes, type PlacedForm, type Placing } from '#core/page';
 import { readSource, type Reading } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
-import { decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
 
 /** What is done to a page. */
 export type PageAct =

@@ -1,3 +1,43 @@
+const PRESCAN_BYTES = 1024;
+
+/**
+ * The encoding that a page's bytes say they have: by their byte order mark, else `contentType` (the header of a page that
+ * was fetched), else what is named in the first 1024 bytes (HTML Living Standard, 13.2.3.2). `bom` is the length of the
+ * mark in bytes. undefined where nothing says so, or names one that the Encoding Standard does not know.
+ */
+export function saidEncoding(
+  bytes: Uint8Array,
+  contentType = '',
+): { readonly encoding: string; readonly bom: number } | undefined {
+  const mark = byteOrderMark(bytes);
+  if (mark) return { encoding: mark.encoding, bom: mark.length };
+  const named =
+    encodingNamed(/charset\s*=\s*["']?\s*([\w:.-]+)/i.exec(contentType)?.[1]) ?? namedEncoding(bytes);
+  return named ? { encoding: named, bom: 0 } : undefined;
+}
+
+function byteOrderMark(bytes: Uint8Array): { encoding: string; length: number } | undefined {
+  if (bytes[0] === 0xef && bytes[1] === 0xbb && bytes[2] === 0xbf) return { encoding: 'utf-8', length: 3 };
+  if (bytes[0] === 0xfe && bytes[1] === 0xff) return { encoding: 'utf-16be', length: 2 };
+  if (bytes[0] === 0xff && bytes[1] === 0xfe) return { encoding: 'utf-16le', length: 2 };
+  return undefined;
+}
+
+function namedEncoding(bytes: Uint8Array): string | undefined {
+  const head = binaryText(bytes.subarray(0, PRESCAN_BYTES)).replace(/<!--[\s\S]*?-->/g, '');
+  const named = encodingNamed(/<meta\b[^>]*?\bcharset\s*=\s*["']?\s*([\w:.-]+)/i.exec(head)?.[1]);
+  return named?.startsWith('utf-16') ? 'utf-8' : named;
+}
+
+function encodingNamed(label: string | undefined): string | undefined {
+  if (!label) return undefined;
+  try {
+    return new TextDecoder(label).encoding;
+  } catch {
+    return undefined; // a label the Encoding Standard does not know: as if none had been given
+  }
+}
+
 /** What windows-1252 has where ISO 8859-1 has control characters, from 0x80 on (Encoding Standard, index). */
 const WINDOWS_1252 = '€\u0081‚ƒ„…†‡ˆ‰Š‹Œ\u008DŽ\u008F\u0090‘’“”•–—˜™š›œ\u009DžŸ';
 
@@ -10,6 +50,16 @@ export function decodeBytes(bytes: Uint8Array, encoding: string, fatal = false):
   const text = new TextDecoder(encoding, { fatal, ignoreBOM: true }).decode(bytes);
   if (encoding !== 'windows-1252') return text;
   return text.replace(/[\u0080-\u009F]/g, (control) => WINDOWS_1252[control.charCodeAt(0) - 0x80] ?? control);
+}
+
+/**
+ * A text as UTF-8 bytes that are read as the same text again: with a byte order mark where the text names
+ * another encoding for itself, as a page does that was read as windows-1252.
+ */
+export function utf8Bytes(text: string): Uint8Array<ArrayBuffer> {
+  const bytes = new TextEncoder().encode(text);
+  const { encoding, bom } = saidEncoding(bytes) ?? { encoding: 'utf-8', bom: 0 };
+  return encoding === 'utf-8' && bom === 0 ? bytes : new TextEncoder().encode(`\uFEFF${text}`);
 }
 
 /** Every byte as the character of the same number (ISO-8859-1 proper), so that offsets are byte offsets. */

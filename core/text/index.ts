@@ -1,13 +1,10 @@
-export * from './bytePlaces.ts';
 export * from './counted.ts';
-export * from './decode.ts';
 export * from './digest.ts';
 export * from './edit.ts';
 export * from './encoding.ts';
 export * from './escape.ts';
 export * from './fileName.ts';
 export * from './fold.ts';
-export * from './guess.ts';
 export * from './languages.ts';
 export { ownPage } from './ownPage.ts';
 export * from './place.ts';

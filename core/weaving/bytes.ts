@@ -1,6 +1,6 @@
 import { readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
-import { carriedBy, decodeText, editBytes } from '#core/text';
+import { carriedBy, decodeText, editBytes } from '#core/encoding';
 import { unweaving } from './marks.ts';
 import { weave, type WeaveChoices, type WeaveResult } from './weaving.ts';
 

@@ -10,7 +10,7 @@ import {
 } from '#core/checking';
 import type { SiteBranch } from '#core/agreement';
 import { limits } from '#core/limits';
-import { decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
 import { townsFor } from '#core/towns';
 import { tellBegun, type Begun } from '../threads/begun.ts';
 

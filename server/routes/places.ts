@@ -3,7 +3,7 @@ import { Router } from 'express';
 import sharp from 'sharp';
 import { api } from '#contract';
 import { limits } from '#core/limits';
-import { decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
 import type { AddressSearch } from '../gateways/addressSearch.ts';
 import type { Fetcher } from '#outside/fetcher.ts';
 import { holidaysOf } from '../gateways/holidays.ts';

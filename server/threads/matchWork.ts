@@ -1,7 +1,7 @@
 import type { SiteBranch } from '#core/agreement';
 import { readSource } from '#core/reading';
 import { matchPage, type PageMatch } from '#core/site';
-import { decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
 
 /** Whose pages they seem to be, in their order; some at a time, since all branches go with them. */
 export const matchPages = (

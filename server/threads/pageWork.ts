@@ -16,7 +16,7 @@ import { isWoven } from '#core/weaving';
 import { linksOf, picturesOf, readSource, type Reading } from '#core/reading';
 import type { Syntax } from '#core/item';
 import type { BusinessRecord } from '#core/record';
-import { decodeText } from '#core/text';
+import { decodeText } from '#core/encoding';
 
 /** What was placed on a page, and what it should say now. */
 export interface PlacedMarkup {

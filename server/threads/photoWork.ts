@@ -6,7 +6,8 @@ import { readDocument } from '#core/html';
 import { parseUrl } from '#core/link';
 import { compareFields, readTags, type ProofLine, type StampFields, type StampOptions } from '#core/photo';
 import { fileOfAddress } from '#core/reading';
-import { decodeText, foldFileName } from '#core/text';
+import { decodeText } from '#core/encoding';
+import { foldFileName } from '#core/text';
 import { digestOfImage, stampFile } from '#outside/stamper.ts';
 import { folderPhotoStore, type PhotoStore } from '../gateways/photoStore.ts';
 

@@ -1,7 +1,8 @@
 import { gunzipSync } from 'node:zlib';
 import type { CheckedSource } from '#contract';
 import { limits } from '#core/limits';
-import { decodeText, utf8Bytes } from '#core/text';
+import { decodeText } from '#core/encoding';
+import { utf8Bytes } from '#core/text';
 
 /** The text of a page, as UTF-8. */
 export const readText = (bytes: Uint8Array): Uint8Array => utf8Bytes(decodeText(bytes).text);

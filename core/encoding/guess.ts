@@ -1,5 +1,5 @@
 import { analyse } from 'chardet';
-import { binaryBytes, binaryText, decodeBytes } from './encoding.ts';
+import { binaryBytes, binaryText, decodeBytes } from '#core/text';
 
 /** The encodings that files are written in where nothing says so. */
 export const guessedEncodings = [

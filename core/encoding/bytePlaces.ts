@@ -1,6 +1,5 @@
+import { asciiHtml, type Edit } from '#core/text';
 import { decodeText, type DecodedText } from './decode.ts';
-import { asciiHtml } from './escape.ts';
-import type { Edit } from './edit.ts';
 
 /** What a page's encoding can hold: `ascii` means that everything else is written as character references. */
 export const carriedBy = (encoding: string): 'unicode' | 'ascii' =>
