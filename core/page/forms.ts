@@ -22,15 +22,16 @@ export function placeForm(
     : place(source, form, markupOf(form, record, all), at);
 }
 
-/** The same on a page as it lies on disk. */
+/** The same on a page as it lies on disk; `address` is where it stands on the web, '' for unknown. */
 export function placeFormInBytes(
   bytes: Uint8Array,
   form: PlacedForm,
   record: BusinessRecord,
   at: Placement,
-  all: readonly BusinessRecord[] = [record],
+  address = '',
 ): BytesResult {
-  if (!isWovenForm(form)) return placeInBytes(bytes, form, markupOf(form, record, all), at);
-  const { result, bytes: woven } = weaveBytes(bytes, record, { syntax: wovenSyntaxOf[form], replaces: true });
+  if (!isWovenForm(form)) return placeInBytes(bytes, form, markupOf(form, record, [record]), at);
+  const choices = { syntax: wovenSyntaxOf[form], replaces: true } as const;
+  const { result, bytes: woven } = weaveBytes(bytes, record, choices, address);
   return result.ok ? { ok: true, bytes: woven } : result;
 }

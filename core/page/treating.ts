@@ -58,7 +58,7 @@ export function placeTreated(
   }
   const without = there.flatMap((one) => (isReplaced(one, existing) ? (one.script ?? []) : []));
   const result: BytesResult = isWovenForm(form)
-    ? placeFormInBytes(bytes, form, record, at)
+    ? placeFormInBytes(bytes, form, record, at, reading.address)
     : placeInBytes(bytes, form, markupOf(form, record, all), at, without, pageOf(reading));
   if (!result.ok) return result;
   const { text } = decodeText(result.bytes);

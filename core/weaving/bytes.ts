@@ -10,14 +10,18 @@ export interface WovenBytes {
   readonly bytes: Uint8Array;
 }
 
-/** Weaves into a page as it lies on disk, whatever its encoding. What was woven before is taken out first. */
+/**
+ * Weaves into a page as it lies on disk, whatever its encoding. What was woven before is taken out first. `address` is where
+ * the page stands on the web, '' for unknown.
+ */
 export function weaveBytes(
   bytes: Uint8Array,
   record: BusinessRecord,
   choices: Omit<WeaveChoices, 'carries'>,
+  address = '',
 ): WovenBytes {
   const plain = editBytes(bytes, unweaving(decodeText(bytes).text));
   const { text, encoding } = decodeText(plain);
-  const result = weave(readSource(text), record, { ...choices, carries: carriedBy(encoding) });
+  const result = weave(readSource(text, address), record, { ...choices, carries: carriedBy(encoding) });
   return { result, bytes: result.ok ? editBytes(plain, result.edits) : bytes };
 }

@@ -20,11 +20,14 @@ const BEHIND: Readonly<Record<string, 'a' | 'img'>> = {
 };
 const ATTRIBUTE = { a: 'href', img: 'src' } as const;
 
-/** The links and pictures inside `root` that lead where the record says, each address once. */
+/**
+ * The links and pictures inside `root` that lead where the record says, each address once. `base` is what relative addresses
+ * are resolved against, '' for unknown: then those that begin at the root of the site are, by the page of the record, `own`.
+ */
 export function linksOf(
   { elements }: HtmlDocument,
   { properties }: MarkupItem,
-  base: string,
+  { base, own }: { readonly base: string; readonly own: string },
   root: HtmlElement,
 ): readonly Linked[] {
   const wanted = new Map<string, string>(
@@ -42,7 +45,8 @@ export function linksOf(
   for (const element of elements) {
     const name = element.name === 'a' || element.name === 'img' ? element.name : undefined;
     if (!name || element.inert || !isInside(element, root)) continue;
-    const key = `${name} ${folded(element.attributes[ATTRIBUTE[name]] ?? '', base)}`;
+    const address = element.attributes[ATTRIBUTE[name]] ?? '';
+    const key = `${name} ${folded(address, base || (/^\s*\//.test(address) ? own : ''))}`;
     const property = wanted.get(key);
     if (!property) continue;
     wanted.delete(key);

@@ -50,7 +50,8 @@ export function plan(
   });
   const weaver = new Weaver(reading, record, syntax, rootOf(held), splits);
   weaver.finds(held, new Set(differing.map(({ fact }) => fact)));
-  if (weaver.root) weaver.links(linksOf(document, weaver.item, reading.base, weaver.root));
+  const { base } = reading;
+  if (weaver.root) weaver.links(linksOf(document, weaver.item, { base, own: record.url }, weaver.root));
   weaver.silent(['geo']);
   const hasHours = Object.values(record.hours).some((day) => day.trim() !== '');
   const seen = hasHours

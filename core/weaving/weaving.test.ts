@@ -29,6 +29,33 @@ describe('what a page says already', () => {
     expect(unweave(source)).toBe(usual);
   });
 
+  test('of pictures is marked where the page’s address, or the root of its site, leads to the record’s', () => {
+    const pictures = '<img src="/logo.png" alt="L"><img src="../front.jpg" alt="F"><a href="./">Home</a>';
+    const page = usual.replace('<footer>', `<footer><p>${pictures}</p>`);
+    const record = {
+      ...larkspur,
+      url: 'https://larkspurvane.example/quay/',
+      logo: larkspur.image
+        .slice(0, 1)
+        .map((one) => ({ ...one, url: 'https://larkspurvane.example/logo.png' })),
+      image: larkspur.image
+        .slice(0, 1)
+        .map((one) => ({ ...one, url: 'https://larkspurvane.example/front.jpg' })),
+    };
+    const at = (address: string): string =>
+      sourceOf(weave(readSource(page, address), record, { syntax: 'microdata' }));
+    const known = at('https://larkspurvane.example/quay/');
+    expect(known).toContain('<img itemprop="logo" data-zinc-post="woven" src="/logo.png"');
+    expect(known).toContain('<img itemprop="image" data-zinc-post="woven" src="../front.jpg"');
+    expect(known).toContain('<a itemprop="url" data-zinc-post="woven" href="./"');
+    // Where the page stands is not known: what is relative to it may lead anywhere.
+    const unknown = at('');
+    expect(unknown).toContain('<img itemprop="logo" data-zinc-post="woven" src="/logo.png"');
+    expect(unknown).toContain('<img src="../front.jpg"');
+    expect(unknown).toContain('<a href="./">');
+    expect(at('https://elsewhere.example/')).toContain('<img src="/logo.png"');
+  });
+
   test.each(['microdata', 'rdfa'] as const)('has an @id in %s only where the record gives one', (syntax) => {
     const idOf = (id: string, url: string): string | undefined | null => {
       const result = weave(readSource(usual), { ...larkspur, id, url }, { syntax });
