@@ -100,9 +100,14 @@ const families: readonly (readonly string[])[] = [
   ['derde', '3e'],
 ];
 
-const canonical = new Map(
-  families.flatMap(([word = '', ...short]) => short.map((form) => [form, word] as const)),
-);
+/** Numbers as streets and floors have them: "Via XX Settembre", "Keizersgracht 123-II"; one letter alone is none. */
+const ROMAN = 'ii iii iv vi vii viii ix xi xii xiii xiv xv xvi xvii xviii xix xx xxi xxii xxiii xxiv xxv';
+const ROMAN_NUMBERS = [2, 3, 4, 6, 7, 8, 9, 11, 12, 13, 14, 15, 16, 17, 18, 19, 20, 21, 22, 23, 24, 25];
+
+const canonical = new Map([
+  ...families.flatMap(([word = '', ...short]) => short.map((form) => [form, word] as const)),
+  ...ROMAN.split(' ').map((roman, at) => [roman, String(ROMAN_NUMBERS[at])] as const),
+]);
 
 /** Streets that are one word with their names: Hauptstraße, Hauptstr., Kerkstraat; Nygårdsgaten, Nygårdsgt.; Storveien. */
 const COMPOUNDS = [

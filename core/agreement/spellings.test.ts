@@ -35,6 +35,15 @@ describe('a town', () => {
   });
 });
 
+test.each([
+  ['Keizersgracht 123-2', 'NL', 'Keizersgracht 123-II, 1015 CJ Amsterdam'],
+  ['Via Venti Settembre 5', 'IT', ''],
+  ['Via XX Settembre 5', 'IT', 'Via 20 Settembre 5, Torino'],
+  ['Rua XV de Novembro 100', 'BR', 'Rua 15 de Novembro, 100'],
+])('the street %s of %s is seen in “%s”', (street, country, text) => {
+  expect(page(text).findStreet(street, country).agreement).toBe(text ? 'written-differently' : 'missing');
+});
+
 describe('a postal code', () => {
   test.each([
     ['L-1930', 'LU', '1930 Luxembourg'],
