@@ -482,3 +482,13 @@ describe('what is no plain file', () => {
     expect([status, err.includes('Map profile')]).toEqual([2, true]);
   });
 });
+
+test('a record of an unknown type is refused with the type that is meant, not read as its owner’s', () => {
+  const misspelt = file(
+    'misspelt.json',
+    '{"@context":"https://schema.org","@type":"BicycleStore","name":"Wheel","address":{"@type":"PostalAddress","streetAddress":"1 Quay"},"parentOrganization":{"@type":"Organization","name":"Wheels Ltd"}}',
+  );
+  const { status, err } = run(['markup', misspelt]);
+  expect(status).toBe(2);
+  expect(err).toContain('misspelt.json:1:42: schema.org has no type “BicycleStore”. Did you mean BikeStore?');
+});

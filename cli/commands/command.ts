@@ -4,7 +4,8 @@ import { parseArgs, type ParseArgsConfig } from 'node:util';
 import type * as z from 'zod';
 import type { ReadItem } from '#core/item';
 import { limits, megabytes } from '#core/limits';
-import { businessesIn, readSource } from '#core/reading';
+import { businessesIn, isLocalBusiness, readSource } from '#core/reading';
+import { typeNamed } from '#core/vocabulary';
 import { decodeText } from '#core/encoding';
 import { reason } from '#outside/reason.ts';
 
@@ -95,16 +96,35 @@ export async function readBusinesses(path: string | undefined): Promise<{
 }> {
   if (!path)
     throw new CannotRun('Name the record with --record RECORD: a file of markup with a local business.');
-  const { items, faults, lines } = readSource(await readText(path));
+  const text = await readText(path);
+  const { items, faults, lines } = readSource(text);
   const [fault] = faults.filter(({ code }) => code !== 'syntax/duplicate-name');
   if (fault)
     throw new CannotRun(
       `${path}:${String(fault.place.line)}:${String(fault.place.column)}: ${fault.message}`,
     );
   const [business, ...others] = businessesIn(items);
+  // A misspelt type is no business to a machine, and whoever owns it is not meant.
+  if (!business || (!isLocalBusiness(business) && items.some(isMisspelt))) await refuseMisspelt(path, text);
   if (!business)
     throw new CannotRun(`${path} holds no local business (line ${String(lines.place(0, 0).line)} on).`);
   return { businesses: [business, ...others], items };
+}
+
+/** Whether an item has an address, but no type that schema.org knows. */
+const isMisspelt = ({ types, properties }: ReadItem): boolean =>
+  types.length > 0 &&
+  types.every((type) => !typeNamed(type)) &&
+  properties.some(({ name }) => name === 'address');
+
+/** Refuses a record whose type is unknown, with what the checker says of it. */
+async function refuseMisspelt(path: string, text: string): Promise<void> {
+  const { check } = await import('#core/checking');
+  const told = check(text).findings.find(
+    ({ code }) => code === 'vocabulary/unknown-type' || code === 'vocabulary/capitals',
+  );
+  if (told)
+    throw new CannotRun(`${path}:${String(told.place.line)}:${String(told.place.column)}: ${told.message}`);
 }
 
 /** Writes a file beside its place and renames it, so that it is never half written. */

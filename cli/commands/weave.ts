@@ -47,7 +47,7 @@ export const command: Command = {
     };
     const weaveOwn = (bytes: Uint8Array, path: string): WovenBytes | undefined => {
       const record = ownBranch(() => readSource(decodeText(bytes).text), urlOf(path));
-      return record && weavePage(bytes, record, weaving);
+      return record && weavePage(bytes, record, weaving, urlOf(path));
     };
     const [page = ''] = positionals;
     if (!values.json)
@@ -69,12 +69,12 @@ interface Weaving extends WeaveChoices {
   readonly corrects: boolean;
 }
 
-function weavePage(bytes: Uint8Array, record: BusinessRecord, weaving: Weaving): WovenBytes {
-  const woven = weaveBytes(bytes, record, weaving);
+function weavePage(bytes: Uint8Array, record: BusinessRecord, weaving: Weaving, address: string): WovenBytes {
+  const woven = weaveBytes(bytes, record, weaving, address);
   const mends = weaving.corrects ? woven.result.differing.flatMap(({ edits }) => edits ?? []) : [];
   if (mends.length === 0) return woven;
   const mended = editBytes(removeFromBytes(bytes, 'woven'), mends);
-  return weavePage(mended, record, { ...weaving, corrects: false });
+  return weavePage(mended, record, { ...weaving, corrects: false }, address);
 }
 
 const statusOf = ({ differing, ambiguous }: WeaveResult): number =>
