@@ -5,7 +5,7 @@ import { postalCodes } from './postal-codes.ts';
 export const CODE_FORMS: Readonly<Record<string, RegExp>> = Object.fromEntries(
   Object.entries(postalCodes).map(([country, { pattern }]) => [
     country,
-    new RegExp(`(?<![\\w-])(?:${pattern.source.replace(/^\^|\$$/g, '')})(?![\\w-])`, 'gi'),
+    new RegExp(`(?<![\\w-]|\\d[.,/])(?:${pattern.source.replace(/^\^|\$$/g, '')})(?![\\w-])`, 'gi'),
   ]),
 );
 

@@ -78,9 +78,21 @@ const countryAt = (text: string): string =>
     ? countryNamed(text) || countryNamed(text.replace(/\.$/, ''))
     : '';
 
+/** "10 Anson Road Singapore 079903": a country that is a town, with its code, is a piece of its own. */
+function partCityState(pieces: Piece[]): void {
+  const at = pieces.length - 1;
+  const [, before = '', town = ''] = CITY_STATE.exec(textAt(pieces, at)) ?? [];
+  if (!before) return;
+  put(pieces, at, before);
+  pieces.push({ joint: ', ', text: town });
+}
+const CITY_STATE =
+  /^(.*\d.*\S)\s+((?:Singapore|Monaco|Macau|Gibraltar)(?:\s+(?:[A-Z]{2}\d{2} )?\d[\dA-Z]*)?)$/iu;
+
 /** Takes the country's name off the end: a piece of its own, or before or behind a postal code. */
 export function takeCountry(pieces: Piece[], home: string): { code: string; text: string } {
   const none = { code: '', text: '' };
+  partCityState(pieces);
   const at = pieces.length - 1;
   const last = textAt(pieces, at);
   if (at < 1 && !/\d/.test(last)) return none;

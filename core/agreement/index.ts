@@ -6,6 +6,6 @@ export * from './identity.ts';
 export { knownBranches, telephonesOf, type SiteBranch } from './knownBranches.ts';
 export { placeOfHours } from './hoursPlace.ts';
 export { describedBranch, threeWay, type MarkupCell, type ThreeWayRow } from './threeWay.ts';
-export { numbersIn, telephonesAmong } from './telephones.ts';
+export { isFaxAlone, isRegistered, numbersIn, telephonesAmong } from './telephones.ts';
 export type { Seen } from './seen.ts';
 export { VisitorSearch, type OfOthers } from './visitor.ts';

@@ -19,9 +19,30 @@ const NUMBER =
 /** From one time to another, as much of the world writes them: "11.30–14.30", "6–17.30". */
 const TIMES = /^\d{1,2}(?:\.\d{2})?\s*[\u2010-\u2013-]\s*\d{1,2}(?:\.\d{2})?$/;
 
-/** What may be telephone numbers in a text. */
+/** A date that has as many digits as a number: "24.12.2026", "2026-12-24". */
+const DATE = /^(?:\d{1,2}[./-]\d{1,2}[./-](?:19|20)\d{2}|(?:19|20)\d{2}[./-]\d{1,2}[./-]\d{1,2})$/;
+
+/** What numbers of registers, taxes and accounts are called in the countries that ask pages to show them. */
+const REGISTERS =
+  'p\\.? ?iva|partita iva|c\\.?f|rea|vat|v\\.a\\.t|tva|tax id|ein|abn|acn|gst\\p{L}*|pan|cin|uen|siren|siret|rcs|naf|ape|kvk|btw|rsin|cif|nif|nipc|cnpj|cpf|' +
+  'ie|rfc|cuit|cuil|rut|ruc|nit|nip|regon|krs|ičo?|dič|ič dph|adószám|cégjegyzékszám|cui|cif|reg\\.? ?com|oib|mbs|pib|mb|org\\.? ?-?nr|orgnr|organisasjonsnummer|organisationsnummer|cvr|se-?nr|' +
+  'y-tunnus|hrb|hra|fn|uid|ust\\.?-?id\\.?(?:-?nr)?|ust-?idnr|umsatzsteuer\\p{L}*|steuernummer|st\\.?-?nr|mwst|che|iban|bic|konto(?:nr|nummer)?|blz|sort code|account no|' +
+  'registered(?: \\p{L}+){0,4}|registration|reg\\.?|company|charity|licen[cs]e|npi|инн|кпп|огрн\\p{L}*|єдрпоу|едрпоу|еик|бин|αφμ|γεμη|δοу|사업자(?:등록번호)?|登録番号|統一編號|ح\\.م|ח\\.?פ|ע\\.?מ';
+/** Such a name right before a number, or before the beginning of an account that goes on. */
+const REGISTERED = new RegExp(
+  `(?<!\\p{L})(?:${REGISTERS})[\\s.:：#-]*(?:(?:nr|no|n[°º]|num|number|nummer|číslo|id)[\\s.:：#-]*)?(?:[A-Z]{0,3}-?)$|(?<!\\p{L})iban[\\s:.]*[A-Z]{2}[\\d ]*$`,
+  'iu',
+);
+
+/** Whether what stands at an offset is called the number of a register, a tax office or an account. */
+export const isRegistered = (text: string, at: number): boolean =>
+  REGISTERED.test(calledBefore(text, { start: at, end: at }));
+
+/** What may be telephone numbers in a text; neither times nor dates, nor what is called the number of a register. */
 export const numbersIn = (text: string): RegExpExecArray[] =>
-  [...text.matchAll(NUMBER)].filter(([found]) => !TIMES.test(found));
+  [...text.matchAll(NUMBER)].filter(
+    ({ 0: found, index }) => !TIMES.test(found) && !DATE.test(found) && !isRegistered(text, index),
+  );
 
 /** The telephone numbers among what may be some, with what they dial from a country (ISO 3166-1 alpha-2). */
 export function telephonesAmong(numbers: readonly RegExpExecArray[], country: string): readonly Shown[] {
