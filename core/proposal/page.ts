@@ -1,11 +1,13 @@
-import { addressText, countryCode, splitAddress } from '#core/address';
+import { addressText } from '#core/address';
+import { isFaxAlone, numbersIn, telephonesAmong } from '#core/agreement';
 import { days, weeksIn, writeWeek } from '#core/hours';
 import { emailsIn, isEmail, parseUrl, siteOf } from '#core/link';
 import { readTelephone } from '#core/phone';
 import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
 import type { Reading } from '#core/reading';
 import { factLabel, type Fact } from '#core/record';
-import { collapse } from '#core/text';
+import { collapse, westernDigits } from '#core/text';
+import { countriesOfPage, findAddress, type Line } from './pageAddress.ts';
 import type { Proposal } from './proposal.ts';
 
 /** What a page shows or says of itself beside its markup. `home` (alpha-2) is the country that its markup names. */
@@ -34,10 +36,10 @@ export function proposeFromPage(
   const at = ({ start }: { start: number }): string =>
     `line ${String(reading.lines.place(start, start).line)}`;
   const lines = visibleLines(reading);
-  const country = home || countryOfPage(document, base);
+  const countries = home ? [home] : countriesOfPage(document, base, lines);
 
   proposeHead(document, base, one, at);
-  const address = findAddress(document, lines, country);
+  const address = findAddress(document, lines, countries);
   if (address)
     tell(
       Object.entries(address.parts).flatMap(([part, text]) =>
@@ -48,11 +50,12 @@ export function proposeFromPage(
       'address',
       'Address',
     );
-  const told = address?.parts.addressCountry || country;
+  const told = address?.parts.addressCountry || countries[0] || '';
+  const code = address?.parts.postalCode ?? '';
   for (const { text, where } of telephonesOf(document, lines, told, at).slice(0, 3))
-    one('telephone', text, where);
+    if (!endsInCode(text, code)) one('telephone', text, where);
   for (const { text, where } of emailsOf(document, lines, at).slice(0, 2)) one('email', text, where);
-  const hours = findHours(lines);
+  const hours = findHours(lines, languageOf(document));
   if (hours)
     tell(
       days.flatMap((day) =>
@@ -70,6 +73,14 @@ export function proposeFromPage(
 
 type One = (fact: Fact, text: string, where: string) => void;
 type At = (place: { start: number }) => string;
+
+/** Whether what may be a number is a postal code, alone or with a house number before it. */
+const endsInCode = (text: string, code: string): boolean =>
+  code !== '' && text.replace(/\D/g, '').endsWith(code.replace(/\D/g, '') || ' ');
+
+/** The language that a page says it is in (BCP 47); ''. */
+const languageOf = ({ elements }: HtmlDocument): string =>
+  elements.find(({ name }) => name === 'html')?.attributes['lang'] ?? '';
 
 /** Title, meta elements, canonical address, logo and picture. */
 function proposeHead({ elements }: HtmlDocument, base: string, one: One, at: At): void {
@@ -109,11 +120,6 @@ function proposeHead({ elements }: HtmlDocument, base: string, one: One, at: At)
   if (picture) one('image', absolute(picture.text), picture.where);
 }
 
-interface Line {
-  readonly text: string;
-  readonly where: string;
-}
-
 function visibleLines({ visible, lines }: Reading): readonly Line[] {
   if (!visible) return [];
   const found: Line[] = [];
@@ -127,65 +133,6 @@ function visibleLines({ visible, lines }: Reading): readonly Line[] {
     at += text.length + 1;
   }
   return found;
-}
-
-/** The country that the page's language or domain speaks for (ISO 3166-1 alpha-2); '' where neither does. */
-function countryOfPage({ elements }: HtmlDocument, base: string): string {
-  const language = elements.find(({ name }) => name === 'html')?.attributes['lang'] ?? '';
-  const region = /^[a-z]{2,3}-([a-z]{2})\b/i.exec(language)?.[1] ?? '';
-  if (countryCode(region)) return countryCode(region);
-  const domain = parseUrl(base)?.hostname.split('.').at(-1) ?? '';
-  return domain === 'uk' ? 'GB' : domain.length === 2 ? countryCode(domain) : '';
-}
-
-const STREET = /^\d+[a-z]?\s+\p{L}|^(?:p\.?\s?o\.?\s+box|\p{L}[\p{L} .'-]+\s+\d+[a-z]?$)/iu;
-
-/** The address in an address element, or the lines that end in a town with its postal code. */
-function findAddress(document: HtmlDocument, lines: readonly Line[], country: string) {
-  const candidates: Line[] = [];
-  for (const element of document.elements)
-    if (element.name === 'address' && !element.inert)
-      candidates.push({ text: spacedText(element), where: 'address element' });
-  for (const [at, { text, where }] of lines.entries()) {
-    const before = [lines[at - 2], lines[at - 1]].flatMap((line) => line?.text ?? []);
-    candidates.push({ text, where });
-    for (let take = 1; take <= before.length; take += 1)
-      if (before.slice(-take).every((line) => line.length < 80))
-        candidates.push({ text: [...before.slice(-take), text].join(', '), where });
-  }
-  // A sentence that ends with the address comes before the whole line.
-  const sentences = candidates.flatMap(({ text, where }) =>
-    text.split(/\.\s+(?=\p{Lu})/u).map((sentence) => ({ text: sentence, where })),
-  );
-  for (const { text, where } of [...sentences, ...candidates]) {
-    if (text.length > 250) continue;
-    const parts = splitAddress(text.replace(/^[^\d:]{0,40}:\s*/, ''), country);
-    if (!parts.postalCode || !parts.addressLocality) continue;
-    // What stands in front of the house number ("Visit us at") is no street.
-    const streets = parts.streetAddress.split(', ');
-    const from = streets.findIndex((piece) => STREET.test(piece));
-    if (from >= 0) return { parts: { ...parts, streetAddress: streets.slice(from).join(', ') }, where };
-  }
-  return undefined;
-}
-
-/** The text of an element with its blocks and breaks as commas. */
-function spacedText(element: HtmlElement): string {
-  const parts: string[] = [];
-  const visit = (node: HtmlElement): void => {
-    for (const child of node.children) {
-      if (child.kind === 'text') parts.push(child.text.replace(/\s+/g, ' '));
-      else {
-        if (/^(br|p|div|li|h\d)$/.test(child.name)) parts.push(', ');
-        visit(child);
-      }
-    }
-  };
-  visit(element);
-  return parts
-    .join('')
-    .replace(/(\s*,\s*)+/g, ', ')
-    .replace(/^[\s,]+|[\s,]+$/g, '');
 }
 
 function telephonesOf(
@@ -208,9 +155,9 @@ function telephonesOf(
     add(same ? shown : href.slice(4), `telephone link, ${at(element)}`);
   }
   for (const { text, where } of lines) {
-    if (/\bfax\b/i.test(text)) continue;
-    for (const [number] of text.matchAll(/(?<![\w.])[+(]?\d[\d ().\u2010-\u2013\u00a0/-]{6,22}\d(?!\w)/g))
-      add(number, `shown, ${where}`);
+    const western = westernDigits(text);
+    for (const { text: number, at: place } of telephonesAmong(numbersIn(western), country))
+      if (!isFaxAlone(western, place)) add(number, `shown, ${where}`);
   }
   return [...found.values()];
 }
@@ -231,8 +178,8 @@ function emailsOf({ elements }: HtmlDocument, lines: readonly Line[], at: At): r
 }
 
 /** The first run of lines that speak of days and times, read as a week. */
-function findHours(lines: readonly Line[]) {
-  const [found] = weeksIn(lines.map(({ text }) => text).join('\n')).weeks;
+function findHours(lines: readonly Line[], language: string) {
+  const [found] = weeksIn(lines.map(({ text }) => text).join('\n'), language).weeks;
   if (!found) return undefined;
   let at = 0;
   const line = lines.find(({ text }) => (at += text.length + 1) > found.start);
