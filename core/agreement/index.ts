@@ -9,3 +9,4 @@ export { describedBranch, threeWay, type MarkupCell, type ThreeWayRow } from './
 export { isFaxAlone, isRegistered, numbersIn, telephonesAmong } from './telephones.ts';
 export type { Seen } from './seen.ts';
 export { VisitorSearch, type OfOthers } from './visitor.ts';
+export { vatNumberIn } from './vatNumbers.ts';

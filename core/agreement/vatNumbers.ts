@@ -32,5 +32,13 @@ export function findVatNumber(
   return other;
 }
 
+/** The first VAT number that a text shows under that name; '' for none. */
+export function vatNumberIn(text: string): string {
+  const written = calledOnPage(text)
+    .map(([, number = '']) => number)
+    .find((number) => /\d.*\d/.test(number) && squeezed(number).length >= FEWEST);
+  return written ?? '';
+}
+
 /** What is shorter is no such number. */
 const FEWEST = 7;

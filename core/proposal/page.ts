@@ -1,5 +1,5 @@
 import { addressText } from '#core/address';
-import { isFaxAlone, numbersIn, telephonesAmong } from '#core/agreement';
+import { isFaxAlone, numbersIn, telephonesAmong, vatNumberIn } from '#core/agreement';
 import { days, weeksIn, writeWeek } from '#core/hours';
 import { emailsIn, isEmail, parseUrl, siteOf } from '#core/link';
 import { readTelephone } from '#core/phone';
@@ -54,7 +54,11 @@ export function proposeFromPage(
   const code = address?.parts.postalCode ?? '';
   for (const { text, where } of telephonesOf(document, lines, told, at).slice(0, 3))
     if (!endsInCode(text, code)) one('telephone', text, where);
+  const fax = lines.flatMap((line) => faxIn(line, told))[0];
+  if (fax) one('faxNumber', fax.text, fax.where);
   for (const { text, where } of emailsOf(document, lines, at).slice(0, 2)) one('email', text, where);
+  const vat = lines.find(({ text }) => vatNumberIn(text));
+  if (vat) one('vatID', vatNumberIn(vat.text), `shown, ${vat.where}`);
   const hours = findHours(lines, languageOf(document));
   if (hours)
     tell(
@@ -160,6 +164,14 @@ function telephonesOf(
       if (!isFaxAlone(western, place)) add(number, `shown, ${where}`);
   }
   return [...found.values()];
+}
+
+/** The numbers of a line that are called a fax and nothing else. */
+function faxIn({ text, where }: Line, country: string): readonly Line[] {
+  const western = westernDigits(text);
+  return telephonesAmong(numbersIn(western), country)
+    .filter(({ at }) => isFaxAlone(western, at))
+    .map((shown) => ({ text: shown.text, where: `shown, ${where}` }));
 }
 
 function emailsOf({ elements }: HtmlDocument, lines: readonly Line[], at: At): readonly Line[] {

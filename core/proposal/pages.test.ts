@@ -150,6 +150,15 @@ describe('a page of another country', () => {
     expect(found['hours']?.[0]).toBe(hours);
   });
 
+  test('shows a fax and a VAT number beside', () => {
+    const body = '<p>Telefon 0731 9012345, Fax 0731 9012346</p><p>USt-IdNr. DE136695976</p>';
+    expect(seen(body, 'de')).toMatchObject({
+      telephone: ['0731 9012345'],
+      faxNumber: ['0731 9012346'],
+      vatID: ['DE136695976'],
+    });
+  });
+
   test('an element that is said to hold the address needs no code', () => {
     const body = '<div class="contact-address">12 Queen’s Road Central<br>Hong Kong</div>';
     expect(seen(body, 'en')['address']).toEqual(['12 Queen’s Road Central ; Hong Kong ; HK']);

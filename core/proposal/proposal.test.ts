@@ -36,6 +36,7 @@ describe('a page without markup', () => {
       'page Logo: https://salt.example/l.png (picture, line 2)',
       'page Address: 9 Hollins Row, Saltby, TQ1 2AB, GB (shown, line 4)',
       'page Telephone: 020 7946 0321 (telephone link, line 5)',
+      'page Fax: 020 7946 0999 (shown, line 5)',
       'page Email: hello@salt.example (shown, line 6)',
       'page Hours: Mon–Fri 09:00-17:30; Sat 10:00-12:00; Sun closed (shown, line 6)',
       'page Profiles: https://social.example/salt (profile links of the page)',
