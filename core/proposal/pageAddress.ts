@@ -108,7 +108,9 @@ export function findAddress(
 ): FoundAddress | undefined {
   const candidates = candidatesIn(document, lines);
   let best: (FoundAddress & { readonly points: number }) | undefined;
-  for (const [at, country] of countries.entries())
+  for (const [at, country] of countries.entries()) {
+    // No later one can have more that speaks for it.
+    if (best && best.points >= MOST_POINTS - at / 10) break;
     for (const { text, where, isNamed } of candidates) {
       const parts = addressIn(text, country, isNamed);
       if (!parts) continue;
@@ -116,6 +118,7 @@ export function findAddress(
       if (!best || points > best.points) best = { parts, where, points };
       break;
     }
+  }
   return best;
 }
 
@@ -127,9 +130,10 @@ function pointsOf({ addressCountry }: Address, lines: readonly Line[]): number {
       ({ text }) =>
         text.length < LONGEST && telephonesAmong(numbersIn(westernDigits(text)), addressCountry).length > 0,
     );
-  return Math.min(2, dialled.length);
+  return Math.min(MOST_POINTS, dialled.length);
 }
 const MOST_LINES = 400;
+const MOST_POINTS = 2;
 
 interface Candidate extends Line {
   /** Whether the page says that it is an address: then one without a postal code will do. */
