@@ -199,12 +199,18 @@ function fromUnknownType(all: readonly Finding[], items: () => readonly ReadItem
   const untyped = placesOf(all, ({ code }) => /^structure\/no-type(?:of)?$/.test(code));
   if (!unknown && !untyped) return undefined;
   const isThere = beginsAt([...(unknown ?? []), ...(untyped ?? [])]);
-  const isInside = standsIn(items().flatMap((item) => (isThere(item.typePlace) ? [item.place] : [])));
+  const theirs = items().filter(({ typePlace }) => isThere(typePlace));
+  const isInside = standsIn(theirs.map(({ place }) => place));
+  const hasAddress = ({ properties }: ReadItem): boolean => properties.some(({ name }) => name === 'address');
+  const isOfPlace = standsIn(theirs.filter(hasAddress).map(({ place }) => place));
   return ({ code, place }) =>
     // Whether it describes a business is seen when it has its type.
     code === 'structure/other-markup' ||
     (code === 'vocabulary/no-local-business' && isThere(place)) ||
-    (/^(?:guideline|agreement)\//.test(code) && isInside(place));
+    (/^(?:guideline|agreement)\//.test(code) &&
+      isInside(place) &&
+      // What contradicts a visitor does so under any type, where it is told of a place.
+      !(code === 'agreement/visitor' && isOfPlace(place)));
 }
 
 /** What bare names say means nothing under a context that names schema.org for a prefix only, and is not missing. */

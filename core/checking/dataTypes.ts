@@ -2,6 +2,7 @@ import { finding, type Finding } from '#core/fault';
 import { isDateOrYear, isMachineTime, machineDate } from '#core/hours';
 import { currenciesMeant, judgeVat, timeMeant, yesNoMeant } from '#core/value';
 import { judgeCurrencies } from '#core/price';
+import { judgeUrl } from '#core/link';
 import { table } from '#core/text';
 import { propertyNamed } from '#core/vocabulary';
 import { propertyKinds } from '#core/record';
@@ -89,6 +90,9 @@ export const judgeCurrency = (spot: Spot): readonly Finding[] =>
 export function judgeReservations(spot: Spot): readonly Finding[] {
   if (/^(?:yes|no)$/i.test(spot.text) || STRICT['Boolean']?.(spot.text)) return [];
   if (/^https?:\/\//i.test(spot.text)) return [];
+  // The way to a page of the site, which machines take for a word.
+  if (/^\.{0,2}\/[^\s/]|^[\w-]+\.(?:html?|php)$/i.test(spot.text))
+    return judgeUrl(spot.text).map(({ code, message }) => tell(spot, code, message));
   const message = `“${spot.text}” is neither Yes nor No, nor the address where tables can be reserved.`;
   return [tell(spot, 'value/boolean', message)];
 }

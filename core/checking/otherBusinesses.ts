@@ -10,7 +10,7 @@ import {
 import { finding, shortText, type Finding } from '#core/fault';
 import { days, writeWeek } from '#core/hours';
 import { itemsOf, type ReadItem } from '#core/item';
-import { businessesIn, isLocalBusiness, recordFromItem, sourceOf, type Reading } from '#core/reading';
+import { businessesIn, isPlaceOfBusiness, recordFromItem, sourceOf, type Reading } from '#core/reading';
 import { fold } from '#core/text';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { notVisible } from './disagreement.ts';
@@ -38,7 +38,7 @@ export function ofOthers(items: readonly ReadItem[], own: readonly ReadItem[]): 
 }
 
 /**
- * The further local businesses of a page, held against what it shows: a number or hours behind their name, or a house
+ * The further places of business of a page, held against what it shows: a number or hours behind their name, or a house
  * number, that are nobody's on the page, where their own are not shown. What stands in one place is told once.
  */
 export function judgeOthers(
@@ -48,7 +48,7 @@ export function judgeOthers(
   search: VisitorSearch,
 ): readonly Finding[] {
   if (!visible) return [];
-  const places = placesIn(items).filter(isLocalBusiness);
+  const places = placesIn(items).filter(isPlaceOfBusiness);
   const wordsOf = places.map((item) => namedBy(recordFromItem(item)));
   const streets = new Set(places.map((item) => recordFromItem(item).address.streetAddress.trim()));
   const codes = new Set(places.map((item) => squeezed(recordFromItem(item).address.postalCode)));

@@ -73,8 +73,8 @@ export function countryOfItem(item: ReadItem): string {
   return valuesOf(item, 'address').length > 0 ? countryCode(recordFromItem(item).address.addressCountry) : '';
 }
 
-/** Properties that hold addresses or dates, and that the record has no fact for. */
-const OTHERS = table({ photo: 'url', map: 'url', menu: 'url' });
+/** Properties that hold addresses, and that the record has no fact for or more than addresses. */
+const OTHERS = table({ photo: 'url', map: 'url', menu: 'url', hasMenu: 'url' });
 
 /** The kinds of values that are judged alike wherever they stand. */
 const JUDGED = table<string>({
@@ -82,14 +82,11 @@ const JUDGED = table<string>({
   urlList: 'url',
   profiles: 'url',
   images: 'url',
-  words: 'words',
-  prose: 'words',
-  wordsList: 'words',
 });
 
 /** What sort of value a property holds; its own name where that says it. */
 function sortOf(name: string): string {
-  const kind = propertyKinds.get(name) ?? OTHERS[name] ?? '';
+  const kind = OTHERS[name] ?? propertyKinds.get(name) ?? '';
   return JUDGED[kind] ?? kind;
 }
 
@@ -153,8 +150,7 @@ function judgeProperty(
       machineDate(text),
     );
   if (sort === 'priceRange') return tell(name, value, judgePriceRange(text));
-  if (sort === 'words') return tell(name, value, judgeText(text));
-  return [];
+  return tell(name, value, judgeText(text));
 }
 
 /** An address of the web: a link of the page as it is written, or what JSON says. */
@@ -179,7 +175,7 @@ function judgeAddressOf(
       ? urlMeant(text)
       : code === 'value/url-relative' &&
           base &&
-          /^(?:\.{0,2}\/(?!\/)|[\w-]+(?:\/[\w.-]+)*\.(?:jpe?g|png|webp|gif|svg|html?|php)$)/i.test(text)
+          /^(?:\.{0,2}\/(?!\/)|[\w-]+(?:\/[\w.-]+)*\.(?:jpe?g|png|webp|gif|svg|html?|php|pdf)$)/i.test(text)
         ? (parseUrl(text, base)?.href ?? '')
         : '',
   );

@@ -99,10 +99,10 @@ function judgeTypes(reading: Reading, item: ReadItem, around: TypeAround): reado
 
 /** A JSON text whose address is nearly that of a type; in HTML the reading tells it. */
 function nearlyTyped(reading: Reading, item: ReadItem, type: string): Finding[] {
-  const meant =
-    item.syntax === 'jsonld'
-      ? nearlyType(type.endsWith('/') ? `https://schema.org/${type}` : type)
-      : undefined;
+  if (item.syntax !== 'jsonld') return [];
+  const several = severalTypes(reading, item, type);
+  if (several) return [several];
+  const meant = nearlyType(type.endsWith('/') ? `https://schema.org/${type}` : type) ?? typeBehind(type);
   if (!meant) return [];
   const message = `“${type}” is no type of schema.org to a machine. Write ${meant}.`;
   return [
@@ -110,6 +110,13 @@ function nearlyTyped(reading: Reading, item: ReadItem, type: string): Finding[] 
       edits: renameType(reading, item, type, meant),
     }),
   ];
+}
+
+/** The type that an address without its scheme ends with: "schema.org/Bakery", "/Bakery", "schema.org:Bakery". */
+function typeBehind(type: string): string | undefined {
+  const [, name = ''] =
+    /^(?:https?:?\/\/|\/\/)?(?:(?:www\.)?schema\.org[/:#]|\/|\w+\/)([A-Z]\w*)\/?$/.exec(type) ?? [];
+  return typeNamed(name) ? name : undefined;
 }
 
 /** Several types in one text, "Bakery, LocalBusiness", as a list of them. */
@@ -170,7 +177,8 @@ function unknownType(
     '@type',
     {
       edits: first ? renameType(reading, item, type, first) : null,
-      guess: true,
+      // Blanks round a name are all that is wrong with it.
+      guess: first !== type.trim(),
     },
   );
 }

@@ -83,9 +83,11 @@ export function itemsOf(item: ReadItem, name: string): readonly ReadItem[] {
 }
 
 /** The bare name of a schema.org term, whatever scheme, `www.` or `schema:` prefix it was written with. */
-export function schemaName(term: string): string {
-  return term.trim().replace(/^(?:https?:\/\/(?:www\.)?schema\.org\/|schema:)/, '');
-}
+export const schemaName = (term: string): string => bareName(term.trim());
+
+/** The same with the blanks round it, which are part of a name in JSON. */
+export const bareName = (term: string): string =>
+  term.replace(/^(?:https?:\/\/(?:www\.)?schema\.org\/|schema:)/, '');
 
 /** An item and everything inside it as plain JSON: properties as arrays of texts and items. */
 export interface PlainItem {

@@ -22,7 +22,8 @@ export function judgeUrl(text: string): readonly Fault[] {
         fault('value/url', `“${written}” is not an address of the web. It should begin with https://.`),
       ];
     const guess =
-      /^[\w-]+(\.[\w-]+)+(\/|$)/.test(written) && !/\.(jpe?g|png|webp|gif|svg|html?|php)$/i.test(written)
+      /^[\w-]+(\.[\w-]+)+(\/|$)/.test(written) &&
+      !/\.(jpe?g|png|webp|gif|svg|html?|php|pdf|docx?)$/i.test(written)
         ? ` Did you mean https://${written}?`
         : '';
     return [

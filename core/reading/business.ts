@@ -1,14 +1,24 @@
 import { valuesOf, type ReadItem } from '#core/item';
 import { recordOf, type BusinessRecord } from '#core/record';
 import { remembered } from '#core/text';
-import { isSubtype } from '#core/vocabulary';
+import { isSubtype, typeNamed } from '#core/vocabulary';
 
 /**
  * Whether an item describes a business: a LocalBusiness, an Organization of any other kind, or a place that people go
  * to and can ring (a museum, a church, a concert hall), which schema.org counts among neither.
  */
 const isBusiness = (item: ReadItem): boolean =>
-  isLocalBusiness(item) || item.types.some((type) => isSubtype(type, 'Organization')) || isVisitedPlace(item);
+  isLocalBusiness(item) ||
+  item.types.some((type) => isSubtype(type, 'Organization')) ||
+  isVisitedPlace(item) ||
+  isMisspelt(item);
+
+/** Whether an item has all that a place of business has, and no type that schema.org knows: one was misspelt. */
+const isMisspelt = ({ types, properties }: ReadItem): boolean =>
+  types.length > 0 &&
+  types.every((type) => /^\w+$/.test(type) && !typeNamed(type)) &&
+  properties.some(({ name }) => name === 'address') &&
+  properties.some(({ name }) => IS_RUN.has(name));
 
 /** Whether an item is a place that people go to and that somebody runs: it has an address, and a number or hours. */
 export const isVisitedPlace = ({ types, properties }: ReadItem): boolean =>

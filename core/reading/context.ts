@@ -1,4 +1,4 @@
-import { schemaName } from '#core/item';
+import { bareName } from '#core/item';
 import { parseUrl } from '#core/link';
 import { propertyNamed } from '#core/vocabulary';
 import type { JsonMember, JsonNode } from './jsonNode.ts';
@@ -157,7 +157,7 @@ function termsOf(state: State): Terms {
     const meant = expand(written, terms);
     // A term that is defined by its own name alone stands in the vocabulary.
     const whole = meant === '' ? '' : inVocabulary(meant);
-    return whole.startsWith('@') ? whole : schemaName(whole);
+    return whole.startsWith('@') ? whole : bareName(whole);
   };
   const found: Terms = {
     nameOf: named,

@@ -9,6 +9,7 @@ const placeholders: readonly RegExp[] = [
   /\b(any|your) ?(town|city)\b/i,
   /\byour (address|street|phone|description)\b/i,
   /\binsert .{1,30} here\b/i,
+  /^(?:mr |mrs |dr )?(?:john|jane) doe$/i,
   /^\[[^\]]+\]$/,
   /^\{\{[^}]+\}\}$/,
   /\b(?:musterstra(?:ss|ß)e|musterstadt|musterfirma|mustermann|max muster)\b/i,

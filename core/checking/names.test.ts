@@ -1,0 +1,65 @@
+import { describe, expect, test } from '@jest/globals';
+import { applyEdits } from '#core/text';
+import { check } from './index.ts';
+
+const ADDRESS =
+  '"address":{"@type":"PostalAddress","streetAddress":"Hauptstraße 5","addressLocality":"Berlin","postalCode":"10115","addressCountry":"DE"}';
+const source = (said: string): string =>
+  `<script type="application/ld+json">{"@context":"https://schema.org",${said},${ADDRESS}}</script><p>Krume, Hauptstraße 5, 10115 Berlin</p>`;
+
+describe('a name that is nearly one of schema.org', () => {
+  test.each([
+    ['"@type":"Bakery ","name":"Krume"', '@type', '"@type":"Bakery"'],
+    ['"@type":"Bakery"," name ":"Krume"', ' name ', '"name":"Krume"'],
+    ['"@type":"schema.org/Bakery","name":"Krume"', '@type', '"@type":"Bakery"'],
+    ['"@type":"//schema.org/Bakery","name":"Krume"', '@type', '"@type":"Bakery"'],
+    ['"@type":"www.schema.org/Bakery","name":"Krume"', '@type', '"@type":"Bakery"'],
+    ['"@type":"/Bakery","name":"Krume"', '@type', '"@type":"Bakery"'],
+    ['"@type":"LocalBusiness/Bakery","name":"Krume"', '@type', '"@type":["LocalBusiness", "Bakery"]'],
+  ])('%s is told and mended', (said, property, mended) => {
+    const told = check(source(said)).findings.filter(({ grade }) => grade === 'must');
+    expect(told.map((one) => [one.property, one.mend?.certain])).toEqual([[property, true]]);
+    const after = applyEdits(source(said), told[0]?.mend?.edits ?? []);
+    expect(after).toContain(mended);
+    expect(check(after).findings.filter(({ grade }) => grade === 'must')).toEqual([]);
+  });
+
+  test('of another vocabulary is not', () => {
+    const told = check(source('"@type":"https://other.example/Bakery","name":"Krume"')).findings;
+    expect(told.map(({ code }) => code)).not.toContain('vocabulary/unknown-type');
+  });
+});
+
+test('what contradicts a visitor does so under a misspelt type as well', () => {
+  const said = '"@type":"Bakerry","name":"Krume","telephone":"+49 30 901820"';
+  const codes = (text: string): readonly string[] =>
+    check(text).findings.flatMap(({ code, grade }) => (grade === 'must' ? [code] : []));
+  expect(codes(source(said))).toEqual(['vocabulary/unknown-type']);
+  expect(codes(source(said).replace('"10115"', '"10151"'))).toEqual([
+    'vocabulary/unknown-type',
+    'agreement/visitor',
+  ]);
+});
+
+describe('a value left from a template, or an address without its site', () => {
+  const told = (said: string): readonly string[] =>
+    check(source(`"@type":"Bakery","name":"Krume",${said}`)).findings.flatMap(({ code, grade }) =>
+      grade === 'must' ? [code] : [],
+    );
+  test.each([
+    ['"servesCuisine":"Lorem ipsum"', 'value/placeholder'],
+    ['"paymentAccepted":"TODO"', 'value/placeholder'],
+    ['"areaServed":"[City]"', 'value/placeholder'],
+    ['"founder":"John Doe"', 'value/placeholder'],
+    ['"hasMenu":"menu.pdf"', 'value/url-relative'],
+    ['"acceptsReservations":"/reservieren"', 'value/url-relative'],
+  ])('%s is told', (said, code) => expect(told(said)).toEqual([code]));
+
+  test.each([
+    '"servesCuisine":"Deutsch"',
+    '"hasMenu":"Brot und Kuchen"',
+    '"hasMenu":"https://krume.example/menu.pdf"',
+    '"acceptsReservations":"https://krume.example/reservieren"',
+    '"paymentAccepted":"Bar"',
+  ])('%s is not', (said) => expect(told(said)).toEqual([]));
+});
