@@ -2,7 +2,7 @@ import type { Finding } from '#core/fault';
 import { eachItem, itemsOf, valuesOf, type ReadItem } from '#core/item';
 import type { Reading } from '#core/reading';
 import type { Place } from '#core/text';
-import { isSubtype, propertyNamed } from '#core/vocabulary';
+import { belongsTo, isSubtype, propertyNamed } from '#core/vocabulary';
 import { beginsAt, holds, holdsOne, itemsAround, standsIn } from './stretches.ts';
 
 /** Whether a finding only follows from another. */
@@ -21,6 +21,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromKeyword(all, items),
     fromOpenQuote(all, reading, items),
     fromUnknownType(all, items),
+    fromNoLocalBusiness(all, items),
     fromNoVocabulary(all, items),
     fromMisformed(all),
     fromBadValue(all),
@@ -211,6 +212,20 @@ function fromUnknownType(all: readonly Finding[], items: () => readonly ReadItem
       isInside(place) &&
       // What contradicts a visitor does so under any type, where it is told of a place.
       !(code === 'agreement/visitor' && isOfPlace(place)));
+}
+
+/** What only a local business has belongs to an organisation or a place once its type says that it is one. */
+function fromNoLocalBusiness(all: readonly Finding[], items: () => readonly ReadItem[]): Follows | undefined {
+  const told = placesOf(all, ({ code }) => code === 'vocabulary/no-local-business');
+  const isTold = told && beginsAt(told);
+  if (!isTold) return undefined;
+  const names = items().flatMap(({ typePlace, properties }) => (isTold(typePlace) ? properties : []));
+  const isTheirs = beginsAt(names.map(({ namePlace }) => namePlace));
+  return ({ code, property, place }) => {
+    const known =
+      code === 'vocabulary/not-of-type' && isTheirs(place) ? propertyNamed(property ?? '') : undefined;
+    return known !== undefined && belongsTo(known, ['LocalBusiness']);
+  };
 }
 
 /** What bare names say means nothing under a context that names schema.org for a prefix only, and is not missing. */

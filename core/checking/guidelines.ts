@@ -39,9 +39,9 @@ export function judgeGuidelines(reading: Reading, profile: Profile): readonly Fi
   const missing = subjects.flatMap((item) =>
     wantsOf(item, profile, [...brokenIn(item, reading), ...twins(item)]),
   );
-  const [subject] = subjects;
-  if (local.length > 0 || !subject || !profile.needsBusiness || isVisitedPlace(subject)) return missing;
-  return [noLocalBusiness(reading, subject, 'an organisation'), ...missing];
+  if (local.length > 0 || !profile.needsBusiness) return missing;
+  const others = subjects.filter((item) => !isVisitedPlace(item));
+  return [...others.map((item) => noLocalBusiness(reading, item, 'an organisation')), ...missing];
 }
 
 function noLocalBusiness(reading: Reading, item: ReadItem, what: string): Finding {

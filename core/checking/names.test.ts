@@ -63,3 +63,20 @@ describe('a value left from a template, or an address without its site', () => {
     '"paymentAccepted":"Bar"',
   ])('%s is not', (said) => expect(told(said)).toEqual([]));
 });
+
+test('organisations that are no local business are told with all that follows from it, once', () => {
+  const vet = (name: string): unknown => ({
+    '@context': 'https://schema.org',
+    '@type': 'VeterinaryCare',
+    name,
+    priceRange: '$$',
+    geo: { '@type': 'GeoCoordinates', latitude: 48.75112, longitude: -122.47812 },
+    address: { '@type': 'PostalAddress', streetAddress: '9 Mill Lane', addressCountry: 'US' },
+  });
+  const text = JSON.stringify([vet('Quay'), vet('Mill')]);
+  const told = check(text).findings.filter(({ code }) => code.startsWith('vocabulary/'));
+  expect(told.map(({ code }) => code)).toEqual(['vocabulary/no-local-business']);
+  const after = applyEdits(text, told[0]?.mend?.edits ?? []);
+  expect(after.split('["VeterinaryCare", "LocalBusiness"]')).toHaveLength(3);
+  expect(check(after).findings.filter(({ code }) => code.startsWith('vocabulary/'))).toEqual([]);
+});
