@@ -67,8 +67,11 @@ export function addressLines(address: Address, withCountry = false): readonly (r
     postalCode: set('\uE003', 'postalCode'),
   });
   const partOf = new Map(marks);
+  const abroad = `${countryCode(address.addressCountry)}-`;
   const segmented = lines.map((line) =>
     line.split(/([\uE000-\uE003])/).flatMap((text): AddressSegment[] => {
+      // "FI-" and "SE-" stand before a postal code on mail from abroad alone.
+      if (text === abroad && FROM_ABROAD.has(abroad)) return [];
       const part = partOf.get(text);
       if (part) return [{ part, text: address[part].trim() }];
       return text ? [{ part: undefined, text }] : [];
@@ -103,6 +106,9 @@ export function addressLines(address: Address, withCountry = false): readonly (r
   }
   return segmented.filter((line) => line.length > 0);
 }
+
+/** Signs of countries that the form has before the postal code, and nobody at home writes. */
+const FROM_ABROAD = new Set(['FI-', 'SE-', 'AX-']);
 
 /** The address as plain text on one line, parts in the order of its country. */
 export function addressText(address: Address): string {

@@ -11,6 +11,7 @@ import {
   type BusinessRecord,
   type KnownFact,
   type Output,
+  propertyKinds,
 } from '#core/record';
 import { escapeHtml, plainText } from '#core/text';
 import { businessItem } from './item.ts';
@@ -246,8 +247,17 @@ class Block {
     const text = valueText(value);
     if (value.kind === 'boolean')
       return this.#syntax.said(name, text, escapeHtml(this.#spoken.say(text === 'true' ? 'yes' : 'no')));
+    const answer = value.kind === 'text' ? this.#answer(name, text) : '';
+    if (answer) return this.#syntax.said(name, text, escapeHtml(answer));
     if (value.kind !== 'link' || !isLink(text)) return this.#span(name, text);
     return this.#led(text, this.#syntax.property(name), escapeHtml(this.#linkText(name, text)));
+  }
+
+  /** "Yes" and "No" of a property that takes an address too, in the words of the block; '' where they are those. */
+  #answer(name: string, text: string): string {
+    if (propertyKinds.get(name) !== 'yesNoOrUrl' || !/^(?:yes|no)$/i.test(text)) return '';
+    const said = this.#spoken.say(/^y/i.test(text) ? 'yes' : 'no');
+    return said.toLowerCase() === text.toLowerCase() ? '' : said;
   }
 
   #machine(name: string, value: MarkupValue, facts: readonly string[]): void {
