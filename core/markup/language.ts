@@ -20,6 +20,13 @@ export const languageNames: Readonly<Record<BlockLanguage, string>> = {
   fi: 'Suomi',
   cs: 'Čeština',
   ko: '한국어',
+  el: 'Ελληνικά',
+  tr: 'Türkçe',
+  hu: 'Magyar',
+  ro: 'Română',
+  ru: 'Русский',
+  uk: 'Українська',
+  zh: '简体中文',
 };
 
 /** Countries (ISO 3166-1 alpha-2) by the language that most of their people read; English where none is named. */
@@ -38,6 +45,13 @@ const SPOKEN: Readonly<Record<Exclude<BlockLanguage, 'en'>, string>> = {
   fi: 'FI',
   cs: 'CZ',
   ko: 'KR',
+  el: 'GR CY',
+  tr: 'TR',
+  hu: 'HU',
+  ro: 'RO MD',
+  ru: 'RU BY',
+  uk: 'UA',
+  zh: 'CN',
 };
 
 export const languageOf = (country: string): BlockLanguage =>

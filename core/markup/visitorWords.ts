@@ -1,4 +1,5 @@
 import { blockLanguages, type BlockLanguage } from '#core/record';
+import { east, saidEast } from './eastWords.ts';
 import { further, saidFurther } from './furtherWords.ts';
 import { joined, type Words } from './words.ts';
 
@@ -137,14 +138,18 @@ const SAID: Readonly<Record<string, string>> = {
   reviews: 'Bewertungen | avis | opiniones | recensioni | beoordelingen | 件',
 };
 
-/** How many languages the table above has, English among them. */
-const SAID_IN = 7;
+/** The first language of each table behind that above. */
+const TABLES = [
+  [saidEast, blockLanguages.indexOf('el')],
+  [saidFurther, blockLanguages.indexOf('pt')],
+  [SAID, 1],
+] as const;
 
 /** A word of a block in a language, by what English calls it; undefined where it has none of its own. */
 export function wordIn(language: BlockLanguage, english: string): string | undefined {
   const at = blockLanguages.indexOf(language);
-  const [said, place] = at < SAID_IN ? [SAID, at - 1] : [saidFurther, at - SAID_IN];
-  return Object.hasOwn(said, english) ? said[english]?.split(' | ')[place] : undefined;
+  const [said, first] = TABLES.find(([, begins]) => at >= begins) ?? [SAID, 1];
+  return Object.hasOwn(said, english) ? said[english]?.split(' | ')[at - first] : undefined;
 }
 
 export const words: Readonly<Record<BlockLanguage, Words>> = {
@@ -156,4 +161,5 @@ export const words: Readonly<Record<BlockLanguage, Words>> = {
   nl: dutch,
   ja: japanese,
   ...further,
+  ...east,
 };

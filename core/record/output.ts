@@ -4,6 +4,7 @@ import * as z from 'zod';
 export const blockLanguages = [
   ...(['en', 'de', 'fr', 'es', 'it', 'nl', 'ja'] as const),
   ...(['pt', 'pl', 'sv', 'da', 'nb', 'fi', 'cs', 'ko'] as const),
+  ...(['el', 'tr', 'hu', 'ro', 'ru', 'uk', 'zh'] as const),
 ] as const;
 export type BlockLanguage = (typeof blockLanguages)[number];
 
