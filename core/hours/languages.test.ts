@@ -247,6 +247,17 @@ describe('a week in the words of many languages', () => {
 });
 
 test.each([
+  ['Hafta içi 09:00 - 18:30, Pazar günü kapalıyız', 'Mon–Fri 09:00-18:30; Sun closed'],
+  ['Ежедневно с 10:00 до 22:00, без выходных', 'Mon–Sun 10:00-22:00'],
+  ['周一至周五 9:00–18:00，周六日休息', 'Mon–Fri 09:00-18:00; Sat–Sun closed'],
+  ['Pon–Pet 8–20 h, Sub po dogovoru', 'Mon–Fri 08:00-20:00; Sat by appointment'],
+  ['Hétfő–Péntek éjjel-nappal nyitva', 'Mon–Fri 24 hours'],
+])('a week as people write it: %s', (text, week) => {
+  const { hours, faults } = readWeek(text);
+  expect([faults, writeWeek(hours)]).toEqual([[], week]);
+});
+
+test.each([
   ['9 bis 18 Uhr', '09:00-18:00'],
   ['9h-12h30 et 14h-18h', '09:00-12:30, 14:00-18:00'],
   ['de 9 a 14 y de 16 a 20', '09:00-14:00, 16:00-20:00'],

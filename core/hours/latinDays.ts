@@ -266,7 +266,7 @@ export const latinDays: readonly DayWords[] = [
   {
     codes: ['tr'],
     and: 've',
-    noise: '(?:calisma |acilis )?saatleri|saat|acik|arasi|arasinda|gunleri',
+    noise: '(?:calisma |acilis )?saatleri|saat|acik|arasi|arasinda|gunleri|gunu',
     days: [
       'pazartesi|pzt',
       'sali|sal',

@@ -174,7 +174,7 @@ export const otherDays: readonly DayWords[] = [
     ],
     daily: '每天|每日|全年[无無]休|年中[无無]休',
     weekdays: '工作日',
-    weekend: '周末|週末',
+    weekend: '周末|週末|(?:星期|周|週)六[、,，]?(?:日|天)',
   },
   {
     codes: ['ja'],

@@ -3,6 +3,7 @@ import type { Day } from './hours.ts';
 const LETTERS: Readonly<Record<string, Day>> = {
   m: 'Monday',
   t: 'Tuesday',
+  tu: 'Tuesday',
   w: 'Wednesday',
   th: 'Thursday',
   f: 'Friday',
@@ -16,10 +17,22 @@ export const withPlainTimes = (text: string): string =>
   text
     .replace(/(\d)\s?([ap])(?![\p{L}\d.])/giu, '$1$2m')
     .replace(/(\d)\s?hrs?\b\.?/gi, '$1')
+    // "noon to 5" ends in the afternoon.
+    .replace(
+      /\bnoon(\s*(?:-|–|—|to|until|till)\s*)(\d{1,2}(?:[:.]\d{2})?)(?!\s*[ap]\.?m|[\d:.])/gi,
+      '12pm$1$2pm',
+    )
     .replace(/([-–—]\s*\d{1,2}[:.]\d\d(?:\s?[ap]\.?m\.?)?)\s+(?=\d{1,2}[:.]\d\d\s*[-–—])/gi, '$1, ');
 
+/** "M/W/F 9-5, T/Th 10-7": letters in a list before a time. */
+const LETTER_LIST =
+  /(?<![\p{L}\d.])(?:th|su|sa|tu|[mtwf])(?:\s?[/,&]\s?(?:th|su|sa|tu|[mtwf]))+(?=\s*:?\s*\d)(?![\p{L}.])/giu;
+
 /** "M-F" in whole names: single letters name days as the ends of a range, or beside one: "M-Th 7-7, F 7-3". */
-export function letterRanges(text: string): string {
+export function letterRanges(given: string): string {
+  const text = given.replace(LETTER_LIST, (list) =>
+    list.replace(/[a-z]+/gi, (one) => LETTERS[one.toLowerCase()] ?? one).replace(/\s?[/&]\s?/g, ', '),
+  );
   const whole = text.replace(
     /(?<![\p{L}\d.])(th|su|sa|[mtwfs])\s?[-–—]\s?(th|su|sa|[mtwfs])(?![\p{L}.])/giu,
     (_, from: string, until: string) =>

@@ -28,7 +28,7 @@ const LATE =
 
 /** That nothing interrupts the hours, or an afternoon that is closed, as the hours beside it say already. */
 const SAID_TWICE =
-  /[,;(]?\s*(?<!\p{L})(?:sans interruption|(?:en )?(?:journée|service) continue?|en continu|(?=non)(?<=\d[^\n,;]{0,60})non[- ]?stop|orario continuato|continuato|sin interrupci[óo]n|ininterrumpid[oa](?:mente)?|horario continuo|sem interrup[çc][ãa]o|ohne mittagspause|doorlopend|bez przerwy|\p{L}+(?:nach|vor)mittags? geschlossen)(?!\p{L})\s*\)?/giu;
+  /[,;(]?\s*(?<!\p{L})(?:sans interruption|(?:en )?(?:journée|service) continue?|en continu|(?=non)(?<=\d[^\n,;]{0,60})non[- ]?stop|orario continuato|continuato|sin interrupci[óo]n|ininterrumpid[oa](?:mente)?|horario continuo|sem interrup[çc][ãa]o|ohne mittagspause|doorlopend|bez przerwy|без (?:выходных|вихідних|перерыв\p{L}*|перерви|обеда)(?: и (?:выходных|перерыв\p{L}*))?|\p{L}+(?:nach|vor)mittags? geschlossen)(?!\p{L})\s*\)?/giu;
 
 /** Until when the kitchen cooks, beside the hours of the house. */
 const KITCHEN =

@@ -76,7 +76,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       '(?<=^|[月火水木金土日祝曜\\s,])休(?=[\\s,|]|$)|定休日?|休診日?|休業日?|休館日?|お?休み',
       '(?:정기 ?)?휴무일?|휴진|휴업',
       '公休日?|休息|关门|關門',
-      'itxita|zarva|szunnap|inchis[aei]?|kapali|tancat|закрыто|выходной|зачинено|вихідний|затворено|почивен ден|почивка',
+      'itxita|zarva|szunnap|inchis[aei]?|kapali(?:yiz|dir)?|tancat|закрыто|выходной|зачинено|вихідний|затворено|почивен ден|почивка',
       'lokad|suletud|sletts|slegts|slegt|slegta|nedirba(?:me)?|uzdaryta|sledzts|tutup|cuti|libur|nghi|dong cua',
       'yopiq|baglidir|bagli|жабық|хаалттай|амарна|lukkad|zou|বন্ধ|بند|مغلقة?|عطلة|إجازة|تعطیل|बंद|סגורי?ם?',
       '(?<!เ)ปิด(?:ทำการ)?|หยุด',

@@ -30,6 +30,20 @@ describe('a week in words', () => {
       'Mon–Fri 09:00-17:30; Sat–Sun closed',
       false,
     ],
+    [
+      'Tue-Sat 10am-5:30pm (late night Thursday until 8pm)',
+      'Tue–Wed 10:00-17:30; Thu 10:00-20:00; Fri–Sat 10:00-17:30',
+      true,
+    ],
+    ['Mon-Thu 9-6, Fri until 5', 'Mon–Thu 09:00-18:00; Fri 09:00-17:00', true],
+    ['Mon–Fri 9am–5pm, Fri until 4', 'Mon–Thu 09:00-17:00; Fri 09:00-16:00', true],
+    ['Mon-Fri 9-5 (Wed until 7)', 'Mon–Tue 09:00-17:00; Wed 09:00-19:00; Thu–Fri 09:00-17:00', true],
+    ['Sunday noon to 5', 'Sun 12:00-17:00', false],
+    [
+      'M/W/F 9-5, T/Th 10-7',
+      'Mon 09:00-17:00; Tue 10:00-19:00; Wed 09:00-17:00; Thu 10:00-19:00; Fri 09:00-17:00',
+      true,
+    ],
     ['weekdays 8-6, weekends 10-4', 'Mon–Fri 08:00-18:00; Sat–Sun 10:00-16:00', true],
     [
       'Mon, Wed & Fri 9-12, 1-5',

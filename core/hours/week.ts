@@ -1,3 +1,4 @@
+import { untilEarlier, type Segment } from './until.ts';
 import { fault, type Fault } from '#core/fault';
 import { remember } from '#core/text';
 import { gridAt } from './grid.ts';
@@ -184,30 +185,6 @@ const areClosedDays = (segments: readonly Segment[]): boolean =>
   segments.length % 2 === 0 &&
   segments.every((one, at) => (at % 2 === 0 ? one.days : !one.days && isClosed(one)));
 
-interface Segment {
-  readonly days?: readonly Day[];
-  readonly text: string;
-  /** Whether it says until when only, and opens as the days before. */
-  readonly isFromBefore?: boolean;
-}
-
-const UNTIL = /^(?:to|till?|until)\s*(\d{1,2})((?:[:.]\d{2})?)$/i;
-
-/** "Mon–Thu 8–12, 13:30–17:30, Fri until 16:30": Friday opens as the others do. Times of a half of the day are left. */
-function untilEarlier(segments: readonly Segment[]): readonly Segment[] {
-  let before = '';
-  return segments.map((segment) => {
-    if (segment.days) return segment;
-    const [, hour, minutes = ''] = UNTIL.exec(segment.text.trim()) ?? [];
-    const spans = before.split(',').filter((span) => Number.parseInt(span, 10) < Number(hour));
-    const last = spans.at(-1);
-    before = segment.text;
-    if (hour === undefined || !last || /[ap]\.?m/i.test(last)) return segment;
-    const text = [...spans.slice(0, -1), last.replace(/([-–—]).*$/, `$1${hour}${minutes}`)].join(',');
-    return { text, isFromBefore: true };
-  });
-}
-
 /** A day of which more is said: the further hours beside the first, or instead of them where they overlap. */
 function withMore(said: string, more: string): string {
   const both = said && /\d/.test(said) && /\d/.test(more) ? readEnglishDay(`${said}, ${more}`) : undefined;
@@ -223,6 +200,8 @@ function cut(text: string): readonly Segment[] {
       .trim()
       .replace(/^[-–—]\s*(?=\d{1,2}(?:[:.]\d{2})?[\s,;.|]*$)/, 'until ')
       .replace(ASIDE, '')
+      // "10am–5pm, late night Thursday until 8pm"
+      .replace(/[\s,;(]*\b(?:open )?late(?:[- ]night)?(?: opening)?(?: on)?$/i, '')
       .replace(/\s*\bon$|\band$/i, '')
       .replace(/^[\s,;:.()|•·●–—-]+|[\s,;:()./|•·●–—-]+$/g, '')
       .replace(
