@@ -3,6 +3,7 @@ export * from './country.ts';
 export * from './form.ts';
 export { postalCodes } from './postal-codes.ts';
 export { regionAgainstCode, regionsOfPostalCode, regionsOfPostalCodes } from './postalRegions.ts';
+export { streetKinds } from './pieces.ts';
 export * from './regions.ts';
 export * from './split.ts';
 export { namesOfTown } from './townNames.ts';

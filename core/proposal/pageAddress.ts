@@ -1,4 +1,4 @@
-import { addressParts, countryCode, readAddress, type Address } from '#core/address';
+import { addressParts, countryCode, readAddress, streetKinds, type Address } from '#core/address';
 import { isRegistered, numbersIn, telephonesAmong } from '#core/agreement';
 import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
 import { weeksIn } from '#core/hours';
@@ -221,22 +221,23 @@ const isBeside = (piece: string): boolean =>
   (/\d/.test(piece) && isRegistered(piece, piece.search(/\d/)));
 const FEWEST_OF_NUMBER = 7;
 
-/** Words that begin a street in the countries that write its number behind a comma. */
-const STREET_WORD =
-  /^(?:via|viale|piazza|corso|largo|rua|avenida|av\.?|travessa|praça|alameda|estrada|calle|c\/|plaza|paseo|ctra\.?|carrer|rambla|ul\.|ulica|ул\.|улица|вул\.|пр\.|просп|бул\.|rue|avenue|boulevard|place|quai|chemin|\d+)(?:\s|$|,)|^p\.?\s?o\.?\s+box/iu;
+/** A piece that begins as a street does in the countries that write its number behind a comma, or a box. */
+const STREET_WORD = new RegExp(
+  `^(?:${streetKinds}|\\d+)(?:\\s|$|,|(?<=\\.)(?=\\S))|^p\\.?\\s?o\\.?\\s+box`,
+  'iu',
+);
 
 /** Words of a sentence before a street that begins with its kind or number: "Ci trovate in Via Roma", "Estamos en C/ Mayor". */
-const INTRODUCTION =
-  /^\p{L}[\p{L} ’']{2,30}\s(?:in|en|a|at|on|na|em|no|au|à|bei|presso)\s(?=(?:via|viale|piazza|corso|largo|rua|avenida|av|travessa|praça|calle|c\/|plaza|paseo|rue|avenue|boulevard|place|quai|ul|ulica|\d)(?:[\s./]|$))/iu;
+const INTRODUCTION = new RegExp(
+  `^\\p{L}[\\p{L} ’']{2,30}\\s(?:in|en|a|at|on|na|em|no|au|à|bei|presso)\\s(?=(?:${streetKinds}|\\d)(?:[\\s./]|$))`,
+  'iu',
+);
 
 /** The street without what stands before it ("Visit us at", the name); '' where no piece is one. */
 function streetOf(written: string, country: string): string {
   const pieces = written.split(', ');
   const from = pieces.findIndex(
-    (piece) =>
-      (/\d/.test(piece) && /\p{L}/u.test(piece)) ||
-      STREET_WORD.test(piece) ||
-      /^p\.?\s?o\.?\s+box/i.test(piece),
+    (piece) => (/\d/.test(piece) && /\p{L}/u.test(piece)) || STREET_WORD.test(piece),
   );
   // A number by itself belongs to the street before it.
   const alone = pieces.findIndex(
