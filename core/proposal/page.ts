@@ -7,15 +7,19 @@ import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
 import type { Reading } from '#core/reading';
 import { factLabel, type Fact } from '#core/record';
 import { collapse, westernDigits } from '#core/text';
+import { typeIn, type TypeOfWord } from './pageType.ts';
 import { countriesOfPage, findAddress, type Line } from './pageAddress.ts';
 import type { Proposal } from './proposal.ts';
 
-/** What a page shows or says of itself beside its markup. `home` (alpha-2) is the country that its markup names. */
+/**
+ * What a page shows or says of itself beside its markup. `home` (alpha-2) is the country that its markup names, `typeOf`
+ * knows the words of the trades.
+ */
 export function proposeFromPage(
   document: HtmlDocument,
   reading: Reading,
   url: string,
-  home = '',
+  { home = '', typeOf = () => '' }: { readonly home?: string; readonly typeOf?: TypeOfWord } = {},
 ): readonly Proposal[] {
   const base = reading.base || url;
   const found: Proposal[] = [];
@@ -39,6 +43,12 @@ export function proposeFromPage(
   const countries = home ? [home] : countriesOfPage(document, base, lines);
 
   proposeHead(document, base, one, at);
+  const [trade] = document.elements.flatMap((element) => {
+    const isName = !element.inert && (element.name === 'h1' || element.name === 'title');
+    const type = isName ? typeIn(collapse(textContent(element)), typeOf) : '';
+    return type ? [{ type, where: at(element) }] : [];
+  });
+  if (trade) one('types', trade.type, `a word of the trade, ${trade.where}`);
   const address = findAddress(document, lines, countries);
   if (address)
     tell(

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { readSource } from '#core/reading';
+import { loadTypeOfWord } from '#core/vocabulary';
 import { propose } from './index.ts';
 
 /** What is proposed of a page of nothing but text, by fact or whole. */
@@ -157,6 +158,18 @@ describe('a page of another country', () => {
       faxNumber: ['0731 9012346'],
       vatID: ['DE136695976'],
     });
+  });
+
+  test.each([
+    ['<h1>Tandartspraktijk Vermeer</h1>', 'nl', 'Dentist'],
+    ['<h1>Krume</h1><title>Krume – Bäckerei in Ulm</title>', 'de', 'Bakery'],
+    ['<h1>さくら歯科クリニック</h1>', 'ja', 'Dentist'],
+    ['<h1>Larkspur veterinary clinic</h1>', 'en', 'VeterinaryCare'],
+    ['<h1>Krume</h1>', 'de', undefined],
+  ])('%s names its trade', async (body, language, type) => {
+    const source = `<!doctype html><html lang="${language}"><body>${body}</body></html>`;
+    const found = propose(readSource(source), '', await loadTypeOfWord());
+    expect(found.find(({ unit }) => unit === 'types')?.shown).toBe(type);
   });
 
   test('an element that is said to hold the address needs no code', () => {

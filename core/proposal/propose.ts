@@ -15,20 +15,24 @@ import {
   type Fact,
 } from '#core/record';
 import { proposeFromPage } from './page.ts';
+import type { TypeOfWord } from './pageType.ts';
 import type { Proposal } from './proposal.ts';
 import { takeIn } from './takeIn.ts';
 
 const SYNTAX = { jsonld: 'JSON-LD', microdata: 'microdata', rdfa: 'RDFa' } as const;
 /**
  * What a source says of a business, as facts of a record: first of its markup, then what the page shows. The
- * first proposal of each unit is the one to take unless people say otherwise. `url` is where the page stands.
+ * first proposal of each unit is the one to take unless people say otherwise. `url` is where the page stands, `typeOf`
+ * knows the words of the trades where it is given.
  */
-export function propose(reading: Reading, url = ''): readonly Proposal[] {
+export function propose(reading: Reading, url = '', typeOf?: TypeOfWord): readonly Proposal[] {
   const [business] = businessesIn(reading.items);
   const marked = business ? proposeFromItem(business, reading.items, reading.base || url) : [];
   // Numbers without a country code are read in the country that the markup names.
   const home = business ? countryOf(recordFromItem(business)) : '';
-  const seen = reading.document ? proposeFromPage(reading.document, reading, url, home) : [];
+  const seen = reading.document
+    ? proposeFromPage(reading.document, reading, url, { home, ...(typeOf ? { typeOf } : {}) })
+    : [];
   const known = new Set(marked.map(({ unit, shown }) => `${unit} ${shown}`));
   return [...marked, ...seen.filter(({ unit, shown }) => !known.has(`${unit} ${shown}`))];
 }
