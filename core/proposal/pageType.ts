@@ -30,4 +30,6 @@ export function typeIn(text: string, typeOf: TypeOfWord): string {
 
 /** Whether a type is one of places that people go to: vets and clinics are organisations to schema.org. */
 const isOffered = (type: string): boolean =>
-  type !== '' && (isSubtype(type, 'LocalBusiness') || isSubtype(type, 'MedicalOrganization'));
+  !SAYS_LITTLE.has(type) && (isSubtype(type, 'LocalBusiness') || isSubtype(type, 'MedicalOrganization'));
+/** What a word like “shop” names says less than people know. */
+const SAYS_LITTLE = new Set(['', 'Store', 'LocalBusiness']);
