@@ -2,7 +2,9 @@ import { foldAddress } from '#core/address';
 import { foldUrl } from '#core/link';
 import { readTelephone } from '#core/phone';
 import { countryOf, telephonesIn, type BusinessRecord } from '#core/record';
+import { jsonValues } from '#core/item';
 import { remembered } from '#core/text';
+import { keptJson } from '#core/value';
 import { likeness } from './identity.ts';
 
 /** A branch that a site may describe. */
@@ -73,7 +75,14 @@ function keysOf({ id, url, address, telephone }: BusinessRecord, countries: read
 /** All telephone numbers of a record, E.164. */
 export const telephonesOf = remembered((record: BusinessRecord): readonly string[] => {
   const country = countryOf(record);
-  return telephonesIn(record).flatMap((number) => readTelephone(number, country).telephone?.e164 ?? []);
+  // Of several numbers that markup had, one is the record's and all are kept.
+  const kept = record.kept
+    .filter(({ property }) => property === 'telephone')
+    .flatMap((one) => jsonValues(keptJson(one)))
+    .filter((value) => typeof value === 'string');
+  return [...telephonesIn(record), ...kept].flatMap(
+    (number) => readTelephone(number, country).telephone?.e164 ?? [],
+  );
 });
 
 /** The branches of a list, made ready once: each page of a site is compared with the same list. */

@@ -2,7 +2,7 @@ import { siteOf } from '#core/link';
 import { businessesIn, canonicalOf, isLocalBusiness, sourceOf, type Reading } from '#core/reading';
 import { syntaxName, textOf } from '#core/item';
 import { countryOf, type BusinessRecord } from '#core/record';
-import { isContradiction, placeOfTold, toldProperties, comparedOf } from '#core/agreement';
+import { isContradiction, placeOfTold, toldProperties, comparedOf, isCode } from '#core/agreement';
 import { describe, placeOf, type Description } from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
 import type { Place } from '#core/text';
@@ -205,6 +205,7 @@ function otherTelephones(
   const told = new Set<string>();
   return shown.flatMap(({ text, e164, at }) => {
     if (own.has(e164) || others.has(e164) || told.has(e164) || told.size >= MOST_TELEPHONES) return [];
+    if (isCode(text, record.address.postalCode)) return [];
     told.add(e164);
     const { start, end } = sourceOf(visible, at.start, at.end);
     return [

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import { applyEdits } from '#core/text';
 import { check } from './index.ts';
 
@@ -79,4 +80,27 @@ test('organisations that are no local business are told with all that follows fr
   const after = applyEdits(text, told[0]?.mend?.edits ?? []);
   expect(after.split('["VeterinaryCare", "LocalBusiness"]')).toHaveLength(3);
   expect(check(after).findings.filter(({ code }) => code.startsWith('vocabulary/'))).toEqual([]);
+});
+
+test('a postal code that could be dialled is no other number of the record’s page', () => {
+  const markup = {
+    '@context': 'https://schema.org',
+    '@type': 'Physician',
+    name: 'Levi',
+    telephone: '+972 3-523-4567',
+    address: {
+      '@type': 'PostalAddress',
+      streetAddress: 'דיזנגוף 123',
+      addressLocality: 'תל אביב',
+      postalCode: '6433222',
+      addressCountry: 'IL',
+    },
+  };
+  const page = `<script type="application/ld+json">${JSON.stringify(markup)}</script><h1>Levi</h1><p>דיזנגוף 123, תל אביב 6433222</p><p>03-5234567</p>`;
+  const [business] = businessesIn(readSource(page).items);
+  if (!business) throw new Error('no business');
+  const told = (more: string): readonly string[] =>
+    check(page + more, { record: recordFromItem(business) }).findings.map(({ code }) => code);
+  expect(told('')).not.toContain('agreement/other-telephone');
+  expect(told('<p>03-6234567</p>')).toContain('agreement/other-telephone');
 });

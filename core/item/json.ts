@@ -148,9 +148,25 @@ const textsOfJson = (value: JsonValue | readonly JsonValue[] | undefined): reado
 
 const NOWHERE: Place = { start: 0, end: 0, line: 1, column: 1 };
 
-/** The item that JSON says, as it would be read; what it refers to by `@id` is looked up among `others`. */
+/** The nodes inside one that are named by an `@id` and say more than that. */
+function nodesInside(node: JsonItem, depth = 0): readonly (readonly [id: string, node: JsonItem])[] {
+  return Object.values(node).flatMap((values) =>
+    jsonValues(values).flatMap((one) => {
+      if (!isItem(one) || depth > DEEPEST) return [];
+      const [id] = textsOfJson(one['@id']);
+      const own = id !== undefined && Object.keys(one).length > 1 ? [[id, one] as const] : [];
+      return [...own, ...nodesInside(one, depth + 1)];
+    }),
+  );
+}
+const DEEPEST = 8;
+
+/**
+ * The item that JSON says, as it would be read; what it refers to by `@id` is looked up in itself and among `others`.
+ */
 export function readOfJson(item: JsonItem, others: ReadonlyMap<string, JsonItem> = new Map()): ReadItem {
   const syntax: Syntax = 'jsonld';
+  const known = new Map([...nodesInside(item), ...others]);
   const read = (node: JsonItem, depth: number): ReadItem => ({
     syntax,
     types: textsOfJson(node['@type']),
@@ -173,8 +189,8 @@ export function readOfJson(item: JsonItem, others: ReadonlyMap<string, JsonItem>
   const valueOf = (value: JsonValue, depth: number): ReadValue => {
     if (isItem(value) && !('@value' in value)) {
       const id = textsOfJson(value['@id'])[0];
-      const whole = id !== undefined && Object.keys(value).length === 1 ? others.get(id) : undefined;
-      return { kind: 'item', item: read(depth < 8 ? (whole ?? value) : value, depth + 1) };
+      const whole = id !== undefined && Object.keys(value).length === 1 ? known.get(id) : undefined;
+      return { kind: 'item', item: read(depth < DEEPEST ? (whole ?? value) : value, depth + 1) };
     }
     const [literalValue] = isItem(value) ? jsonValues(value['@value']) : [value];
     const json = typeof literalValue === 'object' ? '' : (literalValue ?? '');

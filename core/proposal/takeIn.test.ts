@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { telephonesOf } from '#core/agreement';
 import { jsonLd, toldRecord, writeMarkup } from '#core/markup';
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import { emptyRecord, withFact, type BusinessRecord } from '#core/record';
@@ -222,5 +223,32 @@ describe('several businesses of one source', () => {
   test('are one alone with all that stands beside it', () => {
     const besides = besidesOf(store('one'), { '@type': 'WebSite', '@id': id('site'), name: 'Site' });
     expect(besides).toEqual([[id('site')]]);
+  });
+});
+
+describe('a record taken from markup agrees with it', () => {
+  test('where a picture refers to another in the same item', () => {
+    const record = taken(
+      script({
+        '@type': 'Bakery',
+        name: 'Sol',
+        logo: { '@type': 'ImageObject', '@id': '#logo', url: 'https://sol.example/logo.png', caption: 'Sol' },
+        image: { '@id': '#logo' },
+      }),
+    );
+    expect(toldRecord(record).image).toEqual(toldRecord(record).logo);
+    expect(record.image[0]?.url).toBe('https://sol.example/logo.png');
+  });
+
+  test('where several numbers stand in it', () => {
+    const record = taken(
+      script({
+        '@type': 'MedicalClinic',
+        name: 'Spice',
+        telephone: ['+91 80 2555 0100', '+91 98860 12345'],
+        address: { '@type': 'PostalAddress', addressCountry: 'IN' },
+      }),
+    );
+    expect(telephonesOf(record)).toEqual(expect.arrayContaining(['+918025550100', '+919886012345']));
   });
 });
