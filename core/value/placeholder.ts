@@ -1,34 +1,56 @@
 import { fault, type Fault } from '#core/fault';
 
-/** Texts that templates come with. A value that holds one was never filled in. */
-const placeholders: readonly RegExp[] = [
-  /\byour (business|company|shop|store|practice) name\b/i,
-  /\b(business|company) name here\b/i,
-  /\b123 (example|main|any|fake) (street|st)\b/i,
+/** What nobody writes but a template, however much stands round it. */
+const UNMISTAKABLE: readonly RegExp[] = [
   /\blorem ipsum\b/i,
-  /\b(any|your) ?(town|city)\b/i,
-  /\byour (address|street|phone|description)\b/i,
-  /\binsert .{1,30} here\b/i,
+  /\b(?:musterstra(?:ss|ß)e|musterstadt|musterfirma|mustermann|max muster)\b/i,
+  /\b(?:voorbeeldstraat|voorbeeldstad|exempelgatan|eksempelvej|esimerkkikatu)\b/i,
+];
+
+/** What a template says among few words; a sentence may hold it: “We print your company name on mugs.” */
+const AMONG_FEW: readonly RegExp[] = [
+  /\byour (?:business|company|shop|store|practice) name\b/i,
+  /\b(?:business|company) name here\b/i,
+  /\b123 (?:example|main|any|fake) (?:street|st)\b/i,
+  /\banytown\b/i,
+  /\binsert (?=.{0,30}\b(?:your|name|text|description|address|title|phone|url)\b).{1,30} here\b/i,
+  /\b(?:describe|description of) your (?:business|company|shop|store|practice)\b/i,
+  /\bul\.? ?przykładowa\b/i,
+  /\bfirmenname hier\b/i,
+  /^(?:会社名|店舗名|サンプル|株式会社サンプル|〇〇|○○)/,
+];
+
+/** What is a template's where nothing else is said. “Your address for good bread” is a business's own. */
+const ALONE: readonly RegExp[] = [
+  /^(?:\d{1,5},? )?(?:enter |add )?(?:your|any|my) ?(?:town|city|street(?: address)?|road|address|phone(?: number)?|description|state|zip(?: code)?|postcode)(?: here)?(?:,? [a-z]{2})?$/i,
   /^(?:mr |mrs |dr )?(?:john|jane) doe$/i,
   /^\[[^\]]+\]$/,
   /^\{\{[^}]+\}\}$/,
-  /\b(?:musterstra(?:ss|ß)e|musterstadt|musterfirma|mustermann|max muster)\b/i,
-  /\b(?:ihr(?:e)? (?:firma|firmenname|unternehmen|adresse|name)|firmenname hier)\b/i,
+  /^ihre? (?:firma|firmenname|unternehmen|adresse|name)$/i,
   /^(?:tu|su|nombre de (?:tu|su|la)) (?:empresa|negocio|tienda|calle|ciudad)$/i,
   /^(?:calle falsa|calle ejemplo|avenida ejemplo|ejemplo|empresa ejemplo)\b/i,
   /^(?:nom de (?:votre|l.)(?: )?(?:entreprise|soci[eé]t[eé])|votre (?:entreprise|soci[eé]t[eé]|ville|adresse)|exemple|rue exemple|ville exemple)$/i,
-  /\b(?:la tua azienda|nome azienda|via esempio|azienda esempio)\b/i,
-  /\b(?:uw bedrijf|jouw bedrijf|bedrijfsnaam|voorbeeldstraat|voorbeeldstad)\b/i,
+  /^(?:la tua azienda|nome azienda|via esempio(?:,? \d{1,4})?|azienda esempio)$/i,
+  /^(?:uw bedrijf|jouw bedrijf|(?:uw |jouw )?bedrijfsnaam)$/i,
   /^(?:sua empresa|nome da (?:sua )?empresa|rua exemplo|cidade exemplo)$/i,
-  /\b(?:twoja firma|nazwa firmy|przykładowa)\b/i,
-  /\b(?:ditt företag|företagsnamn|exempelgatan|din virksomhed|firmanavn|eksempelvej|yrityksen nimi|esimerkkikatu|název firmy)\b/i,
-  /^(?:会社名|店舗名|サンプル|株式会社サンプル|〇〇|○○)/,
-  /\b(?:company name|business name|site title|my (?:business|company)|acme (?:inc|corp))$/i,
+  /^(?:twoja firma|nazwa firmy|przykładowa(?: firma)?)$/i,
+  /^(?:ditt företag|företagsnamn|din virksomhed|firmanavn|yrityksen nimi|název firmy)$/i,
+  /^(?:(?:the |my )?(?:company|business) name|site title|my (?:business|company)|acme (?:inc|corp)\.?)$/i,
   /^(x{3,}|tbd|todo|n\/a|null|undefined|test|testing|street address|address line 1)$/i,
   /^(?:\d{1,3},? )?(?:rue|avenue) (?:de l.)?exemple$|^rua exemplo(?:, ?\d+)?$|^örnek (?:sokak|cadde|mahalle)/i,
   /^(?:firma ad[ıi]|şirket ad[ıi]|numele (?:firmei|companiei)|naziv (?:tvrtke|firme|podjetja)|cégnév|názov firmy|ettevõtte nimi|uzņēmuma nosaukums|įmonės pavadinimas|tên công ty|nama perusahaan|nama syarikat)$/i,
   /^(?:회사명|업체명|상호명|公司名称|公司名稱|企业名称|店铺名称|ชื่อบริษัท|ชื่อร้าน|название (?:компании|организации)|назва компанії|име на фирмата|назив фирме|επωνυμία (?:επιχείρησης|εταιρείας)|όνομα εταιρείας|اسم الشركة|نام شرکت|שם החברה|שם העסק)$/i,
 ];
+
+/** More words are a sentence. */
+const FEW = 7;
+
+/** Whether a text was left over from a template. */
+function isPlaceholder(text: string): boolean {
+  const written = text.trim();
+  const is = (patterns: readonly RegExp[]): boolean => patterns.some((pattern) => pattern.test(written));
+  return is(UNMISTAKABLE) || is(ALONE) || (written.split(/\s+/).length <= FEW && is(AMONG_FEW));
+}
 
 /** Addresses that forms and templates come with. Those of RFC 2606 are nobody's, and stand in examples on purpose. */
 const PLACEHOLDER_MAIL =
@@ -43,6 +65,6 @@ export const judgePlaceholderMail = (email: string): readonly Fault[] =>
 /** A fault where a text was left over from a template. */
 export function judgeText(text: string): readonly Fault[] {
   const written = text.slice(0, 2000);
-  if (!placeholders.some((pattern) => pattern.test(written))) return [];
+  if (!isPlaceholder(written)) return [];
   return [fault('value/placeholder', `“${written.slice(0, 60)}” looks left over from a template.`)];
 }
