@@ -1,7 +1,8 @@
 /** What the tests of the server share. */
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { basename, join } from 'node:path';
+import { expect } from '@jest/globals';
 import type { Express } from 'express';
 import pino from 'pino';
 import { QueryTypes, type Sequelize } from 'sequelize';
@@ -15,11 +16,15 @@ import { migrate } from './store/migrations.ts';
 import { defineModels } from './store/models.ts';
 import { Threads } from './threads/threads.ts';
 
-/** A database of the test runner's worker, ready to use: suites that run at once must not meet each other's jobs. */
+/**
+ * A database of the test's file, ready to use: suites must meet neither each other's jobs nor what another left behind,
+ * whichever ran before.
+ */
 async function openTestDatabase(): Promise<Sequelize> {
   const shared = process.env['ZINC_TEST_DATABASE'] ?? '';
   const first = openDatabase(shared);
-  const name = `${first.getDatabaseName()}_test_${process.env['JEST_WORKER_ID'] ?? '1'}`;
+  const suite = basename(expect.getState().testPath ?? '').replace(/\W/g, '_');
+  const name = `${first.getDatabaseName()}_test_${suite}`.slice(0, LONGEST_NAME);
   await first.query(
     `CREATE DATABASE IF NOT EXISTS ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`,
     { type: QueryTypes.RAW },
@@ -30,6 +35,9 @@ async function openTestDatabase(): Promise<Sequelize> {
   defineModels(database);
   return database;
 }
+
+/** MariaDB, "Identifier Names". */
+const LONGEST_NAME = 64;
 
 /** The application as the server process puts it together, on a database and a folder of the test's own. */
 export interface TestServer {
