@@ -61,6 +61,13 @@ describe('a page of another country', () => {
       undefined,
     ],
     [
+      'pt',
+      '<p>Visite-nos! Praça do Comércio, 1100-148 Lisboa</p><p>Tel. 21 346 12 34</p>',
+      'Praça do Comércio ; Lisboa ; 1100-148 ; PT',
+      ['21 346 12 34'],
+      undefined,
+    ],
+    [
       'tr',
       '<p>İstiklal Cad. No: 123 Kat: 2, 34433 Beyoğlu / İstanbul</p><p>Tel: 0212 345 67 89</p>',
       'İstiklal Cad. No: 123 Kat: 2 ; Beyoğlu ; İstanbul ; 34433 ; TR',
