@@ -1,8 +1,8 @@
 /** What the tests of the server share. */
+import { randomBytes } from 'node:crypto';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { basename, join } from 'node:path';
-import { expect } from '@jest/globals';
+import { join } from 'node:path';
 import type { Express } from 'express';
 import pino from 'pino';
 import { QueryTypes, type Sequelize } from 'sequelize';
@@ -17,14 +17,13 @@ import { defineModels } from './store/models.ts';
 import { Threads } from './threads/threads.ts';
 
 /**
- * A database of the test's file, ready to use: suites must meet neither each other's jobs nor what another left behind,
- * whichever ran before.
+ * A database that nobody used before: suites must meet neither each other's jobs nor what another left behind,
+ * whichever ran first.
  */
 async function openTestDatabase(): Promise<Sequelize> {
   const shared = process.env['ZINC_TEST_DATABASE'] ?? '';
   const first = openDatabase(shared);
-  const suite = basename(expect.getState().testPath ?? '').replace(/\W/g, '_');
-  const name = `${first.getDatabaseName()}_test_${suite}`.slice(0, LONGEST_NAME);
+  const name = `${first.getDatabaseName()}_test_${randomBytes(8).toString('hex')}`;
   await first.query(
     `CREATE DATABASE IF NOT EXISTS ${name} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci`,
     { type: QueryTypes.RAW },
@@ -35,9 +34,6 @@ async function openTestDatabase(): Promise<Sequelize> {
   defineModels(database);
   return database;
 }
-
-/** MariaDB, "Identifier Names". */
-const LONGEST_NAME = 64;
 
 /** The application as the server process puts it together, on a database and a folder of the test's own. */
 export interface TestServer {
