@@ -104,3 +104,11 @@ test('a postal code that could be dialled is no other number of the record’s p
   expect(told('')).not.toContain('agreement/other-telephone');
   expect(told('<p>03-6234567</p>')).toContain('agreement/other-telephone');
 });
+
+test('a quote before a colon is not certainly the beginning of a text', () => {
+  const told = check('{\n“name”": “A & B”,\n“url”": “x”}').findings.filter(
+    ({ code }) => code === 'syntax/missing-quote',
+  );
+  expect(told.length).toBeGreaterThan(0);
+  expect(told.filter(({ mend }) => mend?.certain)).toEqual([]);
+});

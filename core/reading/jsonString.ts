@@ -225,8 +225,9 @@ class FaultyString {
     const opening = this.#quote === '"' ? [] : [{ start, end: start + 1, text: '"' }];
     const message = `The text “${shorten(text)}” is not closed: a double quote is missing at its end.`;
     const edits = [...opening, { start: end, end, text: '"' }];
-    // Where only a comma or a bracket stands behind it, the end is certain; a quote alone may as well be one too many.
-    const plain = this.#quote === '"' && text !== '' && !/["'\\\r\n\f{}]/.test(text);
+    // Where only a comma or a bracket stands behind it, the end is certain; a quote alone, or one before a colon, may as
+    // well be one too many.
+    const plain = this.#quote === '"' && text !== '' && !/["'“”„\\\r\n\f{}]|^\s*:/.test(text);
     const guess = !plain || !/^[\s,}\]]*$/.test(this.#source.slice(end, this.#at));
     const missing = jsonFault('syntax/missing-quote', message, end, end, edits, guess);
     return {
