@@ -2,6 +2,7 @@ import {
   guessedEncodings,
   hasSignInWord,
   isValidIn,
+  latinEncodings,
   likelyEncodings,
   type GuessedEncoding,
   type Likely,
@@ -12,15 +13,6 @@ import { decodeBytes } from '#core/text';
 export const csvEncodings = guessedEncodings;
 export type CsvEncoding = GuessedEncoding;
 
-/** Those that differ in a few accented letters: on a short sheet, whichever is the most frequent is the best guess. */
-const LATIN: ReadonlySet<CsvEncoding> = new Set([
-  'windows-1252',
-  'macintosh',
-  'windows-1250',
-  'iso-8859-2',
-  'windows-1254',
-  'windows-1257',
-]);
 /** By how much of a hundred another Latin encoding must be the likelier one. */
 const CLEARLY = 10;
 const LOOKED_AT = 200_000;
@@ -53,7 +45,8 @@ export function guessCsvEncoding(
   if (best.encoding !== western) return best.encoding;
   const [first = usual] = likely;
   const isClear =
-    !LATIN.has(first.encoding) ||
+    // On a short sheet, whichever Latin one is the most frequent is the best guess.
+    !latinEncodings.has(first.encoding) ||
     first.confidence >= usual.confidence + CLEARLY ||
     (hasSignInWord(head, western) && !hasSignInWord(head, first.encoding));
   return isClear && first.encoding !== 'windows-1252' ? first.encoding : western;

@@ -52,4 +52,17 @@ describe('a page that does not name its encoding', () => {
     expect(decodeText(named).encoding).toBe('windows-1252');
     expect(decodeText(page(WORDS.shift_jis[1]), 'text/html; charset=euc-kr').encoding).toBe('euc-kr');
   });
+
+  test('is read by its letters wherever the part that is looked at ends', () => {
+    const [words, written] = WORDS.shift_jis;
+    for (const more of ['', 'a'])
+      expect(decodeText(page(more + `${written}<br>`.repeat(4000))).text).toContain(words);
+  });
+
+  test('made of tags that do not end is read in a time that grows with its length', () => {
+    for (const piece of ['<', '<script>', '<a '])
+      expect(decodeText(bytes(`${'\xe9'.repeat(40)}${piece.repeat(100_000)}`)).text).toContain(
+        piece.repeat(3),
+      );
+  });
 });

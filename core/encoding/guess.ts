@@ -92,7 +92,8 @@ const OF_LANGUAGE: ReadonlyMap<string, readonly GuessedEncoding[]> = new Map(
     languages.split(' ').map((language) => [language, encodings] as const),
   ),
 );
-const LATIN: ReadonlySet<GuessedEncoding> = new Set([
+/** Those that differ in a few accented letters. */
+export const latinEncodings: ReadonlySet<GuessedEncoding> = new Set([
   'windows-1250',
   'iso-8859-2',
   'windows-1252',
@@ -100,6 +101,21 @@ const LATIN: ReadonlySet<GuessedEncoding> = new Set([
   'windows-1257',
   'macintosh',
 ]);
+
+/** A page without what stands in its scripts and styles; each is looked for once, however many are not closed. */
+function withoutScripts(source: string): string {
+  const lower = source.toLowerCase();
+  const kept: string[] = [];
+  let at = 0;
+  for (const { 0: tag, 1: name = '', index } of lower.matchAll(/<(script|style)\b/g)) {
+    if (index < at) continue;
+    kept.push(source.slice(at, index));
+    const close = lower.indexOf(`</${name}`, index + tag.length);
+    if (close < 0) return kept.join(' ');
+    at = close;
+  }
+  return [...kept, source.slice(at)].join(' ');
+}
 
 /** As much of a page is looked at. */
 const LOOKED_AT = 100_000;
@@ -114,8 +130,10 @@ const FEWEST = 30;
  * steps 8 and 9).
  */
 export function guessPageEncoding(bytes: Uint8Array): string {
-  const source = binaryText(bytes.subarray(0, LOOKED_AT));
-  const shown = source.replace(/<(script|style)\b[\s\S]*?<\/\1\s*>|<[^>]*>/gi, ' ');
+  // Cut behind a tag: half of a double byte would speak against every encoding that has them.
+  const end = bytes.lastIndexOf(0x3e, LOOKED_AT) + 1;
+  const source = binaryText(bytes.subarray(0, end || LOOKED_AT));
+  const shown = withoutScripts(source).replace(/<[^<>]*>/g, ' ');
   const [, language = ''] = /<html\b[^>]*?\blang\s*=\s*["']?([a-z]{2})/i.exec(source) ?? [];
   const own = OF_LANGUAGE.get(language.toLowerCase());
   const beyond = shown.match(/[\u0080-\u00ff]/g)?.length ?? 0;
@@ -125,7 +143,7 @@ export function guessPageEncoding(bytes: Uint8Array): string {
   return (
     likely.find(({ encoding }) => own?.includes(encoding))?.encoding ??
     own?.find((encoding) => isValidIn(bytes, encoding)) ??
-    likely.find(({ encoding }) => isForeign && !LATIN.has(encoding))?.encoding ??
+    likely.find(({ encoding }) => isForeign && !latinEncodings.has(encoding))?.encoding ??
     'windows-1252'
   );
 }

@@ -4,6 +4,7 @@ export {
   guessedEncodings,
   hasSignInWord,
   isValidIn,
+  latinEncodings,
   likelyEncodings,
   type GuessedEncoding,
   type Likely,
