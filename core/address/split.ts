@@ -2,7 +2,7 @@ import { emptyAddress, type Address, type AddressPart } from './address.ts';
 import { hasCounties, isCounty } from './counties.ts';
 import { readEastern } from './eastern.ts';
 import { addressForm } from './form.ts';
-import { cut, mayBeTown, put, STREET, take, textAt, UNIT, type Piece } from './pieces.ts';
+import { cut, mayBeTown, put, SLAVIC_STREET, STREET, take, textAt, UNIT, type Piece } from './pieces.ts';
 import { takePostalCode } from './splitCode.ts';
 import { CITY_STATES, guessCountry, takeCodeMark, takeCountry } from './splitCountry.ts';
 import { takeRegion } from './splitRegion.ts';
@@ -93,7 +93,9 @@ function takeTown(pieces: Piece[], country: string, codeAt: number): { text: str
   const first = pieces.findIndex(({ text }) => text);
   const isReversed =
     codeAt === 0 ||
-    (pieces.length > 1 && !STREET.test(textAt(pieces, first)) && STREET_WORD.test(textAt(pieces, first + 1)));
+    (pieces.length > 1 &&
+      !STREET.test(textAt(pieces, first)) &&
+      SLAVIC_STREET.test(textAt(pieces, first + 1)));
   if (isReversed && pieces.length > 1 && mayBeTown(textAt(pieces, first)))
     return { text: take(pieces, first), isByPlace: codeAt !== 0 || first !== 0 };
   if (SELF_TOWN.has(country)) return { text: '', isByPlace: false };
@@ -108,7 +110,6 @@ function takeTown(pieces: Piece[], country: string, codeAt: number): { text: str
 
 /** Of the city states those whose addresses name no other town. */
 const SELF_TOWN = new Set(['SG', 'MC', 'GI', 'MO', 'VA']);
-const STREET_WORD = /^(?:ul\.|ulica |ул\.|улица |вул\.|вулиця |бул\.|пр\.|пр-т|просп|пл\.|пер\.|наб\.)/iu;
 /** "100 Main Street Suite 200 Springfield": the town behind the number of a unit. */
 const BEHIND_UNIT =
   /^(.*\d.*\b(?:suite|ste|unit|apt|floor|#)\.? ?#?(?:\d[\w-]*|[A-Z]))\s+(\p{Lu}[\p{L} .'’-]+)$/iu;

@@ -1,7 +1,5 @@
 import { namesOfTown } from '#core/address';
-
-/** Letters that some write as two: "Köln" and "Koeln", "Århus" and "Aarhus". */
-const AS_TWO: Readonly<Record<string, string>> = { ä: 'ae', ö: 'oe', ü: 'ue', å: 'aa', ø: 'oe', æ: 'ae' };
+import { withLettersAsTwo } from '#core/text';
 
 /** No name and no street is longer. */
 const LONGEST = 120;
@@ -10,7 +8,7 @@ const LONGEST = 120;
 export function otherSpellings(text: string): readonly string[] {
   if (text.length > LONGEST) return [];
   const lower = text.normalize('NFC').toLowerCase();
-  const asTwo = lower.replace(/[äöüåøæ]/g, (letter) => AS_TWO[letter] ?? letter);
+  const asTwo = withLettersAsTwo(lower);
   const asOne = lower.replace(/[aou]e|aa/g, ([letter]) => letter ?? '');
   return [asTwo, asOne].filter((one) => one !== lower);
 }

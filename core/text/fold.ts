@@ -24,6 +24,12 @@ const PLAIN_LETTERS: Readonly<Record<string, string>> = {
 export const withPlainLetters = (lower: string): string =>
   lower.replace(/[ßøłđæœıðþħŧ]/g, (letter) => PLAIN_LETTERS[letter] ?? letter);
 
+const AS_TWO: Readonly<Record<string, string>> = { ä: 'ae', ö: 'oe', ü: 'ue', å: 'aa', ø: 'oe', æ: 'ae' };
+
+/** A text in small letters with those as two that some write so: "köln" and "koeln", "århus" and "aarhus". */
+export const withLettersAsTwo = (lower: string): string =>
+  lower.replace(/[äöüåøæ]/g, (letter) => AS_TWO[letter] ?? letter);
+
 /**
  * A text without what two spellings of the same thing may differ in: case, diacritics, punctuation and
  * white space (Unicode NFKD, marks left out). "Café  O’Brien" and "cafe obrien" fold to the same.

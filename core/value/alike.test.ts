@@ -31,6 +31,7 @@ describe('a part of an address elsewhere', () => {
     ['Via Giuseppe Garibaldi 12', 'Via G. Garibaldi 12'],
     ['Kungsgatan 5', 'Kungsg. 5'],
     ['梅田三丁目1番1号', '梅田3-1-1'],
+    ['梅田二十一丁目1', '梅田21-1'],
     ['One Market Plaza', '1 Market Plaza'],
     ['Unit 4, 12 Mill Lane', '12 Mill Lane, Unit 4'],
     ['PO Box 12', 'P.O. Box 12'],
@@ -48,6 +49,7 @@ describe('a part of an address elsewhere', () => {
     ['12 3rd Street', '123 rd Street'],
     ['Unit 4, 12 Mill Lane', 'Unit 12, 4 Mill Lane'],
     ['梅田3-1-1', '梅田3-1-2'],
+    ['梅田十一丁目', '梅田十二丁目'],
   ])('%s is not %s', (one, other) => expect(['different', 'partly']).toContain(gradeAddressPart(one, other)));
 
   test('a region by its code, a code with its country', () => {

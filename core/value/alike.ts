@@ -1,7 +1,4 @@
-import { fold, remember, table } from '#core/text';
-
-/** Letters that some write as two: "Krüger" and "Krueger". */
-const AS_TWO = table<string>({ ä: 'ae', ö: 'oe', ü: 'ue', å: 'aa', ø: 'oe', æ: 'ae' });
+import { fold, remember, table, withLettersAsTwo } from '#core/text';
 
 /** Words of names and addresses that say the same: "and" in many languages, legal forms, numbers up to twelve. */
 const SAME = table<string>({
@@ -22,18 +19,28 @@ const SAME = table<string>({
 const NUMBER_MARK =
   /(?:№|#|(?<!\p{L})(?:nº|n°|no|nr|nro|num|numero|número|number|numéro|д|дом|буд)\.?)(?=\s*\d)/giu;
 /** Parts of a Japanese house number: 3丁目1番2号 is 3-1-2. */
-const BLOCKS = /([\d一二三四五六七八九十]+)(?:丁目|番地の?|番|号|の)/gu;
-const KANJI = '〇一二三四五六七八九十';
+const BLOCKS =
+  /(\d+|[一二三四五六七八九]?十[一二三四五六七八九]?|[一二三四五六七八九])(?:丁目|番地の?|番|号|の)/gu;
+const KANJI = '〇一二三四五六七八九';
+/** A number of Japanese figures up to 99: 十二 is 12. */
+function japaneseNumber(written: string): number {
+  const [tens = '', ones = ''] = written.includes('十') ? written.split('十') : ['〇', written];
+  return 10 * (tens === '' ? 1 : KANJI.indexOf(tens)) + (ones === '' ? 0 : KANJI.indexOf(ones));
+}
 
 /** A text with what people write in two ways written in one, before its words are folded. */
 const written = remember((text) =>
-  text
-    .normalize('NFKC')
-    .toLowerCase()
-    .replace(BLOCKS, (_, number: string) => `${/\d/.test(number) ? number : String(KANJI.indexOf(number))}-`)
-    .replace(NUMBER_MARK, ' ')
-    .replace(/\s\+\s/g, ' and ')
-    .replace(/[äöüåøæ]/g, (letter) => AS_TWO[letter] ?? letter),
+  withLettersAsTwo(
+    text
+      .normalize('NFKC')
+      .toLowerCase()
+      .replace(
+        BLOCKS,
+        (_, number: string) => `${/\d/.test(number) ? number : String(japaneseNumber(number))}-`,
+      )
+      .replace(NUMBER_MARK, ' ')
+      .replace(/\s\+\s/g, ' and '),
+  ),
 );
 
 interface Word {
