@@ -27,6 +27,7 @@ import {
   readTags,
   sidecarPacket,
   stampPicture,
+  packetText,
   wrappedPacket,
   type Carried,
   type PictureFormat,
@@ -143,7 +144,7 @@ function refusalOf(photo: string): string {
   return `${ending ? `A ${ending} file` : 'This'} cannot be stamped: JPEG, PNG and WebP are written into, TIFF, GIF, HEIC and AVIF get a file beside them.`;
 }
 
-function remarksOn({ left, kept, removed, replaced }: Stamping): string[] {
+function remarksOn({ left, kept, removed, replaced, languages }: Stamping): string[] {
   return [
     ...left.map((where) => `Its ${where} data are broken and stay as they are.`),
     ...replaced.map(({ field, was }) => {
@@ -151,6 +152,7 @@ function remarksOn({ left, kept, removed, replaced }: Stamping): string[] {
       return `Replaced its ${fieldName(field)}, which ${verb} “${was}”.`;
     }),
     ...(kept.length > 0 ? [`Kept what it had: ${kept.map(fieldName).join(', ')}.`] : []),
+    ...(languages.length > 0 ? [`Its texts in other languages stay: ${languages.join(', ')}.`] : []),
     ...(removed.length > 0 ? [`Removed: ${removed.map(fieldName).join(', ')}.`] : []),
   ];
 }
@@ -216,7 +218,7 @@ function writeSidecar(
 ): { path: string; lines: readonly ProofLine[] } {
   const [old, path] = [sidecarOf(photo), sidecarOf(out)];
   const there =
-    existsSync(old) && statSync(old).size < limits.pageBytes ? readFileSync(old, 'utf8') : undefined;
+    existsSync(old) && statSync(old).size < limits.pageBytes ? packetText(readFileSync(old)) : undefined;
   const result = sidecarPacket(fields, there);
   if (!result.ok) throw new Refused(`${basename(old)} stands beside it and is broken; nothing was written.`);
   beside(path, (file) => writeAll(file, Buffer.from(result.packet)));

@@ -1,6 +1,7 @@
 import type { CarriedTexts } from './fields.ts';
 import { carriedText, type StampField } from './places.ts';
-import { listOf, numberOf, readTags, textOf, valueOf, xmpDegrees, type Tags } from './tags.ts';
+import { pictureSize, type PictureSize } from './size.ts';
+import { listOf, numberOf, readTags, textOf, xmpDegrees, xmpTexts, type Tags } from './tags.ts';
 
 /** What a photo carries, as a reader that is not ours finds it. '' or undefined where there is nothing. */
 export interface Carried {
@@ -28,12 +29,13 @@ export interface Carried {
 /** Reads what a photo of any format carries; undefined where the reader cannot make sense of the file. */
 export function readCarried(bytes: Uint8Array): Carried | undefined {
   const tags = readTags(bytes);
-  return tags && carried(tags);
+  return tags && carried(tags, pictureSize(bytes));
 }
 
-function carried(tags: Tags): Carried {
-  const { exif, iptc, xmp, gps, file } = tags;
+function carried(tags: Tags, size: PictureSize | undefined): Carried {
+  const { exif, iptc, xmp, gps } = tags;
   const text = (field: StampField): string => carriedText(tags, field);
+  const xmpText = (name: string): string => xmpTexts(xmp[name]).join(', ');
   return {
     latitude: numberOf(gps['Latitude']),
     longitude: numberOf(gps['Longitude']),
@@ -52,12 +54,12 @@ function carried(tags: Tags): Carried {
       comment: '',
     },
     xmp: {
-      title: textOf(xmp['title']),
-      caption: textOf(xmp['description']),
+      title: xmpText('title'),
+      caption: xmpText('description'),
       keywords: listOf(xmp['subject']),
-      town: textOf(xmp['City']),
-      comment: textOf(xmp['UserComment']),
-      alt: textOf(xmp['AltTextAccessibility']),
+      town: xmpText('City'),
+      comment: xmpText('UserComment'),
+      alt: xmpText('AltTextAccessibility'),
       latitude: xmpDegrees(xmp['GPSLatitude']),
       longitude: xmpDegrees(xmp['GPSLongitude']),
     },
@@ -67,8 +69,8 @@ function carried(tags: Tags): Carried {
     copyright: text('copyright'),
     camera: [textOf(exif['Make']), textOf(exif['Model'])].filter(Boolean).join(' '),
     taken: textOf(exif['DateTimeOriginal']),
-    width: numberOf(valueOf(file['Image Width'])) ?? 0,
-    height: numberOf(valueOf(file['Image Height'])) ?? 0,
+    width: size?.width ?? 0,
+    height: size?.height ?? 0,
   };
 }
 

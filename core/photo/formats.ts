@@ -6,6 +6,7 @@ import {
   APP13,
   frameSize,
   hasIdentifier,
+  isMetadata,
   MAX_SEGMENT_DATA,
   readJpeg,
   replaceSegments,
@@ -83,7 +84,8 @@ export function readContainer(bytes: Uint8Array): ContainerReading {
 }
 
 const EXIF_IDENTIFIER = 'Exif\0\0';
-const isExif = (one: JpegSegment): boolean => one.marker === APP1 && hasIdentifier(one, EXIF_IDENTIFIER);
+export const isExif = (one: JpegSegment): boolean =>
+  one.marker === APP1 && hasIdentifier(one, EXIF_IDENTIFIER);
 const isXmp = (one: JpegSegment): boolean => one.marker === APP1 && hasIdentifier(one, XMP_IDENTIFIER);
 const isPhotoshop = (one: JpegSegment): boolean => one.marker === APP13 && hasIdentifier(one, PHOTOSHOP);
 
@@ -99,13 +101,13 @@ function readJpegBlocks(bytes: Uint8Array): ContainerReading {
     container: {
       format: 'JPEG',
       takesIptc: true,
-      size: frameSize(image),
+      size: frameSize(bytes),
       blocks: {
         exif: behind(segments.find(isExif), EXIF_IDENTIFIER),
         xmp: behind(segments.find(isXmp), XMP_IDENTIFIER),
         resources: resources.length > 0 ? concat(resources) : undefined,
       },
-      image: [image],
+      image: [...segments.filter(({ marker }) => !isMetadata(marker)).map(({ data }) => data), image],
       write: (blocks) => {
         const long = tooLong(blocks);
         if (long) return { ok: false, message: long };

@@ -21,6 +21,7 @@ export { compareFields, provePhoto, sameImage, type ProofLine } from './proof.ts
 export { sidecarPacket, stampPicture, type Stamping, type StampOptions, type StampResult } from './stamp.ts';
 export { wrappedPacket } from './sidecar.ts';
 export { readTags, tagTexts } from './tags.ts';
+export { packetText } from './xmp.ts';
 export type { OwnWords } from './ownWords.ts';
 export { plannedAgain, planSet, subjectOf, type Picture, type PlannedPicture } from './set.ts';
 export {

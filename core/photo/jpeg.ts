@@ -1,4 +1,4 @@
-/** A marker segment before the image data of a JPEG (ITU-T T.81, B.1.1). */
+/** A marker segment at the head of a JPEG (ITU-T T.81, B.1.1). */
 export interface JpegSegment {
   /** Second byte of the marker: 0xE1 for APP1. */
   readonly marker: number;
@@ -8,7 +8,7 @@ export interface JpegSegment {
 
 export interface Jpeg {
   readonly segments: readonly JpegSegment[];
-  /** From the first SOS or frame marker that is no metadata: everything from here on is never touched. */
+  /** From the first marker on behind which there is no metadata: everything from here on is never touched. */
   readonly image: Uint8Array;
 }
 
@@ -26,23 +26,29 @@ const SOS = 0xda;
 export const MAX_SEGMENT_DATA = 65_533;
 
 /**
- * Splits a JPEG into the APPn and COM segments at its head and the image behind them. A file that is no
- * JPEG, is cut off before its image data, or has no end of image, gives a message.
+ * Splits a JPEG into the segments at its head, up to the last APPn or COM one, and the image behind them. Tables and
+ * frame headers may stand among those (B.2.4.6): they are segments then. A file that is no JPEG, is cut off before its
+ * image data, or has no end of image, gives a message.
  */
 export function readJpeg(bytes: Uint8Array): JpegReading {
   if (bytes[0] !== 0xff || bytes[1] !== 0xd8) return { ok: false, message: 'This is no JPEG picture.' };
   const segments: JpegSegment[] = [];
-  let at = withoutFill(bytes, 2);
-  while (isMetadata(bytes, at)) {
+  let metadataEnd = withoutFill(bytes, 2);
+  let metadata = 0;
+  let at = metadataEnd;
+  while (bytes[at] === 0xff && bytes[at + 1] !== SOS) {
     const marker = bytes[at + 1] ?? 0;
     const length = ((bytes[at + 2] ?? 0) << 8) | (bytes[at + 3] ?? 0);
     if (length < 2 || at + 2 + length > bytes.length) return { ok: false, message: CUT_OFF };
     segments.push({ marker, data: bytes.subarray(at + 4, at + 2 + length) });
     at = withoutFill(bytes, at + 2 + length);
+    if (isMetadata(marker)) [metadataEnd, metadata] = [at, segments.length];
   }
-  const image = bytes.subarray(at);
-  if (!isComplete(image)) return { ok: false, message: CUT_OFF };
-  return { ok: true, jpeg: { segments, image } };
+  if (bytes[at] !== 0xff || !hasEnd(bytes, at)) return { ok: false, message: CUT_OFF };
+  return {
+    ok: true,
+    jpeg: { segments: segments.slice(0, metadata), image: bytes.subarray(metadataEnd) },
+  };
 }
 
 /** Where a marker begins: any number of fill bytes may stand before it (B.1.1.2). */
@@ -55,24 +61,13 @@ function withoutFill(bytes: Uint8Array, at: number): number {
 const CUT_OFF =
   'The file ends in the middle of the picture. It was probably cut off while being copied; copy it again.';
 
-function isMetadata(bytes: Uint8Array, at: number): boolean {
-  const marker = bytes[at + 1] ?? 0;
-  return (
-    bytes[at] === 0xff && at + 4 <= bytes.length && ((marker >= APP0 && marker <= APP15) || marker === COM)
-  );
-}
+/** Whether a segment is an application's or a comment, which say nothing of how the image is decoded. */
+export const isMetadata = (marker: number): boolean => (marker >= APP0 && marker <= APP15) || marker === COM;
 
-/** Whether frame headers lead to a scan and an end of image follows it. */
-function isComplete(image: Uint8Array): boolean {
-  let at = 0;
-  while (image[at] === 0xff && image[at + 1] !== SOS) {
-    const length = ((image[at + 2] ?? 0) << 8) | (image[at + 3] ?? 0);
-    if (length < 2 || at + 2 + length > image.length) return false;
-    at = withoutFill(image, at + 2 + length);
-  }
-  if (image[at] !== 0xff || image[at + 1] !== SOS) return false;
-  for (let end = image.length - 2; end > at; end -= 1)
-    if (image[end] === 0xff && image[end + 1] === 0xd9) return true;
+/** Whether an end of image follows the scan that begins at `scan`. */
+function hasEnd(bytes: Uint8Array, scan: number): boolean {
+  for (let end = bytes.length - 2; end > scan; end -= 1)
+    if (bytes[end] === 0xff && bytes[end + 1] === 0xd9) return true;
   return false;
 }
 
@@ -111,18 +106,18 @@ export function replaceSegments(
   ];
 }
 
-/** Width and height in pixels, as the frame header says (ITU-T T.81, B.2.2); undefined where it has none. */
+/** Width and height in pixels, as a JPEG's frame header says (ITU-T T.81, B.2.2); undefined where it has none. */
 export function frameSize(
-  image: Uint8Array,
+  bytes: Uint8Array,
 ): { readonly width: number; readonly height: number } | undefined {
-  let at = 0;
-  while (image[at] === 0xff && image[at + 1] !== SOS) {
-    const marker = image[at + 1] ?? 0;
-    const word = (offset: number): number => ((image[at + offset] ?? 0) << 8) | (image[at + offset + 1] ?? 0);
+  let at = withoutFill(bytes, 2);
+  while (bytes[at] === 0xff && bytes[at + 1] !== SOS) {
+    const marker = bytes[at + 1] ?? 0;
+    const word = (offset: number): number => ((bytes[at + offset] ?? 0) << 8) | (bytes[at + offset + 1] ?? 0);
     // Frame headers are SOF0 to SOF15, without the markers of tables among them.
     if (marker >= 0xc0 && marker <= 0xcf && ![0xc4, 0xc8, 0xcc].includes(marker))
       return { height: word(5), width: word(7) };
-    at = withoutFill(image, at + 2 + word(2));
+    at = withoutFill(bytes, at + 2 + word(2));
   }
   return undefined;
 }

@@ -3,6 +3,7 @@ import { ascii, mergeExif, type ExifChanges } from './exif.ts';
 import { concat } from './bytes.ts';
 import { cutUtf8, mergeIptc, readDataSets } from './iptc.ts';
 import { readJpeg, writeJpeg } from './jpeg.ts';
+import { pictureSize } from './size.ts';
 import { readXml } from './xml.ts';
 import { mergeXmp, newPacket, type XmpProperty } from './xmp.ts';
 
@@ -195,6 +196,26 @@ describe('XMP', () => {
     expect(result.packet).toContain('A &amp; B &lt;c&gt;');
   });
 
+  test('sets the default of several languages: the others stay and are told, but for a twin of the old default', () => {
+    const old = newPacket([]).replace(
+      '</rdf:RDF>',
+      `<r:Description xmlns:r="http://www.w3.org/1999/02/22-rdf-syntax-ns#" xmlns:d="http://purl.org/dc/elements/1.1/">
+<d:title><r:Alt><r:li xml:lang="x-default">Quay</r:li><r:li xml:lang="en">Quay</r:li><r:li xml:lang="de">Kai &amp; Hafen</r:li></r:Alt></d:title>
+<d:description><r:Alt><r:li xml:lang="fr">Un quai</r:li></r:Alt></d:description></r:Description></rdf:RDF>`,
+    );
+    const caption: XmpProperty = { ...title, name: 'description' };
+    const result = mergeXmp(old, [title, caption]);
+    expect(result).toMatchObject({ ok: true, languages: ['de', 'fr'] });
+    if (!result.ok) return;
+    expect(result.packet).toContain(
+      '<dc:title><rdf:Alt><rdf:li xml:lang="x-default">A &amp; B &lt;c&gt;</rdf:li><rdf:li xml:lang="de">Kai &amp; Hafen</rdf:li></rdf:Alt></dc:title>',
+    );
+    expect(result.packet).not.toContain('Quay');
+    expect(mergeXmp(result.packet, [title, caption])).toEqual(result);
+    const gone = mergeXmp(old, [caption], ['http://purl.org/dc/elements/1.1/title']);
+    expect(gone.ok && gone.packet).not.toContain('Kai');
+  });
+
   test('that is not well-formed is refused', () => {
     for (const old of [
       '<a><b></a></b>',
@@ -222,4 +243,15 @@ test('a JPEG is taken apart and put together to the byte, fill bytes aside', () 
   );
   expect(readJpeg(file.subarray(0, file.length - 1))).toMatchObject({ ok: false });
   expect(readJpeg(file.subarray(0, 6))).toMatchObject({ ok: false });
+});
+
+test('a JPEG whose metadata stand among its tables is taken apart behind the last of them', () => {
+  const head = [0xff, 0xd8, 0xff, 0xdb, 0, 3, 5, 0xff, 0xe1, 0, 4, 7, 7];
+  const image = [0xff, 0xc0, 0, 8, 8, 0, 2, 0, 3, 1, 0xff, 0xda, 0, 4, 9, 9, 1, 0xff, 0xd9];
+  const read = readJpeg(bytes(head, image));
+  if (!read.ok) throw new Error(read.message);
+  expect(read.jpeg.segments.map(({ marker }) => marker)).toEqual([0xdb, 0xe1]);
+  expect(read.jpeg.image).toEqual(Uint8Array.from(image));
+  expect(concat(writeJpeg(read.jpeg))).toEqual(bytes(head, image));
+  expect(pictureSize(bytes(head, image))).toEqual({ width: 3, height: 2 });
 });

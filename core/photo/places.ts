@@ -2,7 +2,7 @@ import { threeLetterCode } from '#core/address';
 import { longestIptc, cutUtf8 } from './iptc.ts';
 import type { StampFields } from './fields.ts';
 import { pngKeywords } from './png.ts';
-import { listOf, numberOf, partOf, textOf, xmpDegrees, type Tags } from './tags.ts';
+import { listOf, numberOf, partOf, textOf, xmpDegrees, xmpTexts, type Tags } from './tags.ts';
 
 /** The fields that are written into a picture. */
 export const stampFieldNames = [
@@ -72,7 +72,7 @@ function placesOf(
       read: (tags) => listOf(tags.iptc[iptc[0]]).join(JOIN),
     });
   if (xmp)
-    places.push({ field, label, where: 'XMP', meant, read: (tags) => listOf(tags.xmp[xmp]).join(JOIN) });
+    places.push({ field, label, where: 'XMP', meant, read: (tags) => xmpTexts(tags.xmp[xmp]).join(JOIN) });
   if (png) places.push({ field, label, where: 'PNG', meant, read: (tags) => textOf(tags.png[png]) });
   return places;
 }

@@ -11,7 +11,7 @@ interface Chunk {
 }
 
 const SIGNATURE = '\x89PNG\r\n\x1A\n';
-const XMP_KEYWORD = 'XML:com.adobe.xmp\0';
+const XMP_KEYWORD = 'XML:com.adobe.xmp';
 /** An XMP packet that unpacks to more than this is made to exhaust whoever reads it, bytes. */
 const MOST_XMP = 16 * 1024 * 1024;
 
@@ -50,9 +50,10 @@ export function readPng(bytes: Uint8Array): ContainerReading {
       size: undefined,
       blocks: {
         exif: exif && withoutIdentifier(exif.data),
-        xmp: xmp && packetOf(xmp),
+        xmp: xmp && textOf(xmp, XMP_KEYWORD),
         resources: undefined,
       },
+      texts: packedTexts(chunks),
       image: [
         ...chunks.filter((one) => !isExif(one) && !isXmp(one) && !isFieldText(one)).map((one) => one.bytes),
         trailing,
@@ -70,7 +71,7 @@ const CUT_OFF =
 
 const isExif = ({ type }: Chunk): boolean => type === 'eXIf';
 /** XMP stands in iTXt by the standard; some programs write it packed as zTXt, or as tEXt. */
-const isXmp = ({ type, data }: Chunk): boolean => TEXTS.has(type) && startsWith(data, XMP_KEYWORD);
+const isXmp = ({ type, data }: Chunk): boolean => TEXTS.has(type) && startsWith(data, `${XMP_KEYWORD}\0`);
 const TEXTS = new Set(['iTXt', 'zTXt', 'tEXt']);
 
 /** The keywords of texts that say what a field of a stamp says (11.3.3.1). */
@@ -84,6 +85,18 @@ const FIELD_KEYWORDS: ReadonlySet<string> = new Set(Object.values(pngKeywords));
 const keywordOf = ({ type, data }: Chunk): string =>
   TEXTS.has(type) ? latin1(data.subarray(0, Math.max(0, data.subarray(0, 80).indexOf(0)))) : '';
 const isFieldText = (one: Chunk): boolean => FIELD_KEYWORDS.has(keywordOf(one));
+
+/** The texts under the keywords of fields that are packed, which few readers unpack: the first of each keyword. */
+function packedTexts(chunks: readonly Chunk[]): ReadonlyMap<string, string> {
+  const texts = new Map<string, string>();
+  for (const one of chunks) {
+    const keyword = isFieldText(one) ? keywordOf(one) : '';
+    if (!keyword || texts.has(keyword) || one.type === 'tEXt') continue;
+    const bytes = textOf(one, keyword);
+    texts.set(keyword, new TextDecoder(one.type === 'zTXt' ? 'latin1' : 'utf-8').decode(bytes));
+  }
+  return texts;
+}
 
 /** The chunks with the new texts in place of the old ones under the same keyword: once each, or none for ''. */
 function withTexts(chunks: readonly Chunk[], texts: ReadonlyMap<string, string>): readonly Chunk[] {
@@ -108,15 +121,15 @@ const textChunk = (keyword: string, text: string): Uint8Array =>
 export const withoutIdentifier = (block: Uint8Array): Uint8Array =>
   startsWith(block, 'Exif\0\0') ? block.subarray(6) : block;
 
-/** The packet behind the keyword: in iTXt there are a flag, a method, a language and a keyword between (11.3.3.4). */
-function packetOf({ type, data }: Chunk): Uint8Array {
-  const behind = XMP_KEYWORD.length;
+/** The text behind a keyword: in iTXt there are a flag, a method, a language and a keyword between (11.3.3.4). */
+function textOf({ type, data }: Chunk, keyword: string): Uint8Array {
+  const behind = keyword.length + 1;
   if (type === 'tEXt') return data.subarray(behind);
   if (type === 'zTXt') return unpacked(data.subarray(behind + 1));
   const language = data.indexOf(0, behind + 2);
-  const keyword = language < 0 ? -1 : data.indexOf(0, language + 1);
-  if (keyword < 0) return new Uint8Array();
-  const text = data.subarray(keyword + 1);
+  const translated = language < 0 ? -1 : data.indexOf(0, language + 1);
+  if (translated < 0) return new Uint8Array();
+  const text = data.subarray(translated + 1);
   return data[behind] === 1 ? unpacked(text) : text;
 }
 
@@ -137,7 +150,7 @@ function written(chunks: readonly Chunk[], { exif, xmp }: NewBlocks): Uint8Array
   };
   const changes = [
     ...(exif ? [fresh(isExif, () => chunk('eXIf', exif))] : []),
-    ...(xmp ? [fresh(isXmp, () => chunk('iTXt', concat([ascii(`${XMP_KEYWORD}\0\0\0\0`), xmp])))] : []),
+    ...(xmp ? [fresh(isXmp, () => chunk('iTXt', concat([ascii(`${XMP_KEYWORD}\0\0\0\0\0`), xmp])))] : []),
   ];
   return chunks.flatMap((one, at) => [
     ...changes.filter((change) => change.at === at).map(({ make }) => make()),

@@ -29,7 +29,7 @@ import {
 import { pngKeywords } from './png.ts';
 import { removalOf, removedFields } from './removal.ts';
 import { readTags, type Tags } from './tags.ts';
-import { mergeXmp, newPacket, type XmpProperty } from './xmp.ts';
+import { mergeXmp, newPacket, packetText, type XmpProperty } from './xmp.ts';
 
 export interface StampOptions {
   /** `always` where nothing is said. */
@@ -53,6 +53,8 @@ export interface Stamping {
   readonly replaced: readonly { readonly field: StampField; readonly was: string }[];
   /** The metadata that are broken, and stay as they are. */
   readonly left: readonly Where[];
+  /** The languages other than the default in which texts stay as they were (RFC 3066). */
+  readonly languages: readonly string[];
 }
 
 export type StampResult = Stamping | { readonly ok: false; readonly message: string };
@@ -73,7 +75,7 @@ export function stampPicture(
   const tags = readTags(bytes);
   const { fields, kept } = effective(tags, wanted, options.policies ?? {});
   const removed = removedFields(options.policies ?? {});
-  const { blocks, left } = merged(container, fields, removed, options);
+  const { blocks, left, languages } = merged(container, fields, removed, options);
   if (Object.keys(blocks).length === 0)
     return { ok: false, message: 'All metadata of this photo are damaged, so nothing was written into it.' };
   const written = container.write(blocks, pngTexts(fields, removed));
@@ -88,6 +90,7 @@ export function stampPicture(
     removed,
     replaced,
     left,
+    languages,
   };
 }
 
@@ -136,16 +139,6 @@ const pngTexts = (fields: StampFields, removed: readonly StampField[]): Readonly
       .map((field) => [pngKeywords[field], fields[field]]),
   );
 
-/** A packet as a text, of whichever Unicode encoding (XMP Specification Part 1, 7.1); '' where it holds nothing. */
-function packetText(bytes: Uint8Array): string {
-  const [first = 0, second = 0] = bytes;
-  const isBig = (first === 0xfe && second === 0xff) || (first === 0 && second === 0x3c);
-  const isLittle = (first === 0xff && second === 0xfe) || (first === 0x3c && second === 0);
-  const encoding = isBig ? 'utf-16be' : isLittle ? 'utf-16le' : 'utf-8';
-  const text = new TextDecoder(encoding).decode(bytes);
-  return /^[\s\0]*$/.test(text) ? '' : text;
-}
-
 const saysSomething = ({ ifd0, exif, gps }: ExifChanges): boolean =>
   ifd0.length + exif.length + gps.length > 0;
 
@@ -154,7 +147,7 @@ function merged(
   fields: StampFields,
   removed: readonly StampField[],
   { removesPersonal = false }: StampOptions,
-): { blocks: NewBlocks; left: readonly Where[] } {
+): { blocks: NewBlocks; left: readonly Where[]; languages: readonly string[] } {
   const gone = removalOf(removed);
   const left: Where[] = [];
   const block = (
@@ -180,7 +173,7 @@ function merged(
   const packet = old.xmp ? packetText(old.xmp) : '';
   const xmp = packet
     ? mergeXmp(packet, properties, names)
-    : ({ ok: true, packet: newPacket(properties) } as const);
+    : ({ ok: true, packet: newPacket(properties), languages: [] } as const);
   const resources = takesIptc
     ? mergeIptc(
         old.resources ?? new Uint8Array(),
@@ -197,7 +190,11 @@ function merged(
     xmp: block('XMP', xmp.ok ? { ok: true, bytes: new TextEncoder().encode(xmp.packet) } : xmp),
     resources: resources && block('IPTC', resources.ok ? { ok: true, bytes: resources.data } : resources),
   };
-  return { blocks: Object.fromEntries(Object.entries(written).filter(([, bytes]) => bytes)), left };
+  return {
+    blocks: Object.fromEntries(Object.entries(written).filter(([, bytes]) => bytes)),
+    left,
+    languages: xmp.ok ? xmp.languages : [],
+  };
 }
 
 /** The packet of a sidecar (XMP Specification Part 3, 1.1): the old one with the fields set, or a new one. */

@@ -1,8 +1,11 @@
 import ExifReader from 'exifreader';
-import { readJpeg } from './jpeg.ts';
+import { concat } from './bytes.ts';
+import { formatOf, isExif, readContainer } from './formats.ts';
+import { readJpeg, writeJpeg } from './jpeg.ts';
+import { wrappedPacket } from './sidecar.ts';
 import { userCommentText } from './userComment.ts';
 import { readXml } from './xml.ts';
-import { rdfOf } from './xmp.ts';
+import { packetText, rdfOf } from './xmp.ts';
 
 type Group = Readonly<Record<string, unknown>>;
 
@@ -37,15 +40,39 @@ const FRAME_HEADER_BYTES = 4096;
 export function readTags(bytes: Uint8Array): Tags | undefined {
   try {
     const head = metadataHead(bytes);
-    const view = new DataView(head.buffer, head.byteOffset, head.byteLength);
-    const read = ExifReader.loadView(view, { expanded: true, domParser }) as unknown as Partial<
-      Record<string, Group>
-    >;
-    const { exif = {}, iptc = {}, xmp = {}, gps = {}, pngText = {}, file = {} } = read;
-    return { exif: withComment(exif, head), iptc, xmp, gps, png: withoutLanguages(pngText), file };
+    const { exif = {}, iptc = {}, xmp, gps = {}, pngText = {}, file = {} } = groupsOf(head);
+    const isRead = xmp !== undefined && Object.keys(xmp).some((name) => !name.startsWith('_'));
+    const more = isRead && formatOf(bytes) !== 'PNG' ? undefined : passedOver(bytes);
+    return {
+      exif: withComment(exif, head),
+      iptc,
+      xmp: isRead ? xmp : (more?.xmp ?? {}),
+      gps,
+      png: { ...more?.png, ...withoutLanguages(pngText) },
+      file,
+    };
   } catch {
     return undefined; // the reader throws for every kind of file it does not know
   }
+}
+
+function groupsOf(head: Uint8Array): Partial<Record<string, Group>> {
+  const view = new DataView(head.buffer, head.byteOffset, head.byteLength);
+  return ExifReader.loadView(view, { expanded: true, domParser }) as unknown as Partial<
+    Record<string, Group>
+  >;
+}
+
+/** What the reader passes over: XMP that is packed or in UTF-16, and the packed texts of a PNG. */
+function passedOver(bytes: Uint8Array): { xmp: Group | undefined; png: Group } | undefined {
+  const read = readContainer(bytes);
+  if (!read.ok) return undefined;
+  const { blocks, texts = new Map<string, string>() } = read.container;
+  const packet = blocks.xmp ? packetText(blocks.xmp) : '';
+  return {
+    xmp: packet ? groupsOf(wrappedPacket(new TextEncoder().encode(packet)))['xmp'] : undefined,
+    png: Object.fromEntries([...texts].map(([keyword, description]) => [keyword, { description }])),
+  };
 }
 
 /** The reader names a text by its language too, "Description (de)"; what says the same without one comes before it. */
@@ -76,11 +103,18 @@ function isLittleEndian(head: Uint8Array): boolean {
   return false;
 }
 
-/** The part of a JPEG that holds metadata: the reader would copy the whole picture. Other formats stay whole. */
+/**
+ * The part of a JPEG that holds metadata: the reader would copy the whole picture. Other formats stay whole. Of several
+ * Exif segments the first stays, which is the one that is written: the reader would choose one, and warn.
+ */
 function metadataHead(bytes: Uint8Array): Uint8Array {
   const read = readJpeg(bytes);
   if (!read.ok) return bytes;
-  return bytes.slice(0, bytes.length - read.jpeg.image.length + FRAME_HEADER_BYTES);
+  const { segments, image } = read.jpeg;
+  const exif = segments.filter(isExif);
+  if (exif.length < 2) return bytes.slice(0, bytes.length - image.length + FRAME_HEADER_BYTES);
+  const left = segments.filter((one) => !isExif(one) || one === exif[0]);
+  return concat(writeJpeg({ segments: left, image: image.subarray(0, FRAME_HEADER_BYTES) }));
 }
 
 export const numberOf = (value: unknown): number | undefined =>
@@ -108,6 +142,24 @@ export function listOf(tag: unknown): readonly string[] {
     return value.map(textOf);
   const text = textOf(tag);
   return text ? [text] : [];
+}
+
+/**
+ * The texts of a property of XMP. Of one text in several languages it is the default (XMP Specification Part 1,
+ * 8.2.2.4), or else the first.
+ */
+export function xmpTexts(tag: unknown): readonly string[] {
+  const value = valueOf(tag);
+  const languages = Array.isArray(value) ? value.map(languageOf) : [];
+  if (!Array.isArray(value) || languages.length === 0 || languages.includes('')) return listOf(tag);
+  return [textOf(value[Math.max(0, languages.indexOf('x-default'))])];
+}
+
+function languageOf(item: unknown): string {
+  const attributes: unknown = item && typeof item === 'object' && 'attributes' in item && item.attributes;
+  const lang: unknown =
+    attributes && typeof attributes === 'object' && 'lang' in attributes && attributes.lang;
+  return typeof lang === 'string' ? lang : '';
 }
 
 /** A field of a structure of XMP, the first where there are several structures. */

@@ -72,6 +72,17 @@ function headerOf(chunks: readonly Chunk[]): Uint8Array | undefined {
   return header;
 }
 
+/** Width and height in pixels, as the first chunk says: the canvas of an extended file (ibid.), or the only image. */
+export function webpSize(bytes: Uint8Array): { width: number; height: number } | undefined {
+  const [type, data] = [latin1(bytes.subarray(12, 16)), bytes.subarray(20, 30)];
+  if (type !== 'VP8X') return sizeOf({ type, data });
+  const view = new DataView(data.buffer, data.byteOffset, data.byteLength);
+  return {
+    width: (view.getUint32(4, true) & 0xffffff) + 1,
+    height: view.getUint16(7, true) + view.getUint8(9) * 0x10000 + 1,
+  };
+}
+
 /** Width and height in pixels of a lossy (RFC 6386, 9.1) or lossless bitstream (RFC 9649, 3.4). */
 function sizeOf({ type, data }: Chunk): { width: number; height: number; hasAlpha: boolean } | undefined {
   const view = new DataView(data.buffer, data.byteOffset, data.byteLength);

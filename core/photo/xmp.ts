@@ -26,12 +26,20 @@ export interface XmpProperty {
 export const XMP_IDENTIFIER = 'http://ns.adobe.com/xap/1.0/\0';
 
 export type XmpResult =
-  { readonly ok: true; readonly packet: string } | { readonly ok: false; readonly message: string };
+  | { readonly ok: true; readonly packet: string; readonly languages: readonly string[] }
+  | { readonly ok: false; readonly message: string };
+
+/** A text of a language alternative, with its language (RFC 3066). */
+interface InLanguage {
+  readonly language: string;
+  readonly text: string;
+}
 
 /**
  * Sets properties in an XMP packet. Everything else in the packet stays as it is, to the letter; old values
  * of the properties that are set are taken out, whatever prefix or form they had, and so are those in `removes`
- * (namespace and name in one).
+ * (namespace and name in one). A language alternative gets its x-default alone: what it says in other languages stays,
+ * and is told by `languages`, but for a language's twin of the old default (XMP Specification Part 1, 8.2.2.4).
  */
 export function mergeXmp(
   old: string,
@@ -42,18 +50,48 @@ export function mergeXmp(
   const found = locate(old, new Set([...set, ...removes]));
   if (!found)
     return { ok: false, message: 'The XMP data of this photo is damaged, so nothing was written into it.' };
-  const block = description(properties, found.about);
+  const others = (property: XmpProperty): readonly InLanguage[] =>
+    property.value.kind === 'alt'
+      ? otherLanguages(found.texts.get(namespaces[property.prefix] + property.name) ?? [])
+      : [];
+  const block = description(properties, found.about, others);
   return {
     ok: true,
     packet: applyEdits(old, [...found.removals, { start: found.rdfEnd, end: found.rdfEnd, text: block }]),
+    languages: [...new Set(properties.flatMap(others).map(({ language }) => language))],
   };
+}
+
+const DEFAULT = 'x-default';
+
+/** What stays where the default of these texts is set anew: each language once. */
+function otherLanguages(texts: readonly InLanguage[]): readonly InLanguage[] {
+  const old = texts.find(({ language }) => language === DEFAULT)?.text;
+  return texts.filter(
+    ({ language, text }, at) =>
+      language !== DEFAULT && text !== old && texts.findIndex((one) => one.language === language) === at,
+  );
+}
+
+/** A packet as a text, of whichever Unicode encoding (XMP Specification Part 1, 7.1); '' where it holds nothing. */
+export function packetText(bytes: Uint8Array): string {
+  const [first = 0, second = 0] = bytes;
+  const isBig = (first === 0xfe && second === 0xff) || (first === 0 && second === 0x3c);
+  const isLittle = (first === 0xff && second === 0xfe) || (first === 0x3c && second === 0);
+  const encoding = isBig ? 'utf-16be' : isLittle ? 'utf-16le' : 'utf-8';
+  const text = new TextDecoder(encoding).decode(bytes);
+  return /^[\s\0]*$/.test(text) ? '' : text;
 }
 
 /** A packet that holds these properties and nothing else. */
 export const newPacket = (properties: readonly XmpProperty[]): string =>
-  `<?xpacket begin="\uFEFF" id="W5M0MpCehiHzreSzNTczkc9d"?>\n<x:xmpmeta xmlns:x="adobe:ns:meta/">\n<rdf:RDF xmlns:rdf="${RDF}">\n${description(properties, '')}</rdf:RDF>\n</x:xmpmeta>\n<?xpacket end="w"?>`;
+  `<?xpacket begin="\uFEFF" id="W5M0MpCehiHzreSzNTczkc9d"?>\n<x:xmpmeta xmlns:x="adobe:ns:meta/">\n<rdf:RDF xmlns:rdf="${RDF}">\n${description(properties, '', () => [])}</rdf:RDF>\n</x:xmpmeta>\n<?xpacket end="w"?>`;
 
-function description(properties: readonly XmpProperty[], about: string): string {
+function description(
+  properties: readonly XmpProperty[],
+  about: string,
+  others: (property: XmpProperty) => readonly InLanguage[],
+): string {
   const prefixes = new Set<Prefix>(
     properties.flatMap(({ prefix, value }) => [
       prefix,
@@ -61,19 +99,19 @@ function description(properties: readonly XmpProperty[], about: string): string 
     ]),
   );
   const declared = [...prefixes].sort().map((prefix) => ` xmlns:${prefix}="${namespaces[prefix]}"`);
-  return `<rdf:Description xmlns:rdf="${RDF}" rdf:about="${escapeXml(about)}"${declared.join('')}>\n${properties.map(write).join('')}</rdf:Description>\n`;
+  return `<rdf:Description xmlns:rdf="${RDF}" rdf:about="${escapeXml(about)}"${declared.join('')}>\n${properties.map((property) => write(property, others(property))).join('')}</rdf:Description>\n`;
 }
 
-function write({ prefix, name, value }: XmpProperty): string {
+function write({ prefix, name, value }: XmpProperty, others: readonly InLanguage[]): string {
   const element = (content: string, attributes = ''): string =>
     `<${prefix}:${name}${attributes}>${content}</${prefix}:${name}>\n`;
-  const items = (container: string, texts: readonly string[], attribute = ''): string =>
-    `<rdf:${container}>${texts.map((text) => `<rdf:li${attribute}>${escapeXml(text)}</rdf:li>`).join('')}</rdf:${container}>`;
+  const items = (container: string, texts: readonly string[]): string =>
+    `<rdf:${container}>${texts.map((text) => `<rdf:li>${escapeXml(text)}</rdf:li>`).join('')}</rdf:${container}>`;
   switch (value.kind) {
     case 'text':
       return element(escapeXml(value.text));
     case 'alt':
-      return element(items('Alt', [value.text], ' xml:lang="x-default"'));
+      return element(alternatives([{ language: DEFAULT, text: value.text }, ...others]));
     case 'bag':
       return element(items('Bag', value.texts));
     case 'seq':
@@ -87,11 +125,16 @@ function write({ prefix, name, value }: XmpProperty): string {
   }
 }
 
+const alternatives = (texts: readonly InLanguage[]): string =>
+  `<rdf:Alt>${texts.map(({ language, text }) => `<rdf:li xml:lang="${escapeXml(language)}">${escapeXml(text)}</rdf:li>`).join('')}</rdf:Alt>`;
+
 interface Located {
   /** Offset before the end tag of rdf:RDF. */
   readonly rdfEnd: number;
   readonly about: string;
   readonly removals: readonly Edit[];
+  /** What language alternatives among the old values say, by their names. */
+  readonly texts: ReadonlyMap<string, readonly InLanguage[]>;
 }
 
 type Scope = ReadonlyMap<string, string>;
@@ -102,14 +145,33 @@ function locate(packet: string, names: ReadonlySet<string>): Located | undefined
   const found = root && findRdf(root, new Map());
   if (!found) return undefined;
   const removals: Edit[] = [];
+  const texts = new Map<string, readonly InLanguage[]>();
   let about: string | undefined;
   for (const child of elementsOf(found.rdf)) {
     const scope = scopeOf(child, found.scope);
     if (expand(child.nodeName, scope) !== `${RDF}Description`) continue;
     about ??= child.attributes.find(({ nodeName }) => isAbout(nodeName, scope))?.value;
     removals.push(...removalsIn(packet, child, scope, names));
+    for (const property of elementsOf(child)) {
+      const inner = scopeOf(property, scope);
+      const name = expand(property.nodeName, inner);
+      if (names.has(name)) texts.set(name, [...(texts.get(name) ?? []), ...inLanguages(property, inner)]);
+    }
   }
-  return { rdfEnd: found.rdf.contentEnd, about: about ?? '', removals };
+  return { rdfEnd: found.rdf.contentEnd, about: about ?? '', removals, texts };
+}
+
+/** The texts of a language alternative; none where a property has another form. */
+function inLanguages(property: XmlNode, outer: Scope): readonly InLanguage[] {
+  return elementsOf(property).flatMap((container) => {
+    const scope = scopeOf(container, outer);
+    if (expand(container.nodeName, scope) !== `${RDF}Alt`) return [];
+    return elementsOf(container).flatMap((item) => {
+      const language = item.attributes.find(({ nodeName }) => nodeName === 'xml:lang')?.value;
+      const text = item.childNodes.map(({ nodeValue }) => nodeValue ?? '').join('');
+      return language && text ? [{ language: language.trim(), text }] : [];
+    });
+  });
 }
 
 /**
