@@ -92,6 +92,25 @@ describe('zinc stamp', () => {
     });
   });
 
+  test('writes a sidecar a picture where several differ by their endings alone, and goes on with older ones', async () => {
+    const twins = join(folder, 'twins');
+    mkdirSync(twins);
+    const picture = sharp({ create: { width: 9, height: 9, channels: 3, background: '#456' } });
+    await Promise.all(['a.gif', 'a.png', 'b.tiff'].map((name) => picture.toFile(join(twins, name))));
+    writeFileSync(
+      join(twins, 'b.tiff.xmp'),
+      '<x:xmpmeta xmlns:x="adobe:ns:meta/"><rdf:RDF xmlns:rdf="http://www.w3.org/1999/02/22-rdf-syntax-ns#"><rdf:Description rdf:about="" xmlns:xmp="http://ns.adobe.com/xap/1.0/" xmp:Rating="5"/></rdf:RDF></x:xmpmeta>',
+    );
+    const out = join(folder, 'twins out');
+    expect(run([twins, '--sidecar', '--title', 'Front {number}', '--out', out]).status).toBe(0);
+    expect(readdirSync(out).sort()).toEqual(['a.gif', 'a.gif.xmp', 'a.png', 'a.png.xmp', 'b.tiff', 'b.xmp']);
+    const titles = ['a.gif.xmp', 'a.png.xmp', 'b.xmp'].map(
+      (name) => /x-default">(Front \d)</.exec(readFileSync(join(out, name), 'utf8'))?.[1],
+    );
+    expect(titles).toEqual(['Front 1', 'Front 2', 'Front 3']);
+    expect(readFileSync(join(out, 'b.xmp'), 'utf8')).toContain('xmp:Rating="5"');
+  });
+
   test('writes into empty fields only, removes what is personal, and writes sidecars, as asked', () => {
     const out = join(folder, 'out2');
     const photo = join(photos, 'IMG_1.jpg');

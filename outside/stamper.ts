@@ -25,6 +25,7 @@ import {
   readCarried,
   readContainer,
   readTags,
+  sidecarNames,
   sidecarPacket,
   stampPicture,
   packetText,
@@ -57,6 +58,8 @@ export interface Stamped {
 export interface FileStampOptions extends StampOptions {
   /** Whether a file of XMP stands beside pictures that are written into, too. */
   readonly sidecar?: boolean;
+  /** The path of that file; beside the picture, by its name, where nothing is said. */
+  readonly sidecarPath?: string;
 }
 
 const sameBytes = (a: Uint8Array, b: Uint8Array): boolean => Buffer.compare(a, b) === 0;
@@ -121,7 +124,7 @@ function stampOpen(work: Work): Stamped {
   const remarks = isDisguised(photo, format) ? [`It is a ${format}, whatever its name says.`] : [];
   if (formats[format] === 'sidecar') return { ...withSidecar(work, format), remarks };
   const { stamping, proof } = format === 'JPEG' ? writeEnds(work) : writeWhole(work);
-  const sidecar = options.sidecar ? writeSidecar(photo, out, stamping.fields) : undefined;
+  const sidecar = options.sidecar ? writeSidecar(work, stamping.fields) : undefined;
   const lines = [...proof.lines, ...(sidecar?.lines ?? [])];
   const proved = lines.every(({ agrees }) => agrees);
   return {
@@ -195,12 +198,10 @@ function writeWhole({ from, size, out, fields, options }: Work): Written {
 }
 
 /** A format that is not written into: the file as it is, and its fields in a file beside it. */
-function withSidecar(
-  { photo, out, from, size, fields }: Work,
-  format: PictureFormat,
-): Omit<Stamped, 'remarks'> {
+function withSidecar(work: Work, format: PictureFormat): Omit<Stamped, 'remarks'> {
+  const { photo, out, from, size, fields } = work;
   beside(out, (file) => copy(from, file, 0, size));
-  const { path, lines } = writeSidecar(photo, out, fields);
+  const { path, lines } = writeSidecar(work, fields);
   const proved = lines.every(({ agrees }) => agrees);
   const message = proved
     ? 'proved, in a file of XMP beside it'
@@ -208,15 +209,22 @@ function withSidecar(
   return { photo, out, sidecar: path, format, proved, message, lines };
 }
 
-const sidecarOf = (photo: string): string => photo.replace(/\.[^./\\]*$/, '') + '.xmp';
-
 /** Writes the file of XMP beside a picture; one that stands beside the original is kept, with the fields set. */
 function writeSidecar(
-  photo: string,
-  out: string,
+  { photo, out, options }: Work,
   fields: StampFields,
 ): { path: string; lines: readonly ProofLine[] } {
-  const [old, path] = [sidecarOf(photo), sidecarOf(out)];
+  const [beside = '', path = ''] = [photo, out].flatMap((picture) => sidecarNames([picture]));
+  // Programs that put it behind the whole name have it there.
+  const old = existsSync(`${photo}.xmp`) ? `${photo}.xmp` : beside;
+  return writtenSidecar(old, options.sidecarPath ?? path, fields);
+}
+
+function writtenSidecar(
+  old: string,
+  path: string,
+  fields: StampFields,
+): { path: string; lines: readonly ProofLine[] } {
   const there =
     existsSync(old) && statSync(old).size < limits.pageBytes ? packetText(readFileSync(old)) : undefined;
   const result = sidecarPacket(fields, there);

@@ -9,6 +9,7 @@ import {
   giveWords,
   isMeantPicture,
   planSet,
+  sidecarNames,
   policiesOf,
   readWords as readWordsTable,
   stampFieldNames,
@@ -77,7 +78,11 @@ export const command: Command = {
       await mkdir(folder, { recursive: true }).catch((error: unknown) => {
         throw new CannotRun(`${folder} cannot be made: ${reason(error)}`);
       });
-      const tasks = pictures.map((picture, at) => taskOf(picture, planned[at], folder, settings, values));
+      const sidecars = sidecarNames(planned.map(({ name }) => name));
+      const tasks = pictures.map((picture, at) => {
+        const sidecarPath = join(folder, sidecars[at] ?? '');
+        return taskOf(picture, planned[at], { folder, sidecarPath }, settings, values);
+      });
       const stamped = threads ? await inThreads(tasks, threads) : stampPictures(tasks);
       const all = stamped.map((one, at) => toldOf(one, planned[at]));
       process.stdout.write(values.json ? `${JSON.stringify({ photos: all })}\n` : all.map(tell).join(''));
@@ -204,7 +209,7 @@ function plan(
 function taskOf(
   { photo, own }: Picture,
   planned: PlannedPicture | undefined,
-  folder: string,
+  { folder, sidecarPath }: { readonly folder: string; readonly sidecarPath: string },
   settings: StampSettings,
   values: Values,
 ): StampTask {
@@ -214,6 +219,7 @@ function taskOf(
     policies: policiesOf(settings, values['only-empty'] ? {} : own),
     removesPersonal: values['remove-personal'] || settings.personal === 'remove',
     sidecar: values.sidecar,
+    sidecarPath,
   };
   const { fields, name } = planned;
   return { photo, out: join(folder, name), fields, options, isDigested: values.json ?? false };

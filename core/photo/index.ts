@@ -19,7 +19,7 @@ export { photoReport } from './report.ts';
 export { fieldName, stampFieldNames, type Policy, type StampField } from './places.ts';
 export { compareFields, provePhoto, sameImage, type ProofLine } from './proof.ts';
 export { sidecarPacket, stampPicture, type Stamping, type StampOptions, type StampResult } from './stamp.ts';
-export { wrappedPacket } from './sidecar.ts';
+export { sidecarNames, wrappedPacket } from './sidecar.ts';
 export { readTags, tagTexts } from './tags.ts';
 export { packetText } from './xmp.ts';
 export type { OwnWords } from './ownWords.ts';

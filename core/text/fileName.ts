@@ -40,6 +40,7 @@ export function fileName(text: string, country = '', most = 60): string {
     .replace(/[äöüøå]/g, (letter) => letters[letter] ?? letter);
   return (
     withPlainLetters(inLatin(small))
+      .toLowerCase()
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-|-$/g, '')
       .slice(0, most)

@@ -120,6 +120,7 @@ test('folding puts case, marks, punctuation and spacing aside', () =>
 test('file names are plain, and never taken twice', () => {
   expect(fileName('Zoë’s Practice, Port Ellery!')).toBe('zoe-s-practice-port-ellery');
   expect(fileName('店')).toBe('unnamed');
+  expect(fileName('Suite № 4, ℡ ™')).toBe('suite-no-4-tel-tm');
   expect(fileName('Crème brûlée, Łódź; İzmir')).toBe('creme-brulee-lodz-izmir');
   // As their countries write them, with two letters or with one, composed or not.
   expect(['DE', 'SE', ''].map((country) => fileName('Ba\u0308ckerei Öl', country))).toEqual([

@@ -1,6 +1,6 @@
 import { Readable } from 'node:stream';
 import { writeCsv } from '#core/csv';
-import { photoReport } from '#core/photo';
+import { photoReport, sidecarNames } from '#core/photo';
 import { readPin } from '#core/pin';
 import { freeName } from '#core/text';
 import type { ToZip } from '#outside/zip.ts';
@@ -20,10 +20,13 @@ export async function zipped(photos: readonly PhotoRow[], store: PhotoStore): Pr
     if (file) files.push({ path, open: () => Promise.resolve(file.bytes()), compress: false });
     return file !== undefined;
   };
-  for (const photo of photos) {
-    const path = freeName(stampOf(photo)?.name || photo.name, names);
+  const paths = photos.map((photo) => freeName(stampOf(photo)?.name || photo.name, names));
+  const sidecars = sidecarNames(paths);
+  for (const [at, photo] of photos.entries()) {
+    const path = paths[at] ?? photo.name;
     if (!(await put(path, photo.stampedKey))) continue;
-    if (photo.sidecarKey) await put(freeName(path.replace(/(\.[^.]*)?$/, '.xmp'), names), photo.sidecarKey);
+    const sidecar = sidecars[at];
+    if (photo.sidecarKey && sidecar) await put(sidecar, photo.sidecarKey);
     rows.push(manifestRow(path, photo));
   }
   return [...files, ...manifestFiles(rows)];
