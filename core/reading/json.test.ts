@@ -93,6 +93,7 @@ describe('a fault', () => {
     ['{"a": 1; "b": 2}', ['unexpected-text'], { a: 1, b: 2 }],
     ['{"a": 1,, "b": 2}', ['missing-value'], { a: 1, b: 2 }],
     ['{\u00a0"a": 1}', ['unexpected-text'], { a: 1 }],
+    ['{\u3000"a":\u202f1\u2060}', ['unexpected-text', 'unexpected-text', 'unexpected-text'], { a: 1 }],
     ['<!-- {"a": 1} -->', ['html-comment', 'html-comment'], { a: 1 }],
   ])('in %s is found and, where certain, mended', (text, codes, mended) => {
     expect(syntax(text)).toEqual(codes);

@@ -1,6 +1,6 @@
 import { isOutdented } from './indentation.ts';
 import type { Fault } from '#core/fault';
-import type { Edit } from '#core/text';
+import { codePointName, isInvisible, type Edit } from '#core/text';
 import { jsonFault, shorten, type JsonFault } from './jsonFault.ts';
 import { readJsonString } from './jsonString.ts';
 
@@ -91,10 +91,10 @@ export class JsonScanner {
       const code = this.code();
       if (code === 32 || code === 10 || code === 13 || code === 9) this.at += 1;
       else if (code === 47 || code === 35) this.skipComment();
-      else if (code === 0xa0 || code === 0xfeff || code === 0x2028 || code === 0x2029 || code === 0x200b) {
+      else if (isInvisible(code)) {
         this.tell(
           'syntax/unexpected-text',
-          'An invisible character stands here that JSON does not allow between values.',
+          `An invisible character (${codePointName(code)}) stands here that JSON does not allow between values.`,
           this.at,
           this.at + 1,
           [{ start: this.at, end: this.at + 1, text: ' ' }],

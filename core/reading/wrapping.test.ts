@@ -42,6 +42,29 @@ describe('JSON that was pasted with something round it', () => {
   });
 
   test.each([
+    ['，', '، '],
+    ['{', '｛'],
+    ['}', '｝'],
+    ['"Optician"', '［"Optician"］'],
+    ['"Optician"', '「Optician」'],
+    ['"Optician"', '【"Optician"】，"n"：５０．１'],
+  ])('signs of another keyboard are one fault with one mend: %s for %s', (sign, other) => {
+    const source = page(json.replace(sign === '，' ? ',' : sign, other));
+    const reading = readSource(source);
+    expect(reading.faults.map(({ code }) => code)).toEqual(['syntax/unexpected-text']);
+    expect(reading.items.map(({ types }) => types)).toEqual([['Optician']]);
+    const mended = readSource(applyEdits(source, reading.faults[0]?.edits ?? []));
+    expect(mended.faults).toEqual([]);
+    expect(mended.items[0]?.types).toEqual(['Optician']);
+  });
+
+  test('signs of another keyboard stay in texts, and a character that nobody sees is named', () => {
+    expect(readSource(page(json.replace('Höfe', '「Höfe」［１］،：'))).faults).toEqual([]);
+    const [fault] = readSource(page(`\u200b${json}`)).faults;
+    expect(fault?.message).toContain('“U+200B” stands before the JSON');
+  });
+
+  test.each([
     json.replaceAll('"', '&quot;'),
     page(json.replaceAll('"', '&#34;')),
     page(json.replaceAll('"', '&quot;').replace('&', '&')),

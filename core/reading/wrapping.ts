@@ -1,9 +1,10 @@
-import type { Edit } from '#core/text';
+import { codePointName, isUnseen, type Edit } from '#core/text';
 import { isInTextBehind, withoutLinkMarks, withoutTags } from './editorMarks.ts';
 import { quotesOfEscapes, quotesOfReferences } from './escapedQuotes.ts';
 import { jsonFault, repaired, shorten, type JsonFault, type Repaired } from './jsonFault.ts';
 import { withoutLineMarks } from './lineMarks.ts';
 import { QUOTE_REFERENCE } from './quotes.ts';
+import { withoutWideSigns } from './wideSigns.ts';
 
 /** JSON that was pasted with something round it or in place of its quotes: what of it can be read all the same. */
 export interface Unwrapped {
@@ -35,6 +36,7 @@ export function unwrap(source: string, start: number, end: number): Unwrapped {
   take(withoutLinkMarks(text, start, end));
   take(withoutTags(text, start, end));
   take(singleBraces(text, start, end));
+  take(withoutWideSigns(text, start, end));
   const inside = insideOf(text, start, end);
   if (inside) faults.push(wordsAround(text, start, end, inside));
   const [from, until] = inside ?? [start, end];
@@ -77,6 +79,10 @@ function insideOf(text: string, start: number, end: number): readonly [number, n
   return [start + from, isCut ? start + last + 1 : end];
 }
 
+/** Words as a message shows them; characters that nobody sees by their code points. */
+const shownWords = (words: string): string =>
+  isUnseen(words) ? codePointName(words.trim().charCodeAt(0)) : shorten(words);
+
 function wordsAround(
   text: string,
   start: number,
@@ -85,7 +91,7 @@ function wordsAround(
 ): JsonFault {
   const before = text.slice(start, from);
   const behind = text.slice(until, end);
-  const said = shorten(before.trim() || behind.trim());
+  const said = shownWords(before.trim() ? before : behind);
   const edits: Edit[] = [];
   if (before.trim()) edits.push({ start, end: from, text: /^\s*\n/.test(before) ? '\n' : '' });
   if (behind.trim())

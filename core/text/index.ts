@@ -4,6 +4,7 @@ export * from './edit.ts';
 export * from './encoding.ts';
 export * from './escape.ts';
 export * from './fileName.ts';
+export * from './invisible.ts';
 export * from './fold.ts';
 export * from './languages.ts';
 export { ownPage } from './ownPage.ts';
