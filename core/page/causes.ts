@@ -1,10 +1,12 @@
+import { decodeHTMLStrict } from 'entities';
 import * as z from 'zod';
-import type { FaultCode } from '#core/fault';
+import { shortText, type FaultCode } from '#core/fault';
 import { brokenText, textContent, type HtmlDocument } from '#core/html';
 import type { ReadItem } from '#core/item';
 import { foldUrl } from '#core/link';
 import { asidesOf, beginsTypographic, canonicalOf, shownMarkup, type Reading } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
+import { repairEncoding } from '#core/text';
 
 /** What probably brought it about that a live page is not as it was meant. */
 export const causeSchema = z.object({
@@ -22,6 +24,8 @@ export const causeSchema = z.object({
     'script-built',
     'wrong-page',
     'cached-copy',
+    'wrong-encoding',
+    'edited',
     'not-republished',
   ]),
   message: z.string(),
@@ -42,8 +46,23 @@ const CURLED_CAUSE: Cause = {
   message: `The quotes were curled when the code was pasted into a field for text. ${CODE_FIELD}`,
 };
 
+/** How a live page differs from what was meant. */
+interface Difference {
+  readonly answer: LiveAnswer;
+  readonly differing: readonly { readonly meant: string; readonly live: string }[];
+  /** The facts that machines do not read at all, by their labels. */
+  readonly lost: readonly string[];
+  /** What became of what was placed, see `changeIn`; ''. */
+  readonly change: string;
+}
+
 /** Why a page does not say what the record says now. */
-export function causesOfDifference(state: 'out-of-date' | 'altered', answer: LiveAnswer): Cause[] {
+export function causesOfDifference(
+  state: 'out-of-date' | 'altered',
+  { answer, differing, lost, change }: Difference,
+): Cause[] {
+  const damaged = differing.map(({ live, meant }) => damageOf(live, meant)).find(Boolean);
+  if (damaged) return [damaged];
   const age = ageOf(answer);
   if (age)
     return [
@@ -52,7 +71,15 @@ export function causesOfDifference(state: 'out-of-date' | 'altered', answer: Liv
         message: `The host sends a copy that was stored ${age} ago. Empty its store, or wait.`,
       },
     ];
-  if (state === 'altered') return [];
+  if (state === 'altered') {
+    const unread = lost.length > 0 ? ` Machines no longer read: ${lost.join(', ')}.` : '';
+    return [
+      {
+        code: 'edited',
+        message: `Somebody, or an editor, changed what was placed: ${change}.${unread} Place it again, or take the change into the record.`,
+      },
+    ];
+  }
   return [
     {
       code: 'not-republished',
@@ -60,6 +87,22 @@ export function causesOfDifference(state: 'out-of-date' | 'altered', answer: Liv
         'The page carries what an earlier record said: it was not published again, or a template still holds the old text.',
     },
   ];
+}
+
+/** What damaged a text on its way to the page; undefined where it is another text. */
+function damageOf(live: string, meant: string): Cause | undefined {
+  if (live === meant) return undefined;
+  if (decodeHTMLStrict(live) === meant)
+    return {
+      code: 'editor-marks',
+      message: `The editor wrote characters of the code as references of HTML (“${shortText(live)}”), which no machine resolves there. ${CODE_FIELD}`,
+    };
+  const whole = repairEncoding(live);
+  if (whole === undefined || repairEncoding(meant) !== undefined) return undefined;
+  return {
+    code: 'wrong-encoding',
+    message: `Letters were damaged on their way (“${shortText(live)}”): the page is saved in one encoding and sent in another. Save and send it as UTF-8, and place the markup again.`,
+  };
 }
 
 /** Why a page says two things of one branch. */
@@ -129,9 +172,12 @@ const causeOfFault: Readonly<Partial<Record<FaultCode, (message: string) => Caus
 function causesInCode({ source, faults }: Reading): readonly Cause[] {
   const known = new Map<string, Cause>();
   for (const { code, message, place } of faults) {
-    const isCurled =
-      code === 'syntax/escaped-quotes' && beginsTypographic(source.slice(place.start, place.end));
-    const cause = isCurled ? CURLED_CAUSE : causeOfFault[code]?.(message);
+    const written = source.slice(place.start, place.end);
+    const isCurled = code === 'syntax/escaped-quotes' && beginsTypographic(written);
+    const isEscaped = code === 'structure/curly-quotes' && written.startsWith('\\');
+    const cause = isCurled
+      ? CURLED_CAUSE
+      : causeOfFault[isEscaped ? 'syntax/escaped-quotes' : code]?.(message);
     if (cause) known.set(cause.code, cause);
   }
   const [first] = faults;
@@ -153,7 +199,7 @@ function causesInText({ visible }: Reading): readonly Cause[] {
   return [
     {
       code: 'escaped-tags',
-      message: `The code stands on the page as text that visitors read: its tags were escaped. ${CODE_FIELD}`,
+      message: `The code stands on the page as text that visitors read: its tags were escaped or taken out. ${CODE_FIELD}`,
     },
   ];
 }
@@ -218,6 +264,10 @@ function wrongPage(
   return document ? noPage(document, visible?.text ?? '') : '';
 }
 
+/** What hosts say of a page that they have not, in the languages of pages. */
+const NOT_FOUND =
+  /\b(?:404|410)\b|\bnot found\b|nicht gefunden|no (?:se ha )?encontrad|introuvable|non (?:è stata )?trovata|niet gevonden|não encontrad|nie znaleziono|nenalezen|hittades inte|ikke fundet|ikke funnet|ei löyd|δεν βρέθηκε|не найден|見つかりません|찾을 수 없|找不到/i;
+
 /** Why what answered is hardly the page: it asks for a password, or says that it was not found; ''. */
 function noPage({ elements }: HtmlDocument, seen: string): string {
   // A box to sign in stands on many a page.
@@ -225,9 +275,12 @@ function noPage({ elements }: HtmlDocument, seen: string): string {
     seen.length < HARDLY_ANY &&
     elements.some(({ name, attributes }) => name === 'input' && /^password$/i.test(attributes['type'] ?? ''));
   if (asksPassword) return 'What answers asks for a password: strangers do not see the page.';
+  if (
+    elements.every(({ inert }) => inert) ||
+    (seen === '' && !elements.some(({ name }) => name === 'script'))
+  )
+    return 'What answers is empty.';
   const heads = elements.filter(({ name, inert }) => !inert && (name === 'title' || name === 'h1'));
-  const lost = heads
-    .map((one) => brokenText(one).trim())
-    .find((text) => /\b(?:404|410)\b|\bnot found\b/i.test(text));
+  const lost = heads.map((one) => brokenText(one).trim()).find((text) => NOT_FOUND.test(text));
   return lost ? `What answers calls itself “${lost.slice(0, 80)}”.` : '';
 }

@@ -62,6 +62,46 @@ describe('a live page', () => {
     expect(judge(packed.replace('Larkspur', 'Larkspurs')).state).not.toBe('as-intended');
   });
 
+  test('that an editor wrote otherwise is as intended where machines and visitors are told the same', () => {
+    const [block, code] = [placed('microdata'), placed('jsonld')];
+    const same = [
+      block.replaceAll('<a ', '<a rel="nofollow" target="_blank" '),
+      block.replace(/<(\/?)(\w+)/g, (_, end: string, name: string) => `<${end}${name.toUpperCase()}`),
+      block.replace(/="([\w:/.-]+)"/g, '=$1'),
+      block.replaceAll('</p>', '</p><br>'),
+      code.replace('"@context"', '\n\n"@context"').replaceAll('https:', 'https\\u003a'),
+    ];
+    for (const page of same) expect(judge(page)).toMatchObject({ state: 'as-intended', causes: [] });
+  });
+
+  test.each([
+    ['visitors read “555-0143', (page: string) => page.replaceAll('555-0142<', '555-0143<')],
+    ['visitors no longer read', (page: string) => page.replace(/<p>[^\n]*555-0142<[^\n]*/, '')],
+    ['besides', (page: string) => page.replace('</div>\n<!--', '<p>New!</p></div>\n<!--')],
+    ['leads to tel:+13605550143', (page: string) => page.replace('tel:+13605550142', 'tel:+13605550143')],
+    ['is gone', (page: string) => page.replaceAll(/<\/?a\b[^>]*>/g, '')],
+    ['no longer read: Latitude, Longitude', (page: string) => page.replace(/<[^>]*GeoCoordinates[^\n]*/, '')],
+  ])('that was edited says how: %s', (how, edit) => {
+    const page = edit(placed('microdata'));
+    expect(page).not.toBe(placed('microdata'));
+    const { state, causes } = judge(page);
+    expect([state, causes[0]?.code]).toEqual(['altered', 'edited']);
+    expect(causes[0]?.message).toContain(how);
+  });
+
+  test('whose letters were damaged, or written as references, says so', () => {
+    const named = { ...larkspur, name: 'Zoë & Söhne' };
+    const page = (change: (json: string) => string): string =>
+      body(writeMarkup(named, 'jsonld').text.replace('"Zoë & Söhne"', change('"Zoë & Söhne"')));
+    const causes = (source: string) => judge(source, {}, ADDRESS, named).causes;
+    expect(causes(page((name) => name))).toEqual([]);
+    expect(causes(page((name) => Buffer.from(name).toString('latin1')))).toMatchObject([
+      { code: 'wrong-encoding', message: expect.stringContaining('ZoÃ«') as unknown },
+    ]);
+    expect(causes(page(() => '"Zo&euml; &#038; S&ouml;hne"'))).toMatchObject([{ code: 'editor-marks' }]);
+    expect(causes(page(() => '"Zoe"'))).toMatchObject([{ code: 'not-republished' }]);
+  });
+
   test('with older markup of the branch beside ours says two things', () => {
     const older = writeMarkup({ ...larkspur, id: '', telephone: '(360) 555-0111' }, 'jsonld').text;
     const other = writeMarkup(
@@ -142,6 +182,14 @@ describe('markup that is absent has a likely cause', () => {
     ],
     ['script-built', body('<div id="app"><div class="wait"></div></div><script src="/main.js"></script>')],
     ['wrong-page', body('<h1>Not found</h1><p>Look elsewhere</p>')],
+    ['wrong-page', body('<h1>Seite nicht gefunden</h1>')],
+    ['wrong-page', ''],
+    ['wrong-page', body('')],
+    ['escaped-quotes', body(script.replaceAll('"', '\\"'))],
+    [
+      'stripped-attributes',
+      body(writeMarkup(larkspur, 'microdata').text.replaceAll(/ itemprop="[^"]*"/g, '')),
+    ],
     ['wrong-page', body('<form><input name="a"><input type="password" name="b"></form>')],
     ['stripped-attributes', body(writeMarkup(larkspur, 'block').text)],
     ['script-built', body('<div id="app"></div><script src="/main.js"></script>')],

@@ -21,6 +21,7 @@ import {
   type Cause,
   type LiveAnswer,
 } from './causes.ts';
+import { changeIn } from './changed.ts';
 import { asciiMarkup, placedOn, type Placed } from './placing.ts';
 import { markupOf, prove } from './verifying.ts';
 
@@ -86,7 +87,10 @@ const ALIKE = 3;
 export function judgeLive(reading: Reading, record: BusinessRecord, answer: LiveAnswer): LiveJudgement {
   const told = toldRecord(record);
   const items = businessesIn(reading.items).filter((item) => isSound(reading, item));
-  const businesses = items.map((item) => ({ item, read: recordFromItem(item) }));
+  // Of a type that is left without its properties nobody can tell what it said.
+  const businesses = items
+    .map((item) => ({ item, read: recordFromItem(item) }))
+    .filter(({ read: { name, telephone, address } }) => name || telephone || address.streetAddress);
   const [own] = businesses
     .filter(({ read }) => isSameBusiness(told, read) || likeness(record, read) >= ALIKE)
     .sort((a, b) => likeness(record, b.read) - likeness(record, a.read));
@@ -96,9 +100,12 @@ export function judgeLive(reading: Reading, record: BusinessRecord, answer: Live
   }
   // A record without a name of its own for machines is given one where it is placed.
   const { differing, missing } = compare({ ...told, id: told.id || own.read.id }, own.read);
-  const state = stateOf(reading, record, differing.length > 0);
-  if (state !== 'as-intended')
-    return { state, differing, missing, causes: causesOfDifference(state, answer) };
+  const { state, change } = stateOf(reading, record, differing.length > 0);
+  if (state !== 'as-intended') {
+    const lost = missing.filter(({ live }) => live === '').map(({ label }) => label);
+    const causes = causesOfDifference(state, { answer, differing, lost, change });
+    return { state, differing, missing, causes };
+  }
   const second = secondMarkup(
     own.item,
     items.filter((item) => item !== own.item),
@@ -164,21 +171,23 @@ function stateOf(
   reading: Reading,
   record: BusinessRecord,
   differs: boolean,
-): 'as-intended' | 'out-of-date' | 'altered' {
+): { readonly state: 'as-intended' | 'out-of-date' | 'altered'; readonly change: string } {
   // What tells of all branches is not this one's.
   const ours = (reading.document ? placedOn(reading.source, reading.document) : []).filter(
     ({ form }) => !isClientForm(form),
   );
-  const changed = ours.filter((placed) => placed.isIntact === false && !saysTheSame(placed, record));
   // Of what was packed since, nobody can tell what else became of it.
-  if (changed.some(({ text }) => !differs || text.includes('\n'))) return 'altered';
+  const changed = ours.filter(
+    ({ isIntact, text }) => isIntact === false && (!differs || text.includes('\n')),
+  );
+  const [change] = changed.flatMap((one) => changeOf(one, record) || []);
+  if (change) return { state: 'altered', change };
   const isOld = ours.some(({ form }) => prove(reading, form, record).state !== 'proved');
-  return isOld || differs ? 'out-of-date' : 'as-intended';
+  return { state: isOld || differs ? 'out-of-date' : 'as-intended', change: '' };
 }
 
-/** Whether what was placed differs in white space only from what the record yields, as a program that packs pages makes it. */
-function saysTheSame({ form, text }: Placed, record: BusinessRecord): boolean {
-  const packed = (markup: string): string => markup.replace(/\s+/g, ' ').replace(/ ?([<>{}[\],:]) ?/g, '$1');
+/** What became of what was placed, compared with what the record yields in either way of writing it. */
+function changeOf({ form, text }: Placed, record: BusinessRecord): string {
   const meant = markupOf(form, record, [record]);
-  return [meant, asciiMarkup(meant, form)].some((one) => packed(one) === packed(text));
+  return changeIn(text, asciiMarkup(meant, form)) && changeIn(text, meant);
 }
