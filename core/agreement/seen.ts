@@ -20,3 +20,19 @@ export const seenAt = (match: Pick<RegExpExecArray, 0 | 'index'>, agreement: Agr
   agreement,
   at: { start: match.index, end: match.index + match[0].length },
 });
+
+/** Quotes and brackets, each with what closes it. */
+const PAIRS = ['«»', '»«', '“”', '„“', '„”', '‘’', '‹›', '""', '()', '[]', '（）', '「」', '『』', '【】'];
+
+/** The words from `start` to `end` in another spelling, with the quote or bracket round some of them that would be cut off. */
+export function seenWhole(text: string, start: number, end: number): Seen {
+  const inner = text.slice(start, end);
+  const count = (sign: string): number => inner.split(sign).length - 1;
+  const isOdd = (open: string, close: string): boolean =>
+    open === close ? count(open) % 2 === 1 : count(open) - count(close) === 1;
+  const [before = '', behind = ''] = [text[start - 1], text[end]];
+  const closes = PAIRS.some(([open = '', close = '']) => close === behind && isOdd(open, close));
+  const opens = !closes && PAIRS.some(([open = '', close = '']) => open === before && isOdd(close, open));
+  const at = { start: opens ? start - 1 : start, end: closes ? end + 1 : end };
+  return { text: text.slice(at.start, at.end), agreement: 'written-differently', at };
+}

@@ -18,7 +18,7 @@ import {
   wordsOfPage,
   type Span,
 } from './pageText.ts';
-import { seenAt, type Seen } from './seen.ts';
+import { seenAt, seenWhole, type Seen } from './seen.ts';
 import { otherSpellings, otherTownNames, shortCode } from './spellings.ts';
 import { findOtherNumberIn, findStreetIn } from './streets.ts';
 import { findVatNumber } from './vatNumbers.ts';
@@ -228,7 +228,7 @@ export class VisitorSearch {
         isOneWord(this.#text[end - 1], this.#text[end])
       )
         continue;
-      return { text: this.#text.slice(start, end), agreement: 'written-differently', at: { start, end } };
+      return seenWhole(this.#text, start, end);
     }
     return undefined;
   }
@@ -468,8 +468,7 @@ export class VisitorSearch {
       const written = this.#text.slice(starts[last], ends[last]).toLowerCase();
       // The stop of an abbreviation belongs to it: "Quay St."
       const stop = written !== folded[last] && this.#text[ends[last] ?? 0] === '.' ? 1 : 0;
-      const end = (ends[last] ?? 0) + stop;
-      return { text: this.#text.slice(start, end), agreement: 'written-differently', at: { start, end } };
+      return seenWhole(this.#text, start, (ends[last] ?? 0) + stop);
     }
     return undefined;
   }

@@ -176,6 +176,22 @@ describe('what differs', () => {
     ]);
   });
 
+  test.each([
+    'Larkspur &amp; Vane «Veterinary Care»',
+    '«Larkspur &amp; Vane» Veterinary Care',
+    'Larkspur (&amp; Vane) Veterinary Care',
+  ])('a quote or bracket is neither left over nor taken along: %s', (name) => {
+    const page = usual.replace(NAME, name);
+    const [{ edits } = { edits: null }] = woven(page).differing;
+    expect(applyEdits(page, edits ?? [])).toBe(usual);
+  });
+
+  test('a bracket round all of it stays round all of it', () => {
+    const page = usual.replace(NAME, `(Larkspur &amp; VANE Veterinary Care)`);
+    const [{ edits } = { edits: null }] = woven(page).differing;
+    expect(applyEdits(page, edits ?? [])).toBe(usual.replace(NAME, `(${NAME})`));
+  });
+
   test('a name that stands in several places far off is asked about', () => {
     const far = '<p>lorem ipsum dolor</p>'.repeat(40);
     const result = woven(footer(`<p>${NAME}</p><p>${NAME}</p>${far}<p>${ADDRESS}</p>`));
