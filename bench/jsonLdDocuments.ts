@@ -91,6 +91,80 @@ const contexts: readonly (readonly [Json, Readonly<Record<string, Json>>])[] = [
     { '@version': 1.1, ...vocab },
     { '@type': 'Bakery', name: 'A' },
   ],
+  // What may be a prefix, and what is none (4.1.5).
+  [
+    [
+      SCHEMA,
+      {
+        s: 'name',
+        ex: { '@id': 'https://ex.example/' },
+        q: { '@id': 'https://q.example/', '@prefix': true },
+      },
+    ],
+    { '@type': 's:Bakery', 's:name': 'A', 'ex:p': 'B', 'q:p': 'C' },
+  ],
+  [[SCHEMA, { s: '@id' }], { '@type': 'Bakery', 's:name': 'A' }],
+  // What is coerced (API, 5.3.2).
+  [[SCHEMA, { c: { '@id': 'url', '@type': '@id' } }], { '@type': 'Bakery', c: [5, true, 'x'] }],
+  [
+    [vocab, { ex: 'https://ex.example/', c: { '@id': 'additionalType', '@type': '@vocab' } }],
+    { '@type': 'Bakery', c: ['Store', 'ex:T', 'https://b.example/T', 5] },
+  ],
+  // Keywords under several names, and in what is nested.
+  [[SCHEMA, { kind: '@type' }], { '@type': 'Bakery', kind: ['Store', 'Winery'], type: 'Hotel' }],
+  [[SCHEMA, { more: '@nest' }], { more: { '@type': 'Bakery', '@id': id, name: 'A', more: { email: 'B' } } }],
+  // Maps by index, name and type, and lists in their place.
+  [
+    [SCHEMA, { part: { '@id': 'department', '@container': '@index' } }],
+    { '@type': 'Store', part: [{ '@type': 'Bakery', name: 'A' }, 'B'] },
+  ],
+  [
+    [SCHEMA, { part: { '@id': 'department', '@container': '@index', '@type': '@id' } }],
+    { '@type': 'Store', part: { a: 'x', b: ['y', { '@type': 'Bakery', name: 'B' }] } },
+  ],
+  [
+    [SCHEMA, { part: { '@id': 'department', '@container': '@id' } }],
+    {
+      '@type': 'Store',
+      part: { '#a': { name: 'A' }, '@none': { name: 'B' }, '#c': { '@id': '#d', name: 'D' } },
+    },
+  ],
+  [
+    [SCHEMA, { part: { '@id': 'department', '@container': '@type' } }],
+    {
+      '@type': 'Store',
+      part: { Bakery: { '@id': '#a', name: 'A' }, Winery: [{ '@type': 'Bar', name: 'B' }] },
+    },
+  ],
+  // A context of a type holds for its node alone, one of a property for all below; @propagate says otherwise.
+  [
+    [SCHEMA, { Bakery: { '@id': 'Bakery', '@context': { title: 'name' } } }],
+    { '@type': 'Bakery', title: 'A', department: { '@type': 'Store', title: 'B', image: { '@id': 'x' } } },
+  ],
+  [
+    [SCHEMA, { Bakery: { '@id': 'Bakery', '@context': { '@propagate': true, title: 'name' } } }],
+    { '@type': 'Bakery', title: 'A', department: { '@type': 'Store', title: 'B' } },
+  ],
+  [
+    [
+      SCHEMA,
+      {
+        Bakery: { '@id': 'Bakery', '@context': { title: 'name' } },
+        d: { '@id': 'department', '@context': { e: 'email' } },
+      },
+    ],
+    { '@type': 'Bakery', d: { '@type': 'Store', title: 'B', e: 'C', department: { e: 'D', title: 'E' } } },
+  ],
+  // What leads back from what leads back.
+  [
+    SCHEMA,
+    {
+      '@type': 'Bakery',
+      '@reverse': {
+        department: { name: 'A', '@reverse': { subOrganization: { '@type': 'Store', name: 'B' } } },
+      },
+    },
+  ],
 ];
 
 /** Nodes under schema.org's own context. */

@@ -10,6 +10,8 @@ export interface Term {
   /** What its values are taken for: `@id`, `@vocab`, or a datatype; '' where nothing is said. */
   readonly type: string;
   readonly containers: readonly string[];
+  /** Whether compact addresses may begin with it: it was said so, or it is one address that ends as such do (4.1.5). */
+  readonly prefix: boolean;
   /** The node that holds the property is the value of the other: its `@reverse`. */
   readonly reverse: boolean;
   /** The language of its texts; '' for none, undefined where nothing is said. */
@@ -26,6 +28,8 @@ export interface Terms {
   readonly typeOf: (written: string) => string;
   /** What a context defines a term as; undefined where none does. */
   readonly termOf: (written: string) => Term | undefined;
+  /** The address of a value that is a word of the vocabulary. */
+  readonly addressOf: (written: string) => string;
   /** The whole address of an `@id`, as far as a base is known. */
   readonly idOf: (written: string) => string;
   /** The language of texts of which nothing else is said; '' for none. */
@@ -51,13 +55,21 @@ export const isSchemaOrg = (text: string): boolean =>
   /^https?:\/\/(www\.)?schema\.org(\/|\/docs\/jsonldcontext\.json(ld)?)?$/.test(text.trim());
 
 const states = new WeakMap<Terms, State>();
+/** Terms that hold for a node alone, with those that hold again in the nodes it holds (JSON-LD 1.1, 4.1.8). */
+const outer = new WeakMap<Terms, Terms>();
+
+/** The terms that hold in a node which one under these terms holds. */
+export const propagated = (terms: Terms): Terms => outer.get(terms) ?? terms;
 
 /** The terms of a document before any context: names are taken for schema.org's, which a finding asks to say. */
 export const noTerms = (base: string): Terms =>
   termsOf({ terms: new Map(), vocabulary: 'assumed', language: '', base, documentBase: base });
 
-/** The terms under a context, those of the context around it included; a null context forgets them. */
-export function termsUnder(around: Terms, context: JsonNode): Terms {
+/**
+ * The terms under a context, those of the context around it included; a null context forgets them. `propagates` is
+ * whether they hold in nodes within too, where the context itself does not say so: those of a type do not.
+ */
+export function termsUnder(around: Terms, context: JsonNode, propagates = true): Terms {
   const before = states.get(around);
   if (!before) return around;
   let state = before;
@@ -67,10 +79,16 @@ export function termsUnder(around: Terms, context: JsonNode): Terms {
   // names schema.org at all, the wrong context is told, and names are read as they were probably meant.
   if (state.vocabulary === 'assumed' && [...state.terms.values()].some(({ id }) => OF_SCHEMA.test(id)))
     state = { ...state, vocabulary: 'none' };
-  return termsOf(state);
+  const terms = termsOf(state);
+  const says = context.kind === 'object' ? context.members : [];
+  const said = says.findLast(({ name }) => name === '@propagate')?.value;
+  if (said ? !isTrue(said) : !propagates) outer.set(terms, propagated(around));
+  return terms;
 }
 
-const PLAIN = { type: '', containers: [], reverse: false } as const;
+const PLAIN = { type: '', containers: [], reverse: false, prefix: false } as const;
+/** What the address behind a simple term ends with where it is a prefix: RFC 3986's gen-delims. */
+const PREFIX_END = /[:/?#[\]@]$/;
 
 /** What schema.org's own context calls two keywords. */
 const ALIASES: ReadonlyMap<string, Term> = new Map([
@@ -126,8 +144,13 @@ function withContext(state: State, context: JsonNode): State {
 const textOf = (node: JsonNode | undefined): string | undefined =>
   node?.kind === 'scalar' && typeof node.value === 'string' ? node.value : undefined;
 
+const isTrue = (node: JsonNode | undefined): boolean => node?.kind === 'scalar' && node.value === true;
+
 function definition({ name, value }: JsonMember): Term {
-  if (value.kind !== 'object') return { ...PLAIN, id: textOf(value) ?? '' };
+  if (value.kind !== 'object') {
+    const id = textOf(value) ?? '';
+    return { ...PLAIN, id, prefix: PREFIX_END.test(id) || SCHEMA.test(id) };
+  }
   const part = (keyword: string): JsonNode | undefined =>
     value.members.findLast((one) => one.name === keyword)?.value;
   const containers = part('@container');
@@ -141,6 +164,7 @@ function definition({ name, value }: JsonMember): Term {
     type: textOf(part('@type')) ?? '',
     containers: list.flatMap((one) => textOf(one) ?? []),
     reverse: reverse !== undefined,
+    prefix: isTrue(part('@prefix')),
     ...(language ? { language: textOf(language) ?? '' } : {}),
     ...(context ? { context } : {}),
   };
@@ -159,6 +183,12 @@ function termsOf(state: State): Terms {
     const whole = meant === '' ? '' : inVocabulary(meant);
     return whole.startsWith('@') ? whole : bareName(whole);
   };
+  const idOf = (written: string): string => {
+    const text = written.trim();
+    if (text.startsWith('_:')) return text;
+    const whole = text.includes(':') ? expand(text, terms, false) : text;
+    return base ? (parseUrl(whole, base)?.href ?? whole) : whole;
+  };
   const found: Terms = {
     nameOf: named,
     // A type without meaning is still told as what it says.
@@ -166,11 +196,10 @@ function termsOf(state: State): Terms {
     termOf: (written) =>
       terms.get(written) ?? (language !== '' && isFetched(terms) ? coerced(written) : undefined),
     language,
-    idOf: (written) => {
-      const text = written.trim();
-      if (text.startsWith('_:')) return text;
-      const whole = text.includes(':') ? expand(text, terms, false) : text;
-      return base ? (parseUrl(whole, base)?.href ?? whole) : whole;
+    idOf,
+    addressOf: (written) => {
+      const name = named(written);
+      return name === '' || name.includes(':') ? idOf(name || written) : `https://schema.org/${name}`;
     },
   };
   states.set(found, state);
@@ -192,9 +221,10 @@ function expand(written: string, terms: ReadonlyMap<string, Term>, wholeTerms = 
       continue;
     }
     const colon = term.indexOf(':');
-    const prefix =
-      colon > 0 && !term.startsWith('//', colon + 1) ? terms.get(term.slice(0, colon))?.id : undefined;
-    if (!prefix) return term;
+    const before =
+      colon > 0 && !term.startsWith('//', colon + 1) ? terms.get(term.slice(0, colon)) : undefined;
+    if (!before?.prefix) return term;
+    const prefix = before.id;
     term = SCHEMA.test(prefix)
       ? `https://schema.org/${term.slice(colon + 1)}`
       : `${prefix}${term.slice(colon + 1)}`;

@@ -1,18 +1,14 @@
-import { fault, type Fault } from '#core/fault';
-import type { Edit, Lines } from '#core/text';
+import { fault } from '#core/fault';
+import type { Lines } from '#core/text';
 import type { ReadItem, ReadProperty, ReadValue } from '#core/item';
 import { nearestName, propertyNamed } from '#core/vocabulary';
-import { isAlias, isSchemaOrg, noTerms, termsUnder, type Term, type Terms } from './context.ts';
-import type { JsonMember, JsonNode } from './jsonNode.ts';
+import { isAlias, noTerms, propagated, termsUnder, type Term, type Terms } from './context.ts';
+import { judgeContext, missingContext, type ContextFault } from './contextFaults.ts';
+import { member, objectsIn, texts, type JsonMember, type JsonNode, type JsonObject } from './jsonNode.ts';
 
 export interface JsonLdReading {
   readonly items: readonly ReadItem[];
-  readonly faults: readonly (Fault & {
-    readonly start: number;
-    readonly end: number;
-    readonly edits: readonly Edit[] | null;
-    readonly guess?: boolean;
-  })[];
+  readonly faults: readonly ContextFault[];
 }
 
 /** Keywords that say nothing of a node by themselves (JSON-LD 1.1, 1.7). */
@@ -56,18 +52,29 @@ export function readJsonLd(values: readonly JsonNode[], lines: Lines, base = '')
   return { items: reader.items, faults: reader.faults };
 }
 
-type JsonObject = Extract<JsonNode, { kind: 'object' }>;
-
-const member = (node: JsonObject, name: string): JsonMember | undefined =>
-  node.members.findLast((one) => one.name === name);
-
 /** The last member of a node that goes by a name, whatever it is called there. */
 const named = (node: JsonObject, name: string, terms: Terms): JsonMember | undefined =>
   node.members.findLast((one) => terms.nameOf(one.name) === name);
 
+/** The members of a node and of what is nested in it, those of one name but once. */
+const membersOf = (node: JsonObject, terms: Terms): readonly JsonMember[] =>
+  node.members
+    .filter((one) => one === member(node, one.name))
+    .flatMap((one) =>
+      terms.nameOf(one.name) === '@nest'
+        ? objectsIn(one.value).flatMap((nested) => membersOf(nested, terms))
+        : one,
+    );
+
+/** What all members of a node say that go by a name: a keyword may stand there under several (JSON-LD 1.1 API, 5.1.2). */
+const textsNamed = (node: JsonObject, name: string, terms: Terms): string[] =>
+  membersOf(node, terms)
+    .filter((one) => terms.nameOf(one.name) === name)
+    .flatMap(({ value }) => texts(value));
+
 class NodeReader {
   readonly items: ReadItem[] = [];
-  readonly faults: JsonLdReading['faults'][number][] = [];
+  readonly faults: ContextFault[] = [];
   readonly #lines: Lines;
   #meaningless = false;
 
@@ -90,7 +97,11 @@ class NodeReader {
     else if (included) this.top(included.value, true, terms);
   }
 
-  #item(node: JsonObject, around: Terms): ReadItem {
+  /** `more` are properties that lead from the node elsewhere. */
+  #item(node: JsonObject, outside: Terms, more: readonly ReadProperty[] = []): ReadItem {
+    // What only refers is no node of its own (JSON-LD 1.1 API, 5.1.2, 7).
+    const refers = node.members.length === 1 && member(node, '@id') !== undefined;
+    const around = refers ? outside : propagated(outside);
     const context = member(node, '@context');
     const terms = scopedByType(node, context ? termsUnder(around, context.value) : around);
     const properties: ReadProperty[] = [];
@@ -109,7 +120,7 @@ class NodeReader {
         if (isAlias(term)) this.#tellAlias(one, name);
         if (name.startsWith('@') && !KNOWN.has(name)) this.#tellUnknownKeyword(one);
         if (name === '' || name.startsWith('@')) continue;
-        const inner = term?.context ? termsUnder(terms, term.context) : terms;
+        const inner = term?.context ? termsUnder(propagated(terms), term.context) : terms;
         if (term?.reverse) {
           reversed.push({ name, one, inner });
           continue;
@@ -125,12 +136,13 @@ class NodeReader {
       }
     };
     read(node);
+    properties.push(...more);
     const typed = named(node, '@type', terms)?.value;
     const type = typed ?? { start: node.start, end: node.start + 1 };
-    const [id] = texts(named(node, '@id', terms)?.value);
+    const [id] = textsNamed(node, '@id', terms);
     const item: ReadItem = {
       syntax: 'jsonld',
-      types: texts(typed).map(terms.typeOf),
+      types: textsNamed(node, '@type', terms).map(terms.typeOf),
       id: id === undefined ? null : terms.idOf(id),
       properties,
       ...(unsaid.length > 0 ? { unsaid } : {}),
@@ -144,19 +156,19 @@ class NodeReader {
   /** The nodes that have an item as their property, each an item by itself (JSON-LD 1.1, 4.8). */
   #leadBack(item: ReadItem, name: string, { value, nameStart, nameEnd }: JsonMember, terms: Terms): void {
     for (const node of objectsIn(value)) {
-      const other = this.#item(node, terms);
       const back: ReadProperty = {
         name,
         value: { kind: 'item', item },
         namePlace: this.#lines.place(nameStart, nameEnd),
         place: this.#lines.place(nameStart, value.end),
       };
-      this.items.push({ ...other, properties: [...other.properties, back] });
+      this.items.push(this.#item(node, terms, [back]));
     }
   }
 
   #values(node: JsonNode, terms: Terms, term?: Term): readonly ReadValue[] {
-    if (node.kind === 'array') return node.elements.flatMap((element) => this.#values(element, terms, term));
+    if (node.kind === 'array')
+      return node.elements.flatMap((element) => this.#values(element, terms, withoutMaps(term)));
     if (node.kind === 'scalar')
       return node.value === null
         ? []
@@ -167,18 +179,21 @@ class NodeReader {
     const list = named(node, '@list', terms);
     if (list) return this.#values(list.value, terms, term).map(listed);
     const set = named(node, '@set', terms);
-    if (set) return this.#values(set.value, terms, term);
+    if (set) return this.#values(set.value, terms, withoutMaps(term));
     // What is kept by language, index, address or type is a map of values (JSON-LD 1.1, 4.6, 4.9).
-    if (term?.containers.some((one) => MAPS.has(one))) {
-      const byLanguage = term.containers.includes('@language');
-      return node.members.flatMap((one) =>
-        this.#values(
-          one.value,
-          terms,
-          byLanguage ? { ...term, containers: [], language: languageOf(one) } : undefined,
-        ),
-      );
-    }
+    const map = term?.containers.find((one) => MAPS.has(one));
+    if (term && map)
+      return node.members.flatMap((one) => {
+        const meant = {
+          ...term,
+          ...PLAIN_MAP,
+          ...(map === '@language' ? { language: languageOf(one) } : {}),
+        };
+        const found = this.#values(one.value, terms, meant);
+        return terms.nameOf(one.name) === '@none'
+          ? found
+          : found.map((value) => keyed(value, map, one.name, terms));
+      });
     return [{ kind: 'item', item: this.#item(node, terms) }];
   }
 
@@ -242,7 +257,8 @@ const languageOf = ({ name }: JsonMember): string => (name === '@none' ? '' : na
 /** What the context makes of a bare value (JSON-LD 1.1 API, 5.3.2 Value Expansion). */
 function meantAs(value: string | number | boolean, terms: Terms, term: Term | undefined): Meant {
   const type = term?.type ?? '';
-  if (type === '@id') return { refers: terms.idOf(String(value)) };
+  if (type === '@id') return typeof value === 'string' ? { refers: terms.idOf(value) } : NO_MORE;
+  if (type === '@vocab') return typeof value === 'string' ? { refers: terms.addressOf(value) } : NO_MORE;
   if (type !== '' && !type.startsWith('@')) return { datatype: terms.typeOf(type) };
   const language = typeof value === 'string' && type === '' ? (term?.language ?? terms.language) : '';
   return language === '' ? NO_MORE : { language };
@@ -260,94 +276,27 @@ function saidOf(node: JsonObject, terms: Terms): Meant {
   };
 }
 
+/** A value with what the key says that a map keeps it under: a node's name or type (JSON-LD 1.1, 4.6.3, 4.6.4). */
+function keyed(value: ReadValue, map: string, key: string, terms: Terms): ReadValue {
+  if (value.kind !== 'item') return value;
+  const { item } = value;
+  if (map === '@id') return { ...value, item: { ...item, id: item.id ?? terms.idOf(key) } };
+  return map === '@type' ? { ...value, item: { ...item, types: [terms.typeOf(key), ...item.types] } } : value;
+}
+
+/** In a list, and under the keys of a map, objects are nodes. */
+const PLAIN_MAP = { containers: [] } as const;
+const withoutMaps = (term: Term | undefined): Term | undefined => term && { ...term, ...PLAIN_MAP };
+
 const MAPS = new Set(['@language', '@index', '@id', '@type', '@graph']);
 
 /** The contexts that the definitions of a node's types carry (JSON-LD 1.1, 4.1.7), in the order of their names. */
 function scopedByType(node: JsonObject, terms: Terms): Terms {
-  const scoped = texts(named(node, '@type', terms)?.value)
+  const scoped = textsNamed(node, '@type', terms)
     .sort()
     .flatMap((type) => terms.termOf(type)?.context ?? []);
-  return scoped.reduce(termsUnder, terms);
+  return scoped.reduce((under, context) => termsUnder(under, context, false), terms);
 }
-
-function missingContext(node: JsonObject): JsonLdReading['faults'][number] {
-  const misspelt = node.members.find(({ name }) => /^@?contexts?$/i.test(name) && name !== '@context');
-  const at = misspelt ? misspelt.nameStart : node.start;
-  const edits = misspelt
-    ? [{ start: misspelt.nameStart, end: misspelt.nameEnd, text: '"@context"' }]
-    : [
-        {
-          start: node.start + 1,
-          end: node.start + 1,
-          text: `"@context": "https://schema.org"${node.members.length > 0 ? ', ' : ''}`,
-        },
-      ];
-  const message = misspelt
-    ? `“${misspelt.name}” should be “@context”. Without it a machine does not know whose words the names are.`
-    : 'There is no @context, so a machine does not know whose words the names are. Begin with "@context": "https://schema.org".';
-  return {
-    ...fault('syntax/missing-context', message),
-    start: at,
-    end: misspelt ? misspelt.nameEnd : node.start + 1,
-    edits,
-  };
-}
-
-/** Whether a context names schema.org at all: by its address, as a vocabulary or prefix, or term by term. */
-function namesSchemaOrg(node: JsonNode): boolean {
-  if (node.kind === 'array') return node.elements.some(namesSchemaOrg);
-  if (node.kind === 'scalar') return typeof node.value === 'string' && isSchemaOrg(node.value);
-  return node.members.some(({ value }) =>
-    texts(value.kind === 'object' ? member(value, '@id')?.value : value).some((text) =>
-      /^(?:https?:\/\/(?:www\.)?schema\.org(?:\/|$)|schema:)/.test(text),
-    ),
-  );
-}
-
-function judgeContext({ value }: JsonMember): JsonLdReading['faults'] {
-  if (namesSchemaOrg(value)) return objectsIn(value).flatMap(withoutSlash);
-  const written = value.kind === 'scalar' ? String(value.value) : 'this object';
-  const near = value.kind === 'scalar' && /schema/i.test(written);
-  return [
-    {
-      ...fault(
-        'syntax/wrong-context',
-        `A machine takes the names from “${written}”, which is not schema.org. Write "https://schema.org".`,
-      ),
-      start: value.start,
-      end: value.end,
-      edits: near ? [{ start: value.start, end: value.end, text: '"https://schema.org"' }] : null,
-    },
-  ];
-}
-
-/** A vocabulary or prefix whose address does not end in a slash: names are put right behind it. */
-const withoutSlash = (context: JsonObject): JsonLdReading['faults'] =>
-  context.members.flatMap(({ name, value }) => {
-    const [address] = value.kind === 'scalar' ? texts(value) : [];
-    if (address === undefined || !/^https?:\/\/(?:www\.)?schema\.org$/.test(address)) return [];
-    const what = name === '@vocab' ? '@vocab' : `The prefix “${name}”`;
-    return [
-      {
-        ...fault(
-          'syntax/wrong-context',
-          `${what} has no slash at its end, and a machine puts names right behind it: “${address}name”. Write "${address}/".`,
-        ),
-        start: value.start,
-        end: value.end,
-        edits: [{ start: value.start, end: value.end, text: `"${address}/"` }],
-      },
-    ];
-  });
-
-const texts = (node: JsonNode | undefined): string[] => {
-  if (!node) return [];
-  if (node.kind === 'array') return node.elements.flatMap(texts);
-  return node.kind === 'scalar' && typeof node.value === 'string' ? [node.value] : [];
-};
-
-const objectsIn = (node: JsonNode): readonly JsonObject[] =>
-  node.kind === 'array' ? node.elements.flatMap(objectsIn) : node.kind === 'object' ? [node] : [];
 
 const scalar = (
   value: string | number | boolean,
