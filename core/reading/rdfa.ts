@@ -287,11 +287,13 @@ class ResourceReader {
     subject.types = [...new Set([...subject.types, ...types])];
   }
 
-  /** The resource of an address or a compact one; undefined where none is written. */
+  /** The resource of an address or a compact one; undefined where none is written, or one that says nothing. */
   #named(element: HtmlElement, written: string | undefined, context: Context): Subject | undefined {
     if (written === undefined) return undefined;
     const text = written.trim();
     const safe = /^\[(.*)\]$/.exec(text)?.[1];
+    // A safe compact address whose prefix nobody defined is passed over (RDFa Core 1.1, 7.4.2).
+    if (safe !== undefined && !safe.startsWith('_:') && compact(safe, context) === safe) return undefined;
     const id = text.startsWith('_:') ? text : this.#resolve(compact(safe ?? text, context));
     if (id === '' || id === this.#base) return this.page;
     const known = this.#byId.get(id);
