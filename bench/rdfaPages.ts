@@ -15,7 +15,7 @@ export const rdfaPages: readonly (readonly [name: string, source: string])[] = [
     page(shop('<div property="address" typeof="PostalAddress"><b property="postalCode">9</b></div>')),
   ],
   ['an address of a link', page(shop('<a property="url" href="https://a.example/">x</a>'))],
-  ['a safe compact address', page(shop('<b property="image" resource="[schema:x]">A</b>'))],
+  ['a safe compact address', page(shop('<b property="image" resource="[foaf:x]">A</b>'))],
   ['a safe compact address of no prefix', page(shop('<b property="name" resource="[zz:y]">A</b>'))],
   ['a relative address', page(shop('<a property="url" href="/y">x</a>'))],
   ['a picture', page(shop('<img property="image" src="i.jpg" alt="x">'))],
