@@ -56,21 +56,16 @@ export function readJsonLd(values: readonly JsonNode[], lines: Lines, base = '')
 const named = (node: JsonObject, name: string, terms: Terms): JsonMember | undefined =>
   node.members.findLast((one) => terms.nameOf(one.name) === name);
 
-/** The members of a node and of what is nested in it, those of one name but once. */
-const membersOf = (node: JsonObject, terms: Terms): readonly JsonMember[] =>
-  node.members
-    .filter((one) => one === member(node, one.name))
-    .flatMap((one) =>
-      terms.nameOf(one.name) === '@nest'
-        ? objectsIn(one.value).flatMap((nested) => membersOf(nested, terms))
-        : one,
-    );
-
-/** What all members of a node say that go by a name: a keyword may stand there under several (JSON-LD 1.1 API, 5.1.2). */
+/**
+ * What all members of a node, and of what is nested in it, say that go by a name: a keyword may stand there under several
+ * (JSON-LD 1.1 API, 5.1.2).
+ */
 const textsNamed = (node: JsonObject, name: string, terms: Terms): string[] =>
-  membersOf(node, terms)
-    .filter((one) => terms.nameOf(one.name) === name)
-    .flatMap(({ value }) => texts(value));
+  node.members.flatMap((one) => {
+    const called = terms.nameOf(one.name);
+    if (called === '@nest') return objectsIn(one.value).flatMap((nested) => textsNamed(nested, name, terms));
+    return called === name && one === member(node, one.name) ? texts(one.value) : [];
+  });
 
 class NodeReader {
   readonly items: ReadItem[] = [];
