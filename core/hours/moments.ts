@@ -34,7 +34,7 @@ export function machineDate(text: string, country = ''): string {
   return said.length === 10 ? said : '';
 }
 
-/** The same of which perhaps only the year or the month is said: "3/1998", "mars 1998", "1998年". */
+/** The same of which perhaps only the year or the month is said: "3/1998", "mars 1998", "since 1998". */
 export function machineDateOrYear(text: string, country = ''): string {
   const written = text.trim();
   const [, month = '', year = ''] = /^(\d{1,2}) ?[./-] ?(\d{4})$/.exec(written) ?? [];
@@ -45,7 +45,16 @@ export function machineDateOrYear(text: string, country = ''): string {
       ? `${first}-${second.padStart(2, '0')}`
       : first;
   if (part) return isDateOrYear(part) ? part : '';
-  return machineDate(written, country) || dateInWords(written);
+  return machineDate(written, country) || dateInWords(written) || yearAmongWords(written);
+}
+
+/** "since 1974", "gegründet 1974": the only number, of a year, among a few words that are no month. */
+function yearAmongWords(text: string): string {
+  const [, year = ''] = /^(?:\p{L}[\p{L}.’' ]{1,30})\s(1[0-9]{3}|20[0-9]{2})\.?$/u.exec(text) ?? [];
+  const isMonth = fold(text)
+    .split(' ')
+    .some((word) => monthNamed(word) > 0);
+  return isMonth ? '' : year;
 }
 
 /** Where the month stands before the day in figures, and where people write both orders (Unicode CLDR). */

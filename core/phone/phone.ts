@@ -92,13 +92,19 @@ function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber |
   const found = abroad?.isValid()
     ? abroad
     : (overseas(written, home) ?? parsePhoneNumberFromString(written, home));
-  // A country code whose plus was lost: "4915123456789", as a spreadsheet leaves it.
-  const lost =
-    /^\s*[1-9]\d{9,14}\s*$/.test(written) && !found?.isValid()
-      ? parsePhoneNumberFromString(`+${written.trim()}`)
-      : undefined;
+  const lost = mayLackPlus(written, found) ? parsePhoneNumberFromString(`+${written.trim()}`) : undefined;
   const number = lost?.isValid() && lost.country === home ? lost : found;
   return number?.isPossible() && !/^(\d)\1+$/.test(number.nationalNumber) ? number : undefined;
+}
+
+/**
+ * Whether a number may be one whose plus was lost, as a spreadsheet leaves it: "4915123456789", "49 221 123456". At home it
+ * would be none, or would begin with the 0 that is dialled there.
+ */
+function mayLackPlus(written: string, found: PhoneNumber | undefined): boolean {
+  const digits = written.replace(/\D/g, '').length;
+  if (!/^\s*[1-9][\d\s()./-]*$/.test(written) || digits < 10 || digits > 15) return false;
+  return !found?.isValid() || found.formatNational().startsWith('0');
 }
 
 /**
@@ -148,11 +154,13 @@ export function judgeMarkupTelephone(text: string, country = ''): readonly Fault
     ];
   }
   if (!telephone?.assumedCountry) return faults;
+  const lacks =
+    text.replace(/\D/g, '') === telephone.e164.slice(1) ? 'no + before its country code' : 'no country code';
   return [
     ...faults,
     fault(
       'value/telephone-country',
-      `“${text}” has no country code, so it can be dialled only from ${telephone.country || 'its own country'}. Write ${telephone.international}.`,
+      `“${text}” has ${lacks}, so it can be dialled only from ${telephone.country || 'its own country'}. Write ${telephone.international}.`,
     ),
   ];
 }

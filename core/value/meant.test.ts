@@ -21,6 +21,8 @@ describe('what people mean', () => {
     ['12 Μαρτίου 1998', '1998-03-12'],
     ['12 марта 1998', '1998-03-12'],
     ['maart 1998', '1998-03'],
+    ['seit 1998', '1998'],
+    ['Established 1998', '1998'],
   ])('by the date %s', (text, date) => {
     expect(meant('foundingDate', text)).toBe(date);
   });
@@ -43,7 +45,14 @@ describe('what people mean', () => {
     ['starRating', '4,5', '4.5'],
     ['starRating', '★★★', '3'],
     ['currenciesAccepted', '€', 'EUR'],
+    ['numberOfRooms', '1.024', '1024'],
     ['url', 'www.krume.example/filiale', 'https://www.krume.example/filiale'],
+    ['url', '//krume.example/a', 'https://krume.example/a'],
+    ['url', 'https:/krume.example', 'https://krume.example'],
+    ['url', 'http//krume.example', 'http://krume.example'],
+    ['url', 'htttps://krume.example', 'https://krume.example'],
+    ['url', 'https:\\\\krume.example\\a', 'https://krume.example/a'],
+    ['url', 'https://https://krume.example', 'https://krume.example'],
     ['email', 'mailto:hallo@krume.example', 'hallo@krume.example'],
   ])('by %s “%s”', (fact, text, form) => {
     expect(meant(fact, text)).toBe(form);
@@ -76,7 +85,8 @@ describe('what people mean', () => {
   });
 
   test.each([
-    ['foundingDate', 'seit 1998'],
+    ['foundingDate', 'seit 1998, neu 2004'],
+    ['foundingDate', 'März oder Mai 1998'],
     // October in Croatian, November in Polish.
     ['foundingDate', '12 listopada 1998'],
     ['foundingDate', '31.02.1998'],

@@ -40,8 +40,12 @@ export function yesNoMeant(text: string): string {
   return said.some((one) => NO.has(one)) ? other(text.toLowerCase(), 'no') : '';
 }
 
-/** "42 Zimmer" */
-export const countMeant = (text: string): string => /^(\d{1,9})\s*\p{L}+$/u.exec(text.trim())?.[1] ?? '';
+/** "42 Zimmer", "1.024" */
+export function countMeant(text: string): string {
+  const written = text.trim();
+  if (/^\d{1,3}(?:[.,'’\u00a0\u202f ]\d{3})+$/.test(written)) return written.replace(/\D/g, '');
+  return /^(\d{1,9})\s*\p{L}+$/u.exec(written)?.[1] ?? '';
+}
 
 /** "4*", "4 Sterne", "4,5", "★★★★" */
 export function starsMeant(text: string): string {
@@ -67,13 +71,18 @@ const SIGNS: Readonly<Record<string, string>> = {
 /** "€", "Euro" */
 export const currenciesMeant = (text: string): string => SIGNS[text.trim().toLowerCase()] ?? '';
 
-/** "www.example.com" with its scheme. */
+/** What people write for "https://". */
+const SCHEME = /^(?:(?:h?t{1,3}ps?|https?)\s?[:;.]{0,2}\s?[\\/]{1,3}|\/\/)(?:https?:\/\/)?(?=[\p{L}\d])/iu;
+
+/** "www.example.com", "//example.com", "https:/example.com" with its scheme. */
 export function urlMeant(text: string): string {
-  const written = text.trim();
-  const whole = `https://${written}`;
+  const written = text.trim().replace(SCHEME, '').replaceAll('\\', '/');
+  const isPlain = /^\s*http\b/i.test(text);
+  const whole = `${isPlain ? 'http' : 'https'}://${written}`;
   const isHost = /^[\p{L}\d-]+(?:\.[\p{L}\d-]+)*\.\p{L}{2,}(?:[/?#]\S*)?$/u.test(written);
   const isFile = /\.(?:jpe?g|png|webp|gif|svg|html?|php|pdf)$/i.test(written);
-  return isHost && !isFile && judgeUrl(whole).length === 0 ? whole : '';
+  const isRight = judgeUrl(whole).every(({ code }) => code === 'value/url-insecure');
+  return isHost && !isFile && isRight ? other(text, whole) : '';
 }
 
 /** "mailto:desk@example.com" */
