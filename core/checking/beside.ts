@@ -1,8 +1,9 @@
+import { finding, type Fault, type Finding } from '#core/fault';
 import type { ReadItem, ReadProperty } from '#core/item';
 import { saidMarkup } from '#core/markup';
 import { apartFromShown } from '#core/mending';
 import type { Edit } from '#core/text';
-import { instead, type TextValue } from './spot.ts';
+import { instead, type Spot, type TextValue } from './spot.ts';
 
 /** A property of an item where it stands in a source. */
 export interface Standing {
@@ -36,3 +37,16 @@ export function momentBeside(standing: Standing, value: TextValue, moment: strin
   const attributes = `${item.syntax === 'rdfa' ? ` content="${moment}"` : ''} datetime="${moment}"`;
   return [{ start: at, end: at, text: attributes }];
 }
+
+/** A finding on a value whose mend leaves what visitors read as it is. */
+export const tellBeside = (
+  spot: Spot,
+  code: Fault['code'],
+  message: string,
+  mended = '',
+  guess = false,
+): Finding =>
+  finding(code, message, spot.value.place, spot.property.name, {
+    edits: mendBeside(spot, spot.value, mended),
+    guess,
+  });

@@ -72,8 +72,8 @@ describe('coordinates beside the country of the address', () => {
 
   test.each([
     ['"48,85661"', '"2,35222"', '"latitude":48.85661,"longitude":2.35222'],
-    ['"48°51\'23.8\\"N"', '"2°21\'8.0\\"E"', '"latitude":"48.85'],
-    ['"48.85661 N"', '"2.35222 E"', '"latitude":"48.85661","longitude":"2.35222"'],
+    ['"48°51\'23.8\\"N"', '"2°21\'8.0\\"E"', '"latitude":48.85'],
+    ['"48.85661 N"', '"2.35222 E"', '"latitude":48.85661,"longitude":2.35222'],
   ])('%s, %s, which only people read, become numbers', (latitude, longitude, mended) => {
     const text = source('FR', latitude, longitude);
     expect(told(text)).toEqual(['value/coordinate', 'value/coordinate']);

@@ -1,18 +1,20 @@
 import { countryName } from '#core/address';
 import { finding, type Fault, type Finding } from '#core/fault';
-import { textOf, valuesOf, type ReadItem, type ReadValue } from '#core/item';
+import { textOf, valuesOf, type ReadItem } from '#core/item';
 import { countriesAt, isInCountry } from '#core/outline';
 import { readCoordinates, readDegrees, readPin, type Point } from '#core/pin';
-import { attributeText } from '#core/reading';
 import type { Edit } from '#core/text';
+import { mendBeside } from './beside.ts';
+import type { TextValue } from './spot.ts';
 
 type Half = 'latitude' | 'longitude';
-type TextValue = Extract<ReadValue, { kind: 'text' }>;
 
 /** Coordinates: whether a machine reads them at all, and whether they can be where the address is. */
-export function judgeCoordinates(item: ReadItem, country: string): readonly Finding[] {
+export function judgeCoordinates(item: ReadItem, country: string, source: string): readonly Finding[] {
   const pin = { latitude: textOf(item, 'latitude'), longitude: textOf(item, 'longitude') };
-  const unread = (['latitude', 'longitude'] as const).flatMap((half) => unreadable(item, half, pin[half]));
+  const unread = (['latitude', 'longitude'] as const).flatMap((half) =>
+    unreadable(item, half, pin[half], source),
+  );
   const { point, faults } = readPin(pin);
   const told = faults
     .filter(({ part }) => !unread.some(({ property }) => property === part))
@@ -20,12 +22,12 @@ export function judgeCoordinates(item: ReadItem, country: string): readonly Find
       finding(code, message, placeOf(item, part), part, {
         edits:
           code === 'value/coordinates-swapped' && isNearSwapped(pin, country)
-            ? exchange(item, { latitude: pin.longitude, longitude: pin.latitude })
+            ? exchange(item, { latitude: pin.longitude, longitude: pin.latitude }, source)
             : null,
         guess: true,
       }),
     );
-  return [...unread, ...told, ...(point ? againstCountry(item, point, country) : [])];
+  return [...unread, ...told, ...(point ? againstCountry(item, point, country, source) : [])];
 }
 
 /** Whether the halves exchanged land in the address's country, where there is one. */
@@ -39,7 +41,7 @@ const placeOf = (item: ReadItem, half: Half): Finding['place'] => {
 };
 
 /** A number that people can read and machines cannot: a decimal comma, degrees, minutes and seconds, a hemisphere. */
-function unreadable(item: ReadItem, half: Half, text: string): readonly Finding[] {
+function unreadable(item: ReadItem, half: Half, text: string, source: string): readonly Finding[] {
   const written = text.trim();
   if (!written || /^[+-]?\d+(?:\.\d+)?$/.test(written)) return [];
   const hemisphere = /^(\d{1,3}(?:[.,]\d+)?)\s*°?\s*([NSEW])$/i.exec(written);
@@ -60,7 +62,7 @@ function unreadable(item: ReadItem, half: Half, text: string): readonly Finding[
       `“${written}” is no ${half} to a machine, which reads a plain number with a point: ${degrees}.`,
       placeOf(item, half),
       half,
-      { edits: exchange(item, { [half]: degrees }) },
+      { edits: exchange(item, { [half]: degrees }, source) },
     ),
   ];
 }
@@ -99,7 +101,7 @@ const MEANT: readonly (readonly [code: Fault['code'], told: string, meant: (poin
   ],
 ];
 
-function againstCountry(item: ReadItem, point: Point, country: string): readonly Finding[] {
+function againstCountry(item: ReadItem, point: Point, country: string, source: string): readonly Finding[] {
   if (!country || isInCountry(country, point) !== false) return [];
   const [there] = countriesAt(point);
   const where = there ? `in ${countryName(there)}` : 'in the sea';
@@ -127,7 +129,7 @@ function againstCountry(item: ReadItem, point: Point, country: string): readonly
       placeOf(item, half),
       half,
       {
-        edits: exchange(item, written(item, { latitude, longitude })),
+        edits: exchange(item, written(item, { latitude, longitude }), source),
         guess: true,
       },
     ),
@@ -150,19 +152,27 @@ function written(item: ReadItem, meant: Point): Readonly<Partial<Record<Half, st
 }
 
 /** Exchanges halves for others; a number stays a number, and a text that people read stays. */
-function exchange(item: ReadItem, halves: Readonly<Partial<Record<Half, string>>>): Edit[] | null {
+function exchange(
+  item: ReadItem,
+  halves: Readonly<Partial<Record<Half, string>>>,
+  source: string,
+): readonly Edit[] | null {
   const edits: Edit[] = [];
   for (const [half, text] of Object.entries(halves)) {
-    const [value, ...more] = valuesOf(item, half);
-    if (value?.kind !== 'text' || more.length > 0 || value.holder === 'text') return null;
-    edits.push({ start: value.place.start, end: value.place.end, text: inPlace(value, text) });
+    const [property, ...more] = item.properties.filter(({ name }) => name === half);
+    const value = property?.value;
+    if (value?.kind !== 'text' || !property || more.length > 0) return null;
+    const { start, end } = value.place;
+    const mend =
+      value.holder === 'json'
+        ? [{ start, end, text: inJson(value, text) }]
+        : mendBeside({ item, property, source }, value, text);
+    if (!mend || mend.length === 0) return null;
+    edits.push(...mend);
   }
   return edits.length > 0 ? edits : null;
 }
 
-const inPlace = ({ holder, json }: TextValue, text: string): string =>
-  holder === 'json'
-    ? typeof json === 'string' && !/^\+|,/.test(json)
-      ? `"${text}"`
-      : text
-    : attributeText(text, holder);
+/** A text of a number stays a text; what was none becomes a number. */
+const inJson = ({ json }: TextValue, text: string): string =>
+  typeof json === 'string' && /^-?\d+(?:\.\d+)?$/.test(json.trim()) ? `"${text}"` : text;

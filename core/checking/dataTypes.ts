@@ -7,7 +7,8 @@ import { table } from '#core/text';
 import { propertyNamed } from '#core/vocabulary';
 import { propertyKinds } from '#core/record';
 import { judgeDate, judgeTime } from './moments.ts';
-import { instead, tell, type Spot } from './spot.ts';
+import { mendBeside, tellBeside } from './beside.ts';
+import type { Spot } from './spot.ts';
 
 const isNumber = (text: string): boolean => /^[-+]?\d+(\.\d+)?(e[-+]?\d+)?$/i.test(text);
 
@@ -36,16 +37,22 @@ export function judgeDataType(spot: Spot): readonly Finding[] {
   const { name } = spot.property;
   if (ELSEWHERE.has(name) || DATES.has(propertyKinds.get(name) ?? '')) return [];
   if (COUNTED.test(name) && isNumber(spot.text) && Number(spot.text) < 0)
-    return [tell(spot, 'value/number', `${name} is “${spot.text}”, and there is no less than none of it.`)];
+    return [
+      tellBeside(spot, 'value/number', `${name} is “${spot.text}”, and there is no less than none of it.`),
+    ];
   const ranges = propertyNamed(name)?.ranges ?? [];
   const wanted = ranges.filter((range) => STRICT[range]);
   if (wanted.length === 0 || !ranges.every((range) => STRICT[range] ?? MEASURES.has(range))) return [];
   if (wanted.some((range) => STRICT[range]?.(spot.text))) return [];
   const isDated = wanted.some((range) => range.startsWith('Date'));
   if (wanted.includes('Time') && !(isDated && machineDate(spot.text)))
-    return judgeTime(spot.text).map(({ code, message }) => tell(spot, code, message, timeMeant(spot.text)));
+    return judgeTime(spot.text).map(({ code, message }) =>
+      tellBeside(spot, code, message, timeMeant(spot.text)),
+    );
   if (isDated)
-    return judgeDate(spot.text).map(({ code, message }) => tell(spot, code, message, machineDate(spot.text)));
+    return judgeDate(spot.text).map(({ code, message }) =>
+      tellBeside(spot, code, message, machineDate(spot.text)),
+    );
   if (wanted.includes('Boolean')) {
     const said = yesNoMeant(spot.text) || spot.text.toLowerCase();
     const mended = said === 'yes' ? 'true' : said === 'no' ? 'false' : '';
@@ -53,12 +60,13 @@ export function judgeDataType(spot: Spot): readonly Finding[] {
     // In JSON a truth is a word without quotes.
     const { value } = spot;
     const { start, end } = value.place;
-    const edits = mended && value.holder === 'json' ? [{ start, end, text: mended }] : instead(value, mended);
+    const edits =
+      mended && value.holder === 'json' ? [{ start, end, text: mended }] : mendBeside(spot, value, mended);
     return [finding('value/boolean', message, value.place, name, { edits })];
   }
   const number = numberIn(spot.text);
   const message = `“${spot.text}” is no number to a machine. Write ${number || 'the number alone'}.`;
-  return [tell(spot, 'value/number', message, number)];
+  return [tellBeside(spot, 'value/number', message, number)];
 }
 
 /** A price or another number with its sign or unit beside it, as a plain number; '' where its marks can mean two things. */
@@ -78,12 +86,12 @@ export function judgePrice(spot: Spot): readonly Finding[] {
   if (isNumber(spot.text)) return [];
   const number = numberIn(spot.text);
   const message = `“${spot.text}” is no number to a machine, which wants the price alone${number ? `: ${number}` : ''}. Its currency goes into priceCurrency.`;
-  return [tell(spot, 'value/number', message, number)];
+  return [tellBeside(spot, 'value/number', message, number)];
 }
 
 export const judgeCurrency = (spot: Spot): readonly Finding[] =>
   judgeCurrencies(spot.text).map(({ code, message }) =>
-    tell(spot, code, message, currenciesMeant(spot.text)),
+    tellBeside(spot, code, message, currenciesMeant(spot.text)),
   );
 
 /** Whether tables can be reserved: yes, no, or the address where (schema.org/acceptsReservations). */
@@ -92,10 +100,12 @@ export function judgeReservations(spot: Spot): readonly Finding[] {
   if (/^https?:\/\//i.test(spot.text)) return [];
   // The way to a page of the site, which machines take for a word.
   if (/^\.{0,2}\/[^\s/]|^[\w-]+\.(?:html?|php)$/i.test(spot.text))
-    return judgeUrl(spot.text).map(({ code, message }) => tell(spot, code, message));
-  const message = `“${spot.text}” is neither Yes nor No, nor the address where tables can be reserved.`;
-  return [tell(spot, 'value/boolean', message)];
+    return judgeUrl(spot.text).map(({ code, message }) => tellBeside(spot, code, message));
+  const said = yesNoMeant(spot.text);
+  const mended = said === 'yes' ? 'Yes' : said === 'no' ? 'No' : '';
+  const message = `“${spot.text}” is neither Yes nor No, nor the address where tables can be reserved.${mended ? ` Write ${mended}.` : ''}`;
+  return [tellBeside(spot, 'value/boolean', message, mended)];
 }
 
 export const judgeVatId = (spot: Spot): readonly Finding[] =>
-  judgeVat(spot.text).map(({ code, message }) => tell(spot, code, message));
+  judgeVat(spot.text).map(({ code, message }) => tellBeside(spot, code, message));

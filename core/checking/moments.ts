@@ -1,20 +1,20 @@
 import { fault, type Fault } from '#core/fault';
 import { isDate, isMachineTime, machineDate, machineTime, saysClosed } from '#core/hours';
 
-/** A date, or a date with a time (ISO 8601). */
-export function judgeDate(text: string): readonly Fault[] {
+/** A date, or a date with a time (ISO 8601); `said` is what was probably meant, where that is known. */
+export function judgeDate(text: string, said = ''): readonly Fault[] {
   if (isDate(text.slice(0, 10)) && /^.{10}(T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})?)?$/.test(text))
     return [];
-  const meant = machineDate(text) || '2026-12-25';
+  const meant = said || machineDate(text) || '2026-12-25';
   return [
     fault('value/date', `“${text}” is no date a machine can read. Write year, month and day: ${meant}.`),
   ];
 }
 
-/** A time of the day (ISO 8601); one that is closed is told how that is written. */
-export function judgeTime(text: string): readonly Fault[] {
+/** A time of the day (ISO 8601); one that is closed, or that ends a whole day, is told how that is written. */
+export function judgeTime(text: string, endsDay = false): readonly Fault[] {
   if (isMachineTime(text)) return [];
-  const mended = machineTime(text);
+  const mended = endsDay ? '23:59' : machineTime(text);
   if (saysClosed(text))
     return [
       fault(

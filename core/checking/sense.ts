@@ -9,6 +9,8 @@ import { repairEncoding, table } from '#core/text';
 import { judgeRegion, judgeSeveral, judgeStreet, judgeTown, judgeWholeAddress } from './senseOfAddress.ts';
 import { judgeHours } from './senseOfHours.ts';
 import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
+import { tellBeside } from './beside.ts';
+import { propertiesMeant } from './meant.ts';
 import { tell, type Spot } from './spot.ts';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
 
@@ -36,7 +38,15 @@ export function judgeSense(
       if (value.kind === 'item') visit(value.item, country, property);
       else
         found.push(
-          ...judgeSpot({ item, property, value, text: value.text.trim(), country, tag: tagAt(property) }),
+          ...judgeSpot({
+            item,
+            property,
+            value,
+            text: value.text.trim(),
+            country,
+            source,
+            tag: tagAt(property),
+          }),
         );
     }
   };
@@ -114,7 +124,7 @@ function judgeNumber(spot: Spot): readonly Finding[] {
   const number = readTelephone(text, country).telephone;
   const international = number?.international ?? '';
   const say = (what: string, mended = international): readonly Finding[] => [
-    tell(
+    tellBeside(
       spot,
       'value/telephone-form',
       `“${text}” ${what}${mended ? ` Write ${mended}.` : ''}`,
@@ -281,7 +291,7 @@ function judgeDecimal(spot: Spot): readonly Finding[] {
   if (!/^\d,\d+$/.test(spot.text)) return [];
   const mended = spot.text.replace(',', '.');
   return [
-    tell(
+    tellBeside(
       spot,
       'value/rating',
       `“${spot.text}” is no number to a machine, which wants a point: ${mended}.`,
@@ -340,7 +350,9 @@ const NESTED = table<string>({
 
 function judgeImage(item: ReadItem): readonly Finding[] {
   if (!item.types.includes('ImageObject') || item.id !== null) return [];
-  if (['url', 'contentUrl', 'embedUrl'].some((name) => textOf(item, name).trim())) return [];
+  const meant = propertiesMeant(item);
+  if (['url', 'contentUrl', 'embedUrl'].some((name) => textOf(item, name).trim() || meant.has(name)))
+    return [];
   return [
     finding(
       'value/image',

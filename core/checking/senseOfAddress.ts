@@ -8,6 +8,8 @@ import {
   regionsOf,
   regionAgainstCode,
   regionsOfPostalCode,
+  type Address,
+  type AddressPart,
 } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textOf, valuesOf, type ReadItem } from '#core/item';
@@ -86,14 +88,62 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
     /,\s*(?:U\.?S\.?A\.?|U\.?K\.?|United States(?: of America)?|England|Scotland|Wales)$/.test(text) ||
     (!/^(?:US|CA)$/.test(country) && /,\s*\d{5}\s+\p{L}{3,}/u.test(text))
   )
-    return [
-      tell(
-        spot,
-        'value/street',
-        `“${shortText(text)}” is more than a street. Town, postal code and country have properties of their own.`,
-      ),
-    ];
-  return [];
+    return [moreThanAStreet(spot)];
+  return isWhole(item, country) ? [moreThanAStreet(spot)] : [];
+}
+
+/** What a street says besides, as the parts of an address: only what can be read in one way. */
+function partsOfStreet(text: string, country: string): Readonly<Partial<Address>> {
+  if (!/[,;\n]/.test(text) || text.length > LONGEST_WHOLE) return {};
+  const { address, doubts } = readAddress(text, country);
+  return doubts.length === 0 && address.streetAddress && address.addressLocality ? address : {};
+}
+const LONGEST_WHOLE = 200;
+
+/** Whether the street of an address without town and postal code holds both. */
+function isWhole(item: ReadItem, country: string): boolean {
+  if (textOf(item, 'addressLocality').trim() || textOf(item, 'postalCode').trim()) return false;
+  return Boolean(partsOfStreet(textOf(item, 'streetAddress'), country).postalCode);
+}
+
+/** The parts of an address that stand in another one of it, where that is told. */
+export function heldElsewhere(item: ReadItem, country: string): ReadonlySet<AddressPart> {
+  const street = isWhole(item, country) ? partsOfStreet(textOf(item, 'streetAddress'), country) : {};
+  const inStreet = addressParts.filter((part) => part !== 'streetAddress' && street[part]);
+  const inTown = CODE_BEFORE.test(textOf(item, 'addressLocality').trim()) ? (['postalCode'] as const) : [];
+  return new Set([...inStreet, ...inTown]);
+}
+
+/** A postal code before the town. */
+const CODE_BEFORE = /^(?:[A-Z]{1,2}-)?(\d{4,6})\s+(?=\p{L})/u;
+
+/** A street with the rest of the address behind it. Where all of that can be read in one way the mend takes it apart. */
+function moreThanAStreet(spot: Spot): Finding {
+  const { text, item, value, property, country } = spot;
+  const parts = partsOfStreet(text, country);
+  const [street = '', own] = [parts.streetAddress, (part: AddressPart) => textOf(item, part).trim()];
+  const others = addressParts.filter((part) => part !== 'streetAddress' && parts[part]);
+  const isSame = (part: AddressPart): boolean =>
+    fold(own(part)) === fold(parts[part] ?? '') ||
+    (part === 'addressCountry' && countryCode(own(part)) === parts[part]);
+  const isRight = street !== '' && others.every((part) => own(part) === '' || isSame(part));
+  const more = others
+    .filter((part) => own(part) === '')
+    .map((part) => `, ${jsonString(part)}: ${jsonString(parts[part] ?? '')}`);
+  const { start, end } = value.place;
+  return finding(
+    'value/street',
+    `“${shortText(text)}” is more than a street. Town, postal code and country have properties of their own.`,
+    value.place,
+    property.name,
+    {
+      edits:
+        value.holder === 'json' && isRight
+          ? [{ start, end, text: jsonString(street) + more.join('') }]
+          : null,
+      guess: true,
+    },
+  );
 }
 
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
@@ -131,16 +181,18 @@ export function judgeTown(spot: Spot): readonly Finding[] {
     ];
   if (!/^\d{4,6}\s+\p{L}/u.test(text) && !(postcode.length > 3 && text.includes(postcode))) return [];
   const isOwn = postcode !== '' && text.includes(postcode);
-  const mended = text.replace(isOwn ? postcode : /^\d{4,6}/, '').replace(/^[\s,]+|[\s,]+$/g, '');
-  return [
-    tell(
-      spot,
-      'value/town',
-      `“${text}” holds ${isOwn || !postcode ? 'the' : 'another'} postal code as well. Write the town alone: ${mended}.`,
-      postcode ? mended : '',
-      !isOwn,
-    ),
-  ];
+  const mended = text.replace(isOwn ? postcode : CODE_BEFORE, '').replace(/^[\s,]+|[\s,]+$/g, '');
+  const [, code = ''] = CODE_BEFORE.exec(text) ?? [];
+  const { holder, place } = spot.value;
+  const apart = `${jsonString(mended)}, "postalCode": ${jsonString(code)}`;
+  const message = `“${text}” holds ${isOwn || !postcode ? 'the' : 'another'} postal code as well. Write the town alone: ${mended}.`;
+  if (!postcode && holder === 'json')
+    return [
+      finding('value/town', message, place, spot.property.name, {
+        edits: [{ start: place.start, end: place.end, text: apart }],
+      }),
+    ];
+  return [tell(spot, 'value/town', message, postcode ? mended : '', !isOwn)];
 }
 
 const isRegion = (text: string, region: string): boolean => fold(text) === fold(region);

@@ -13,6 +13,7 @@ export interface Spot {
   readonly text: string;
   /** ISO 3166-1 alpha-2 of the address that the item has or stands in; ''. */
   readonly country: string;
+  readonly source: string;
   /** The tag that carries it; what stands there where it is JSON. */
   readonly tag: string;
 }

@@ -12,6 +12,7 @@ import {
   groupDays,
   isDateOrYear,
   machineDate,
+  machineDateOrYear,
   machineTime,
   readOpeningHoursText,
   readWeek,
@@ -22,23 +23,18 @@ import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import { recordFromItem, type Reading } from '#core/reading';
 import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
-import {
-  countMeant,
-  currenciesMeant,
-  judgePlaceholderMail,
-  judgeText,
-  starsMeant,
-  urlMeant,
-} from '#core/value';
-import { judgeCurrencies, judgePriceRange, judgeRating } from '#core/price';
+import { currenciesMeant, judgePlaceholderMail, judgeText, urlMeant } from '#core/value';
+import { judgeCurrencies, judgePriceRange } from '#core/price';
 import { propertyKinds } from '#core/record';
-import { escapeHtml, jsonString, table, type Edit, rememberLast } from '#core/text';
+import { jsonString, table, type Edit, rememberLast } from '#core/text';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
-import { finding, type Finding } from '#core/fault';
+import { finding, shortText, type Finding } from '#core/fault';
 import { judgeCoordinates } from './coordinates.ts';
 import { propertiesMeant } from './meant.ts';
 import { mendBeside, momentBeside, type Standing } from './beside.ts';
 import { judgeDate, judgeTime } from './moments.ts';
+import { judgeRatingItem } from './ratings.ts';
+import { heldElsewhere } from './senseOfAddress.ts';
 import { instead, type TextValue } from './spot.ts';
 
 /** What a value stands in: its page's source and address, and the country its telephone numbers are read in. */
@@ -101,32 +97,30 @@ function judgeProperty(
   if (!text)
     return [finding('value/empty', `${name} is there, but empty. Leave out what is not known.`, place, name)];
   const sort = sortOf(name);
+  const spot = { item, property, source };
   if (sort === 'telephone') {
     return judgeMarkupTelephone(text, country).map(({ code, message }) => {
       const dialled =
         code === 'value/telephone-country'
           ? (readTelephone(text, country).telephone?.international ?? '')
           : '';
-      const edits = mendBeside({ item, property, source }, value, dialled);
+      const edits = mendBeside(spot, value, dialled);
       return finding(code, message, value.place, name, { edits, guess: value.holder === 'text' });
     });
   }
-  if (name === 'sameAs' && isSubject(item))
-    return tell(name, value, judgeProfile(text, textOf(item, 'url')), ({ code }) =>
+  if (name === 'sameAs' && isSubject(item)) {
+    const several = addressesIn(text);
+    if (several.length > 1) return tellSeveral(spot, value, several);
+    return tell(spot, value, judgeProfile(text, textOf(item, 'url')), ({ code }) =>
       code === 'value/url-tracking' ? normaliseProfile(text) : '',
     );
+  }
   // A contact point may be reached by a message or a call.
   if (name === 'url' && item.types.includes('ContactPoint') && /^(sms|tel|mailto):/i.test(text)) return [];
-  if (sort === 'url') return judgeAddressOf(property, value, { source, base });
-  const spot = { item, property, source };
+  if (sort === 'url') return judgeAddressOf(spot, value, base);
   if (name === 'opens' || name === 'closes')
-    return tellMoment(spot, value, judgeTime(text), () =>
-      // A day that is open around the clock ends a minute before midnight; any other ends at the next day's beginning.
-      saysClosed(text)
-        ? '00:00'
-        : text.trim() === '24:00' && textOf(item, 'opens').trim().startsWith('00:00')
-          ? '23:59'
-          : machineTime(text),
+    return tellMoment(spot, value, judgeTime(text, endsDay(item, text)), () =>
+      saysClosed(text) ? '00:00' : endsDay(item, text) ? '23:59' : machineTime(text),
     );
   if (name === 'dayOfWeek') {
     const begins = isLinked(value, source) ? DAYS : '';
@@ -136,42 +130,45 @@ function judgeProperty(
   }
   if (name === 'openingHours')
     return judgeOpeningHours(text).map(({ code, message }) =>
-      finding(code, message, value.place, name, { edits: mendHours(value, text), guess: true }),
+      finding(code, message, value.place, name, { edits: mendHours(spot, value, text), guess: true }),
     );
   if (sort === 'email')
-    return tell(name, value, [...judgeEmail(text), ...judgePlaceholderMail(text)], ({ code }) => {
+    return tell(spot, value, [...judgeEmail(text), ...judgePlaceholderMail(text)], ({ code }) => {
       if (code === 'value/placeholder') return '';
       const mended = text.replace(/\s*[([]\s*at\s*[)\]]\s*/i, '@');
       return mended !== text && judgeEmail(mended).length === 0 ? mended : '';
     });
-  if (sort === 'currencies') return tell(name, value, judgeCurrencies(text), () => currenciesMeant(text));
-  if (sort === 'dateOrYear' || sort === 'date')
-    return tellMoment(spot, value, sort === 'dateOrYear' && isDateOrYear(text) ? [] : judgeDate(text), () =>
-      machineDate(text),
-    );
-  if (sort === 'priceRange') return tell(name, value, judgePriceRange(text));
-  return tell(name, value, judgeText(text));
+  if (sort === 'currencies') return tell(spot, value, judgeCurrencies(text), () => currenciesMeant(text));
+  if (sort === 'dateOrYear' || sort === 'date') {
+    if (sort === 'dateOrYear' && isDateOrYear(text)) return [];
+    const meant = sort === 'date' ? machineDate(text) : machineDateOrYear(text);
+    return tellMoment(spot, value, judgeDate(text, meant), () => meant);
+  }
+  if (sort === 'priceRange') return tell(spot, value, judgePriceRange(text));
+  return tell(spot, value, judgeText(text));
 }
 
+/** Whether a day is open around the clock, which ends a minute before midnight; any other ends at the next day's beginning. */
+const endsDay = (item: ReadItem, text: string): boolean =>
+  text.trim() === '24:00' && textOf(item, 'opens').trim().startsWith('00:00');
+
 /** An address of the web: a link of the page as it is written, or what JSON says. */
-function judgeAddressOf(
-  { name }: ReadProperty,
-  value: TextValue,
-  { source, base }: Pick<Surroundings, 'source' | 'base'>,
-): readonly Finding[] {
+function judgeAddressOf(spot: Standing, value: TextValue, base: string): readonly Finding[] {
+  const { source, property } = spot;
+  const { name } = property;
   const text = value.text.trim();
   if (value.holder !== 'json') {
     const written = value.holder === 'text' ? text : source.slice(value.place.start, value.place.end).trim();
     const [link] = judgeLink(written, base);
     if (link)
-      return tell(name, value, [link], () =>
+      return tell(spot, value, [link], () =>
         link.code === 'value/url-relative' ? `https://${written}` : '',
       );
   }
   // A menu may be told in words (schema.org/hasMenu).
   if (propertyNamed(name)?.ranges.includes('Text') && !/[/.:]/.test(text)) return [];
-  return tell(name, value, judgeUrl(text), ({ code }) =>
-    code === 'value/url-relative' && /^www\./i.test(text)
+  return tell(spot, value, judgeUrl(text), ({ code }) =>
+    code === 'value/url' || (code === 'value/url-relative' && /^(?:www\.|\/\/|h?t+ps?\W)/i.test(text))
       ? urlMeant(text)
       : code === 'value/url-relative' &&
           base &&
@@ -182,14 +179,39 @@ function judgeAddressOf(
 }
 
 function tell(
-  name: string,
+  standing: Standing,
   value: TextValue,
   faults: readonly Fault[],
   mended?: (one: Fault) => string,
 ): readonly Finding[] {
   return faults.map((one) =>
-    finding(one.code, one.message, value.place, name, { edits: instead(value, mended?.(one) ?? '') }),
+    finding(one.code, one.message, value.place, standing.property.name, {
+      edits: mendBeside(standing, value, mended?.(one) ?? ''),
+    }),
   );
+}
+
+/** The addresses that a text is a list of; none where something else stands in it. */
+function addressesIn(text: string): readonly string[] {
+  const parts = text.split(/[\s,;|]+/).filter(Boolean);
+  return parts.length < MOST_IN_TEXT && parts.every((part) => /^https?:\/\/[^/]+\.[^/]/i.test(part))
+    ? parts
+    : [];
+}
+const MOST_IN_TEXT = 40;
+
+/** Several values in one text, which JSON has lists for. */
+function tellSeveral(
+  { source, property }: Standing,
+  value: TextValue,
+  several: readonly string[],
+): readonly Finding[] {
+  const { start, end } = value.place;
+  const list = several.map(jsonString).join(', ');
+  const isInList = /[[,]\s*$/.test(source.slice(Math.max(0, start - 20), start));
+  const edits = value.holder === 'json' ? [{ start, end, text: isInList ? list : `[${list}]` }] : null;
+  const message = `“${shortText(value.text)}” are several addresses in one text, which lead nowhere together. Give each by itself.`;
+  return [finding('value/url', message, value.place, property.name, { edits })];
 }
 
 /** The same of a date or a time. What visitors read as it is goes on to stand there, and its machine form beside it. */
@@ -271,7 +293,7 @@ function judgeOpeningHours(text: string): readonly Fault[] {
 }
 
 /** Hours that people can read, in the form that machines read; several groups of days only where JSON has room for them. */
-function mendHours(value: TextValue, text: string): Edit[] | null {
+function mendHours(standing: Standing, value: TextValue, text: string): readonly Edit[] | null {
   const { hours, faults } = readWeek(text);
   if (faults.length > 0) return null;
   const texts = groupDays(hours).flatMap(({ days, spans }) =>
@@ -282,7 +304,7 @@ function mendHours(value: TextValue, text: string): Edit[] | null {
   const [first] = texts;
   if (first === undefined) return null;
   const { start, end } = value.place;
-  if (texts.length === 1) return instead(value, first) ?? [{ start, end, text: escapeHtml(first) }];
+  if (texts.length === 1) return momentBeside(standing, value, first);
   return value.holder === 'json' ? [{ start, end, text: `[${texts.map(jsonString).join(', ')}]` }] : null;
 }
 
@@ -299,7 +321,8 @@ function judgeWhole(
     const [value] = valuesOf(item, name);
     return value?.kind === 'text' ? value.place : item.place;
   };
-  if (item.types.some((type) => isSubtype(type, 'GeoCoordinates'))) return judgeCoordinates(item, country);
+  if (item.types.some((type) => isSubtype(type, 'GeoCoordinates')))
+    return judgeCoordinates(item, country, source);
   if (item.types.some((type) => isSubtype(type, 'ImageObject'))) {
     return (['width', 'height'] as const).flatMap((side) => {
       const size = textOf(item, side).trim();
@@ -315,7 +338,7 @@ function judgeWhole(
     });
   }
   if (item.types.some((type) => isSubtype(type, 'Rating'))) {
-    return judgeRatingItem(item);
+    return judgeRatingItem(item, source);
   }
   if (
     item.types.some((type) => isSubtype(type, 'LocalBusiness')) &&
@@ -341,8 +364,9 @@ function judgeWhole(
     const parts = judgeAddress({ ...address, addressCountry: written || address.addressCountry });
     const meant = propertiesMeant(item);
     const isArea = servesArea && !address.streetAddress.trim();
+    const held = heldElsewhere(item, countryCode(address.addressCountry));
     const missed = (part: AddressPart, code: Fault['code']): boolean =>
-      code === 'value/address-part' && ((isArea && DOOR.has(part)) || meant.has(part));
+      code === 'value/address-part' && ((isArea && DOOR.has(part)) || meant.has(part) || held.has(part));
     return parts
       .filter(({ part, code }) => !missed(part, code))
       .map(({ part, code, message }) =>
@@ -353,38 +377,6 @@ function judgeWhole(
       );
   }
   return [];
-}
-
-/** A rating: its count, which may have words beside it, and its value on its scale. */
-function judgeRatingItem(item: ReadItem): readonly Finding[] {
-  const counts = (['reviewCount', 'ratingCount'] as const).flatMap((name) => {
-    const [value] = valuesOf(item, name);
-    return value?.kind === 'text' && value.text.trim() ? [{ name, value, text: value.text.trim() }] : [];
-  });
-  const worded = counts.flatMap(({ name, value, text }) => {
-    const count = countMeant(text);
-    const message = `“${text}” is no number to a machine. Write ${count}.`;
-    return count
-      ? [finding('value/number', message, value.place, name, { edits: instead(value, count) })]
-      : [];
-  });
-  const [first] = counts;
-  const rating = {
-    ratingValue: textOf(item, 'ratingValue'),
-    count: first ? countMeant(first.text) || first.text : '',
-    bestRating: textOf(item, 'bestRating'),
-    worstRating: textOf(item, 'worstRating'),
-  };
-  const needsCount = item.types.includes('AggregateRating');
-  const [value] = valuesOf(item, 'ratingValue');
-  const meant = starsMeant(rating.ratingValue);
-  const isRight = judgeRating({ ...rating, ratingValue: meant }, needsCount).length === 0;
-  const judged = judgeRating(rating, needsCount).map(({ code, message }) =>
-    finding(code, message, value?.kind === 'text' ? value.place : item.place, 'ratingValue', {
-      edits: value?.kind === 'text' && isRight ? instead(value, meant) : null,
-    }),
-  );
-  return [...worded, ...judged];
 }
 
 function mendPart(

@@ -1,5 +1,7 @@
 import { nearlyType, type Reading } from '#core/reading';
 import { eachItem, type ReadItem, type ReadProperty, type ReadValue, schemaName } from '#core/item';
+import { isInCountry } from '#core/outline';
+import { readCoordinates, readPin } from '#core/pin';
 import { jsonString, type Edit } from '#core/text';
 import {
   belongsTo,
@@ -25,6 +27,8 @@ import {
   sameLetters,
   severalNames,
 } from './meant.ts';
+import type { TextValue } from './spot.ts';
+import { countryOfItem } from './values.ts';
 
 /** Family `vocabulary`: names schema.org does not have, or has somewhere else, and values of the wrong kind. */
 export function judgeVocabulary(reading: Reading): readonly Finding[] {
@@ -243,7 +247,7 @@ function judgeProperty({ source }: Reading, item: ReadItem, property: ReadProper
       namePlace,
       name,
     );
-  return judgeKind(property, known);
+  return judgeKind(item, property, known);
 }
 
 /** Whether a property of an item without type gives its type under another name: "_type", "Type". */
@@ -297,6 +301,7 @@ const NEEDS_ITEM = new Set([
 ]);
 
 function judgeKind(
+  item: ReadItem,
   { name, value, place }: ReadProperty,
   { ranges }: VocabularyProperty,
 ): Finding | undefined {
@@ -312,7 +317,21 @@ function judgeKind(
     `${name} is the text “${value.text.slice(0, 60)}”; a machine needs an item of type ${ranges.join(' or ')} there.`,
     place,
     name,
+    { edits: name === 'geo' ? pointIn(value, countryOfItem(item)) : null, guess: true },
   );
+}
+
+/** A pin that JSON gives as one text, as the item that machines want; null where it is none of the address's country. */
+function pointIn(
+  { text, holder, place: { start, end } }: TextValue,
+  country: string,
+): readonly Edit[] | null {
+  const pin = holder === 'json' ? readCoordinates(text) : undefined;
+  const { point } = pin ? readPin(pin) : {};
+  if (!pin || !point || (country && isInCountry(country, point) === false)) return null;
+  const { latitude, longitude } = pin;
+  const item = `{ "@type": "GeoCoordinates", "latitude": ${latitude}, "longitude": ${longitude} }`;
+  return [{ start, end, text: item }];
 }
 
 function judgeItemKind(name: string, item: ReadItem, ranges: readonly string[]): Finding | undefined {

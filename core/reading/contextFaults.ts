@@ -1,5 +1,6 @@
 import { fault, type Fault } from '#core/fault';
 import type { Edit } from '#core/text';
+import { nearestName } from '#core/vocabulary';
 import { isSchemaOrg } from './context.ts';
 import { member, objectsIn, texts, type JsonMember, type JsonNode, type JsonObject } from './jsonNode.ts';
 
@@ -50,7 +51,9 @@ function namesSchemaOrg(node: JsonNode): boolean {
 export function judgeContext({ value }: JsonMember): readonly ContextFault[] {
   if (namesSchemaOrg(value)) return objectsIn(value).flatMap(withoutSlash);
   const written = value.kind === 'scalar' ? String(value.value) : 'this object';
-  const near = value.kind === 'scalar' && /schema/i.test(written);
+  const host = written.replace(/^\s*(?:https?:)?\/*(?:www\.)?|\/.*$/gi, '').trim();
+  const near =
+    value.kind === 'scalar' && (/schema/i.test(written) || nearestName(host, ['schema.org']) !== undefined);
   return [
     {
       ...fault(
