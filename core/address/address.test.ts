@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import {
+  asCountryWrites,
   addressLines,
   addressText,
   countryCode,
@@ -142,3 +143,18 @@ test.each([
   ['new south wales', 'AU', 'NSW'],
   ['Mont', 'US', undefined],
 ])('the region %s of %s is %s', (text, country, code) => expect(regionNamed(text, country)?.code).toBe(code));
+
+test.each([
+  ['US', '627011234', '62701-1234'],
+  ['CA', 'H3A-1H6', 'H3A 1H6'],
+  ['PL', '00238', '00-238'],
+  ['PT', '1000 001', '1000-001'],
+  ['FR', '75 005', '75005'],
+  ['NO', '0150.', '0150'],
+  ['GB', 'SW1A.1AA', 'SW1A1AA'],
+  ['FR', '75005', ''],
+  ['FR', '7500', ''],
+  ['XX', '1', ''],
+])('a code of %s, %s, is written %s there', (country, typed, written) => {
+  expect(asCountryWrites(typed, country)).toBe(written);
+});

@@ -163,3 +163,22 @@ export const postalCodes: Readonly<Record<string, PostalCodeRule>> = {
   TM: { pattern: /^\d{6}$/, example: '744000', isOptional: true },
   CU: { pattern: /^\d{5}$/, example: '10100', isOptional: true },
 };
+
+/**
+ * A code with the same letters and digits as its country writes it: "00238" as "00-238", "H3A-1H6" as "H3A 1H6"; '' where
+ * no blanks, hyphens and stops make it one.
+ */
+export function asCountryWrites(code: string, country: string): string {
+  const rule = postalCodes[country];
+  const bare = code.toUpperCase().replace(/[^\p{L}\d]/gu, '');
+  if (!rule || rule.pattern.test(code.trim())) return '';
+  const next = Array.from(bare);
+  const like = Array.from(rule.example, (sign) =>
+    /[\p{L}\d]/u.test(sign) ? (next.shift() ?? '') : sign,
+  ).join('');
+  return (
+    [like + next.join(''), bare, bare.replace(/^(\d{5})(\d{4})$/, '$1-$2')].find((one) =>
+      rule.pattern.test(one),
+    ) ?? ''
+  );
+}

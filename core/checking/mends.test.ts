@@ -36,6 +36,14 @@ describe('what visitors read stays, with its machine form in or beside it', () =
       '<i><data itemprop="ratingValue" value="4.7">4,7</data></i> <i><data itemprop="reviewCount" value="87">87 Bewertungen</data></i>',
     ],
     [
+      '<i itemprop="email">info (at) kern (punkt) example</i>',
+      '<data itemprop="email" value="info@kern.example">info (at) kern (punkt) example</data>',
+    ],
+    [
+      '<i itemprop="url">kern.example</i>',
+      '<data itemprop="url" value="https://kern.example">kern.example</data>',
+    ],
+    [
       '<i itemprop="foundingDate">seit 1923</i>',
       '<data itemprop="foundingDate" value="1923">seit 1923</data>',
     ],
@@ -89,6 +97,24 @@ describe('one cause is one finding', () => {
     expect(result.source).toContain('"addressLocality":"Köln", "postalCode": "50667"');
   });
 
+  test('a region before the postal code', () => {
+    const us = json(
+      '',
+      '"address":{"@type":"PostalAddress","streetAddress":"1 A","addressLocality":"B","addressRegion":"IL 62701","addressCountry":"US"}',
+    );
+    const result = mended(us, /^value\//);
+    expect(result.codes).toEqual(['value/region certain']);
+    expect(result.source).toContain('"addressRegion":"IL", "postalCode": "62701"');
+  });
+
+  test('words before a number, and a count under a misspelt name', () => {
+    expect(mended(json('"telephone":"Tel. 0221 123456"'), /^value\//).codes).toEqual([
+      'value/telephone-form certain',
+    ]);
+    const votes = '"aggregateRating":{"@type":"AggregateRating","ratingValue":4.8,"votes":12}';
+    expect(mended(json(votes), /^value\/|unknown/).codes).toEqual(['vocabulary/unknown-property guess']);
+  });
+
   test('a picture whose address is under a misspelt name', () => {
     const source = json('"image":{"@type":"ImageObject","contentURL":"https://a.example/a.jpg"}');
     expect(mended(source, /capitals|value/).codes).toEqual(['vocabulary/capitals certain']);
@@ -99,6 +125,14 @@ test.each([
   [
     '"geo":"50.9384, 6.95998"',
     '"geo":{ "@type": "GeoCoordinates", "latitude": 50.9384, "longitude": 6.95998 }',
+  ],
+  [
+    '"review":{"@type":"Review","author":"A","reviewRating":4}',
+    '"reviewRating":{ "@type": "Rating", "ratingValue": 4 }',
+  ],
+  [
+    '"description":"<p>Brot und <b>mehr</b>.</p><p>Täglich.</p>"',
+    '"description":"Brot und mehr.\\nTäglich."',
   ],
   ['"telephone":49221123456', '"telephone":"+49 221 123456"'],
   ['"telephone":"49 (221) 123456"', '"telephone":"+49 221 123456"'],
@@ -122,7 +156,7 @@ test.each([
     '"closes":"23:59"',
   ],
 ])('%s is mended', (more, after) => {
-  expect(mended(json(more), /^value\/|value-kind/).source).toContain(after);
+  expect(mended(json(more), /^value\/(?!entities)|value-kind/).source).toContain(after);
 });
 
 test('another scale than the usual is left for people, and so is a number that is one at home', () => {

@@ -4,6 +4,7 @@ import { judgeRating } from '#core/price';
 import type { Edit } from '#core/text';
 import { countMeant, starsMeant } from '#core/value';
 import { mendBeside } from './beside.ts';
+import { propertiesMeant } from './meant.ts';
 import type { TextValue } from './spot.ts';
 
 /** A rating: its count, which may have words beside it, and its value on its scale. */
@@ -35,7 +36,9 @@ export function judgeRatingItem(item: ReadItem, source: string): readonly Findin
     bestRating: textOf(item, 'bestRating'),
     worstRating: textOf(item, 'worstRating'),
   };
-  const needsCount = item.types.includes('AggregateRating');
+  const known = propertiesMeant(item);
+  const needsCount =
+    item.types.includes('AggregateRating') && !known.has('reviewCount') && !known.has('ratingCount');
   const [value] = valuesOf(item, 'ratingValue');
   const meant = starsMeant(rating.ratingValue) || ofScale(rating.ratingValue, rating.bestRating);
   const isRight = judgeRating({ ...rating, ratingValue: meant }, needsCount).length === 0;

@@ -10,7 +10,7 @@ import { judgeRegion, judgeSeveral, judgeStreet, judgeTown, judgeWholeAddress } 
 import { judgeHours } from './senseOfHours.ts';
 import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
 import { tellBeside } from './beside.ts';
-import { propertiesMeant } from './meant.ts';
+import { DATA_TYPES, propertiesMeant } from './meant.ts';
 import { tell, type Spot } from './spot.ts';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
 
@@ -114,10 +114,19 @@ function judgeLetters(spot: Spot): readonly Finding[] {
         spot,
         'value/html',
         `“${shortText(text)}” holds tags of HTML, which are shown as they stand. Write plain text.`,
+        withoutHtml(text),
+        true,
       ),
     ];
   return [];
 }
+
+/** What a text with tags of HTML shows: a line for each of its paragraphs. */
+const withoutHtml = (text: string): string =>
+  decodeHTMLStrict(text.replace(/<\/?(?:p|br|div|ul|ol|li|h[1-6])\b[^<>]*>/gi, '\n').replace(/<[^<>]*>/g, ''))
+    .replace(/[^\S\n]+/g, ' ')
+    .replace(/ ?\n[\n ]*/g, '\n')
+    .trim();
 
 function judgeNumber(spot: Spot): readonly Finding[] {
   const { text, country, value } = spot;
@@ -138,8 +147,7 @@ function judgeNumber(spot: Spot): readonly Finding[] {
       ? say('is the address of a link, not a number.')
       : say('is the address of a link: a machine reads “tel:” as part of the number.', '');
   }
-  if (/^\p{L}[\p{L}.: -]*[+\d(]/u.test(text) && number)
-    return say('begins with words, which are no part of a number.');
+  if (beginsWithWords(text) && number) return say('begins with words, which are no part of a number.');
   if (isSeveral(text)) return say('are several numbers in one text. Give each by itself.', '');
   const meant = alike(text);
   const digits = meant ? readTelephone(meant, country) : undefined;
@@ -179,6 +187,10 @@ function judgeNumber(spot: Spot): readonly Finding[] {
     ];
   return [];
 }
+
+/** Whether words stand before a number: "Call us: (360) 555-0142". */
+export const beginsWithWords = (text: string): boolean =>
+  !/^tel:/i.test(text) && /^\p{L}[\p{L}.: -]*[+\d(]/u.test(text);
 
 /** An extension as people write it (ITU-T E.123, 6.3, and habits). */
 const EXTENSION =
@@ -312,13 +324,16 @@ function judgeNested(item: ReadItem, { name, place }: ReadProperty, source: stri
       ),
     ];
   if (item.types.length > 0 || item.properties.length === 0) return [];
-  const meant = NESTED[name] ?? '';
   const known = propertyNamed(name);
+  const ranges = (known?.ranges ?? []).filter((range) => !DATA_TYPES.has(range));
+  const meant = NESTED[name] ?? (ranges.length === 1 && ranges[0] !== 'Thing' ? (ranges[0] ?? '') : '');
   if (!meant && !known) return [];
   // Of a thing nothing more is asked than that it is one: a breadcrumb's "item" with its address and name.
   if (known?.ranges.includes('Thing')) return [];
-  const where =
-    item.syntax === 'jsonld' ? `"@type": "${meant || '…'}"` : `itemtype="https://schema.org/${meant || '…'}"`;
+  const types = meant ? [meant] : ranges.slice(0, 3);
+  const written = (type: string): string =>
+    item.syntax === 'jsonld' ? `"@type": "${type}"` : `itemtype="https://schema.org/${type}"`;
+  const where = types.map(written).join(' or ') || written('…');
   const at = item.place.start + 1;
   // A type that is written, but not read as one, has a mend of its own.
   const isWritten = /"@(?!id|context)|"type"/.test(source.slice(item.place.start, item.place.end));

@@ -3,6 +3,7 @@ import {
   countryCode,
   countryName,
   namesOfTown,
+  postalCodes,
   readAddress,
   regionNamed,
   regionsOf,
@@ -106,12 +107,46 @@ function isWhole(item: ReadItem, country: string): boolean {
   return Boolean(partsOfStreet(textOf(item, 'streetAddress'), country).postalCode);
 }
 
+/** A region with the postal code behind it, "IL 62701", where the code stands nowhere else; undefined otherwise. */
+function codeBehindRegion(
+  item: ReadItem,
+  country: string,
+): { readonly region: string; readonly code: string } | undefined {
+  const [, region = '', code = ''] =
+    /^(\p{L}[\p{L} .]{0,40}?),?\s+(\d{4,6}(?:-\d{3,4})?|[A-Z]\d[A-Z] ?\d[A-Z]\d)$/u.exec(
+      textOf(item, 'addressRegion').trim(),
+    ) ?? [];
+  const own = textOf(item, 'postalCode').trim();
+  const isCode = code !== '' && postalCodes[country]?.pattern.test(code);
+  return isCode && (own === '' || own === code) && regionNamed(region, country)
+    ? { region, code }
+    : undefined;
+}
+
+function regionWithCode(
+  { text, item, value: { holder, place }, property }: Spot,
+  { region, code }: { readonly region: string; readonly code: string },
+): Finding {
+  const more = textOf(item, 'postalCode').trim() ? '' : `, "postalCode": ${jsonString(code)}`;
+  return finding(
+    'value/region',
+    `“${text}” holds the postal code as well, which has a property of its own. Write the region alone: ${region}.`,
+    place,
+    property.name,
+    {
+      edits:
+        holder === 'json' ? [{ start: place.start, end: place.end, text: jsonString(region) + more }] : null,
+    },
+  );
+}
+
 /** The parts of an address that stand in another one of it, where that is told. */
 export function heldElsewhere(item: ReadItem, country: string): ReadonlySet<AddressPart> {
   const street = isWhole(item, country) ? partsOfStreet(textOf(item, 'streetAddress'), country) : {};
   const inStreet = addressParts.filter((part) => part !== 'streetAddress' && street[part]);
   const inTown = CODE_BEFORE.test(textOf(item, 'addressLocality').trim()) ? (['postalCode'] as const) : [];
-  return new Set([...inStreet, ...inTown]);
+  const inRegion = codeBehindRegion(item, country) ? (['postalCode'] as const) : [];
+  return new Set([...inStreet, ...inTown, ...inRegion]);
 }
 
 /** A postal code before the town. */
@@ -234,6 +269,8 @@ function regionsApart(postcode: string, country: string): readonly string[] {
 /** A region that the postal code is not of, or that is none. */
 export function judgeRegion(spot: Spot): readonly Finding[] {
   const { text, item, country } = spot;
+  const held = codeBehindRegion(item, country);
+  if (held) return [regionWithCode(spot, held)];
   const unknown = unknownRegion(spot);
   if (unknown.length > 0) return unknown;
   const postcode = textOf(item, 'postalCode').trim();

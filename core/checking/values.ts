@@ -1,4 +1,5 @@
 import {
+  asCountryWrites,
   countryCode,
   countryNamed,
   emptyAddress,
@@ -23,7 +24,7 @@ import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import { recordFromItem, type Reading } from '#core/reading';
 import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
-import { currenciesMeant, judgePlaceholderMail, judgeText, urlMeant } from '#core/value';
+import { currenciesMeant, emailMeant, judgePlaceholderMail, judgeText, urlMeant } from '#core/value';
 import { judgeCurrencies, judgePriceRange } from '#core/price';
 import { propertyKinds } from '#core/record';
 import { jsonString, table, type Edit, rememberLast } from '#core/text';
@@ -34,6 +35,7 @@ import { propertiesMeant } from './meant.ts';
 import { mendBeside, momentBeside, type Standing } from './beside.ts';
 import { judgeDate, judgeTime } from './moments.ts';
 import { judgeRatingItem } from './ratings.ts';
+import { beginsWithWords } from './sense.ts';
 import { heldElsewhere } from './senseOfAddress.ts';
 import { instead, type TextValue } from './spot.ts';
 
@@ -99,7 +101,11 @@ function judgeProperty(
   const sort = sortOf(name);
   const spot = { item, property, source };
   if (sort === 'telephone') {
-    return judgeMarkupTelephone(text, country).map(({ code, message }) => {
+    // Words before a number are told as that, with the same mend.
+    const faults = judgeMarkupTelephone(text, country).filter(
+      ({ code }) => code !== 'value/telephone-country' || !beginsWithWords(text),
+    );
+    return faults.map(({ code, message }) => {
       const dialled =
         code === 'value/telephone-country'
           ? (readTelephone(text, country).telephone?.international ?? '')
@@ -133,11 +139,9 @@ function judgeProperty(
       finding(code, message, value.place, name, { edits: mendHours(spot, value, text), guess: true }),
     );
   if (sort === 'email')
-    return tell(spot, value, [...judgeEmail(text), ...judgePlaceholderMail(text)], ({ code }) => {
-      if (code === 'value/placeholder') return '';
-      const mended = text.replace(/\s*[([]\s*at\s*[)\]]\s*/i, '@');
-      return mended !== text && judgeEmail(mended).length === 0 ? mended : '';
-    });
+    return tell(spot, value, [...judgeEmail(text), ...judgePlaceholderMail(text)], ({ code }) =>
+      code === 'value/placeholder' ? '' : emailMeant(text),
+    );
   if (sort === 'currencies') return tell(spot, value, judgeCurrencies(text), () => currenciesMeant(text));
   if (sort === 'dateOrYear' || sort === 'date') {
     if (sort === 'dateOrYear' && isDateOrYear(text)) return [];
@@ -157,8 +161,8 @@ function judgeAddressOf(spot: Standing, value: TextValue, base: string): readonl
   const { source, property } = spot;
   const { name } = property;
   const text = value.text.trim();
-  if (value.holder !== 'json') {
-    const written = value.holder === 'text' ? text : source.slice(value.place.start, value.place.end).trim();
+  if (value.holder !== 'json' && value.holder !== 'text') {
+    const written = source.slice(value.place.start, value.place.end).trim();
     const [link] = judgeLink(written, base);
     if (link)
       return tell(spot, value, [link], () =>
@@ -168,7 +172,8 @@ function judgeAddressOf(spot: Standing, value: TextValue, base: string): readonl
   // A menu may be told in words (schema.org/hasMenu).
   if (propertyNamed(name)?.ranges.includes('Text') && !/[/.:]/.test(text)) return [];
   return tell(spot, value, judgeUrl(text), ({ code }) =>
-    code === 'value/url' || (code === 'value/url-relative' && /^(?:www\.|\/\/|h?t+ps?\W)/i.test(text))
+    code === 'value/url' ||
+    (code === 'value/url-relative' && (value.holder === 'text' || /^(?:www\.|\/\/|h?t+ps?\W)/i.test(text)))
       ? urlMeant(text)
       : code === 'value/url-relative' &&
           base &&
@@ -397,6 +402,7 @@ function mendPart(
   // A spreadsheet took the first 0, the code of the country stands before, or letters stand for digits.
   const text = value.text.trim();
   const meant = [
+    asCountryWrites(text, country),
     `0${text}`,
     text.replace(/^[A-Z]{1,3}-\s*/, ''),
     text.replace(/O/g, '0').replace(/[Il]/g, '1'),
@@ -409,7 +415,8 @@ function mendPart(
     );
   return instead(
     value,
-    wholeCode(text, source, isRight) || (meant.find((one) => one !== text && isRight(one)) ?? ''),
+    wholeCode(text, source, isRight) ||
+      (meant.find((one) => one !== '' && one !== text && isRight(one)) ?? ''),
   );
 }
 

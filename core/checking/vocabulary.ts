@@ -298,6 +298,7 @@ const NEEDS_ITEM = new Set([
   'openingHoursSpecification',
   'specialOpeningHoursSpecification',
   'aggregateRating',
+  'reviewRating',
 ]);
 
 function judgeKind(
@@ -317,8 +318,17 @@ function judgeKind(
     `${name} is the text “${value.text.slice(0, 60)}”; a machine needs an item of type ${ranges.join(' or ')} there.`,
     place,
     name,
-    { edits: name === 'geo' ? pointIn(value, countryOfItem(item)) : null, guess: true },
+    { edits: itemIn(name, value, countryOfItem(item)), guess: true },
   );
+}
+
+/** A text of JSON as the item that a property wants, where it can be told; null otherwise. */
+function itemIn(name: string, value: TextValue, country: string): readonly Edit[] | null {
+  if (name === 'geo') return pointIn(value, country);
+  const { holder, json, text, place } = value;
+  if (name !== 'reviewRating' || holder !== 'json' || !/^[1-5](?:\.\d)?$/.test(text.trim())) return null;
+  const said = typeof json === 'string' ? jsonString(text.trim()) : text;
+  return [{ start: place.start, end: place.end, text: `{ "@type": "Rating", "ratingValue": ${said} }` }];
 }
 
 /** A pin that JSON gives as one text, as the item that machines want; null where it is none of the address's country. */

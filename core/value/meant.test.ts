@@ -54,6 +54,9 @@ describe('what people mean', () => {
     ['url', 'https:\\\\krume.example\\a', 'https://krume.example/a'],
     ['url', 'https://https://krume.example', 'https://krume.example'],
     ['email', 'mailto:hallo@krume.example', 'hallo@krume.example'],
+    ['email', 'hallo [at] krume [dot] example', 'hallo@krume.example'],
+    ['email', 'hallo at krume.example', 'hallo@krume.example'],
+    ['email', 'hallo(arroba)krume(punto)example', 'hallo@krume.example'],
   ])('by %s “%s”', (fact, text, form) => {
     expect(meant(fact, text)).toBe(form);
     expect(meant(fact, form)).toBe('');
@@ -95,7 +98,6 @@ describe('what people mean', () => {
     ['starRating', '4S'],
     ['url', 'index.html'],
     ['url', 'javascript:alert(1)'],
-    ['email', 'info(at)krume.example'],
     ['name', 'ja'],
   ])('is not guessed by %s “%s”', (fact, text) => {
     expect(meant(fact, text)).toBe('');

@@ -85,9 +85,19 @@ export function urlMeant(text: string): string {
   return isHost && !isFile && isRight ? other(text, whole) : '';
 }
 
-/** "mailto:desk@example.com" */
+/** What people write for the sign of an address, and for its points, to hide it from programs. */
+const AT =
+  /\s*[([{<]\s*(?:at|ät|@|a|arroba|chez|snabela|małpa|kukac|zavináč)\s*[)\]}>]\s*|\s+(?:at|ät|@)\s+/i;
+const DOT =
+  /\s*[([{<]\s*(?:dot|punkt|point|punto|ponto|punt|piste|kropka|tečka|\.)\s*[)\]}>]\s*|\s+(?:dot|punkt|point|punto)\s+/gi;
+
+/** "mailto:desk@example.com", "desk (at) example (dot) com" */
 export function emailMeant(text: string): string {
-  const bare = text.trim().replace(/^(?:mailto:|e-?mail\s*:)\s*/i, '');
+  const bare = text
+    .trim()
+    .replace(/^(?:mailto:|e-?mail\s*:)\s*/i, '')
+    .replace(AT, '@')
+    .replace(DOT, '.');
   return judgeEmail(bare).length === 0 ? other(text, bare) : '';
 }
 
