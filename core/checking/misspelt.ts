@@ -11,6 +11,7 @@ const MARKUP: readonly (readonly [name: string, fits: (value: string) => boolean
   ['itemtype', (value) => /^\s*https?:\/\/(?:www\.)?schema\.org\//.test(value)],
   ['typeof', (value) => isEach(value, (name) => typeNamed(name) !== undefined)],
   ['vocab', (value) => isSchemaVocab(value)],
+  ['itemscope', (value) => value === '' || /^item-?_?scope$/i.test(value)],
 ];
 
 /** Whether the value of a vocab attribute is schema.org. */
@@ -108,6 +109,12 @@ function scopeIn(element: HtmlElement): Scope {
   return scope;
 }
 
+/** Whether an item was to begin on an element, by an attribute that nobody knows as itemscope. */
+export const hasMisspeltScope = ({ attributes, inert }: HtmlElement): boolean =>
+  !inert &&
+  attributes['itemscope'] === undefined &&
+  Object.keys(attributes).some((name) => nearest(name)?.[0] === 'itemscope');
+
 const putAside = (name: string): (typeof MARKUP)[number] | undefined =>
   MARKUP.find(([right]) => name === `data-${right}`);
 
@@ -115,9 +122,12 @@ const putAside = (name: string): (typeof MARKUP)[number] | undefined =>
 function nearest(name: string): (typeof MARKUP)[number] | undefined {
   if (name.length < 4 || name.length > 14 || KNOWN.has(name)) return undefined;
   const plain = name.replace(/[-_]/g, '');
-  return MARKUP.find(([right]) => editDistance(plain, right, 3) <= (right.length > 6 ? 2 : 1));
+  const near = MARKUP.map((one) => ({ one, distance: editDistance(plain, one[0], 3) }))
+    .filter(({ one: [right], distance }) => distance <= (right.length > 6 ? 2 : 1))
+    .sort((a, b) => a.distance - b.distance);
+  return near[0]?.one;
 }
-const KNOWN = new Set(['itemid', 'itemref', 'itemscope', ...MARKUP.map(([name]) => name)]);
+const KNOWN = new Set(['itemid', 'itemref', ...MARKUP.map(([name]) => name)]);
 
 /** A value that runs over the end of its tag into the next, up to the quote that opens a value there. */
 const RUNS_ON = /^[^<>]*>[^<>]*(?:<[^<>]*>[^<>]*){0,6}<[a-z][^<>]*=\s*$/i;

@@ -97,18 +97,18 @@ function judgeLetters(spot: Spot): readonly Finding[] {
         whole,
       ),
     ];
-  if (value.holder !== 'json' || /url|image|logo|sameAs/i.test(property.name)) return [];
+  if (/url|image|logo|sameAs/i.test(property.name)) return [];
   const decoded = decodeHTMLStrict(text);
   if (decoded !== text)
     return [
       tell(
         spot,
         'value/entities',
-        `“${shortText(text)}” holds references of HTML, which no machine resolves in JSON. Write the characters themselves: “${shortText(decoded)}”.`,
+        `“${shortText(text)}” holds references of HTML, which no machine resolves ${value.holder === 'json' ? 'in JSON' : 'twice'}. Write the characters themselves: “${shortText(decoded)}”.`,
         decoded,
       ),
     ];
-  if (/<\/?(?:p|br|b|i|strong|em|div|span|a|ul|ol|li|h[1-6])\b[^<>]*>/i.test(text))
+  if (value.holder === 'json' && /<\/?(?:p|br|b|i|strong|em|div|span|a|ul|ol|li|h[1-6])\b[^<>]*>/i.test(text))
     return [
       tell(
         spot,

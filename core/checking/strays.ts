@@ -2,12 +2,16 @@ import { finding, type Finding } from '#core/fault';
 import { attributeSpan, behindTagName, isWritten, type HtmlElement } from '#core/html';
 import { businessesIn, type Reading } from '#core/reading';
 import type { Edit, Place } from '#core/text';
+import { hasMisspeltScope } from './misspelt.ts';
+import { standsIn } from './stretches.ts';
 
 type Stray = Reading['strays'][number];
 
 /** Properties that stand outside every item: each by itself, or as what was left of an item that a browser ends early. */
 export function judgeStrays(reading: Reading): readonly Finding[] {
-  const { strays } = reading;
+  if (reading.strays.length === 0) return [];
+  const isScoped = standsIn((reading.document?.elements ?? []).filter(hasMisspeltScope));
+  const strays = reading.strays.filter(({ place }) => !isScoped(place));
   if (strays.length === 0) return [];
   const refer = strayReference(reading);
   const cut = cutItem(reading);
@@ -16,15 +20,32 @@ export function judgeStrays(reading: Reading): readonly Finding[] {
   return [
     ...(cut && behind.length > 1 ? [endsEarly(reading, cut, behind)] : []),
     ...alone.map(({ name, place }) =>
-      finding(
-        'structure/itemprop-outside',
-        `itemprop="${name}" stands outside every item, so a machine passes it over. Put itemscope and itemtype on an element around it, or name it in the item’s itemref.`,
-        place,
-        name,
-        { edits: refer(name, place), guess: true },
-      ),
+      name === ''
+        ? namesNothing(reading, place)
+        : finding(
+            'structure/itemprop-outside',
+            `itemprop="${name}" stands outside every item, so a machine passes it over. Put itemscope and itemtype on an element around it, or name it in the item’s itemref.`,
+            place,
+            name,
+            { edits: refer(name, place), guess: true },
+          ),
     ),
   ];
+}
+
+/** An `itemprop` without a name, perhaps because the sign between them was lost: `itemprop "name"`. */
+function namesNothing({ source }: Reading, place: Place): Finding {
+  const [whole = '', before = '', name = ''] =
+    /^(<[^>]*?\bitemprop)\s+["']([\w ]+)["'](?=[\s/>])/i.exec(source.slice(place.start, place.end)) ?? [];
+  const start = place.start + before.length;
+  const edits = name ? [{ start, end: place.start + whole.length, text: `="${name}"` }] : null;
+  return finding(
+    'structure/itemprop-outside',
+    `This itemprop names no property, so a machine passes the element over.${name ? ` Write itemprop="${name}".` : ''}`,
+    place,
+    name || null,
+    { edits },
+  );
 }
 
 /** Elements that a browser ends before what cannot stand in them, though their end tag is still to come. */

@@ -11,9 +11,10 @@ import { typeNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeAstray } from './astray.ts';
 import { judgeLoose } from './loose.ts';
-import { judgeMisspelt, judgeOpenQuotes, judgeOtherSyntax } from './misspelt.ts';
+import { hasMisspeltScope, judgeMisspelt, judgeOpenQuotes, judgeOtherSyntax } from './misspelt.ts';
 import { judgeStrays } from './strays.ts';
 import { judgeScopeless, judgeUntyped } from './scopeless.ts';
+import { holdsElsewhere, judgeWrongAttributes } from './wrongAttribute.ts';
 
 /** Family `structure`: markup that is no item, is not on the page, or says one thing and shows another. */
 export function judgeStructure(reading: Reading): readonly Finding[] {
@@ -31,6 +32,7 @@ export function judgeStructure(reading: Reading): readonly Finding[] {
     ...judgeElements(reading),
     ...judgeAsides(reading),
     ...judgeShown(reading),
+    ...judgeWrongAttributes(reading),
   ];
 }
 
@@ -70,7 +72,7 @@ function judgeItemtype(reading: Reading, element: HtmlElement, itemtype: string)
   const { source, lines } = reading;
   const { attributes, start, contentStart } = element;
   const found: Finding[] = [];
-  if (attributes['itemscope'] === undefined) {
+  if (attributes['itemscope'] === undefined && !hasMisspeltScope(element)) {
     const behindName = behindTagName(source, element);
     found.push(
       finding(
@@ -253,7 +255,13 @@ function judgeOneShown(
   if (value.kind === 'item') return [];
   const content = withContent?.attributes['content'];
   if (item.syntax === 'microdata' && content !== undefined && withContent && withContent.name !== 'meta') {
-    if (collapse(content) === collapse(value.text)) return [];
+    // What runs over a lost quote is told as that.
+    if (
+      collapse(content) === collapse(value.text) ||
+      /[<>]/.test(withContent.attributes['itemprop'] ?? '') ||
+      holdsElsewhere(withContent)
+    )
+      return [];
     return [
       finding(
         'structure/content-ignored',

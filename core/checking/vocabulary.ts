@@ -74,6 +74,10 @@ function judgeTypes(reading: Reading, item: ReadItem, around: TypeAround): reado
     // A type that is empty is none, and told as missing.
     if (isForeign(type) || type === '') return nearlyTyped(reading, item, type);
     const known = typeNamed(type);
+    // In HTML the reading tells of an address that is nearly a type's: "https://schema.org/#Bakery".
+    const isTold =
+      !known && item.syntax !== 'jsonld' && nearlyType(`https://schema.org/${type}`) !== undefined;
+    if (isTold) return [];
     if (!known) return [unknownType(reading, item, type, around)];
     const tell = (code: Finding['code'], message: string, to = ''): Finding[] => [
       finding(code, message, item.typePlace, '@type', {
@@ -208,9 +212,15 @@ function renamed(source: string, { name, namePlace }: ReadProperty, to: string):
   return last === name ? [{ start, end, text: `${open}${lead}${to}${close}` }] : null;
 }
 
+/** Whether the names of an item of microdata are of other vocabularies: those of its types (HTML Living Standard, 5.2.2). */
+const isOfOthers = ({ syntax, types }: ReadItem): boolean =>
+  syntax === 'microdata' &&
+  types.length > 0 &&
+  types.every((type) => /^https?:\/\//.test(type) && nearlyType(type) === undefined);
+
 function judgeProperty({ source }: Reading, item: ReadItem, property: ReadProperty): Finding | undefined {
   const { name, namePlace } = property;
-  if (isForeign(name)) return undefined;
+  if (isForeign(name) || isOfOthers(item)) return undefined;
   const known = propertyNamed(name);
   if (!known && isMeantAsType(item, property))
     return finding(

@@ -315,7 +315,7 @@ const rows = {
   'structure/content-ignored': {
     grade: 'should',
     meaning:
-      'A content attribute stands on an element whose value is its text, so that machines pass it over.',
+      'A value stands in an attribute that machines pass over on that element: content on one whose value is its text, src on a link.',
     source: `${MICRODATA} 5.2.4`,
   },
   'structure/shown-otherwise': {

@@ -32,6 +32,12 @@ export function nearlyType(address: string): string | undefined {
   return scheme && isNear(host) && typeNamed(name) ? name : undefined;
 }
 
+/** The type that an address of schema.org names. */
+const wholeType = (address: string): string | undefined => {
+  const name = /^https?:\/\/(?:www\.)?schema\.org\/([^/#]+)$/.exec(address)?.[1];
+  return name && typeNamed(name) ? name : undefined;
+};
+
 const isNear = (host: string): boolean => nearestName(host.toLowerCase(), HOST) !== undefined;
 
 function ofTypes(
@@ -41,6 +47,13 @@ function ofTypes(
   written = '',
 ): readonly JsonFault[] {
   return written.split(/[ \t\r\n\f]+/).flatMap((type) => {
+    // Several with commas between them are one address to a machine.
+    const several = type.split(/[,;]+/).filter(Boolean);
+    const names = several.map((one) => nearlyType(one) ?? wholeType(one));
+    if (several.length > 1 && names.every(Boolean)) {
+      const meant = names.map((name) => `https://schema.org/${name ?? ''}`).join(' ');
+      return [strange(source, element, { attribute, written: type, meant })];
+    }
     const name = nearlyType(type);
     if (!name) return [];
     return [strange(source, element, { attribute, written: type, meant: `https://schema.org/${name}` })];

@@ -1,0 +1,105 @@
+/** Attributes of microdata: misspelt, without their sign, or on an element that keeps its value in another. */
+import { describe, expect, test } from '@jest/globals';
+import { applyEdits } from '#core/text';
+import { check } from './index.ts';
+
+const item = (body: string, attributes = 'itemscope itemtype="https://schema.org/Bakery"'): string =>
+  `<!doctype html><html lang="en"><title>t</title><body><div ${attributes}><h1 itemprop="name">Kern</h1>${body}</div></body></html>`;
+
+/** What is told of a source but what the guidelines want, and the source with the mends. */
+function told(source: string): readonly [readonly string[], string] {
+  const findings = check(source).findings.filter(({ code }) => !/^(?:guideline|agreement)\//.test(code));
+  const edits = findings.flatMap(({ mend }) => mend?.edits ?? []);
+  return [
+    findings.map(({ code, property, mend }) =>
+      `${code} ${property ?? ''}${mend?.certain ? ' certain' : ''}`.trim(),
+    ),
+    applyEdits(
+      source,
+      edits.toSorted((a, b) => a.start - b.start),
+    ),
+  ];
+}
+
+describe('a value in the wrong attribute is one finding with its mend', () => {
+  test.each([
+    [
+      '<meta itemprop="telephone" value="+49 221 123456">',
+      '<meta itemprop="telephone" content="+49 221 123456">',
+    ],
+    [
+      '<link itemprop="url" content="https://kern.example/">',
+      '<link itemprop="url" href="https://kern.example/">',
+    ],
+    [
+      '<link itemprop="logo" src="https://kern.example/l.png">',
+      '<link itemprop="logo" href="https://kern.example/l.png">',
+    ],
+    [
+      '<img itemprop="logo" alt="Kern" content="https://kern.example/l.png">',
+      '<img itemprop="logo" alt="Kern" src="https://kern.example/l.png">',
+    ],
+    [
+      '<time itemprop="openingHours" content="Mo-Fr 08:00-17:00">8–5</time>',
+      '<time itemprop="openingHours" datetime="Mo-Fr 08:00-17:00">8–5</time>',
+    ],
+    [
+      '<data itemprop="priceRange" content="€€">fair</data>',
+      '<data itemprop="priceRange" value="€€">fair</data>',
+    ],
+  ])('%s', (wrong, right) => {
+    const [codes, mended] = told(item(wrong));
+    expect(codes).toEqual([expect.stringMatching(/^structure\/content-ignored \w+ certain$/) as unknown]);
+    expect(mended).toBe(item(right));
+    expect(told(mended)[0]).toEqual([]);
+  });
+
+  test('but not where the right one is there, or a script puts it there later', () => {
+    for (const body of [
+      '<img itemprop="logo" alt="K" src="https://kern.example/l.png" data="x">',
+      '<link itemprop="url" href="https://kern.example/">',
+    ])
+      expect(told(item(body))[0].filter((one) => one.includes('certain'))).toEqual([]);
+  });
+});
+
+test('a misspelt itemscope is told, and not what would belong to its item', () => {
+  for (const name of ['item-scope', 'itemscop', 'itemScoped']) {
+    const [codes, mended] = told(item('', `${name} itemtype="https://schema.org/Bakery"`));
+    expect(codes).toContain('structure/misspelt @type certain');
+    expect(codes.filter((one) => one.includes('outside'))).toEqual([]);
+    expect(check(mended).findings.some(({ code }) => code === 'structure/misspelt')).toBe(false);
+  }
+});
+
+test('an itemprop without its sign is mended, one without a name told', () => {
+  const [codes, mended] = told(item('<b itemprop "slogan">Brot</b>'));
+  expect(codes).toEqual(['structure/itemprop-outside slogan certain']);
+  expect(mended).toBe(item('<b itemprop="slogan">Brot</b>'));
+  expect(told(item('<b itemprop>Brot</b>'))[0]).toEqual(['structure/itemprop-outside']);
+});
+
+test('types with commas between them stay several, and an address with a hash is told once', () => {
+  const source = item('', 'itemscope itemtype="https://schema.org/Bakery,https://schema.org/Store"');
+  expect(told(source)[1]).toContain('itemtype="https://schema.org/Bakery https://schema.org/Store"');
+  const hashed = item('', 'itemscope itemtype="https://schema.org/#Bakery"');
+  expect(told(hashed)).toEqual([['syntax/wrong-context  certain'], item('')]);
+});
+
+test('names of an item of another vocabulary are that one’s', () => {
+  const source = item('<b itemprop="colour">red</b>', 'itemscope itemtype="https://words.example/Thing"');
+  expect(told(source)[0]).toEqual(['structure/other-markup']);
+});
+
+test('references that nobody resolves twice are told in attributes and in texts', () => {
+  const [codes, mended] = told(item('<meta itemprop="slogan" content="Brot &amp;amp; mehr">'));
+  expect(codes).toEqual(['value/entities slogan certain']);
+  expect(mended).toContain('content="Brot &amp; mehr"');
+  expect(told(item('<b itemprop="slogan">Brot &amp;amp; mehr</b>'))[0]).toEqual(['value/entities slogan']);
+  expect(told(item('<b itemprop="slogan">Brot &amp; mehr</b>'))[0]).toEqual([]);
+});
+
+test('what runs over a lost quote is told as that alone', () => {
+  const source = item('<b itemprop="slogan>Brot</b> <meta itemprop="email" content="a@kern.example">');
+  expect(told(source)[0].filter((one) => one.includes('ignored'))).toEqual([]);
+});
