@@ -86,6 +86,15 @@ test('types with commas between them stay several, and an address with a hash is
   expect(told(hashed)).toEqual([['syntax/wrong-context  certain'], item('')]);
 });
 
+test('an item without a type is told in the words of its syntax', () => {
+  const [nameless] = check('<div itemscope><b itemprop="name">Kern</b></div>').findings;
+  expect(nameless).toMatchObject({ code: 'structure/no-type' });
+  expect(nameless?.message).toContain('itemtype="https://schema.org/…"');
+  const json = '{"@context":"https://schema.org","name":"Kern"}';
+  const [other] = check(`<script type="application/ld+json">${json}</script>`).findings;
+  expect(other?.message).toContain('"@type"');
+});
+
 test('names of an item of another vocabulary are that one’s', () => {
   const source = item('<b itemprop="colour">red</b>', 'itemscope itemtype="https://words.example/Thing"');
   expect(told(source)[0]).toEqual(['structure/other-markup']);

@@ -578,6 +578,13 @@ describe('what forms and templates leave behind', () => {
       openingHoursSpecification: { '@type': 'OpeningHoursSpecification', dayOfWeek: 'Monday', opens, closes },
     });
     expect(codes(week('08:00', '08:00'))).toContain('value/hours-backwards');
+    // Over the hours of the afternoon it would end on the next morning: the afternoon was forgotten.
+    const twice =
+      '"openingHoursSpecification":[{"@type":"OpeningHoursSpecification","dayOfWeek":"Monday","opens":"08:00","closes":"01:00"},{"@type":"OpeningHoursSpecification","dayOfWeek":"Monday","opens":"14:00","closes":"18:00"}]';
+    const over = check(
+      `<script type="application/ld+json">{"@context":"https://schema.org","@type":"Store","name":"A",${twice}}</script>`,
+    ).findings.find(({ code }) => code === 'value/hours-backwards');
+    expect(over?.mend?.edits.map(({ text }) => text)).toEqual(['"13:00"']);
     expect(codes(week('00:00', '00:00'))).not.toContain('value/hours-backwards');
   });
 

@@ -228,6 +228,9 @@ describe('a sheet', () => {
       { fact: 'address.streetAddress', before: '9 Hollins Row', after: '11 Hollins Row' },
     ]);
     expect(record).toMatchObject({ slogan: 'Kept', telephone: '020 7946 0321' });
+    expect(updatedByRow(['New Saltby'], ['label'], existing).changes).toEqual([
+      { fact: 'label', before: 'Saltby', after: 'New Saltby' },
+    ]);
   });
 
   test('written here is read here by its own headings, and what the client says is not said again', () => {

@@ -102,6 +102,13 @@ describe('what stands there already', () => {
     ).toMatchObject([{ isSame: false, name: 'Oven', script: undefined }]);
   });
 
+  test('may be a script that says more, which then does not go alone', () => {
+    const two = `<script type="application/ld+json">[${/>([^]*)</.exec(script)?.[1] ?? ''},{"@context":"https://schema.org","@type":"WebSite","name":"W"}]</script>`;
+    expect(already(`<body>${two}</body>`)).toMatchObject([{ isSame: true, script: undefined }]);
+    const block = writeMarkup(larkspur, 'microdata').text;
+    expect(already(`<body>${block}</body>`)).toMatchObject([{ isSame: true, script: undefined }]);
+  });
+
   test('is not what we placed', () => {
     const result = place(page, 'jsonld', script);
     expect(result.ok && already(result.source)).toEqual([]);

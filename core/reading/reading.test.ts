@@ -16,6 +16,13 @@ const recordIn = (source: string): BusinessRecord => {
 };
 
 describe('JSON-LD', () => {
+  test('has its context where all of it is included', () => {
+    const source = '{"@context":"https://schema.org","@included":[{"@type":"Bakery","name":"A"}]}';
+    const { items, faults } = readSource(`<script type="application/ld+json">${source}</script>`);
+    expect(items.map(({ types }) => types)).toEqual([['Bakery']]);
+    expect(faults).toEqual([]);
+  });
+
   test('is read at any depth, with references, prefixes and several scripts', () => {
     const { items, faults } = readSource(
       page(

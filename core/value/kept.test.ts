@@ -42,6 +42,10 @@ describe('a value of any property', () => {
 
   test('is judged: names that schema.org does not have, items that cannot be read', () => {
     expect(judge('petAllowed', 'true')).toEqual(['vocabulary/unknown-property']);
+    const message = (property: string): string | undefined =>
+      keptValues.judge([{ property, value: 'x', was: '' }], around)[0]?.message;
+    expect(message('petAllowed')).toContain('Did you mean petsAllowed?');
+    expect(message('zzzzzzzz')).not.toContain('Did you mean');
     expect(judge('petsAllowed', 'true')).toEqual([]);
     expect(judge('https://other.example/kind', 'x')).toEqual([]);
     expect(judge('menu', 'x')).toEqual(['vocabulary/superseded']);

@@ -58,6 +58,7 @@ describe('the type finder', () => {
   test.each([
     ['vet', 'VeterinaryCare'],
     ['optician', 'Optician'],
+    ['a shop for the books', 'BookStore'],
     ['solicitor', 'LegalService'],
     ['Hair', 'HairSalon'],
     ['pottery', 'LocalBusiness'],
