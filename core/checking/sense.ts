@@ -98,7 +98,7 @@ function judgeLetters(spot: Spot): readonly Finding[] {
       ),
     ];
   if (/url|image|logo|sameAs/i.test(property.name)) return [];
-  const decoded = decodeHTMLStrict(text);
+  const decoded = text.includes('&') ? decodeHTMLStrict(text) : text;
   if (decoded !== text)
     return [
       tell(
