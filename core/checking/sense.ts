@@ -348,6 +348,8 @@ function judgeNested(item: ReadItem, { name, place }: ReadProperty, source: stri
           meant && item.syntax === 'jsonld' && !isWritten
             ? [{ start: at, end: at, text: `"@type": "${meant}", ` }]
             : null,
+        // An action, or a place, is one of many kinds.
+        guess: NESTED[name] === undefined,
       },
     ),
   ];

@@ -91,6 +91,18 @@ describe('hours that differ', () => {
     expect(() => JSON.parse(mended) as unknown).not.toThrow();
   });
 
+  test.each([
+    `<data itemprop="openingHours" value="${WEEK}">nightly</data>`,
+    `<time itemprop="openingHours" datetime="${WEEK}">nightly</time>`,
+  ])('are exchanged with what is shown of them: %s', (hours) => {
+    const source = page(
+      `<div itemscope itemtype="https://schema.org/VeterinaryCare"><b itemprop="name">A</b>${hours}</div>`,
+    );
+    const mended = propose(source, 'agreement/record', 'openingHoursSpecification');
+    expect(mended).not.toContain(WEEK);
+    expect(mended).not.toContain('nightly');
+  });
+
   test('are exchanged where only machines see them', () => {
     const meta = `<meta itemprop="openingHours" content="${WEEK}">`;
     const source = page(

@@ -157,10 +157,13 @@ function exchangeHours(
   if (!text) return [];
   if (written.every(({ place: { start } }) => /^<meta\b/i.test(source.slice(start, start + 6))))
     return written.map(({ place: { start, end } }, at) => ({ start, end, text: at === 0 ? text : '' }));
+  if (written.length > 1) return [];
   // Hours that stand as text go on to be shown, and what machines read is written beside.
-  return written.length === 1
-    ? apartFromShown(first, source, () => text + escapeHtml(writeWeek(record.hours)))
-    : [];
+  const shown = text + escapeHtml(writeWeek(record.hours));
+  const { start, end } = first.place;
+  if (/^<(data|time)\b[^>]*>[^<]*<\/\1\s*>$/i.test(source.slice(start, end)))
+    return [{ start, end, text: shown }];
+  return apartFromShown(first, source, () => shown);
 }
 
 /** What visitors read, exchanged for the record's, where it stands in the source in one piece. */
