@@ -112,3 +112,10 @@ test('what runs over a lost quote is told as that alone', () => {
   const source = item('<b itemprop="slogan>Brot</b> <meta itemprop="email" content="a@kern.example">');
   expect(told(source)[0].filter((one) => one.includes('ignored'))).toEqual([]);
 });
+
+test('within an item of whatever type a misspelt property is meant for microdata', () => {
+  const source = item('<b propperty="slogan">Brot</b>', 'itemscope itemtype="https://schgma.org/Bakery"');
+  expect(told(source)[1]).toContain('<b itemprop="slogan">Brot</b>');
+  const rdfa = '<div vocab="https://schema.org/" typeof="Bakery"><b propperty="name">Kern</b></div>';
+  expect(told(rdfa)[1]).toContain('<b property="name">Kern</b>');
+});

@@ -42,7 +42,7 @@ export function judgeMisspelt({ document, source, lines }: Reading): readonly Fi
       const [near, fits] = meant(name) ?? [];
       const value = attributes[name] ?? '';
       // In an item of microdata RDFa's own attribute would be passed over again.
-      const right = near === 'property' && standsInMicrodata(element) ? 'itemprop' : near;
+      const right = near === 'property' && standsInItem(element) ? 'itemprop' : near;
       return right && fits?.(value) && attributes[right] === undefined ? [{ name, value, right }] : [];
     });
     if (wrong.length === 0) return [];
@@ -87,6 +87,16 @@ export function judgeOtherSyntax({ document, source, lines }: Reading): readonly
 /** Whether an item of schema.org in microdata is around an element, and no scope of RDFa. */
 const standsInMicrodata = (element: HtmlElement): boolean =>
   element.parent !== null && scopeIn(element.parent) === 'microdata' && !hasRdfa(element);
+
+/** Whether an item of microdata is around an element, of whatever type, and no scope of RDFa. */
+function standsInItem(element: HtmlElement): boolean {
+  let isInItem = false;
+  for (let above: HtmlElement | null = element; above; above = above.parent) {
+    if (hasRdfa(above)) return false;
+    isInItem ||= above !== element && above.attributes['itemscope'] !== undefined;
+  }
+  return isInItem;
+}
 
 const hasRdfa = ({ attributes }: HtmlElement): boolean =>
   OF_RDFA.some((one) => attributes[one] !== undefined);

@@ -4,7 +4,7 @@ import { finding, shortText, type Finding } from '#core/fault';
 import { Visited, itemsOf, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import { normaliseProfile } from '#core/link';
 import { readTelephone, sharesNumbers, digitsOfLetters } from '#core/phone';
-import type { Reading } from '#core/reading';
+import { readJson, type Reading } from '#core/reading';
 import { repairEncoding, table } from '#core/text';
 import { judgeRegion, judgeSeveral, judgeStreet, judgeTown, judgeWholeAddress } from './senseOfAddress.ts';
 import { judgeHours } from './senseOfHours.ts';
@@ -15,10 +15,8 @@ import { tell, type Spot } from './spot.ts';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
 
 /** Values that a machine reads and nobody can have meant: what a person sees at once and no syntax tells. */
-export function judgeSense(
-  { items, source }: Reading,
-  countryOf: (item: ReadItem) => string,
-): readonly Finding[] {
+export function judgeSense(reading: Reading, countryOf: (item: ReadItem) => string): readonly Finding[] {
+  const { items, source } = reading;
   const found: Finding[] = [];
   const visited = new Visited(items);
   const tagAt = ({ place: { start } }: ReadProperty): string =>
@@ -348,8 +346,9 @@ function judgeNested(item: ReadItem, { name, place }: ReadProperty, source: stri
           meant && item.syntax === 'jsonld' && !isWritten
             ? [{ start: at, end: at, text: `"@type": "${meant}", ` }]
             : null,
-        // An action, or a place, is one of many kinds.
-        guess: NESTED[name] === undefined,
+        // An action, or a place, is one of many kinds; and of broken JSON nobody knows what holds what.
+        guess:
+          NESTED[name] === undefined || readJson(source, item.place.start, item.place.end).faults.length > 0,
       },
     ),
   ];
