@@ -90,7 +90,7 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
     (!/^(?:US|CA)$/.test(country) && /,\s*\d{5}\s+\p{L}{3,}/u.test(text))
   )
     return [moreThanAStreet(spot)];
-  return isWhole(item, country) ? [moreThanAStreet(spot)] : [];
+  return wholeInStreet(item, country).postalCode ? [moreThanAStreet(spot)] : [];
 }
 
 /** What a street says besides, as the parts of an address: only what can be read in one way. */
@@ -101,10 +101,11 @@ function partsOfStreet(text: string, country: string): Readonly<Partial<Address>
 }
 const LONGEST_WHOLE = 200;
 
-/** Whether the street of an address without town and postal code holds both. */
-function isWhole(item: ReadItem, country: string): boolean {
-  if (textOf(item, 'addressLocality').trim() || textOf(item, 'postalCode').trim()) return false;
-  return Boolean(partsOfStreet(textOf(item, 'streetAddress'), country).postalCode);
+/** The parts of an address whose street holds town and postal code, which it has not by themselves; none otherwise. */
+function wholeInStreet(item: ReadItem, country: string): Readonly<Partial<Address>> {
+  if (textOf(item, 'addressLocality').trim() || textOf(item, 'postalCode').trim()) return {};
+  const parts = partsOfStreet(textOf(item, 'streetAddress'), country);
+  return parts.postalCode ? parts : {};
 }
 
 /** A region with the postal code behind it, "IL 62701", where the code stands nowhere else; undefined otherwise. */
@@ -142,7 +143,7 @@ function regionWithCode(
 
 /** The parts of an address that stand in another one of it, where that is told. */
 export function heldElsewhere(item: ReadItem, country: string): ReadonlySet<AddressPart> {
-  const street = isWhole(item, country) ? partsOfStreet(textOf(item, 'streetAddress'), country) : {};
+  const street = wholeInStreet(item, country);
   const inStreet = addressParts.filter((part) => part !== 'streetAddress' && street[part]);
   const inTown = CODE_BEFORE.test(textOf(item, 'addressLocality').trim()) ? (['postalCode'] as const) : [];
   const inRegion = codeBehindRegion(item, country) ? (['postalCode'] as const) : [];

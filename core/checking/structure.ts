@@ -14,7 +14,7 @@ import { judgeLoose } from './loose.ts';
 import { hasMisspeltScope, judgeMisspelt, judgeOpenQuotes, judgeOtherSyntax } from './misspelt.ts';
 import { judgeStrays } from './strays.ts';
 import { judgeScopeless, judgeUntyped } from './scopeless.ts';
-import { holdsElsewhere, judgeWrongAttributes } from './wrongAttribute.ts';
+import { judgeWrongAttributes, wrongAttribute } from './wrongAttribute.ts';
 
 /** Family `structure`: markup that is no item, is not on the page, or says one thing and shows another. */
 export function judgeStructure(reading: Reading): readonly Finding[] {
@@ -259,7 +259,7 @@ function judgeOneShown(
     if (
       collapse(content) === collapse(value.text) ||
       /[<>]/.test(withContent.attributes['itemprop'] ?? '') ||
-      holdsElsewhere(withContent)
+      wrongAttribute(withContent)
     )
       return [];
     return [

@@ -13,17 +13,26 @@ const HOLDS = table<{ readonly right: string; readonly others: readonly string[]
   meter: { right: 'value', others: ['content'] },
 });
 
+/** Where an element says its value in the wrong attribute: that one, and the right one; undefined where it does not. */
+export function wrongAttribute({
+  name,
+  attributes,
+}: HtmlElement): { readonly wrong: string; readonly right: string } | undefined {
+  const { right = '', others = [] } = HOLDS[name] ?? {};
+  if (right === '' || attributes[right] !== undefined) return undefined;
+  const wrong = others.find((one) => (attributes[one] ?? '').trim() !== '');
+  return wrong === undefined ? undefined : { wrong, right };
+}
+
 /** A value in another attribute than the one where machines look on that element. */
 export function judgeWrongAttributes({ document, source, lines }: Reading): readonly Finding[] {
   return (document?.marked ?? []).flatMap((element: HtmlElement): readonly Finding[] => {
     const { name, attributes, inert, start, end } = element;
-    const { right, others } = HOLDS[name] ?? {};
     const [property] = tokensOf(attributes['itemprop'] ?? '');
-    if (!right || inert || !property || 'itemscope' in attributes || attributes[right] !== undefined)
-      return [];
-    const wrong = others?.find((one) => (attributes[one] ?? '').trim() !== '');
-    const at = attributeNames(source, element).find((one) => one.name === wrong)?.start;
-    if (!wrong || at === undefined) return [];
+    const held = inert || !property || 'itemscope' in attributes ? undefined : wrongAttribute(element);
+    const at = held && attributeNames(source, element).find((one) => one.name === held.wrong)?.start;
+    if (!held || !property || at === undefined) return [];
+    const { wrong, right } = held;
     return [
       finding(
         'structure/content-ignored',
@@ -35,13 +44,3 @@ export function judgeWrongAttributes({ document, source, lines }: Reading): read
     ];
   });
 }
-
-/** Whether a value is told as one in the wrong attribute. */
-export const holdsElsewhere = ({ name, attributes }: HtmlElement): boolean => {
-  const { right = '', others = [] } = HOLDS[name] ?? {};
-  return (
-    right !== '' &&
-    attributes[right] === undefined &&
-    others.some((one) => (attributes[one] ?? '').trim() !== '')
-  );
-};

@@ -1,4 +1,3 @@
-import { latin1 } from './bytes.ts';
 import { formatOf } from './formats.ts';
 import { frameSize } from './jpeg.ts';
 import { webpSize } from './webp.ts';
@@ -56,7 +55,7 @@ const DESCRIBED = 65_536;
 
 /** The largest of the extents ("ispe", ISO/IEC 23008-12, 6.5.3): parts and thumbnails have some of their own. */
 function largestExtent(bytes: Uint8Array, view: DataView): PictureSize | undefined {
-  const head = latin1(bytes.subarray(0, DESCRIBED));
+  const head = new TextDecoder('latin1').decode(bytes.subarray(0, DESCRIBED));
   let largest: PictureSize | undefined;
   for (let at = head.indexOf('ispe'); at >= 0; at = head.indexOf('ispe', at + 4)) {
     const size = { width: view.getUint32(at + 8), height: view.getUint32(at + 12) };

@@ -73,13 +73,16 @@ function otherLanguages(texts: readonly InLanguage[]): readonly InLanguage[] {
   );
 }
 
-/** A packet as a text, of whichever Unicode encoding (XMP Specification Part 1, 7.1); '' where it holds nothing. */
+/**
+ * A packet as a text, of whichever Unicode encoding (XMP Specification Part 1, 7.1), the byte order mark of UTF-8 kept;
+ * '' where it holds nothing.
+ */
 export function packetText(bytes: Uint8Array): string {
   const [first = 0, second = 0] = bytes;
   const isBig = (first === 0xfe && second === 0xff) || (first === 0 && second === 0x3c);
   const isLittle = (first === 0xff && second === 0xfe) || (first === 0x3c && second === 0);
   const encoding = isBig ? 'utf-16be' : isLittle ? 'utf-16le' : 'utf-8';
-  const text = new TextDecoder(encoding).decode(bytes);
+  const text = new TextDecoder(encoding, { ignoreBOM: encoding === 'utf-8' }).decode(bytes);
   return /^[\s\0]*$/.test(text) ? '' : text;
 }
 
