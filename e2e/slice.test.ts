@@ -32,6 +32,10 @@ afterEach(() => {
 
 let branchPath = '';
 
+const placeOf = (button: string): Promise<unknown> =>
+  hand.page.$eval(`::-p-aria([name="${button}"][role="button"])`, (element) =>
+    element.getBoundingClientRect().toJSON(),
+  );
 const syntaxFaults = async (): Promise<number> => (await hand.page.$$('[data-code^="syntax/"]')).length;
 
 describe('the whole job, once', () => {
@@ -305,9 +309,12 @@ describe('the whole job, once', () => {
 
   test('4: a page of the site can be chosen, and text pasted, and what is in hand survives a reload', async () => {
     await hand.go(`${branchPath}check`);
-    await hand.rest();
+    await hand.page.waitForSelector('[role=status][data-busy=false]');
+    const place = await placeOf('Clear');
     await hand.click('button', 'Clear');
     await hand.see('Nothing to check yet');
+    // Nothing moves under the hand when a check comes or goes.
+    expect(await placeOf('Clear')).toEqual(place);
     await hand.click('combobox', 'Page of the site');
     await hand.click('option', 'index.html');
     await hand.see('A colon is missing', '[data-code="syntax/missing-colon"]');

@@ -123,7 +123,8 @@ export function SourceCheck({ branch, given, onKept }: SourceCheckProps) {
             onFetch={() => fetchNow().catch(complain)}
             onKeep={keep}
           />
-          {check ? <Facts rows={check.threeWay} onPlace={show} /> : <NothingYet label={branch.label} />}
+          {check && <Facts rows={check.threeWay} onPlace={show} />}
+          {!text.trim() && <NothingYet label={branch.label} />}
         </WithTray>
       )}
     </DropFrame>

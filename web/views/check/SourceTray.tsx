@@ -68,8 +68,9 @@ export function SourceTray(props: SourceTrayProps) {
           handle={editor}
         />
       </Box>
-      {check && checked !== undefined && (
-        <Box sx={{ ...pane, borderLeft: `1px solid ${colour.line}` }}>
+      {/* It stands before there is a check too: nothing moves under the hand when one arrives. */}
+      <Box sx={{ ...pane, borderLeft: `1px solid ${colour.line}` }}>
+        {check && checked !== undefined ? (
           <List
             source={checked}
             findings={check.findings}
@@ -81,8 +82,10 @@ export function SourceTray(props: SourceTrayProps) {
             onMend={mendChecked}
             onMendAll={openMendAll}
           />
-        </Box>
-      )}
+        ) : (
+          <NoFindings busy={checking.busy} stopped={checking.problem !== ''} />
+        )}
+      </Box>
       {mending !== undefined && (
         <MendDialog
           source={mending}
@@ -94,6 +97,16 @@ export function SourceTray(props: SourceTrayProps) {
           onClose={() => tell({ kind: 'mending', text: undefined })}
         />
       )}
+    </Box>
+  );
+}
+
+/** In the place of the findings while there is no check. Why the checker stopped stands over the source. */
+function NoFindings({ busy, stopped }: { busy: boolean; stopped: boolean }) {
+  const idle = stopped ? 'Not checked.' : 'What is found stands here.';
+  return (
+    <Box role="status" sx={{ p: 2, color: 'text.secondary' }}>
+      {busy ? 'Reading the source …' : idle}
     </Box>
   );
 }

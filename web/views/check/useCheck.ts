@@ -93,5 +93,5 @@ export function useCheck(source: string, options: CheckOptions): Checking {
   const busy = result?.source !== source && !problem;
   return source.trim()
     ? { check: result?.check, checked: result?.source, busy, problem }
-    : { check: undefined, checked: undefined, busy, problem };
+    : { check: undefined, checked: undefined, busy: false, problem };
 }
