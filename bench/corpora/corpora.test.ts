@@ -6,17 +6,21 @@ import { branches, type Branch } from './branches.ts';
 import { pageFaults } from './pageFaults.ts';
 import type { Planted } from './planted.ts';
 import { habits, urlOf } from './sources.ts';
+import { sorts } from './sorts.ts';
 import { syntaxFaults } from './syntaxFaults.ts';
 import { valueFaults } from './valueFaults.ts';
 
 const towns = await townsFor('latitude');
 const options = { ...(towns ? { towns } : {}), today: '2026-11-26' };
 
-const clean = branches.flatMap((branch) =>
-  Object.entries(habits).map(
-    ([habit, write]) => [`${branch.country}: ${habit}`, write(branch), urlOf(branch)] as const,
+const clean = [
+  ...branches.flatMap((branch) =>
+    Object.entries(habits).map(
+      ([habit, write]) => [`${branch.country}: ${habit}`, write(branch), urlOf(branch)] as const,
+    ),
   ),
-);
+  ...sorts,
+];
 
 describe('clean sources', () => {
   test('are many, of many countries', () => {

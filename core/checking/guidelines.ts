@@ -12,7 +12,7 @@ import {
 import { aroundOf, knownFacts } from '#core/record';
 import { valuesOf, type ReadItem } from '#core/item';
 import type { Edit } from '#core/text';
-import { isSubtype } from '#core/vocabulary';
+import { isPropertyOf, isSubtype, propertyNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { propertiesMeant } from './meant.ts';
 import type { Profile, Want } from './profile.ts';
@@ -119,13 +119,17 @@ function wantsOf(item: ReadItem, { wants }: Profile, broken: readonly string[]):
   const spared = knownFacts.flatMap((fact) => (fact.spared?.(around) ? [fact.property] : []));
   const has = (name: string): boolean =>
     broken.includes(name) || meant.has(name) || item.properties.some((property) => property.name === name);
+  // The lists are those of local businesses: what else people go to may have the same, and need not.
+  const isAsked = isLocalBusiness(item) || !isVisitedPlace(item);
   return wants
     .filter(
       ({ properties, of }) =>
         !properties.some((name) => has(name) || spared.includes(name)) &&
+        properties.some((name) => isAsked || !propertyNamed(name) || isPropertyOf(name, item.types)) &&
         (!of || item.types.some((type) => isSubtype(type, of))),
     )
-    .map(({ properties: [name = ''], weight, why }) => {
+    .map(({ properties: [name = ''], weight: listed, why }) => {
+      const weight = isAsked ? listed : 'worth-having';
       const verb = {
         required: 'is missing, and the guidelines require it',
         recommended: 'is missing; the guidelines recommend it',

@@ -7,6 +7,7 @@ import {
   type VisitorSearch,
   placeOfHours,
 } from '#core/agreement';
+import { foldAddress } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { days, writeWeek } from '#core/hours';
 import { itemsOf, type ReadItem } from '#core/item';
@@ -50,7 +51,9 @@ export function judgeOthers(
   if (!visible) return [];
   const places = placesIn(items).filter(isPlaceOfBusiness);
   const wordsOf = places.map((item) => namedBy(recordFromItem(item)));
-  const streets = new Set(places.map((item) => recordFromItem(item).address.streetAddress.trim()));
+  const streets = places.map((item) => foldAddress(recordFromItem(item).address.streetAddress));
+  const isSomeStreet = (text: string): boolean =>
+    streets.some((street) => ` ${street} `.includes(` ${foldAddress(text)} `));
   const codes = new Set(places.map((item) => squeezed(recordFromItem(item).address.postalCode)));
   const told = new Set(
     rows.flatMap(({ visitor }) =>
@@ -69,7 +72,7 @@ export function judgeOthers(
       const { agreement, at, text } = seen;
       if (agreement === 'missing' && isOfAddressLine(property))
         return [notVisible(said, stands[property] ?? item.place, property)];
-      if (agreement !== 'different' || !at || streets.has(text.trim())) return [];
+      if (agreement !== 'different' || !at || isSomeStreet(text)) return [];
       const before = fold(visible.text.slice(Math.max(0, at.start - NEAR), at.start));
       if (property !== 'streetAddress' && !words.some((word) => before.includes(word))) return [];
       const { start, end } = sourceOf(visible, at.start, at.end);

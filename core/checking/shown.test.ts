@@ -339,3 +339,37 @@ test('attributes that were put aside as data are told once', () => {
   expect(found).toMatchObject([{ mend: { certain: true } }]);
   expect(found[0]?.related).toHaveLength(rows.length - 1);
 });
+
+test('the number of a unit that is another department’s is no contradiction', () => {
+  const addressOf = (unit: string): string =>
+    `"address":{"@type":"PostalAddress","streetAddress":"${unit}, Ferry Road","addressLocality":"Oxford","postalCode":"OX2 0DP","addressCountry":"GB"}`;
+  const json = `{"@context":"https://schema.org","@type":"AutoDealer","name":"Marlow","telephone":"+441865960123",${addressOf('Unit 4')},"department":{"@type":"AutoRepair","name":"Marlow Service","telephone":"+441865960124",${addressOf('Unit 5')}}}`;
+  const shown = (street: string): string =>
+    `<script type="application/ld+json">${json}</script><h1>Marlow</h1><p>${street}, Ferry Road, Oxford OX2 0DP</p><p>01865 960123, 01865 960124</p>`;
+  const told = (street: string): string[] =>
+    check(shown(street)).findings.flatMap(({ code, property }) =>
+      code === 'agreement/visitor' ? [property ?? ''] : [],
+    );
+  expect(told('Unit 4')).toEqual([]);
+  expect(told('Unit 9')).toContain('streetAddress');
+});
+
+test('what is asked of businesses is asked of schools and museums at most as worth having', () => {
+  const asked = (type: string): string[] =>
+    check(
+      `{"@context":"https://schema.org","@type":"${type}","name":"A","telephone":"+353 91 555012","address":{"@type":"PostalAddress","streetAddress":"1 Road","addressLocality":"Town","postalCode":"H91 X2Y3","addressCountry":"IE"}}`,
+    ).findings.flatMap(({ code, property }) =>
+      code.startsWith('guideline/') ? [`${code.slice(10)} ${property}`] : [],
+    );
+  expect(asked('Store')).toEqual(expect.arrayContaining(['recommended geo', 'recommended priceRange']));
+  expect(asked('ElementarySchool')).toContain('worth-having geo');
+  expect(asked('ElementarySchool').join()).not.toMatch(/recommended|priceRange/);
+});
+
+test('the middle of an area needs no decimals, a door does', () => {
+  const circle = (point: string): string =>
+    `{"@context":"https://schema.org","@type":"Plumber","name":"A","telephone":"+61 3 9555 0119","areaServed":{"@type":"GeoCircle","geoRadius":"30000","geoMidpoint":${point}},"geo":${point}}`;
+  const { findings } = check(circle('{"@type":"GeoCoordinates","latitude":-38.15,"longitude":144.36}'));
+  const coarse = findings.filter(({ code }) => code === 'value/coordinates-coarse');
+  expect(coarse.map(({ property }) => property)).toEqual(['latitude', 'longitude']);
+});

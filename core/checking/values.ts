@@ -46,6 +46,8 @@ interface Surroundings {
   readonly country: string;
   /** The item around serves an area, so that its address needs no street. */
   readonly servesArea: boolean;
+  /** The property that the item stands in; '' for none. */
+  readonly within: string;
 }
 
 /** Family `value`: every value whose form a machine must be able to read. */
@@ -55,14 +57,15 @@ export function judgeValues({ items, base, source }: Reading): readonly Finding[
   const visit = (item: ReadItem, surroundings: Surroundings): void => {
     if (!visited.enters(item)) return;
     const country = countryOfItem(item) || surroundings.country;
-    const around = { source, base, country, servesArea: valuesOf(item, 'areaServed').length > 0 };
+    const servesArea = valuesOf(item, 'areaServed').length > 0;
+    const around = { ...surroundings, country, servesArea };
     for (const property of item.properties) {
-      if (property.value.kind === 'item') visit(property.value.item, around);
+      if (property.value.kind === 'item') visit(property.value.item, { ...around, within: property.name });
       else found.push(...judgeProperty(item, property, around));
     }
-    found.push(...judgeWhole(item, around, surroundings.servesArea));
+    found.push(...judgeWhole(item, { ...surroundings, country }));
   };
-  for (const item of items) visit(item, { source, base, country: '', servesArea: false });
+  for (const item of items) visit(item, { source, base, country: '', servesArea: false, within: '' });
   return found;
 }
 
@@ -319,15 +322,17 @@ const DOOR: ReadonlySet<AddressPart> = new Set(['streetAddress', 'postalCode']);
 /** Values that only make sense together: a pin, an address. */
 function judgeWhole(
   item: ReadItem,
-  { country, source }: Surroundings,
-  servesArea: boolean,
+  { country, source, servesArea, within }: Surroundings,
 ): readonly Finding[] {
   const placeOf = (name: string): Finding['place'] => {
     const [value] = valuesOf(item, name);
     return value?.kind === 'text' ? value.place : item.place;
   };
   if (item.types.some((type) => isSubtype(type, 'GeoCoordinates')))
-    return judgeCoordinates(item, country, source);
+    return judgeCoordinates(item, country, source).filter(
+      // The middle of an area is no door.
+      ({ code }) => within !== 'geoMidpoint' || code !== 'value/coordinates-coarse',
+    );
   if (item.types.some((type) => isSubtype(type, 'ImageObject'))) {
     return (['width', 'height'] as const).flatMap((side) => {
       const size = textOf(item, side).trim();
