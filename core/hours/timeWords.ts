@@ -61,9 +61,9 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
   [
     'closed',
     [
-      'geschlossen|ruhetag',
+      'geschlossen|geschl(?!\\p{L})|ruhetag',
       'fermee?s?|(?:jour de )?fermeture(?: hebdomadaire)?(?: le)?|(?:jour de )?repos(?: hebdomadaire)?',
-      'cerrad[oa]s?|(?:dia de )?cierre(?: semanal)?|(?:dia de )?descanso|descansamos',
+      'cerrad[oa]s?|cerr(?!\\p{L})|(?:dia de )?cierre(?: semanal)?|(?:dia de )?descanso|descansamos',
       'chius[oaie]|(?:giorno di )?chiusura(?: settimanale)?|riposo(?: settimanale)?',
       'gesloten',
       'fechad[oa]s?|encerra(?:d[oa]s?|mos)?',
@@ -76,7 +76,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       '(?<=^|[月火水木金土日祝曜\\s,])休(?=[\\s,|]|$)|定休日?|休診日?|休業日?|休館日?|お?休み',
       '(?:정기 ?)?휴무일?|휴진|휴업',
       '公休日?|休息|关门|關門',
-      'itxita|zarva|szunnap|inchis[aei]?|kapali(?:yiz|dir)?|tancat|закрыто|выходной|зачинено|вихідний|затворено|почивен ден|почивка',
+      'itxita|zarva|szunnap|inchis[aei]?|kapali(?:yiz|dir)?|tancat|закрыто|выходной|вых(?!\\p{L})|зачинено|вихідний|затворено|почивен ден|почивка',
       'lokad|suletud|sletts|slegts|slegt|slegta|nedirba(?:me)?|uzdaryta|sledzts|tutup|cuti|libur|nghi|dong cua',
       'yopiq|baglidir|bagli|жабық|хаалттай|амарна|lukkad|zou|বন্ধ|بند|مغلقة?|عطلة|إجازة|تعطیل|बंद|סגורי?ם?',
       '(?<!เ)ปิด(?:ทำการ)?|หยุด',

@@ -361,9 +361,13 @@ export function writeSpecialWeek(hours: Hours): string {
   return texts.size === 1 ? hours.Monday : writeWeek(hours);
 }
 
+/** What a day has that is not open, besides the words for it. */
+const NOT_OPEN = /^(?:[-–—/x×✗✕]|n\.?\s?\/?\s?a\.?|nil|none|day off|closed all day|zu|dicht)$/i;
+
 /** What people certainly or by daytime meant by a day's text that is not read as it stands: "9-5.30"; '' for nothing else. */
 export function dayMeant(day: Day, text: string): string {
   if (readDay(text).faults.length === 0) return '';
+  if (NOT_OPEN.test(text.trim())) return 'closed';
   const { hours, faults } = readWeek(`${day} ${text}`);
   const isOther = days.some((one) => one !== day && hours[one]);
   return faults.length > 0 || isOther ? '' : hours[day];
