@@ -1,3 +1,4 @@
+import { days, type Day } from '#core/hours';
 import { factNamed, factRows, type Fact } from '#core/record';
 import { fold } from '#core/text';
 
@@ -11,7 +12,7 @@ const wholeColumns = {
   week: {
     label: 'Hours of the week',
     headings:
-      'opening;business hours;opening hours;hours;open hours;hours of operation;store hours;trading hours;working hours;office hours;open times;opening times;regular hours;schedule;offnungszeiten;oeffnungszeiten;horaires;horaires d ouverture;horario;horarios;horario de apertura;orari;orari di apertura;orario;openingstijden;horario de funcionamento;oppettider;godziny otwarcia',
+      'opening;opening time;closing time;open time;close time;opens at;closes at;business hours;opening hours;hours;open hours;hours of operation;store hours;trading hours;working hours;office hours;open times;opening times;regular hours;schedule;offnungszeiten;oeffnungszeiten;horaires;horaires d ouverture;horario;horarios;horario de apertura;orari;orari di apertura;orario;openingstijden;horario de funcionamento;oppettider;godziny otwarcia',
   },
   wholeAddress: {
     label: 'Whole address',
@@ -23,6 +24,20 @@ const wholeColumns = {
     headings:
       'house number;house no;street number;street no;building number;hausnummer;hausnr;haus nr;hnr;numero de rue;n de rue;numero civico;n civico;civico;huisnummer;huisnr;numer domu;nr domu;cislo domu;cislo popisne;cislo domovni;hazszam;husnummer;husnr;gatenummer;numero de porta;numero exterior;kapi no;bina no;дом;номер дома;будинок;αριθμος;talonumero',
   },
+  townLine: {
+    label: 'Town with its postal code or region',
+    headings: 'city line;city state zip;town and postcode;plz ort;code postal ville;cap citta;postadress',
+  },
+  closedDays: {
+    label: 'Days closed',
+    headings:
+      'closed days;closed on;days closed;closing day;closing days;weekly closing day;ruhetag;ruhetage;geschlossen;geschlossen am;jour de fermeture;jours de fermeture;fermeture;jour de repos;cierre semanal;dia de cierre;dias de cierre;dia de descanso;giorno di chiusura;chiusura;giorno di riposo;sluitingsdag;gesloten;dia de encerramento;encerramento;dzien wolny;lukkedag;定休日;休業日;休診日;店休日;휴무일;휴무;정기휴무;公休日;公休;休息日;店休',
+  },
+  mondayToThursday: { label: 'Hours, Monday to Thursday', headings: '' },
+  mondayToFriday: { label: 'Hours, Monday to Friday', headings: '' },
+  mondayToSaturday: { label: 'Hours, Monday to Saturday', headings: '' },
+  fridayAndSaturday: { label: 'Hours, Friday and Saturday', headings: '' },
+  saturdayAndSunday: { label: 'Hours, Saturday and Sunday', headings: '' },
   coordinates: {
     label: 'Coordinates',
     headings:
@@ -30,6 +45,26 @@ const wholeColumns = {
   },
 } as const;
 export type WholeColumn = keyof typeof wholeColumns;
+
+/** Columns that hold the hours of several days, each the same: the first and the last of them. */
+const runsOfDays = {
+  mondayToThursday: ['Monday', 'Thursday'],
+  mondayToFriday: ['Monday', 'Friday'],
+  mondayToSaturday: ['Monday', 'Saturday'],
+  fridayAndSaturday: ['Friday', 'Saturday'],
+  saturdayAndSunday: ['Saturday', 'Sunday'],
+} as const satisfies Partial<Record<WholeColumn, readonly [Day, Day]>>;
+export type RunOfDays = keyof typeof runsOfDays;
+
+export const isRun = (column: string | undefined): column is RunOfDays =>
+  column !== undefined && Object.hasOwn(runsOfDays, column);
+export const everyRun: readonly RunOfDays[] = Object.keys(runsOfDays).filter(isRun);
+
+/** The days of a run, in the order of the week. */
+export function daysOfRun(run: RunOfDays): readonly Day[] {
+  const [first, last] = runsOfDays[run];
+  return days.slice(days.indexOf(first), days.indexOf(last) + 1);
+}
 
 /** What a column of a spreadsheet of branches can hold. */
 export type Column = Fact | WholeColumn;
@@ -61,7 +96,10 @@ export const columnsByHeading: ReadonlyMap<string, Column> = new Map([
     ...factRows.map(({ fact, headings = '' }) => [fact, headings] as const),
     ...wholeNames.map((name) => [name, wholeColumns[name].headings] as const),
   ].flatMap(([column, headings]): [string, Column][] =>
-    headings.split(';').map((heading) => [fold(heading), column]),
+    headings
+      .split(';')
+      .filter(Boolean)
+      .map((heading) => [fold(heading), column]),
   ),
   ...wholeNames.map((name): [string, Column] => [fold(wholeColumns[name].label), name]),
 ]);

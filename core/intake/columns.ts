@@ -1,6 +1,6 @@
 import { addressText, countryNamed, isEmptyAddress } from '#core/address';
 import { fault, gradeOf, gradeOrder } from '#core/fault';
-import { writeWeek } from '#core/hours';
+import { days, writeWeek } from '#core/hours';
 import {
   effectiveRecord,
   emptyRecord,
@@ -18,9 +18,9 @@ import { takeInEach } from '#core/proposal';
 import { businessesIn, readSource } from '#core/reading';
 import { fold } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
-import type { Column } from './column.ts';
+import { daysOfRun, isRun, type Column, type RunOfDays } from './column.ts';
 import { columnsOfHeadings } from './headings.ts';
-import { dayOfColumn, readRow, type RowReading } from './row.ts';
+import { isShared, readRow, type RowReading } from './row.ts';
 
 /** Headings that end in a word for names. */
 const NAMED =
@@ -37,10 +37,11 @@ export function guessColumns(headings: readonly string[], isNamed = false): read
   const taken = new Set<Column>();
   const meant = columnsOfHeadings(headings);
   const guessed = meant.map((known, at) => {
-    const isNumber = meant[at - 1] === 'address.streetAddress' && NUMBER.test(fold(headings[at] ?? ''));
+    const isNumber =
+      ['address.streetAddress', 'wholeAddress'].includes(meant[at - 1] ?? '') &&
+      NUMBER.test(fold(headings[at] ?? ''));
     const column = isNumber ? 'houseNumber' : known;
-    // A day may have a column for its opening and one for its closing time.
-    if (!column || (taken.has(column) && !dayOfColumn(column))) return undefined;
+    if (!column || (taken.has(column) && !isShared(column))) return undefined;
     taken.add(column);
     return column;
   });
@@ -115,6 +116,19 @@ export function updatedByRow(
   return { ...next, changes };
 }
 
+/** The town with its postal code and region, in the order of its country and without the sign of it: "4600 Olten". */
+function townLine({ address }: BusinessRecord): string {
+  const line = addressText({ ...address, streetAddress: '' });
+  const code = line.indexOf(address.postalCode);
+  return /^\p{Lu}{1,2}-$/u.test(line.slice(0, code)) ? line.slice(code) : line;
+}
+
+/** What all the days of a run have; '' where they differ. */
+function hoursOfRun({ hours }: BusinessRecord, run: RunOfDays): string {
+  const [first = '', ...others] = daysOfRun(run).map((day) => hours[day]);
+  return others.every((one) => one === first) ? first : '';
+}
+
 /** What a row of a spreadsheet says of a branch: so that the sheet can be written again as it was read. */
 export const rowOfBranch = (
   label: string,
@@ -127,6 +141,9 @@ export const rowOfBranch = (
     if (column === 'week') return writeWeek(record.hours);
     // The street has it.
     if (column === 'houseNumber') return '';
+    if (column === 'townLine') return townLine(record);
+    if (column === 'closedDays') return days.filter((day) => record.hours[day] === 'closed').join(', ');
+    if (isRun(column)) return hoursOfRun(record, column);
     if (column === 'wholeAddress')
       return [addressText(record.address), record.address.addressCountry].filter(Boolean).join(', ');
     if (column === 'coordinates') {

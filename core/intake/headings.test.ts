@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { days } from '#core/hours';
-import { branchOfRow, countryOfHeadings, guessColumns } from './index.ts';
+import { branchOfRow, countryOfHeadings, guessColumns, rowOfBranch } from './index.ts';
 
 const COLUMNS = [
   'name',
@@ -148,7 +148,7 @@ describe('an address beside a column for the town', () => {
 });
 
 describe('a row in words of its country', () => {
-  const read = (headings: string, cells: string, home: string, typeOf?: (word: string) => string) =>
+  const read = (headings: string, cells: string, home = '', typeOf?: (word: string) => string) =>
     branchOfRow(cells.split('|'), guessColumns(headings.split('|')), typeOf ? { home, typeOf } : { home });
 
   test('has its country by name, and the type by the word of its trade', () => {
@@ -216,5 +216,85 @@ describe('a row in words of its country', () => {
       addressRegion: 'WA',
       postalCode: '98221',
     });
+  });
+
+  test('has hours of several days in one column, and days of rest in another', () => {
+    const { record } = read(
+      'Store #|Store Name|Hours M-F|Hours Sat|Hours Sun|City/State/Zip',
+      '014|Cedar Feed|8a-6p|9-5|x|Hamilton, MT 59840',
+      'US',
+    );
+    expect(record).toMatchObject({
+      name: 'Cedar Feed',
+      branchCode: '014',
+      hours: { Monday: '08:00-18:00', Friday: '08:00-18:00', Saturday: '09:00-17:00', Sunday: 'closed' },
+      address: { addressLocality: 'Hamilton', addressRegion: 'MT', postalCode: '59840' },
+    });
+    expect(read('店舗名|営業時間|定休日', '北店|11:00～21:00|水曜日', 'JP').record.hours).toMatchObject({
+      Tuesday: '11:00-21:00',
+      Wednesday: 'closed',
+      Thursday: '11:00-21:00',
+    });
+    expect(read('Butik|Vardagar|Lördag', 'Norra|10-18|10-15', 'SE').record.hours).toMatchObject({
+      Friday: '10-18',
+      Saturday: '10-15',
+      Sunday: '',
+    });
+    // A day's own column goes before that of its run, and rest that no day is named for is told.
+    const { record: own, faults } = read(
+      'Name|Hours Mo-Fr|Friday|Closed on',
+      'A|9:00-17:00|9:00-12:00|sometimes',
+    );
+    expect(own.hours).toMatchObject({ Thursday: '9:00-17:00', Friday: '9:00-12:00' });
+    expect(faults.map(({ message }) => message)).toContain('“sometimes” was not read as days of rest.');
+    expect(
+      read('Name|Hours|Closed on', 'A|Mon-Fri 9am-5pm|none').faults.map(({ message }) => message),
+    ).not.toContain('“none” was not read as days of rest.');
+  });
+
+  test.each([
+    ['PLZ/Ort', 'townLine'],
+    ['PLZ, Ort', 'townLine'],
+    ['Code postal et ville', 'townLine'],
+    ['City, State, Zip', 'townLine'],
+    ['Straße, PLZ, Ort', 'wholeAddress'],
+    ['City', 'address.addressLocality'],
+    ['Postal code', 'address.postalCode'],
+    ['Province/State', 'address.addressRegion'],
+  ])('names the parts of an address together: %s', (heading, column) => {
+    expect(guessColumns([heading])).toEqual([column]);
+  });
+
+  test('has a town behind its postal code in one cell', () => {
+    expect(read('Name|PLZ/Ort', 'Aare|4600 Olten').record.address).toMatchObject({
+      addressLocality: 'Olten',
+      postalCode: '4600',
+    });
+    expect(read('Name|PLZ/Ort', 'Aare|Olten', 'CH').record.address).toMatchObject({
+      addressLocality: 'Olten',
+      postalCode: '',
+    });
+  });
+
+  test('has the number of a house before or behind its street, as its columns stand, and what is added to it', () => {
+    const street = (headings: string, row: string, country = ''): string =>
+      read(headings, row, country).record.address.streetAddress;
+    expect(street('Street number|Street name|City', '410|Commercial St|Ottawa')).toBe('410 Commercial St');
+    expect(street('Street|House number|City', 'Lange Gasse|4|Wien')).toBe('Lange Gasse 4');
+    expect(street('Street number|Street name|City', '4|Lange Gasse|Wien', 'AT')).toBe('Lange Gasse 4');
+    expect(street('Straat|Huisnummer|Toevoeging|Plaats', 'Nieuwestad|101|a|Leeuwarden')).toBe(
+      'Nieuwestad 101a',
+    );
+    expect(street('Straat|Huisnummer|Toevoeging|Plaats', 'Nieuwestad|101|2|Leeuwarden')).toBe(
+      'Nieuwestad 101-2',
+    );
+  });
+
+  test('is written again as it was read', () => {
+    const columns = guessColumns(['Name', 'PLZ/Ort', 'Hours M-F', 'Closed on']);
+    const { record } = read('Name|PLZ/Ort|Hours M-F|Closed on', 'Aare|4600 Olten|9:00-17:00|Sunday', 'CH');
+    expect(rowOfBranch('Aare', record, columns)).toEqual(['Aare', '4600 Olten', '9:00-17:00', 'Sunday']);
+    const mixed = { ...record, hours: { ...record.hours, Friday: 'closed' } };
+    expect(rowOfBranch('Aare', mixed, columns)).toEqual(['Aare', '4600 Olten', '', 'Friday, Sunday']);
   });
 });

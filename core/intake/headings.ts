@@ -1,6 +1,6 @@
-import { daysNamed } from '#core/hours';
+import { days, daysNamed, readWeek } from '#core/hours';
 import { fold } from '#core/text';
-import { columnsByHeading, type Column } from './column.ts';
+import { columnsByHeading, daysOfRun, everyRun, type Column } from './column.ts';
 import { latinHeadings } from './latinHeadings.ts';
 import { otherHeadings } from './otherHeadings.ts';
 
@@ -29,9 +29,10 @@ const languages = (): readonly Language[] =>
 
 /** The ways to read a heading: whole, without what stands in brackets, and each side of a slash. */
 function waysToRead(heading: string): readonly string[] {
+  const numbered = heading.replace('#', ' number ');
   const bare = heading.replace(/[([（][^)\]）]*[)\]）]/g, ' ');
   const parted = heading.replace(/(?<=\p{Ll})(?=\p{Lu})/gu, ' ');
-  return [...new Set([heading, parted, bare, ...bare.split(/[/|]/)].map(fold))].filter(Boolean);
+  return [...new Set([numbered, heading, parted, bare, ...bare.split(/[/|]/)].map(fold))].filter(Boolean);
 }
 
 /** The languages that know some of the headings, those that know most of them first, and how many they know. */
@@ -93,10 +94,14 @@ export function columnsOfHeadings(headings: readonly string[]): readonly (Column
   const known = others.map(({ language }) => language);
   // English unless another language knows as many of them.
   const order = others[0] && others[0].count >= usualCount ? [...known, usual] : [usual, ...known];
-  const columns = ways.map((one) =>
-    one
-      .flatMap((way) => order.map((language) => language.columns.get(way)))
-      .find((column) => column !== undefined),
+  const meaning = (way: string): Column | undefined =>
+    order.map(({ columns }) => columns.get(way)).find((column) => column !== undefined);
+  const columns = ways.map(
+    (one, at) =>
+      meaning(one[0] ?? '') ??
+      partsOfAddress(headings[at] ?? '', meaning) ??
+      one.map(meaning).find((column) => column !== undefined) ??
+      daysIn(headings[at] ?? ''),
   );
   const named = daysNamed(headings.map(withoutHours));
   // A whole week is one, though “St” and “X” by themselves are other things.
@@ -105,6 +110,44 @@ export function columnsOfHeadings(headings: readonly string[]): readonly (Column
     const day = named[at];
     return day && (isWeek || !column) ? (`hours.${day}` as const) : column;
   });
+}
+
+/** Words between the parts that a heading names. */
+const BETWEEN = new Set('und;and;et;e;y;en;och;og;i;a;ja;o;or;oder;ou;with;mit'.split(';'));
+
+/** "PLZ/Ort", "City, State, Zip" and "Street and town": the parts of an address that a heading names together. */
+function partsOfAddress(
+  heading: string,
+  meaning: (words: string) => Column | undefined,
+): 'townLine' | 'wholeAddress' | undefined {
+  const words = fold(heading.replace(/[([（].*$/, ''))
+    .split(/[^\p{L}\p{N}]+/u)
+    .filter((word) => word && !BETWEEN.has(word));
+  const parts = new Set<string>();
+  for (let at = 0; at < words.length;) {
+    const length = [3, 2, 1].find((many) => {
+      const part = at + many <= words.length ? meaning(words.slice(at, at + many).join(' ')) : undefined;
+      if (part?.startsWith('address.')) parts.add(part);
+      return part?.startsWith('address.');
+    });
+    if (length === undefined) return undefined;
+    at += length;
+  }
+  if (parts.size < 2 || !parts.has('address.addressLocality')) return undefined;
+  return parts.has('address.streetAddress') ? 'wholeAddress' : 'townLine';
+}
+
+/** The column of a day, or of days in a row, that a heading names: "Hours M-F", "Vardagar". */
+function daysIn(heading: string): Column | undefined {
+  const span = '09:00-17:00';
+  if (!/^[\p{L}\s.,:/–-]{1,40}$/u.test(heading)) return undefined;
+  const { hours, faults } = readWeek(`${withoutHours(heading)} ${span}`);
+  if (faults.length > 0) return undefined;
+  const named = days.filter((day) => hours[day] === span);
+  const [only] = named;
+  // A short day beside the word for hours is one: “Hours Sat”.
+  if (only && named.length === 1 && withoutHours(heading) !== heading) return `hours.${only}`;
+  return everyRun.find((run) => daysOfRun(run).join() === named.join());
 }
 
 /** What stands beside the day over columns of opening and closing times. */

@@ -22,7 +22,7 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     mobile: 'Handy;Mobil;Mobilnummer',
     faxNumber: 'Fax;Telefax',
     email: 'E-Mail;Mail;E-Mail-Adresse',
-    url: 'Website;Webseite;Internetadresse;Homepage;URL',
+    url: 'Website;Webseite;Internetadresse;Homepage;URL;Internet;Web',
     'address.streetAddress': 'Straße;Straße und Hausnummer;Straße, Nr.;Strasse',
     'address.postalCode': 'PLZ;Postleitzahl',
     'address.addressLocality': 'Ort;Stadt',
@@ -35,6 +35,8 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     priceRange: 'Preisklasse;Preisniveau',
     types: 'Branche;Typ;Kategorie',
     branchCode: 'Filialnr.;Filial-ID;Standortnummer',
+    extendedAddress: 'Adresszusatz;Zusatz;Gebäude;Etage',
+    vatID: 'USt-IdNr.;USt-ID;UID;UID-Nummer',
   },
   fr: {
     name: 'Nom;Raison sociale;Nom de l’entreprise;Enseigne',
@@ -56,6 +58,8 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     priceRange: 'Gamme de prix',
     types: 'Catégorie;Type;Activité',
     branchCode: 'Code agence;N° de magasin;Code établissement',
+    extendedAddress: 'Complément;Complément d’adresse;Adresse 2;Bâtiment',
+    vatID: 'N° TVA;TVA intracommunautaire',
   },
   es: {
     name: 'Nombre;Razón social;Nombre comercial;Empresa',
@@ -77,6 +81,7 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     priceRange: 'Rango de precios',
     types: 'Categoría;Tipo',
     branchCode: 'Código de sucursal;N.º de tienda',
+    extendedAddress: 'Complemento;Piso;Local;Dirección 2',
   },
   it: {
     name: 'Nome;Ragione sociale;Azienda',
@@ -98,6 +103,7 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     priceRange: 'Fascia di prezzo',
     types: 'Categoria;Tipo',
     branchCode: 'Codice filiale;Codice punto vendita',
+    extendedAddress: 'Interno;Scala;Indirizzo 2',
   },
   nl: {
     name: 'Naam;Bedrijfsnaam',
@@ -119,6 +125,9 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     priceRange: 'Prijsklasse',
     types: 'Categorie',
     branchCode: 'Filiaalcode;Vestigingsnummer',
+    houseNumber: 'Toevoeging;Huisnummertoevoeging;Toev.',
+    vatID: 'BTW;Btw-nr',
+    taxID: 'KvK;KvK-nummer',
   },
   pt: {
     name: 'Nome;Razão social;Nome da empresa;Empresa',
@@ -141,6 +150,7 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     types: 'Categoria;Tipo',
     branchCode: 'Código da loja',
     wholeAddress: 'Endereço completo',
+    taxID: 'CNPJ;NIPC;Contribuinte',
   },
   pl: {
     name: 'Nazwa;Nazwa firmy;Firma',
@@ -161,6 +171,8 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     description: 'Opis',
     types: 'Kategoria;Branża',
     branchCode: 'Kod sklepu;Numer sklepu',
+    extendedAddress: 'Lokal;Nr lokalu',
+    taxID: 'NIP',
   },
   cs: {
     name: 'Název;Název firmy;Jméno',
@@ -170,7 +182,7 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     faxNumber: 'Fax',
     email: 'E-mail',
     url: 'Web;Webové stránky;WWW',
-    'address.streetAddress': 'Ulice;Ulice a číslo',
+    'address.streetAddress': 'Ulice;Ulice a číslo;Ulice a číslo popisné;Ulice a č. p.;Ulice, číslo',
     'address.postalCode': 'PSČ',
     'address.addressLocality': 'Město;Obec',
     'address.addressRegion': 'Kraj;Okres',
@@ -182,6 +194,8 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     types: 'Kategorie',
     branchCode: 'Číslo pobočky;Kód pobočky',
     wholeAddress: 'Adresa',
+    vatID: 'DIČ',
+    taxID: 'IČO;IČ',
   },
   sk: {
     name: 'Názov;Názov firmy',
@@ -200,6 +214,8 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     types: 'Kategória',
     branchCode: 'Číslo pobočky',
     wholeAddress: 'Adresa',
+    vatID: 'IČ DPH',
+    taxID: 'IČO',
   },
   hu: {
     name: 'Név;Cégnév',
@@ -221,6 +237,7 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     types: 'Kategória',
     wholeAddress: 'Cím',
     branchCode: 'Üzletkód;Üzlet kódja',
+    taxID: 'Adószám',
   },
   ro: {
     name: 'Nume;Denumire;Nume firmă',
@@ -238,6 +255,7 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     description: 'Descriere',
     types: 'Categorie',
     wholeAddress: 'Adresă;Adresa',
+    taxID: 'CUI;CIF',
   },
   hr: {
     name: 'Naziv;Ime;Naziv tvrtke',
@@ -255,6 +273,7 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     description: 'Opis',
     types: 'Kategorija',
     wholeAddress: 'Adresa',
+    taxID: 'OIB',
   },
   sv: {
     name: 'Namn;Företagsnamn;Företag',
@@ -276,6 +295,7 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     types: 'Kategori;Bransch',
     branchCode: 'Butiksnummer',
     wholeAddress: 'Adress;Besöksadress',
+    taxID: 'Org.nr;Organisationsnummer',
   },
   da: {
     name: 'Navn;Firmanavn;Virksomhed',
@@ -297,6 +317,7 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     types: 'Kategori;Branche',
     branchCode: 'Butiksnummer',
     wholeAddress: 'Adresse',
+    taxID: 'CVR;CVR-nummer',
   },
   no: {
     name: 'Navn;Firmanavn;Bedriftsnavn',
@@ -317,5 +338,6 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     types: 'Kategori;Bransje',
     branchCode: 'Butikknummer',
     wholeAddress: 'Adresse',
+    taxID: 'Org.nr;Organisasjonsnummer',
   },
 };

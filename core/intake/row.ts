@@ -15,7 +15,7 @@ import {
 } from '#core/record';
 import { fold } from '#core/text';
 import { typeNamed } from '#core/vocabulary';
-import type { Column } from './column.ts';
+import { daysOfRun, isRun, type Column } from './column.ts';
 
 /** What rows are read by. */
 export interface RowReading {
@@ -47,10 +47,13 @@ export function readRow(
   known: BusinessRecord,
 ): ReadRow {
   const texts = textsOf(cells, columns);
-  const row = new Row(reading, texts, known);
+  const row = new Row(reading, texts, known, isNumberFirst(columns));
   for (const [column, text] of texts) row.take(column, text);
   return { label: row.label, record: withReadPin(row.record), doubts: row.doubts };
 }
+
+/** A street to read a line of a town behind. */
+const STREET = '1 X Street';
 
 /** A row while its cells are read into a record, one column after the other. */
 class Row {
@@ -59,10 +62,17 @@ class Row {
   readonly doubts: FactFault[] = [];
   readonly #reading: RowReading;
   readonly #texts: ReadonlyMap<Column, string>;
+  readonly #numberFirst: boolean;
 
-  constructor(reading: RowReading, texts: ReadonlyMap<Column, string>, known: BusinessRecord) {
+  constructor(
+    reading: RowReading,
+    texts: ReadonlyMap<Column, string>,
+    known: BusinessRecord,
+    numberFirst: boolean,
+  ) {
     this.#reading = reading;
     this.#texts = texts;
+    this.#numberFirst = numberFirst;
     this.record = known;
   }
 
@@ -70,7 +80,11 @@ class Row {
     const day = dayOfColumn(column);
     if (column === 'label') this.label = text;
     else if (column === 'wholeAddress') this.#takeAddress(text);
-    else if (column === 'houseNumber') this.record = withHouseNumber(this.record, text, this.#country);
+    else if (column === 'townLine') this.#takeTownLine(text);
+    else if (column === 'closedDays') this.#takeClosedDays(text);
+    else if (isRun(column)) for (const one of daysOfRun(column)) this.#takeHours(text, one);
+    else if (column === 'houseNumber')
+      this.record = withHouseNumber(this.record, text, this.#country, this.#numberFirst);
     else if (column === 'coordinates') this.record = withCoordinates(this.record, text);
     else if (column === 'week' || day) this.#takeHours(text, day);
     else if (column === 'types') this.#takeTypes(text);
@@ -108,6 +122,33 @@ class Row {
       );
   }
 
+  /** "4600 Olten" and "Hamilton, MT 59840", read as behind a street. */
+  #takeTownLine(text: string): void {
+    const read = splitAddress(`${STREET}, ${text}`, this.#country);
+    const [, code = '', town = ''] = /^(\p{Lu}{0,2}-?\d[\d -]{2,7}\d)\s+(\p{L}.*)$/u.exec(text) ?? [];
+    const { addressLocality, addressRegion, postalCode } =
+      read.addressLocality && read.streetAddress === STREET
+        ? read
+        : { addressLocality: town || text, addressRegion: '', postalCode: code };
+    const known = Object.entries({ addressLocality, addressRegion, postalCode }).filter(([, said]) => said);
+    this.record = { ...this.record, address: { ...this.record.address, ...Object.fromEntries(known) } };
+  }
+
+  /** Days of rest. What names none is left and told. */
+  #takeClosedDays(text: string): void {
+    const { hours, faults } = readWeek(`${text} 09:00-17:00`);
+    const named = days.filter((day) => hours[day] && hours[day] !== 'closed');
+    if (faults.length === 0 && named.length > 0 && named.length < days.length) {
+      const rest = Object.fromEntries(named.map((day) => [day, 'closed']));
+      this.record = { ...this.record, hours: { ...this.record.hours, ...rest } };
+    } else if (
+      !/^(?:none|keine?r?|aucune?|ninguno|nessuno|geen|nenhum|brak|なし|無し?|無休|年中無休|없음|연중무휴|-|–|—)$/iu.test(
+        text.trim(),
+      )
+    )
+      this.#doubt('hours.Monday', 'value/hours', `“${text.slice(0, 60)}” was not read as days of rest.`);
+  }
+
   #takeHours(text: string, day: Day | undefined): void {
     const { hours, isAssumed } = hoursOf(text, day);
     this.record = { ...this.record, hours: { ...this.record.hours, ...hours } };
@@ -115,7 +156,7 @@ class Row {
       this.#doubt(
         `hours.${day ?? 'Monday'}`,
         'value/hours',
-        `“${text.slice(0, 60)}” was read as hours of the daytime.`,
+        `“${text.slice(0, 60)}” was read as ${day && hours[day] === 'closed' ? 'closed' : 'hours of the daytime'}.`,
       );
   }
 
@@ -156,6 +197,24 @@ function withReadPin(record: BusinessRecord): BusinessRecord {
   return read ? { ...record, pin: { ...record.pin, ...read } } : record;
 }
 
+/** Whether the number of the house stands before its street. */
+function isNumberFirst(columns: readonly (Column | undefined)[]): boolean {
+  const [number, street] = [columns.indexOf('houseNumber'), columns.indexOf('address.streetAddress')];
+  return number >= 0 && number < street;
+}
+
+/** Which columns are read before the others (2), and which behind. */
+const RANKS: Readonly<Partial<Record<Column, number>>> = {
+  'address.addressCountry': 0,
+  wholeAddress: 1,
+  houseNumber: 3,
+  closedDays: 3,
+};
+
+/** Whether two columns may hold one thing together: opening and closing times, a number and what is added to it. */
+export const isShared = (column: Column): boolean =>
+  column === 'houseNumber' || column === 'week' || isRun(column) || dayOfColumn(column) !== undefined;
+
 /**
  * What the cells of a row say by their columns: the country and the whole address first, which what has a column of
  * its own goes before; the number of a house behind its street. Opening and closing times in columns of their own are
@@ -170,17 +229,12 @@ function textsOf(
     const text = (cells[at] ?? '').trim();
     return column && text ? [[column, text]] : [];
   });
-  const rank = ([column]: readonly [Column, string]): number =>
-    column === 'address.addressCountry'
-      ? 0
-      : column === 'wholeAddress'
-        ? 1
-        : column === 'houseNumber'
-          ? 3
-          : 2;
+  const rank = ([column]: readonly [Column, string]): number => RANKS[column] ?? (isRun(column) ? 1 : 2);
   for (const [column, text] of given.toSorted((a, b) => rank(a) - rank(b))) {
-    const before = dayOfColumn(column) ? texts.get(column) : undefined;
+    const before = isShared(column) ? texts.get(column) : undefined;
     if (before === undefined) texts.set(column, text);
+    else if (column === 'houseNumber')
+      texts.set(column, `${before}${/^\p{L}/u.test(text) ? '' : '-'}${text}`);
     else if (before !== text)
       texts.set(column, `${before}${/(?:^|, )(?:[^,]*[-–][^,]*|\D*)$/.test(before) ? ', ' : '-'}${text}`);
   }
@@ -212,12 +266,19 @@ const NUMBER_FIRST = new Set(
 /** Countries where a comma stands between street and number. */
 const COMMA = new Set(['ES', 'BR', 'PT']);
 
-/** The street with the number that stands in a cell of its own. */
-function withHouseNumber(record: BusinessRecord, number: string, country: string): BusinessRecord {
+/** The street with the number that stands in a cell of its own: where no country says so, in the order of the columns. */
+function withHouseNumber(
+  record: BusinessRecord,
+  number: string,
+  country: string,
+  isFirst: boolean,
+): BusinessRecord {
   const street = record.address.streetAddress;
   if (` ${fold(street)} `.includes(` ${fold(number)} `)) return record;
   const between = COMMA.has(country) ? ', ' : ' ';
-  const whole = NUMBER_FIRST.has(country) ? `${number} ${street}` : `${street}${between}${number}`;
+  const whole = (country ? NUMBER_FIRST.has(country) : isFirst)
+    ? `${number} ${street}`
+    : `${street}${between}${number}`;
   return withFact(record, 'address.streetAddress', whole.trim());
 }
 
