@@ -6,9 +6,6 @@ import {
   postalCodes,
   readAddress,
   regionNamed,
-  regionsOf,
-  regionAgainstCode,
-  regionsOfPostalCode,
   type Address,
   type AddressPart,
 } from '#core/address';
@@ -16,7 +13,7 @@ import { finding, shortText, type Finding } from '#core/fault';
 import { textOf, valuesOf, type ReadItem } from '#core/item';
 import { readTelephone } from '#core/phone';
 import { fold, jsonString, type Edit } from '#core/text';
-import { isSubtype, nearestName } from '#core/vocabulary';
+import { isSubtype } from '#core/vocabulary';
 import { tell, type Spot } from './spot.ts';
 
 /** No part of an address is so long; one that is is not looked for in another. */
@@ -109,7 +106,7 @@ function wholeInStreet(item: ReadItem, country: string): Readonly<Partial<Addres
 }
 
 /** A region with the postal code behind it, "IL 62701", where the code stands nowhere else; undefined otherwise. */
-function codeBehindRegion(
+export function codeBehindRegion(
   item: ReadItem,
   country: string,
 ): { readonly region: string; readonly code: string } | undefined {
@@ -124,7 +121,7 @@ function codeBehindRegion(
     : undefined;
 }
 
-function regionWithCode(
+export function regionWithCode(
   { text, item, value: { holder, place }, property }: Spot,
   { region, code }: { readonly region: string; readonly code: string },
 ): Finding {
@@ -231,91 +228,7 @@ export function judgeTown(spot: Spot): readonly Finding[] {
   return [tell(spot, 'value/town', message, postcode ? mended : '', !isOwn)];
 }
 
-const isRegion = (text: string, region: string): boolean => fold(text) === fold(region);
-
-/** Addresses of a country's forces abroad, which the post treats as a state. */
-const FORCES = /^(?:AA|AE|AP)$/;
-
-/** A region that its country does not have. */
-function unknownRegion(spot: Spot): readonly Finding[] {
-  const { text, country } = spot;
-  const regions = regionsOf(country);
-  if (regions.length === 0 || regionNamed(text, country) || (country === 'US' && FORCES.test(text)))
-    return [];
-  const begun = regions.filter(({ name }) => fold(name).startsWith(fold(text)));
-  const near = nearestName(
-    text,
-    regions.map(({ name }) => name),
-  );
-  const [meant] = begun.length === 1 ? begun : regions.filter(({ name }) => name === near);
-  const write = meant ? ` Write ${meant.code} for ${meant.name}.` : '';
-  return [
-    tell(
-      spot,
-      'value/region',
-      `“${shortText(text)}” is no region of ${countryName(country)}.${write}`,
-      meant?.code ?? '',
-      true,
-    ),
-  ];
-}
-
-/** The regions of a postal code by their codes, where they have some; the names beside those are theirs. */
-function regionsApart(postcode: string, country: string): readonly string[] {
-  const all = regionsOfPostalCode(postcode, country);
-  const codes = all.filter((one) => /^[A-Z]{2,3}$/.test(one));
-  return codes.length > 0 ? codes : all;
-}
-
-/** A region that the postal code is not of, or that is none. */
-export function judgeRegion(spot: Spot): readonly Finding[] {
-  const { text, item, country } = spot;
-  const held = codeBehindRegion(item, country);
-  if (held) return [regionWithCode(spot, held)];
-  const unknown = unknownRegion(spot);
-  if (unknown.length > 0) return unknown;
-  const postcode = textOf(item, 'postalCode').trim();
-  const against = regionAgainstCode(postcode, text, country);
-  if (against === 'its own') return [];
-  if (against === 'unknown') return misspelt(spot, postcode);
-  const [meant = '', ...others] = regionsOfPostalCode(postcode, country);
-  const code = /^[A-Z]{2,3}$/.test(meant) && others.length === 0 ? meant : '';
-  return [
-    tell(
-      spot,
-      'value/region',
-      `The postal code ${postcode} is of ${regionsApart(postcode, country).join(' or ')}, and the region says “${text}”. One of them is wrong.`,
-      code,
-      true,
-    ),
-  ];
-}
-
-/** Countries whose regions' codes are all in the table, two capitals each. */
-const CODED = new Set(['BR', 'IT']);
-
-/** The letters of a name, whether it has marks or an E in their place: "Baden-Wuerttemberg", "Ile de France". */
-const lettersAlone = (name: string): string =>
-  fold(name)
-    .replace(/([aou])e/g, '$1')
-    .replace(/[^\p{L}]/gu, '');
-
-/** A region of no name that the country has: nearly one that the postal code is of, or a code of none. */
-function misspelt(spot: Spot, postcode: string): readonly Finding[] {
-  const { text, country } = spot;
-  const near = nearestName(text, regionsOfPostalCode(postcode, country));
-  const isNoCode = CODED.has(country) && /^[A-Z]{2}$/.test(text);
-  if ((!near && !isNoCode) || (near && lettersAlone(near) === lettersAlone(text))) return [];
-  return [
-    tell(
-      spot,
-      'value/region',
-      `“${shortText(text)}” is no region of ${countryName(country)}.${near ? ` Write ${near}.` : ''}`,
-      isNoCode ? '' : near,
-      true,
-    ),
-  ];
-}
+export const isRegion = (text: string, region: string): boolean => fold(text) === fold(region);
 
 export function judgeWholeAddress(spot: Spot): readonly Finding[] {
   // An element that lost its itemscope is told as that.

@@ -1,0 +1,138 @@
+import {
+  countryName,
+  countryNamed,
+  regionAgainstCode,
+  regionNamed,
+  regionsOf,
+  regionsOfPostalCode,
+} from '#core/address';
+import { shortText, type Finding } from '#core/fault';
+import { textOf } from '#core/item';
+import { fold } from '#core/text';
+import { nearestName } from '#core/vocabulary';
+import { codeBehindRegion, isRegion, regionWithCode } from './senseOfAddress.ts';
+import { tell, type Spot } from './spot.ts';
+
+/** Addresses of a country's forces abroad, which the post treats as a state. */
+const FORCES = /^(?:AA|AE|AP)$/;
+
+/** A region that its country does not have. */
+function unknownRegion(spot: Spot): readonly Finding[] {
+  const { text, country } = spot;
+  const regions = regionsOf(country);
+  if (regions.length === 0 || regionNamed(text, country) || (country === 'US' && FORCES.test(text)))
+    return [];
+  const begun = regions.filter(({ name }) => fold(name).startsWith(fold(text)));
+  const near = nearestName(
+    text,
+    regions.map(({ name }) => name),
+  );
+  const [meant] = begun.length === 1 ? begun : regions.filter(({ name }) => name === near);
+  const write = meant ? ` Write ${meant.code} for ${meant.name}.` : '';
+  return [
+    tell(
+      spot,
+      'value/region',
+      `“${shortText(text)}” is no region of ${countryName(country)}.${write}`,
+      meant?.code ?? '',
+      true,
+    ),
+  ];
+}
+
+/** The regions of a postal code by their codes, where they have some; the names beside those are theirs. */
+function regionsApart(postcode: string, country: string): readonly string[] {
+  const all = regionsOfPostalCode(postcode, country);
+  const codes = all.filter(isCode);
+  return codes.length > 0 ? codes : all;
+}
+
+/** A region that the postal code is not of, or that is none. */
+export function judgeRegion(spot: Spot): readonly Finding[] {
+  const { text, item, country } = spot;
+  const held = codeBehindRegion(item, country);
+  if (held) return [regionWithCode(spot, held)];
+  const whole = moreThanARegion(spot);
+  if (whole) return whole;
+  const unknown = unknownRegion(spot);
+  if (unknown.length > 0) return unknown;
+  const postcode = textOf(item, 'postalCode').trim();
+  const against = regionAgainstCode(postcode, text, country);
+  if (against === 'its own') return [];
+  if (against === 'unknown') return misspelt(spot, postcode);
+  const [meant = '', ...others] = regionsOfPostalCode(postcode, country);
+  const code = isCode(meant) && others.length === 0 ? meant : '';
+  return [
+    tell(
+      spot,
+      'value/region',
+      `The postal code ${postcode} is of ${regionsApart(postcode, country).join(' or ')}, and the region says “${text}”. One of them is wrong.`,
+      code,
+      true,
+    ),
+  ];
+}
+
+/** Countries whose regions' codes are all in the table, two capitals each. */
+const CODED = new Set(['BR', 'IT']);
+
+/** The letters of a name, whether it has marks or an E in their place: "Baden-Wuerttemberg", "Ile de France". */
+const lettersAlone = (name: string): string =>
+  fold(name)
+    .replace(/([aou])e/g, '$1')
+    .replace(/[^\p{L}]/gu, '');
+
+/** A region of no name that the country has: nearly one that the postal code is of, or a code of none. */
+function misspelt(spot: Spot, postcode: string): readonly Finding[] {
+  const { text, country } = spot;
+  const near = nearestName(text, regionsOfPostalCode(postcode, country));
+  const isNoCode = CODED.has(country) && /^[A-Z]{2}$/.test(text);
+  if ((!near && !isNoCode) || (near && lettersAlone(near) === lettersAlone(text))) return [];
+  return [
+    tell(
+      spot,
+      'value/region',
+      `“${shortText(text)}” is no region of ${countryName(country)}.${near ? ` Write ${near}.` : ''}`,
+      isNoCode ? '' : near,
+      true,
+    ),
+  ];
+}
+
+/** Towns and districts of Japan, which stand under a prefecture. */
+const UNDER_PREFECTURE = /^(?!.*[都道府県]).*[市区町村]$/u;
+
+const isCode = (name: string): boolean => /^[A-Z]{2,3}$/.test(name);
+
+/**
+ * A region with its country, its town or its code in one text: "Victoria, Australia", "Paraná - PR". None where it has
+ * its names in two languages, as Südtirol does; undefined for any other text.
+ */
+function moreThanARegion(spot: Spot): readonly Finding[] | undefined {
+  const { text, item, country } = spot;
+  if (country === 'JP' && UNDER_PREFECTURE.test(text.trim()))
+    return [
+      tell(
+        spot,
+        'value/region',
+        `“${shortText(text)}” is a town or a district. The region is the prefecture around it.`,
+      ),
+    ];
+  const ofCode = regionsOfPostalCode(textOf(item, 'postalCode').trim(), country);
+  const isKnown = (name: string): boolean =>
+    regionNamed(name, country) !== undefined || ofCode.some((one) => isRegion(one, name));
+  const pieces = text.split(/\s+[-–—]\s+|\s*[,;/()]\s*/).filter(Boolean);
+  if (pieces.length < 2 || pieces.length > 4 || isKnown(text)) return undefined;
+  const named = pieces.filter(isKnown);
+  const codes = new Set(
+    named.map((name) => regionNamed(name, country)?.code ?? (ofCode.length > 0 ? 'of the code' : name)),
+  );
+  const [first = ''] = named;
+  const isOther = (piece: string): boolean =>
+    countryNamed(piece) === country || isRegion(piece, textOf(item, 'addressLocality').trim());
+  if (codes.size !== 1 || !pieces.every((piece) => isKnown(piece) || isOther(piece))) return undefined;
+  if (!pieces.some((piece) => !isKnown(piece) || isCode(piece))) return [];
+  const region = named.find(isCode) ?? first;
+  const message = `“${shortText(text)}” is more than a region. Town and country have properties of their own. Write ${region}.`;
+  return [tell(spot, 'value/region', message, region)];
+}
