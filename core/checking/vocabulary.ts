@@ -1,5 +1,5 @@
 import { nearlyType, type Reading } from '#core/reading';
-import { eachItem, type ReadItem, type ReadProperty, type ReadValue, schemaName } from '#core/item';
+import { eachItem, type ReadItem, type ReadProperty, schemaName } from '#core/item';
 import { isInCountry } from '#core/outline';
 import { readCoordinates, readPin } from '#core/pin';
 import { jsonString, type Edit } from '#core/text';
@@ -8,7 +8,6 @@ import {
   findTypes,
   isDiscouraged,
   isSubtype,
-  memberNamed,
   membersOf,
   nearestName,
   propertyNamed,
@@ -28,6 +27,7 @@ import {
   severalNames,
 } from './meant.ts';
 import type { TextValue } from './spot.ts';
+import { judgeMember } from './members.ts';
 import { countryOfItem } from './values.ts';
 
 /** Family `vocabulary`: names schema.org does not have, or has somewhere else, and values of the wrong kind. */
@@ -367,27 +367,6 @@ function judgeItemKind(name: string, item: ReadItem, ranges: readonly string[]):
     'vocabulary/value-kind',
     `${name} is an item of type ${types.join(', ')}; schema.org wants ${wanted} there.`,
     item.typePlace,
-    name,
-  );
-}
-
-function judgeMember(
-  name: string,
-  { text, place }: Extract<ReadValue, { kind: 'text' }>,
-  enumerations: readonly string[],
-): Finding | undefined {
-  const written = text.trim();
-  const member = schemaName(written);
-  if (!written || isForeign(member)) return undefined;
-  if (memberNamed(member)?.enumerations.some((one) => enumerations.some((wanted) => isSubtype(one, wanted))))
-    return undefined;
-  if (typeNamed(member)) return undefined;
-  const names = enumerations.flatMap((enumeration) => membersOf(enumeration));
-  const near = nearestName(member, names);
-  return finding(
-    'vocabulary/enumeration',
-    `“${written}” is no ${enumerations.join(' or ')} that schema.org knows.${near ? ` Did you mean https://schema.org/${near}?` : ` It knows ${names.slice(0, 4).join(', ')} …`}`,
-    place,
     name,
   );
 }

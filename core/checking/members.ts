@@ -1,0 +1,61 @@
+import { finding, type Finding } from '#core/fault';
+import { schemaName } from '#core/item';
+import { fold } from '#core/text';
+import { isSubtype, memberNamed, membersOf, nearestName, typeNamed } from '#core/vocabulary';
+import { isForeign } from './meant.ts';
+import { instead, type TextValue } from './spot.ts';
+
+/** A value that is to be a member of an enumeration, and is none (schema.org, Enumeration). */
+export function judgeMember(
+  name: string,
+  value: TextValue,
+  enumerations: readonly string[],
+): Finding | undefined {
+  const written = value.text.trim();
+  const member = schemaName(written);
+  if (!written || isForeign(member)) return undefined;
+  if (memberNamed(member)?.enumerations.some((one) => enumerations.some((wanted) => isSubtype(one, wanted))))
+    return undefined;
+  if (typeNamed(member)) return undefined;
+  const names = enumerations.flatMap((enumeration) => membersOf(enumeration));
+  const { meant, isCertain } = membersMeant(member, names);
+  const [first] = meant;
+  const hint = first
+    ? ` Did you mean ${meant.map((one) => `https://schema.org/${one}`).join(' or ')}?`
+    : ` It knows ${names.slice(0, 4).join(', ')} …`;
+  return finding(
+    'vocabulary/enumeration',
+    `“${written}” is no ${enumerations.join(' or ')} that schema.org knows.${hint}`,
+    value.place,
+    name,
+    {
+      edits: first && meant.length === 1 ? instead(value, `https://schema.org/${first}`) : null,
+      guess: !isCertain,
+    },
+  );
+}
+
+const lettersOf = (name: string): string => fold(name).replace(/[^\p{L}\p{N}]/gu, '');
+const wordsOf = (name: string): readonly string[] =>
+  fold(name.replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2')).split(/[^\p{L}\p{N}]+/u);
+
+/** More members that a word may mean are no hint. */
+const MOST_MEANT = 3;
+
+/**
+ * The members that a text may mean: the one of the same letters for certain ("in stock"), else those whose name has all
+ * its words ("vegetarian", "scheduled"), else the nearest.
+ */
+function membersMeant(
+  text: string,
+  names: readonly string[],
+): { readonly meant: readonly string[]; readonly isCertain: boolean } {
+  const same = names.find((one) => lettersOf(one) === lettersOf(text));
+  if (same) return { meant: [same], isCertain: true };
+  const words = wordsOf(text).filter((word) => word.length > 2);
+  const having = names.filter((one) => words.every((word) => wordsOf(one).includes(word)));
+  if (words.length > 0 && having.length > 0 && having.length <= MOST_MEANT)
+    return { meant: having, isCertain: false };
+  const near = nearestName(text, names);
+  return { meant: near ? [near] : [], isCertain: false };
+}
