@@ -16,7 +16,8 @@ export function placeOfHours(item: ReadItem, told: Hours, shown: Hours): Place |
     }
     if (name !== 'openingHoursSpecification' || value.kind !== 'item') continue;
     const day = differing.find((one) => daysOf(value.item).includes(one));
-    const time = day && placeOfTime(value.item, shown[day]);
+    const time =
+      day && (isClosed(shown[day]) ? placeOfDay(value.item, day) : placeOfTime(value.item, shown[day]));
     // Of a day in two spans the other may be the one that is shown.
     if (time) return time;
     if (day) whole ??= place;
@@ -24,6 +25,7 @@ export function placeOfHours(item: ReadItem, told: Hours, shown: Hours): Place |
   return whole;
 }
 
+const isClosed = (hours: string): boolean => (readDay(hours).spans ?? []).length === 0;
 /** The same for a day of which nothing is said as for one that is closed. */
 const spansOf = (hours: string): string => writeDay(readDay(hours).spans ?? []);
 
@@ -31,6 +33,13 @@ const daysOf = (specification: ReadItem): readonly (Day | undefined)[] =>
   valuesOf(specification, 'dayOfWeek').map((value) =>
     dayNamed(value.kind === 'text' ? value.text : (value.item.id ?? '')),
   );
+
+/** Where a day is named beside others that are told rightly. */
+function placeOfDay(specification: ReadItem, day: Day): Place | undefined {
+  const named = specification.properties.filter(({ name }) => name === 'dayOfWeek');
+  const value = named[daysOf(specification).indexOf(day)]?.value;
+  return named.length > 1 && value?.kind === 'text' ? value.place : undefined;
+}
 
 /** The end of a span that no span a visitor sees has. */
 function placeOfTime(specification: ReadItem, shown: string): Place | undefined {

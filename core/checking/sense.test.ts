@@ -596,3 +596,37 @@ describe('what forms and templates leave behind', () => {
     expect(mended('A loja “AMANHÔ de SÃO Paulo')).toBeUndefined();
   });
 });
+
+test('hours are told where they are: at the end that comes first, at the day of rest', () => {
+  const lineOf = (json: object, body: string, code: string): readonly string[] => {
+    const text = JSON.stringify({ ...base, ...json }, null, 1);
+    const page = `<!doctype html><title>x</title><script type="application/ld+json">${text}</script>${body}`;
+    return check(page).findings.flatMap((one) =>
+      one.code === code ? [page.slice(one.place.start, one.place.end)] : [],
+    );
+  };
+  const season = hours({
+    opens: '09:00',
+    closes: '17:00',
+    validFrom: '2027-05-01',
+    validThrough: '2026-10-01',
+  });
+  expect(lineOf(season, '', 'value/date')).toEqual(['"2026-10-01"']);
+  const rest = hours({ dayOfWeek: ['Monday', 'Tuesday', 'Wednesday'], opens: '09:00', closes: '17:00' });
+  const body =
+    '<p>Bäckerei Sonne, Hauptstraße 5, 10115 Berlin, 030 901820</p><p>Montag und Mittwoch 9–17 Uhr, Dienstag Ruhetag</p>';
+  expect(lineOf(rest, body, 'agreement/visitor')).toEqual(['"Tuesday"']);
+});
+
+test('days and hours in other words have their mend', () => {
+  const mended = (more: object): readonly string[] =>
+    check(source(more)).findings.flatMap(({ code, mend }) =>
+      /^value\/(?:day|hours)$/.test(code) ? [mend?.edits[0]?.text ?? ''] : [],
+    );
+  const spanned = { opens: '09:00', closes: '17:00' };
+  expect(mended(hours({ dayOfWeek: 'https://schema.org/Måndag', ...spanned }))).toEqual(['"Monday"']);
+  expect(mended({ openingHours: 'Mo;We 09:00-17:00' })).toEqual(['"Mo,We 09:00-17:00"']);
+  expect(mended({ openingHours: 'Mo 09:00-17:00; We 10:00-12:00' })).toEqual([
+    '["Mo 09:00-17:00", "We 10:00-12:00"]',
+  ]);
+});

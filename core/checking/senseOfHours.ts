@@ -1,4 +1,5 @@
 import { finding, type Finding } from '#core/fault';
+import type { Place } from '#core/text';
 import {
   clockTime,
   dayNamed,
@@ -52,6 +53,12 @@ function untilBefore(item: ReadItem, latest: string): readonly { until: string; 
   return isDate(until) && until < latest ? [{ until, place: item.place }] : [];
 }
 
+/** Where a property's value stands; the item where it has none. */
+function placeOfValue(item: ReadItem, name: string): Place {
+  const [value] = valuesOf(item, name);
+  return value?.kind === 'text' ? value.place : item.place;
+}
+
 function incomplete(item: ReadItem): readonly Finding[] {
   if (!item.types.includes('OpeningHoursSpecification')) return [];
   const [opens, closes] = [textOf(item, 'opens').trim(), textOf(item, 'closes').trim()];
@@ -74,8 +81,9 @@ function incomplete(item: ReadItem): readonly Finding[] {
       finding(
         'value/date',
         `These hours hold from ${begins} and end on ${ends}, before they begin.`,
-        item.place,
+        placeOfValue(item, 'validThrough'),
         'validThrough',
+        { related: [{ message: 'Where they begin', place: placeOfValue(item, 'validFrom') }] },
       ),
     ];
   if (opens && closes && !begins && !ends && valuesOf(item, 'dayOfWeek').length === 0)

@@ -23,7 +23,7 @@ import {
 import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '#core/link';
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import { recordFromItem, type Reading } from '#core/reading';
-import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
+import { schemaName, Visited, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import { currenciesMeant, emailMeant, judgePlaceholderMail, judgeText, urlMeant } from '#core/value';
 import { judgeCurrencies, judgePriceRange } from '#core/price';
 import { propertyKinds } from '#core/record';
@@ -75,7 +75,7 @@ export function countryOfItem(item: ReadItem): string {
 }
 
 /** Properties that hold addresses, and that the record has no fact for or more than addresses. */
-const OTHERS = table({ photo: 'url', map: 'url', menu: 'url', hasMenu: 'url' });
+const OTHERS = table({ photo: 'url', map: 'url', menu: 'url', hasMenu: 'url', urlTemplate: 'url' });
 
 /** The kinds of values that are judged alike wherever they stand. */
 const JUDGED = table<string>({
@@ -281,7 +281,7 @@ const DAY =
 
 /** The days that people mean, in whatever language they are known in; several only where JSON has room for them. */
 function mendDays(value: TextValue, text: string, begins: string): Edit[] | null {
-  const { hours, faults, assumed } = readWeek(`${text} 09:00-17:00`);
+  const { hours, faults, assumed } = readWeek(`${schemaName(text)} 09:00-17:00`);
   const meant = days.filter((day) => hours[day]);
   const [day, ...more] = meant;
   if (faults.length > 0 || assumed || !day) return null;
@@ -302,7 +302,8 @@ function judgeOpeningHours(text: string): readonly Fault[] {
 
 /** Hours that people can read, in the form that machines read; several groups of days only where JSON has room for them. */
 function mendHours(standing: Standing, value: TextValue, text: string): readonly Edit[] | null {
-  const { hours, faults } = readWeek(text);
+  // “Mo;We 09:00” has its days before one time.
+  const { hours, faults } = readWeek(text.replace(/;(?=[^\d;]*\d)(?<!\d[^;]*;)/g, ','));
   if (faults.length > 0) return null;
   const texts = groupDays(hours).flatMap(({ days, spans }) =>
     spans.length > 0
