@@ -1,3 +1,4 @@
+import { withoutDated } from './dated.ts';
 import { gridAt } from './grid.ts';
 import { days, emptyHours, type Hours } from './hours.ts';
 import type { DayWords } from './dayWords.ts';
@@ -68,11 +69,25 @@ export function weeksIn(shown: string, language = ''): WeeksInText {
     .replace(/ (?<=[\p{L}\d)]\. )(?=\p{Lu}[^\d\n]{0,200}(?:\n|$))/gu, '\n');
   const read = weeksInLines(text, language);
   if (!read.namesDays || read.weeks.some((week) => week.whole)) return read;
+  const undated = withoutDated(text.slice(0, SEARCHED), (one) => namesAnyDay(one, language, text));
+  const usual = weeksInLines(undated, language);
+  if (usual.weeks.some((week) => week.whole)) return usual;
   const among = weeksInLines(inClauses(text.slice(0, SEARCHED)), language).weeks.filter(({ whole }) => whole);
   return {
     weeks: [...read.weeks, ...among.map((week) => ({ ...week, isAmongOthers: true }))],
     namesDays: true,
   };
+}
+
+/** Whether a stretch of a text names a day of the week, in the text's language or another whose days stand there. */
+function namesAnyDay(stretch: string, language: string, text: string): boolean {
+  const plain = plainLetters(stretch);
+  const around = text.slice(0, SEARCHED);
+  const named = languageOf(language, around);
+  return (
+    namesDay(stretch) ||
+    [...(named ? [named] : []), ...languagesIn(around)].some((one) => daysNamedIn(plain, one) > 0)
+  );
 }
 
 /** Sentences, labels and brackets as lines of their own, each character where it stood. */

@@ -84,7 +84,7 @@ function dateInWords(text: string): string {
 let months: ReadonlyMap<string, number> | undefined;
 
 /** The number of a month by its name, long or short, in any of `namedLanguages`; 0 for what names none, or two. */
-function monthNamed(word: string): number {
+export function monthNamed(word: string): number {
   months ??= monthNames();
   return months.get(word) ?? 0;
 }
