@@ -69,9 +69,16 @@ export function weeksIn(shown: string, language = ''): WeeksInText {
     .replace(/ (?<=[\p{L}\d)]\. )(?=\p{Lu}[^\d\n]{0,200}(?:\n|$))/gu, '\n');
   const read = weeksInLines(text, language);
   if (!read.namesDays || read.weeks.some((week) => week.whole)) return read;
-  const undated = withoutDated(text.slice(0, SEARCHED), (one) => namesAnyDay(one, language, text));
-  const usual = weeksInLines(undated, language);
-  if (usual.weeks.some((week) => week.whole)) return usual;
+  const [first] = read.weeks;
+  if (first) {
+    const near = text.slice(first.start, first.start + NEAR_WEEK);
+    const undated = withoutDated(near, (one) => namesAnyDay(one, language, text));
+    const usual = weeksInLines(
+      text.slice(0, first.start) + undated + text.slice(first.start + NEAR_WEEK),
+      language,
+    );
+    if (undated !== near && usual.weeks.some((week) => week.whole)) return usual;
+  }
   const among = weeksInLines(inClauses(text.slice(0, SEARCHED)), language).weeks.filter(({ whole }) => whole);
   return {
     weeks: [...read.weeks, ...among.map((week) => ({ ...week, isAmongOthers: true }))],
@@ -111,6 +118,9 @@ function weeksInLines(text: string, language: string): WeeksInText {
     namesDays: namesDay(text) || inNamed || languagesIn(text.slice(0, SEARCHED)).length > 0,
   };
 }
+
+/** So many characters from a week on its exceptions stand. */
+const NEAR_WEEK = 2000;
 
 /** Characters that are searched for the days of unknown languages, and a second time for hours among others. */
 const SEARCHED = 100_000;
