@@ -116,6 +116,9 @@ const COMPOUNDS = [
   [/^(.{3,})(?:veien|vegen|vagen|vei|veg|vn)$/, '$1vei'],
 ] as const;
 
+/** What the compounds end with: most words of a text end otherwise. */
+const MAYBE_COMPOUND = /(?:str(?:asse|aat)?|g(?:a?t|ate|ata|aten|atan)|v(?:ei|eg|n|eien|egen|agen))$/;
+
 /** A folded address with its abbreviations written out: "12 n quay st" → "12 north quay street". */
 export function expandAbbreviations(folded: string): string {
   return folded
@@ -124,7 +127,9 @@ export function expandAbbreviations(folded: string): string {
       (word) =>
         // "Colombo 03" is "Colombo 3".
         (/^0\d$/.test(word) ? word.slice(1) : canonical.get(word)) ??
-        COMPOUNDS.reduce((now, [form, whole]) => now.replace(form, whole), word),
+        (MAYBE_COMPOUND.test(word)
+          ? COMPOUNDS.reduce((now, [form, whole]) => now.replace(form, whole), word)
+          : word),
     )
     .join(' ');
 }

@@ -73,12 +73,13 @@ export function describedBranch(
     .slice(0, MOST_ITEMS);
 }
 
-/** Every fact as the record, each markup of the page and a visitor have it. */
+/** Every fact as the record, each markup of the page and a visitor have it; `onlySaid` those that markup says. */
 export function threeWay(
   reading: Reading,
   record: BusinessRecord | undefined,
   described: readonly Described[],
   search: VisitorSearch | undefined,
+  onlySaid = false,
 ): readonly ThreeWayRow[] {
   const reference = record ?? described[0]?.read;
   if (!reference) return [];
@@ -90,7 +91,7 @@ export function threeWay(
     const cells = described.flatMap((one) =>
       markupCell(one, compared, record, told).map((cell) => ({ ...one, cell })),
     );
-    if (!said && cells.length === 0) return [];
+    if ((!said || onlySaid) && cells.length === 0) return [];
     const seen = text.trim() && reading.visible && search ? compared.look?.(search, reference) : undefined;
     const week = seen?.hours;
     const markup = cells.map(({ item, read, cell }) => ({

@@ -48,6 +48,8 @@ export interface CheckOptions {
   readonly page?: string;
   /** The date of the check, ISO 8601; without one nothing is told to be past. */
   readonly today?: string;
+  /** Leaves out of the three-way reading what no markup says: findings alone do not need it. */
+  readonly onlySaid?: boolean;
   /** Where towns and postal codes are; without them pins are held against countries only. */
   readonly towns?: Towns;
 }
@@ -75,7 +77,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     reading.visible?.text && isShown
       ? new VisitorSearch(reading.visible, reading.document, ofOthers(reading.items, own))
       : undefined;
-  const rows = threeWay(reading, record, described, search);
+  const rows = threeWay(reading, record, described, search, options.onlySaid);
   const all = [
     ...judgeSyntax(reading),
     ...judgeStructure(reading),

@@ -65,6 +65,7 @@ export function checkSitePage(
   const check = checkReading(reading, {
     ...options,
     url,
+    onlySaid: true,
     telephones: known.telephones,
     profile: own || businesses.length > 0 ? profile : { ...profile, needsBusiness: false },
     ...(branch && (own || businesses.length > 0) ? { record: branch.record } : {}),

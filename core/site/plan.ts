@@ -57,7 +57,7 @@ export function planPage(bytes: Uint8Array, url: string, acts: readonly PageAct[
 }
 
 function judged(reading: Reading, record: BusinessRecord | undefined, today: string): PageJudgement {
-  const { summary } = checkReading(reading, { today, ...(record ? { record } : {}) });
+  const { summary } = checkReading(reading, { today, onlySaid: true, ...(record ? { record } : {}) });
   const count = (syntax: keyof PageJudgement['items']): number =>
     reading.items.filter((item) => item.syntax === syntax).length;
   return {
