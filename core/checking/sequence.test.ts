@@ -70,6 +70,10 @@ describe('coordinates of several places', () => {
       'value/coordinates-shared latitude',
     ]);
     expect(both(place('9050', 51.03161), place('9300', 50.93912))).toEqual([]);
+    // A place without an address may be the house of the other.
+    const { address: _, ...unaddressed } = place('9300', 51.03161);
+    expect(both(place('9050', 51.03161), unaddressed)).toEqual([]);
+    expect(both(unaddressed, place('9050', 51.03161))).toEqual([]);
   });
   test('may be the same in one house', () => {
     expect(both(place('9050', 51.03161), place('9050', 51.03161))).toEqual([]);

@@ -406,3 +406,14 @@ test('a contact is told as a whole where it is replaced, and not where none is w
   });
   expect(none.ok && none.replaced.map(({ field }) => field)).toEqual(['title']);
 });
+
+test('a WebP may lack the byte that pads its last chunk, and no more', async () => {
+  const whole = await canvas().webp().toBuffer();
+  const saying = (more: number): Buffer => {
+    const bytes = Buffer.from(whole);
+    bytes.writeUInt32LE(bytes.readUInt32LE(4) + more, 4);
+    return bytes;
+  };
+  expect(stampPicture(saying(1), fields)).toMatchObject({ ok: true });
+  expect(stampPicture(saying(2), fields)).toMatchObject({ ok: false });
+});

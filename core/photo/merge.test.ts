@@ -255,3 +255,13 @@ test('a JPEG whose metadata stand among its tables is taken apart behind the las
   expect(concat(writeJpeg(read.jpeg))).toEqual(bytes(head, image));
   expect(pictureSize(bytes(head, image))).toEqual({ width: 3, height: 2 });
 });
+
+test('a data set with its length in bytes of its own is read, and so is what follows', () => {
+  const extended = Uint8Array.of(0x1c, 2, 120, 0x80, 4, 0, 0, 0, 3, 65, 66, 67, 0x1c, 2, 25, 0, 1, 68);
+  expect(readDataSets(extended).map(({ number, value }) => [number, Buffer.from(value).toString()])).toEqual([
+    [120, 'ABC'],
+    [25, 'D'],
+  ]);
+  // A length of five bytes is none.
+  expect(readDataSets(Uint8Array.of(0x1c, 2, 120, 0x80, 5, 0, 0, 0, 0, 1, 65))).toEqual([]);
+});

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { judgeCurrencies, judgeRating, priceRangesFor } from './index.ts';
+import { judgeCurrencies, judgePriceRange, judgeRating, priceRangesFor } from './index.ts';
 
 test('currencies are those of ISO 4217', () => {
   expect(judgeCurrencies('USD, CAD; eur')).toMatchObject([
@@ -28,4 +28,10 @@ test('a rating lies on its scale and has a count', () => {
   expect([codes('6', '3'), codes('4', ''), codes('4', '0'), codes('good', '3'), codes('0', '3')]).toEqual([
     1, 1, 1, 1, 1,
   ]);
+});
+
+test('three capitals are a currency only where ISO 4217 has them', () => {
+  for (const right of ['CHF', 'kr', 'kr kr', 'chf 10–20']) expect(judgePriceRange(right)).toEqual([]);
+  expect(judgePriceRange('chf').map(({ code }) => code)).toEqual(['value/price-range']);
+  expect(judgePriceRange('ABC').map(({ code }) => code)).toEqual(['value/price-range']);
 });

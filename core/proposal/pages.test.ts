@@ -191,3 +191,8 @@ describe('a page of another country', () => {
     });
   });
 });
+
+test('the country of a page that says no other is that of the number its link dials', () => {
+  const body = '<p>Hafenbad 12, 89073 Ulm</p><a href="tel:+497319012345">0731 9012345</a>';
+  expect(seen(body, '')['address']).toEqual(['Hafenbad 12 ; Ulm ; 89073 ; DE']);
+});

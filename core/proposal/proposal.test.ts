@@ -98,3 +98,11 @@ test('accepting part of a whole clears the rest of it', () => {
   });
   expect(accept(larkspur, [{ fact: 'telephone', text: '1' }])).toEqual({ ...larkspur, telephone: '1' });
 });
+
+test('a picture is a logo by its name, and no other', () => {
+  const logos = (picture: string): readonly string[] =>
+    of(page(picture)).filter((one) => one.includes('Logo'));
+  expect(logos('<img src="https://a.example/logo.png" alt="">')).toHaveLength(1);
+  expect(logos('<img src="https://a.example/front.png" alt="">')).toEqual([]);
+  expect(logos('<span class="logo">A</span>')).toEqual([]);
+});
