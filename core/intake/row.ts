@@ -30,7 +30,7 @@ export interface RowReading {
 }
 
 /** The day whose hours a column holds; undefined for any other. */
-export const dayOfColumn = (column: Column): Day | undefined => days.find((day) => column === `hours.${day}`);
+const dayOfColumn = (column: Column): Day | undefined => days.find((day) => column === `hours.${day}`);
 
 interface ReadRow {
   readonly label: string;
