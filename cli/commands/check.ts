@@ -8,6 +8,7 @@ import {
   type Check,
   type Ignore,
   type Profile,
+  surroundingsOf,
 } from '#core/checking';
 import { describeAll, type Description } from '#core/agreement';
 import { reportCsv, reportHtml, sarifLog } from '#core/reporting';
@@ -18,7 +19,6 @@ import { readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/encoding';
 import { counted } from '#core/text';
-import { townsFor } from '#core/towns';
 import type { Fetcher } from '#outside/fetcher.ts';
 import { CannotRun, oneOf, readBytes, readText, readWords, save, type Command } from './command.ts';
 import { readRecord } from './branches.ts';
@@ -132,14 +132,12 @@ async function judge(
 ): Promise<Checked> {
   const url = source.url === undefined ? {} : { url: parseUrl(source.url)?.href ?? source.url };
   const reading = readSource(source.text, url.url);
-  const towns = await townsFor(source.text);
   return {
     ...source,
     check: checkReading(reading, {
       ...url,
       ...judging,
-      ...(towns ? { towns } : {}),
-      today: new Date().toISOString().slice(0, 10),
+      ...(await surroundingsOf(source.text)),
     }),
     described: describeAll(reading.items),
   };

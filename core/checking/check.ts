@@ -52,6 +52,8 @@ export interface CheckOptions {
   readonly onlySaid?: boolean;
   /** Where towns and postal codes are; without them pins are held against countries only. */
   readonly towns?: Towns;
+  /** The type that a word of a trade means, in any language; '' for none. */
+  readonly typeOf?: (word: string) => string;
 }
 
 /** Reads a source (HTML or JSON-LD) and judges it by every family of rules. Never fails. */
@@ -81,7 +83,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
   const all = [
     ...judgeSyntax(reading),
     ...judgeStructure(reading),
-    ...judgeVocabulary(reading),
+    ...judgeVocabulary(reading, options.typeOf),
     ...judgeValues(reading),
     ...judgeIdentity(reading),
     ...judgeCountryElsewhere(reading.items),

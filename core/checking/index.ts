@@ -4,3 +4,4 @@ export { excerptOf, fits, ignoreSchema, type Ignore, type Ignored } from './igno
 export { contradictingPages } from './pages.ts';
 export * from './profile.ts';
 export * from './site.ts';
+export { surroundingsOf } from './surroundings.ts';

@@ -31,12 +31,15 @@ import { judgeMember } from './members.ts';
 import { countryOfItem } from './values.ts';
 
 /** Family `vocabulary`: names schema.org does not have, or has somewhere else, and values of the wrong kind. */
-export function judgeVocabulary(reading: Reading): readonly Finding[] {
+export function judgeVocabulary(
+  reading: Reading,
+  typeOf: (word: string) => string = () => '',
+): readonly Finding[] {
   const sought = new Set<string>();
   const isSought = (type: string): boolean =>
     sought.has(type) || (sought.size < MOST_SOUGHT && sought.add(type).size > 0);
   return eachItem(reading.items).flatMap(({ item, within }) => [
-    ...judgeTypes(reading, item, { within: within?.name ?? '', isSought }),
+    ...judgeTypes(reading, item, { within: within?.name ?? '', isSought, typeOf }),
     ...together(item.properties.flatMap((property) => judgeProperty(reading, item, property) ?? [])),
   ]);
 }
@@ -48,6 +51,8 @@ const MOST_SOUGHT = 60;
 interface TypeAround {
   readonly within: string;
   readonly isSought: (type: string) => boolean;
+  /** The type that a word of a trade means; '' for none. */
+  readonly typeOf: (word: string) => string;
 }
 
 /** Properties that belong to one other type as one finding: what should hold them was closed too early, or is not there. */
@@ -152,7 +157,7 @@ function unknownType(
   reading: Reading,
   item: ReadItem,
   type: string,
-  { within, isSought }: TypeAround,
+  { within, isSought, typeOf }: TypeAround,
 ): Finding {
   if (!isSought(type))
     return finding(
@@ -166,7 +171,7 @@ function unknownType(
   const near =
     typeNames.find((name) => name.toLowerCase() === type.toLowerCase()) ??
     [type.replaceAll(' ', ''), type.replace(/s$/, '')].find((name) => typeNamed(name)) ??
-    (within ? undefined : namedWithin(type)) ??
+    (within ? undefined : typeOf(inWords(type)) || namedWithin(type)) ??
     nearestName(type, typeNames);
   if (near?.toLowerCase() === type.toLowerCase()) {
     const message = `schema.org writes it “${near}”; “${type}” is unknown to a machine.`;

@@ -7,11 +7,11 @@ import {
   type Ignore,
   type ProfileName,
   type Want,
+  surroundingsOf,
 } from '#core/checking';
 import type { SiteBranch } from '#core/agreement';
 import { limits } from '#core/limits';
 import { decodeText } from '#core/encoding';
-import { townsFor } from '#core/towns';
 import { tellBegun, type Begun } from '../threads/begun.ts';
 
 /** What all pages of a check have in common. */
@@ -61,13 +61,11 @@ async function judgePage(
   { branches, profile, wants, ignores }: SiteToJudge,
 ) {
   const { text } = decodeText(bytes, contentType);
-  const towns = await townsFor(text);
   const { check, ownBranchId, carries, links } = checkSitePage(text, url, branches, {
     profile: profileWith(profiles[profile], wants),
     ignores,
     page: url,
-    today: new Date().toISOString().slice(0, 10),
-    ...(towns ? { towns } : {}),
+    ...(await surroundingsOf(text)),
   });
   // The worst come first: of very many they are kept, and the others are counted.
   const kept = check.findings
