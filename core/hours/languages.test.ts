@@ -363,3 +363,16 @@ test.each([
 test.each(['', 'open', '09:00', 'closed 9-5', 'Monday'])('%s does not', (text) =>
   expect(saysClosed(text)).toBe(false),
 );
+
+test.each([
+  [
+    'lun. mar. gio. ven. 9-13 15-19; mer. sab. 9-13',
+    'Mon–Tue 09:00-13:00, 15:00-19:00; Wed 09:00-13:00; Thu–Fri 09:00-13:00, 15:00-19:00; Sat 09:00-13:00',
+  ],
+  ['Пн-Чт: 9.00-18.00, перерыв 13.00-14.00', 'Mon–Thu 09:00-13:00, 14:00-18:00'],
+  ['Пн-Пт 9-18 (обед 13-14)', 'Mon–Fri 09:00-13:00, 14:00-18:00'],
+  ['Hétfő–péntek 8–17, ebédszünet 12–13', 'Mon–Fri 08:00-12:00, 13:00-17:00'],
+  ['Luni–Vineri 9–18, pauză de masă 13–14', 'Mon–Fri 09:00-13:00, 14:00-18:00'],
+])('days in a row, two spans side by side, and breaks for lunch: %s', (text, week) => {
+  expect(writeWeek(readWeek(text).hours)).toBe(week);
+});

@@ -22,7 +22,10 @@ export const withPlainTimes = (text: string): string =>
       /\bnoon(\s*(?:-|–|—|to|until|till)\s*)(\d{1,2}(?:[:.]\d{2})?)(?!\s*[ap]\.?m|[\d:.])/gi,
       '12pm$1$2pm',
     )
-    .replace(/([-–—]\s*\d{1,2}[:.]\d\d(?:\s?[ap]\.?m\.?)?)\s+(?=\d{1,2}[:.]\d\d\s*[-–—])/gi, '$1, ');
+    .replace(
+      /(\d\s?(?:[ap]\.?m\.?)?\s*[-–—]\s*\d{1,2}(?:[:.]\d\d)?(?:\s?[ap]\.?m\.?)?)\s+(?=\d{1,2}(?:[:.]\d\d)?(?:\s?[ap]\.?m\.?)?\s*[-–—]\s*\d)/gi,
+      '$1, ',
+    );
 
 /** "M/W/F 9-5, T/Th 10-7": letters in a list before a time. */
 const LETTER_LIST =

@@ -33,6 +33,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       'pausa (?:para |de )?(?:pranzo|almoco|comida|mediodia)|chiuso per pranzo',
       '(?:lunch|middag)pauze|lunchstangt|(?:frokost|lunsj)(?:pause| lukket| stengt)|lounastauko',
       'przerwa(?: obiadowa)?|(?:poledni|obedova|obedni) (?:prestavka|pauza)',
+      '(?:обеденный |обідня )?(?:перерыв|перерва)(?: на обед)?|обед|обід|почивка за обяд|ebedszunet|pauz[aă](?: de (?:masa|pranz))?|ogle (?:arasi|molasi|tatili)|μεσημεριανο διαλειμμα|διαλειμμα|pauza za rucak|stanka',
       '昼休み?|昼休憩|休憩(?:時間)?|中休み|점심 ?시간|브레이크 ?타임|휴게 ?시간|午休',
     ],
   ],

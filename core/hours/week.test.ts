@@ -45,6 +45,9 @@ describe('a week in words', () => {
       true,
     ],
     ['weekdays 8-6, weekends 10-4', 'Mon–Fri 08:00-18:00; Sat–Sun 10:00-16:00', true],
+    ['Mon. Tue. Thu. 9am-1pm', 'Mon–Tue 09:00-13:00; Thu 09:00-13:00', true],
+    ['Mon-Fri 9-13 15-19', 'Mon–Fri 09:00-13:00, 15:00-19:00', false],
+    ['Sat 9am-12pm 1pm-3pm', 'Sat 09:00-12:00, 13:00-15:00', false],
     [
       'Mon, Wed & Fri 9-12, 1-5',
       'Mon 09:00-12:00, 13:00-17:00; Wed 09:00-12:00, 13:00-17:00; Fri 09:00-12:00, 13:00-17:00',

@@ -143,9 +143,12 @@ function readEnglish(text: string): WeekReading {
         set(segment.days, pendingHours);
         pendingHours = undefined;
       } else {
-        // "星期一至五 Mon–Fri": the same days in two languages.
-        if (pendingDays && pendingDays.join() !== segment.days.join()) tell(pendingDays.join(', '));
-        pendingDays = segment.days;
+        const [listed, named] = [pendingDays ?? [], segment.days];
+        // "星期一至五 Mon–Fri": the same days in two languages. "lun. mar. gio.": a list without its commas.
+        const isList = named.length === 1 && !named.some((day) => listed.includes(day));
+        assumed ||= listed.length > 0 && isList;
+        if (listed.length > 0 && listed.join() !== named.join() && !isList) tell(listed.join(', '));
+        pendingDays = isList ? [...listed, ...named] : named;
       }
     } else if (pendingDays) {
       set(pendingDays, segment.text);
