@@ -58,6 +58,9 @@ const isProvince = (text: string, country: string): boolean =>
   (country === 'IT' || country === 'BR' || (country === 'CH' && isCounty(text, country))) &&
   /^[A-Z]{2}$/.test(text);
 
+/** How streets without a number end: "Dublin Road, Galway" names no town before Galway. */
+const ENDS_AS_STREET = /\s(?:road|rd|street|lane|avenue|ave|drive|square|terrace|quay|crescent|parade)\.?$/i;
+
 /** Whether another piece than the one at a place, behind the first and without a number, may be the town. */
 const hasOtherTown = (pieces: readonly Piece[], place: number): boolean =>
   pieces.some(
@@ -65,7 +68,8 @@ const hasOtherTown = (pieces: readonly Piece[], place: number): boolean =>
       at !== place &&
       mayBeTown(text) &&
       (at > 0 || place === 1 || /\d/.test(textAt(pieces, place + 1))) &&
-      !STREET.test(text),
+      !STREET.test(text) &&
+      !ENDS_AS_STREET.test(text),
   );
 
 /** "Milano (MI)", "Milano MI", "Beyoğlu/İstanbul", "Melbourne VIC", "Montréal Québec": the town and the region behind it. */
