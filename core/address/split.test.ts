@@ -43,6 +43,8 @@ describe('a pasted address', () => {
 
   test.each([
     // Counties are counties, whether the postcode stands behind them or by itself.
+    ['Pilies g. 12, LT-01123 Vilnius', '', ['Pilies g. 12', 'Vilnius', '', 'LT-01123', 'LT']],
+    ['Brīvības iela 12, Rīga, LV-1010', '', ['Brīvības iela 12', 'Rīga', '', 'LV-1010', 'LV']],
     ['Dublin Road, Galway, H91 E9C2', 'IE', ['Dublin Road', 'Galway', '', 'H91 E9C2', 'IE']],
     ['Main Street, Oranmore, Galway H91 X2Y3', 'IE', ['Main Street', 'Oranmore', 'Galway', 'H91 X2Y3', 'IE']],
     ['1 River Street, Truro, Cornwall TR1 2AB', '', ['1 River Street', 'Truro', 'Cornwall', 'TR1 2AB', 'GB']],

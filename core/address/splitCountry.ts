@@ -54,7 +54,11 @@ const CODE_MARKS: Readonly<Record<string, string>> = {
   FL: 'LI',
   LI: 'LI',
   MC: 'MC',
+  LT: 'LT',
+  LV: 'LV',
 };
+/** Countries whose sign is part of the code, as their posts write it (Universal Postal Union). */
+const KEPT_MARKS: ReadonlySet<string> = new Set(['LT', 'LV']);
 
 /** Takes the sign of a country off a postal code, "D-80331 München"; the country, '' where none stands there. */
 export function takeCodeMark(pieces: Piece[]): string {
@@ -63,6 +67,7 @@ export function takeCodeMark(pieces: Piece[]): string {
     const match = /(?<![\p{L}\d])([A-Z]{1,3})[-‐– ](?=(\d{4,6}|\d{3} \d{2})(?: |$))/u.exec(text);
     const country = CODE_MARKS[match?.[1] ?? ''];
     if (!match || !country) continue;
+    if (KEPT_MARKS.has(country)) return country;
     put(pieces, at, text.slice(0, match.index) + text.slice(match.index + match[0].length));
     return country;
   }
