@@ -176,6 +176,18 @@ describe('zinc check', () => {
     );
     expect(run(['check', record]).status).toBe(0);
     expect(run(['check', record, '--record', record, '--url', larkspur.url]).out).toMatch(/0 must, 0 should/);
+    for (const words of [
+      ['check', record],
+      ['read', record],
+    ]) {
+      const { status, err } = run([...words, '--url', 'larkspurvane']);
+      expect([status, err]).toEqual([2, expect.stringContaining('--url takes the address of the page')]);
+    }
+    const page = join(folder, 'nowhere.html');
+    writeFileSync(page, '<!doctype html><title>x</title><p>x</p>');
+    expect(run(['place', page, '--record', record, '--out', join(folder, 'no/a.html')]).err).toMatch(
+      /cannot be written: there is no such folder/,
+    );
   });
 
   test('takes many sources, folders and sitemaps, profiles and ignores', () => {

@@ -22,7 +22,7 @@ import { counted } from '#core/text';
 import type { Fetcher } from '#outside/fetcher.ts';
 import { CannotRun, oneOf, readBytes, readText, readWords, save, type Command } from './command.ts';
 import { readRecord } from './branches.ts';
-import { filesIn, isAddress, mostOf, told, type Unread } from './pages.ts';
+import { addressGiven, filesIn, isAddress, mostOf, told, type Unread } from './pages.ts';
 
 const usage = `zinc check SOURCE… [--url URL] [--record RECORD] [--json | --sarif] [--report FILE.html|FILE.csv]
            [--profile ${profileNames.join('|')}] [--ignore CODE]… [--sitemap SITEMAP]
@@ -67,13 +67,14 @@ export const command: Command = {
     const record = values.record === undefined ? undefined : await readRecord(values.record);
     const profile = profiles[oneOf(values.profile ?? 'local-business', profileNames, '--profile')];
     const ignores = (values.ignore ?? []).map(ignoreOf);
+    const url = addressGiven(values.url);
     const named = [...positionals, ...(values.sitemap ? await pagesOf(values.sitemap) : [])];
     const { files, unread: none } = await filesIn(named);
     const unread = [...none];
     const checked: Checked[] = [];
     for (const path of files)
       try {
-        checked.push(await judge(await fetchOrRead(path, values.url), { record, profile, ignores }));
+        checked.push(await judge(await fetchOrRead(path, url), { record, profile, ignores }));
       } catch (error) {
         unread.push({ source: path, message: told(path, error) });
       }

@@ -135,7 +135,8 @@ export async function save(path: string, bytes: Uint8Array | readonly Uint8Array
     await rename(beside, path);
   } catch (error) {
     await rm(beside, { force: true });
-    throw new CannotRun(`${path} cannot be written: ${reason(error)}`);
+    const noFolder = error instanceof Error && 'code' in error && error.code === 'ENOENT';
+    throw new CannotRun(`${path} cannot be written: ${noFolder ? 'there is no such folder' : reason(error)}`);
   }
 }
 

@@ -8,6 +8,13 @@ import { CannotRun, deliver, readBytes, save } from './command.ts';
 
 export const isAddress = (source: string): boolean => /^https?:\/\//i.test(source);
 
+/** What --url gives a page for its address; undefined for nothing. */
+export function addressGiven(url: string | undefined): string | undefined {
+  if (url !== undefined && (!isAddress(url) || !URL.canParse(url)))
+    throw new CannotRun(`--url takes the address of the page, like https://a.example/contact, not “${url}”.`);
+  return url;
+}
+
 /** A source that could not be read, and why. */
 export interface Unread {
   readonly source: string;

@@ -3,6 +3,7 @@ import { readSource } from '#core/reading';
 import { plainItem } from '#core/item';
 import { decodeText } from '#core/encoding';
 import { CannotRun, readBytes, readWords, type Command } from './command.ts';
+import { addressGiven } from './pages.ts';
 
 const usage = 'zinc read FILE [--url URL] --json';
 
@@ -16,8 +17,9 @@ export const command: Command = {
     );
     const [file, ...more] = positionals;
     if (!file || more.length > 0) throw new CannotRun(usage);
+    const url = addressGiven(values.url);
     const bytes = await readBytes(file, limits.photoBytes);
-    const found = isPicture(bytes) ? await readPhoto(bytes, file) : readPage(bytes, file, values.url);
+    const found = isPicture(bytes) ? await readPhoto(bytes, file) : readPage(bytes, file, url);
     const isForPeople = !values.json && 'photo' in found;
     process.stdout.write(
       isForPeople ? inGroups(found) : `${JSON.stringify(found, null, values.json ? undefined : 2)}\n`,
