@@ -1,5 +1,14 @@
 import { fault, type Fault } from '#core/fault';
-import { isDate, isMachineTime, machineDate, machineTime, saysClosed } from '#core/hours';
+import {
+  clockTime,
+  isDate,
+  isMachineTime,
+  machineDate,
+  machineTime,
+  minutesOf,
+  saysClosed,
+} from '#core/hours';
+import { textOf, type ReadItem } from '#core/item';
 
 /** A date, or a date with a time (ISO 8601); `said` is what was probably meant, where that is known. */
 export function judgeDate(text: string, said = ''): readonly Fault[] {
@@ -11,10 +20,9 @@ export function judgeDate(text: string, said = ''): readonly Fault[] {
   ];
 }
 
-/** A time of the day (ISO 8601); one that is closed, or that ends a whole day, is told how that is written. */
-export function judgeTime(text: string, endsDay = false): readonly Fault[] {
+/** A time of the day (ISO 8601); `mended` is what was probably meant. One that is closed is told how that is written. */
+export function judgeTime(text: string, mended = machineTime(text)): readonly Fault[] {
   if (isMachineTime(text)) return [];
-  const mended = endsDay ? '23:59' : machineTime(text);
   if (saysClosed(text))
     return [
       fault(
@@ -28,4 +36,29 @@ export function judgeTime(text: string, endsDay = false): readonly Fault[] {
       `“${text}” is no time a machine can read. Write hours and minutes from 00:00 to 23:59${mended ? `: ${mended}` : ''}.`,
     ),
   ];
+}
+
+const NOON = 720;
+
+/**
+ * Whether a day's minutes tell of somebody who opens in the morning, closes before it and forgot that the afternoon has
+ * other numbers. A bar that opens at eleven and closes at two is right.
+ */
+export const forgetsHalf = (from: number, until: number): boolean =>
+  from >= 300 && from <= 600 && until < from && until >= 240 && until + NOON > from;
+
+/** The time that a text means at the beginning or the end of hours; a guess where the half of the day was forgotten. */
+export function timeMeant(
+  item: ReadItem,
+  end: 'opens' | 'closes',
+  text: string,
+): { readonly time: string; readonly guess: boolean } {
+  if (saysClosed(text)) return { time: '00:00', guess: false };
+  const [opens, time] = [textOf(item, 'opens').trim(), machineTime(text)];
+  // A day that is open around the clock ends a minute before midnight; any other ends at the next day's beginning.
+  if (/^24(?!\d)/.test(text.trim()) && time === '00:00' && opens.startsWith('00:00'))
+    return { time: '23:59', guess: false };
+  const isHalf = end === 'closes' && isMachineTime(opens) && time !== '' && !/[ap]\.?\s?m/i.test(text);
+  if (!isHalf || !forgetsHalf(minutesOf(opens), minutesOf(time))) return { time, guess: false };
+  return { time: clockTime(minutesOf(time) + NOON), guess: true };
 }

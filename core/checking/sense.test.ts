@@ -630,3 +630,16 @@ test('days and hours in other words have their mend', () => {
     '["Mo 09:00-17:00", "We 10:00-12:00"]',
   ]);
 });
+
+test('a time is mended to what the day then has: its whole, or the half that was forgotten', () => {
+  const mends = (opens: string, closes: string): readonly string[] =>
+    check(source(hours({ dayOfWeek: 'Monday', opens, closes }))).findings.flatMap(({ code, mend }) =>
+      code === 'value/time' && mend ? [`${mend.edits[0]?.text ?? ''} ${mend.certain ? 'sure' : 'guess'}`] : [],
+    );
+  expect(mends('00:00', '24:00 Uhr')).toEqual(['"23:59" sure']);
+  expect(mends('09:00', '24:00 Uhr')).toEqual(['"00:00" sure']);
+  expect(mends('10:00', '6:00')).toEqual(['"18:00" guess']);
+  expect(mends('10:00', '6:00 pm')).toEqual(['"18:00" sure']);
+  // A bar that closes in the night.
+  expect(mends('17:00', '2:00')).toEqual(['"02:00" sure']);
+});

@@ -13,6 +13,7 @@ import {
 import { eachItem, textOf, valuesOf, type ReadItem, type ReadValue } from '#core/item';
 import { recordFromItem } from '#core/reading';
 import { gradeHours } from '#core/value';
+import { forgetsHalf } from './moments.ts';
 import { instead } from './spot.ts';
 
 /** Specifications of hours: halves that are missing, ends before beginnings, days that contradict each other. */
@@ -110,9 +111,7 @@ function incomplete(item: ReadItem): readonly Finding[] {
         'closes',
       ),
     ];
-  // Whoever opens in the morning and closes before it forgot that the afternoon has other numbers.
-  // A bar that opens at eleven and closes at two is right.
-  if (from < 300 || from > 600 || until >= from || until < 240 || later <= from) return [];
+  if (!forgetsHalf(from, until)) return [];
   return [
     finding(
       'value/hours-backwards',

@@ -14,10 +14,8 @@ import {
   isDateOrYear,
   machineDate,
   machineDateOrYear,
-  machineTime,
   readOpeningHoursText,
   readWeek,
-  saysClosed,
   shortDays,
 } from '#core/hours';
 import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '#core/link';
@@ -33,7 +31,7 @@ import { finding, shortText, type Finding } from '#core/fault';
 import { judgeCoordinates } from './coordinates.ts';
 import { propertiesMeant } from './meant.ts';
 import { mendBeside, momentBeside, type Standing } from './beside.ts';
-import { judgeDate, judgeTime } from './moments.ts';
+import { judgeDate, judgeTime, timeMeant } from './moments.ts';
 import { judgeRatingItem } from './ratings.ts';
 import { beginsWithWords } from './sense.ts';
 import { heldElsewhere } from './senseOfAddress.ts';
@@ -127,10 +125,10 @@ function judgeProperty(
   // A contact point may be reached by a message or a call.
   if (name === 'url' && item.types.includes('ContactPoint') && /^(sms|tel|mailto):/i.test(text)) return [];
   if (sort === 'url') return judgeAddressOf(spot, value, base);
-  if (name === 'opens' || name === 'closes')
-    return tellMoment(spot, value, judgeTime(text, endsDay(item, text)), () =>
-      saysClosed(text) ? '00:00' : endsDay(item, text) ? '23:59' : machineTime(text),
-    );
+  if (name === 'opens' || name === 'closes') {
+    const { time, guess } = timeMeant(item, name, text);
+    return tellMoment(spot, value, judgeTime(text, time), () => time, guess);
+  }
   if (name === 'dayOfWeek') {
     const begins = isLinked(value, source) ? DAYS : '';
     return judgeDay(text, begins).map(({ code, message }) =>
@@ -154,10 +152,6 @@ function judgeProperty(
   if (sort === 'priceRange') return tell(spot, value, judgePriceRange(text));
   return tell(spot, value, judgeText(text));
 }
-
-/** Whether a day is open around the clock, which ends a minute before midnight; any other ends at the next day's beginning. */
-const endsDay = (item: ReadItem, text: string): boolean =>
-  text.trim() === '24:00' && textOf(item, 'opens').trim().startsWith('00:00');
 
 /** An address of the web: a link of the page as it is written, or what JSON says. */
 function judgeAddressOf(spot: Standing, value: TextValue, base: string): readonly Finding[] {
@@ -228,10 +222,12 @@ function tellMoment(
   value: TextValue,
   faults: readonly Fault[],
   mended: () => string,
+  guess = false,
 ): readonly Finding[] {
   return faults.map(({ code, message }) =>
     finding(code, message, value.place, standing.property.name, {
       edits: momentBeside(standing, value, mended()),
+      guess,
     }),
   );
 }
