@@ -6,6 +6,7 @@ import { branches, type Branch } from './branches.ts';
 import { pageFaults } from './pageFaults.ts';
 import type { Planted } from './planted.ts';
 import { habits, urlOf } from './sources.ts';
+import { sortFaults } from './sortFaults.ts';
 import { sorts } from './sorts.ts';
 import { syntaxFaults } from './syntaxFaults.ts';
 import { valueFaults } from './valueFaults.ts';
@@ -92,9 +93,31 @@ describe('faulty sources', () => {
   });
 });
 
+/** The clean pages of many sorts, each with one fault. */
+const spoiledSorts = sorts.flatMap(([file, source, url]) =>
+  (sortFaults[file] ?? []).map(([from, to, code]) => {
+    const wrong = source.replace(from, () => to);
+    return [`${file}: ${to}`, source, wrong, { ...options, url }, code] as const;
+  }),
+);
+
+describe('faulty pages of many sorts', () => {
+  test.each(spoiledSorts)('%s', (_, source, wrong, given, code) => {
+    expect(wrong).not.toBe(source);
+    const [first, last] = changedLines(source, wrong);
+    const told = check(wrong, given).findings.filter(({ grade }) => grade !== 'note');
+    expect(
+      told.some((one) => one.code === code && one.place.line >= first && one.place.line <= last)
+        ? []
+        : told.map(({ place, message }) => `${place.line}: ${message}`),
+    ).toEqual([]);
+  });
+});
+
 /** Every source whose faults have mends: those planted here, and the examples of the codes. */
 const mendable = [
   ...planted.map(([name, , branch, , source]) => [name, source, { ...options, url: urlOf(branch) }] as const),
+  ...spoiledSorts.map(([name, , wrong, given]) => [name, wrong, given] as const),
   ...Object.entries(examples).map(
     ([code, { wrong, url }]) =>
       [`the example of ${code}`, wrong, { ...options, ...(url ? { url } : {}) }] as const,
