@@ -634,7 +634,9 @@ test('days and hours in other words have their mend', () => {
 test('a time is mended to what the day then has: its whole, or the half that was forgotten', () => {
   const mends = (opens: string, closes: string): readonly string[] =>
     check(source(hours({ dayOfWeek: 'Monday', opens, closes }))).findings.flatMap(({ code, mend }) =>
-      code === 'value/time' && mend ? [`${mend.edits[0]?.text ?? ''} ${mend.certain ? 'sure' : 'guess'}`] : [],
+      code === 'value/time' && mend
+        ? [`${mend.edits[0]?.text ?? ''} ${mend.certain ? 'sure' : 'guess'}`]
+        : [],
     );
   expect(mends('00:00', '24:00 Uhr')).toEqual(['"23:59" sure']);
   expect(mends('09:00', '24:00 Uhr')).toEqual(['"00:00" sure']);
