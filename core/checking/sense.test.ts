@@ -189,7 +189,7 @@ describe('what a person sees at once', () => {
     [hours({ opens: '09:00', closes: '18:00' }), 'value/hours-no-day'],
     [
       hours({ opens: '09:00', closes: '18:00', validFrom: '2027-01-10', validThrough: '2027-01-01' }),
-      'value/date',
+      'value/date-order',
     ],
     [hours({ dayOfWeek: 'Mo', opens: '09:00', closes: '18:00' }), 'value/day'],
     [
@@ -611,7 +611,7 @@ test('hours are told where they are: at the end that comes first, at the day of 
     validFrom: '2027-05-01',
     validThrough: '2026-10-01',
   });
-  expect(lineOf(season, '', 'value/date')).toEqual(['"2026-10-01"']);
+  expect(lineOf(season, '', 'value/date-order')).toEqual(['"2026-10-01"']);
   const rest = hours({ dayOfWeek: ['Monday', 'Tuesday', 'Wednesday'], opens: '09:00', closes: '17:00' });
   const body =
     '<p>Bäckerei Sonne, Hauptstraße 5, 10115 Berlin, 030 901820</p><p>Montag und Mittwoch 9–17 Uhr, Dienstag Ruhetag</p>';

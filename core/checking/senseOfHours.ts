@@ -5,6 +5,7 @@ import {
   dayNamed,
   isDate,
   isMachineTime,
+  machineDate,
   minutesOf,
   readOpeningHoursText,
   type Day,
@@ -73,14 +74,16 @@ function incomplete(item: ReadItem): readonly Finding[] {
         missing,
       ),
     ];
-  const [begins, ends] = [
-    textOf(item, 'validFrom').trim().slice(0, 10),
-    textOf(item, 'validThrough').trim().slice(0, 10),
-  ];
+  // A date in another form is told as that, and means what it means.
+  const dateOf = (name: string): string => {
+    const text = textOf(item, name).trim();
+    return isDate(text.slice(0, 10)) ? text.slice(0, 10) : machineDate(text) || text;
+  };
+  const [begins, ends] = [dateOf('validFrom'), dateOf('validThrough')];
   if (isDate(begins) && isDate(ends) && ends < begins)
     return [
       finding(
-        'value/date',
+        'value/date-order',
         `These hours hold from ${begins} and end on ${ends}, before they begin.`,
         placeOfValue(item, 'validThrough'),
         'validThrough',
