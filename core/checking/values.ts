@@ -149,7 +149,7 @@ function judgeProperty(
     const meant = sort === 'date' ? machineDate(text) : machineDateOrYear(text);
     return tellMoment(spot, value, judgeDate(text, meant), () => meant);
   }
-  if (sort === 'priceRange') return tell(spot, value, judgePriceRange(text));
+  if (sort === 'priceRange') return tell(spot, value, judgePriceRange(text, country));
   return tell(spot, value, judgeText(text));
 }
 

@@ -35,3 +35,11 @@ test('three capitals are a currency only where ISO 4217 has them', () => {
   expect(judgePriceRange('chf').map(({ code }) => code)).toEqual(['value/price-range']);
   expect(judgePriceRange('ABC').map(({ code }) => code)).toEqual(['value/price-range']);
 });
+
+test('what to write is in the money of the country', () => {
+  const write = (country: string): string => judgePriceRange('cheap', country)[0]?.message ?? '';
+  expect(write('')).toMatch(/Write \$\$ or \$20–80\.$/);
+  expect(write('SK')).toMatch(/Write €€ or €20–80\.$/);
+  expect(write('GB')).toMatch(/Write ££ or £20–80\.$/);
+  expect(write('JP')).toMatch(/Write ¥¥ or ¥3000–10000\.$/);
+});

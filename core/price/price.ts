@@ -23,8 +23,10 @@ const CURRENCY_WORDS =
 const isCurrency = (word: string): boolean =>
   CURRENCY_WORDS.test(word) || (/^[A-Z]{3}$/.test(word) && currencies.code(word) !== undefined);
 
-/** The guideline profile asks for fewer than 100 characters. */
-export function judgePriceRange(text: string): readonly Fault[] {
+/** The guideline profile asks for fewer than 100 characters. `country` (alpha-2) has the sign to write. */
+export function judgePriceRange(text: string, country = ''): readonly Fault[] {
+  const [signs = '$$', amounts = '$20–80'] = priceRangesFor(USUAL_SALE * (UNITS[currencySign(country)] ?? 1), country) ?? [];
+  const write = `Write ${signs} or ${amounts}.`;
   if (/^([$£€¥₹])\1{4,}$/.test(text.trim()))
     return [
       fault(
@@ -41,17 +43,20 @@ export function judgePriceRange(text: string): readonly Fault[] {
     return [
       fault(
         'value/price-range',
-        `“${text.trim().slice(0, 60)}” is neither one to four currency signs nor a range of amounts. Write $$ or $20–60.`,
+        `“${text.trim().slice(0, 60)}” is neither one to four currency signs nor a range of amounts. ${write}`,
       ),
     ];
   if (text.trim().length < 100) return [];
   return [
     fault(
       'value/price-range',
-      `The price range has ${String(text.trim().length)} characters; from 100 on it is not shown. Write $$ or $20–60.`,
+      `The price range has ${String(text.trim().length)} characters; from 100 on it is not shown. ${write}`,
     ),
   ];
 }
+
+/** The average sale of the example that a message gives, in dollars. */
+const USUAL_SALE = 40;
 
 /** What a dollar is in round units of a currency, so that one scale serves all. */
 const UNITS: Readonly<Record<string, number>> = { '¥': 150, '₹': 80 };
@@ -65,7 +70,9 @@ const SIGNS: Readonly<Record<string, string>> = {
   JP: '¥',
   IN: '₹',
 };
-const EURO = new Set(['AT', 'BE', 'DE', 'ES', 'FI', 'FR', 'GR', 'IE', 'IT', 'LU', 'NL', 'PT']);
+const EURO = new Set(
+  'AD AT BE BG CY DE EE ES FI FR GR HR IE IT LT LU LV MC ME MT NL PT SI SK SM VA XK'.split(' '),
+);
 
 /** The currency sign of a country (alpha-2); "$" where it is not known. */
 const currencySign = (country: string): string => SIGNS[country] ?? (EURO.has(country) ? '€' : '$');

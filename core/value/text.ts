@@ -258,7 +258,10 @@ export const email = textKind(
 
 export const priceRange = textKind(
   'priceRange',
-  { judge: judgePriceRange, read: (item, property) => textOf(item, property).trim() },
+  {
+    judge: (value, { country }) => judgePriceRange(value, country),
+    read: (item, property) => textOf(item, property).trim(),
+  },
   500,
 );
 
