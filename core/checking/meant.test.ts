@@ -108,3 +108,19 @@ test('bare names under a prefix alone are one fault, and nothing is missing besi
     'guideline/required',
   );
 });
+
+test.each([
+  [
+    'hasMap',
+    '<iframe src="https://maps.example/embed?pb=1" width="600"></iframe>',
+    '"https://maps.example/embed?pb=1"',
+  ],
+  ['hasMap', '<a href="https://maps.example/x">Map</a>', '"https://maps.example/x"'],
+  ['image', '<img src="https://a.example/x.jpg" alt="">', '"https://a.example/x.jpg"'],
+])('of the code that embeds a %s its address is meant: %s', (property, code, address) => {
+  const json = { '@context': 'https://schema.org', '@type': 'Store', name: 'A', [property]: code };
+  const told = check(JSON.stringify(json)).findings.filter((one) => one.property === property);
+  expect(told.map(({ code: of, mend }) => [of, mend?.edits[0]?.text, mend?.certain])).toEqual([
+    ['value/url', address, true],
+  ]);
+});

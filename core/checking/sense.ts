@@ -12,7 +12,7 @@ import { judgeHours } from './senseOfHours.ts';
 import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
 import { tellBeside } from './beside.ts';
 import { DATA_TYPES, propertiesMeant } from './meant.ts';
-import { tell, type Spot } from './spot.ts';
+import { embeddedIn, tell, type Spot } from './spot.ts';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
 
 /** Values that a machine reads and nobody can have meant: what a person sees at once and no syntax tells. */
@@ -107,7 +107,11 @@ function judgeLetters(spot: Spot): readonly Finding[] {
         decoded,
       ),
     ];
-  if (value.holder === 'json' && /<\/?(?:p|br|b|i|strong|em|div|span|a|ul|ol|li|h[1-6])\b[^<>]*>/i.test(text))
+  if (
+    value.holder === 'json' &&
+    !(embeddedIn(text) && propertyNamed(spot.property.name)?.ranges.includes('URL')) &&
+    /<\/?(?:p|br|b|i|strong|em|div|span|a|ul|ol|li|h[1-6])\b[^<>]*>/i.test(text)
+  )
     return [
       tell(
         spot,

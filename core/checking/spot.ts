@@ -29,3 +29,9 @@ export const tell = (spot: Spot, code: Fault['code'], message: string, mended = 
     edits: instead(spot.value, mended),
     guess,
   });
+
+/** The address in the tag that embeds what it leads to, where a text is that alone: "<iframe src=…></iframe>"; ''. */
+export const embeddedIn = (text: string): string =>
+  /^<(iframe|img|embed|a)\b[^>]*\s(?:src|href)\s*=\s*["']?(https?:\/\/[^"'\s>]+)[^>]*>(?:[^<]*<\/\1>)?$/i.exec(
+    text.trim(),
+  )?.[2] ?? '';

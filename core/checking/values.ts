@@ -35,7 +35,7 @@ import { judgeDate, judgeTime, timeMeant } from './moments.ts';
 import { judgeRatingItem } from './ratings.ts';
 import { beginsWithWords } from './sense.ts';
 import { heldElsewhere } from './senseOfAddress.ts';
-import { instead, type TextValue } from './spot.ts';
+import { embeddedIn, instead, type TextValue } from './spot.ts';
 
 /** What a value stands in: its page's source and address, and the country its telephone numbers are read in. */
 interface Surroundings {
@@ -165,6 +165,11 @@ function judgeAddressOf(spot: Standing, value: TextValue, base: string): readonl
       return tell(spot, value, [link], () =>
         link.code === 'value/url-relative' ? `https://${written}` : '',
       );
+  }
+  const embedded = embeddedIn(text);
+  if (embedded) {
+    const message = `“${shortText(text)}” is the code that shows it on a page, and no address. Write ${embedded}.`;
+    return tell(spot, value, [fault('value/url', message)], () => embedded);
   }
   // A menu may be told in words (schema.org/hasMenu).
   if (propertyNamed(name)?.ranges.includes('Text') && !/[/.:]/.test(text)) return [];
