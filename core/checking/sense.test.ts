@@ -645,3 +645,21 @@ test('a time is mended to what the day then has: its whole, or the half that was
   // A bar that closes in the night.
   expect(mends('17:00', '2:00')).toEqual(['"02:00" sure']);
 });
+
+test('a day of rest among opening hours is taken out of them', () => {
+  const mended = (openingHours: unknown): string => {
+    const text = source({ openingHours });
+    const told = check(text).findings.find(({ code }) => code === 'value/hours');
+    const { openingHours: left } = JSON.parse(applyEdits(text, told?.mend?.edits ?? [])) as {
+      openingHours: unknown;
+    };
+    return JSON.stringify(left);
+  };
+  expect(mended(['Mo-Sa 09:00-18:00', 'Su closed'])).toBe('["Mo-Sa 09:00-18:00"]');
+  expect(mended(['Su closed', 'Mo-Sa 09:00-18:00'])).toBe('["Mo-Sa 09:00-18:00"]');
+  expect(mended(['So geschlossen', 'Mo 09:00-18:00', 'Tu 10:00-12:00'])).toBe(
+    '["Mo 09:00-18:00","Tu 10:00-12:00"]',
+  );
+  expect(mended('Su closed')).toBe('"Su closed"');
+  expect(mended(['Su closed'])).toBe('["Su closed"]');
+});

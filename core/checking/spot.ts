@@ -35,3 +35,12 @@ export const embeddedIn = (text: string): string =>
   /^<(iframe|img|embed|a)\b[^>]*\s(?:src|href)\s*=\s*["']?(https?:\/\/[^"'\s>]+)[^>]*>(?:[^<]*<\/\1>)?$/i.exec(
     text.trim(),
   )?.[2] ?? '';
+
+/** An entry of a list of JSON taken away with its comma; null where it is the only one. */
+export function withoutEntry(source: string, start: number, end: number): Edit[] | null {
+  const [behind] = /^\s*,\s*/.exec(source.slice(end, end + 200)) ?? [];
+  const [before] = /,\s*$/.exec(source.slice(Math.max(0, start - 200), start)) ?? [];
+  if (before) return [{ start: start - before.length, end, text: '' }];
+  const isFirst = /\[\s*$/.test(source.slice(Math.max(0, start - 200), start));
+  return isFirst && behind ? [{ start, end: end + behind.length, text: '' }] : null;
+}

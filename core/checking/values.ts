@@ -35,7 +35,7 @@ import { judgeDate, judgeTime, timeMeant } from './moments.ts';
 import { judgeRatingItem } from './ratings.ts';
 import { beginsWithWords } from './sense.ts';
 import { heldElsewhere } from './senseOfAddress.ts';
-import { embeddedIn, instead, type TextValue } from './spot.ts';
+import { embeddedIn, instead, withoutEntry, type TextValue } from './spot.ts';
 
 /** What a value stands in: its page's source and address, and the country its telephone numbers are read in. */
 interface Surroundings {
@@ -312,8 +312,9 @@ function mendHours(standing: Standing, value: TextValue, text: string): readonly
       : [],
   );
   const [first] = texts;
-  if (first === undefined) return null;
   const { start, end } = value.place;
+  // A day of rest is one that nothing is said of.
+  if (first === undefined) return value.holder === 'json' ? withoutEntry(standing.source, start, end) : null;
   if (texts.length === 1) return momentBeside(standing, value, first);
   return value.holder === 'json' ? [{ start, end, text: `[${texts.map(jsonString).join(', ')}]` }] : null;
 }
