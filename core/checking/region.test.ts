@@ -22,6 +22,7 @@ describe('a region', () => {
     ['BR', '80060-000', 'PR (Paraná)', '"PR" sure'],
     ['US', '59840', 'Montana, USA', '"Montana" sure'],
     ['US', '59840', 'Town, MT', '"MT" sure'],
+    ['ES', '41010', 'ES', 'none'],
     ['JP', '060-0005', '札幌市', 'none'],
     ['JP', '100-0001', '千代田区', 'none'],
   ])('that holds more than itself, or less, is told: %s %s %s', (country, code, region, expected) => {
@@ -31,6 +32,9 @@ describe('a region', () => {
   test.each([
     ['IT', '39100', 'Trentino-Alto Adige/Südtirol'],
     ['DE', '79102', 'Baden-Württemberg'],
+    ['CA', 'C1A 1A1', 'PE'],
+    ['US', '19901', 'DE'],
+    ['MX', '50000', 'MEX'],
     ['FR', '75001', 'Île-de-France'],
     ['JP', '600-8001', '京都府'],
     ['JP', '100-0001', '東京都'],

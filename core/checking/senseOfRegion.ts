@@ -1,4 +1,5 @@
 import {
+  countryCode,
   countryName,
   countryNamed,
   regionAgainstCode,
@@ -121,6 +122,10 @@ function moreThanARegion(spot: Spot): readonly Finding[] | undefined {
   const ofCode = regionsOfPostalCode(textOf(item, 'postalCode').trim(), country);
   const isKnown = (name: string): boolean =>
     regionNamed(name, country) !== undefined || ofCode.some((one) => isRegion(one, name));
+  if (country && isCode(text) && countryCode(text) === country && !isKnown(text) && country !== 'MX') {
+    const message = `“${text}” is the code of the country, which has a property of its own, and no region of it.`;
+    return [tell(spot, 'value/region', message)];
+  }
   const pieces = text.split(/\s+[-–—]\s+|\s*[,;/()]\s*/).filter(Boolean);
   if (pieces.length < 2 || pieces.length > 4 || isKnown(text)) return undefined;
   const named = pieces.filter(isKnown);
