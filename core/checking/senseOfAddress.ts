@@ -186,6 +186,9 @@ function native(code: string): string {
   return new Intl.DisplayNames([language], { type: 'region' }).of(code) ?? '';
 }
 
+/** "Bengaluru, Karnataka": what may be the town, and what stands behind it. */
+const BEFORE_COMMA = /^([^,]{2,60}),\s*([^,]{2,40})$/;
+
 export function judgeTown(spot: Spot): readonly Finding[] {
   const { text, item } = spot;
   const postcode = textOf(item, 'postalCode').trim();
@@ -201,7 +204,7 @@ export function judgeTown(spot: Spot): readonly Finding[] {
         `“${shortText(text)}” is more than a town. Street and telephone have properties of their own.`,
       ),
     ];
-  const [, townAlone = '', behind = ''] = /^([^,]{2,60}),\s*([^,]{2,40})$/.exec(text) ?? [];
+  const [, townAlone = '', behind = ''] = BEFORE_COMMA.exec(text) ?? [];
   const region = textOf(item, 'addressRegion').trim();
   if (townAlone && region && (isRegion(behind, region) || regionNamed(behind, spot.country)))
     return [
@@ -214,7 +217,9 @@ export function judgeTown(spot: Spot): readonly Finding[] {
     ];
   if (!/^\d{4,6}\s+\p{L}/u.test(text) && !(postcode.length > 3 && text.includes(postcode))) return [];
   const isOwn = postcode !== '' && text.includes(postcode);
-  const mended = text.replace(isOwn ? postcode : CODE_BEFORE, '').replace(/^[\s,]+|[\s,]+$/g, '');
+  const uncoded = text.replace(isOwn ? postcode : CODE_BEFORE, '').replace(/^[\s,]+|[\s,]+$/g, '');
+  const [, before = '', after = ''] = BEFORE_COMMA.exec(uncoded) ?? [];
+  const mended = region && isRegion(after, region) ? before : uncoded;
   const [, code = ''] = CODE_BEFORE.exec(text) ?? [];
   const { holder, place } = spot.value;
   const apart = `${jsonString(mended)}, "postalCode": ${jsonString(code)}`;
