@@ -119,3 +119,16 @@ test('within an item of whatever type a misspelt property is meant for microdata
   const rdfa = '<div vocab="https://schema.org/" typeof="Bakery"><b propperty="name">Kern</b></div>';
   expect(told(rdfa)[1]).toContain('<b property="name">Kern</b>');
 });
+
+test.each([
+  ['24:00 Uhr', '23:59', true],
+  ['bis 11 Uhr', '11:00', true],
+  ['6:00', '18:00', true],
+  ['6:00 am', '18:00', false],
+  ['6:30', '18:00', false],
+  ['11 Uhr', '12:00', false],
+])('“%s” is shown of the time %s: %s', (shown, told, isSame) => {
+  const source = `<div itemscope itemtype="https://schema.org/OpeningHoursSpecification"><time itemprop="closes" datetime="${told}">${shown}</time></div>`;
+  const codes = check(source).findings.map(({ code }) => code);
+  expect(codes.includes('structure/shown-otherwise')).toBe(!isSame);
+});

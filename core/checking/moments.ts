@@ -48,7 +48,7 @@ export const forgetsHalf = (from: number, until: number): boolean =>
   from >= 300 && from <= 600 && until < from && until >= 240 && until + NOON > from;
 
 /** The time that a text means at the beginning or the end of hours; a guess where the half of the day was forgotten. */
-export function timeMeant(
+export function hoursEndMeant(
   item: ReadItem,
   end: 'opens' | 'closes',
   text: string,

@@ -1,11 +1,12 @@
 import { countryCode } from '#core/address';
 import { VisitorSearch } from '#core/agreement';
 import { attributeSpan, behindTagName, tokensOf, type HtmlElement } from '#core/html';
-import { readDay } from '#core/hours';
+import { isMachineTime, minutesOf } from '#core/hours';
 import { readTelephone } from '#core/phone';
 import { asidesOf, attributeText, type Aside, type Reading } from '#core/reading';
 import { Visited, schemaName, textOf, type ReadItem, type ReadProperty } from '#core/item';
 import { factPart, knownFacts, propertyKinds } from '#core/record';
+import { timeMeant } from '#core/value';
 import { collapse, fold, table, westernDigits, type Edit } from '#core/text';
 import { typeNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
@@ -286,6 +287,15 @@ function judgeOneShown(
   ];
 }
 
+/** Whether people read a time that machines are told: "24:00 Uhr" of 23:59, "6:00" of 18:00, "bis 11 Uhr" of 11:00. */
+function isTimeOf(shown: string, told: string): boolean {
+  const said = timeMeant(shown);
+  if (said === '' || said === told) return said === told;
+  if (said === '00:00' && told === '23:59') return true;
+  const isHalf = /^(?:0?[1-9]|1[0-2])(?!\d)/.test(shown.trim()) && !/[ap]\.?\s?m/i.test(shown);
+  return isHalf && isMachineTime(told) && minutesOf(said) + 720 === minutesOf(told);
+}
+
 /** Whether what is told and what is shown mean the same. */
 function means(item: ReadItem, name: string, told: string, seen: string): boolean {
   const shown = westernDigits(seen);
@@ -296,10 +306,7 @@ function means(item: ReadItem, name: string, told: string, seen: string): boolea
     const digits = (text: string): string => text.replace(/\D/g, '').replace(/^0+/, '');
     return digits(told).endsWith(digits(shown)) && digits(shown).length >= 5;
   }
-  if (TIMES.has(name)) {
-    const spans = readDay(`${shown} - 23:58`).spans;
-    return spans?.[0]?.opens === told.slice(0, 5) || !/\d/.test(shown);
-  }
+  if (TIMES.has(name)) return !/\d/.test(shown) || isTimeOf(shown, told.slice(0, 5));
   if (fold(shown).includes(fold(told)) || fold(told).includes(fold(shown))) return true;
   const search = new VisitorSearch({ text: shown, pieces: [] });
   const country = countryCode(textOf(item, 'addressCountry'));

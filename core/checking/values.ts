@@ -31,7 +31,7 @@ import { finding, shortText, type Finding } from '#core/fault';
 import { judgeCoordinates } from './coordinates.ts';
 import { propertiesMeant } from './meant.ts';
 import { mendBeside, momentBeside, type Standing } from './beside.ts';
-import { judgeDate, judgeTime, timeMeant } from './moments.ts';
+import { judgeDate, judgeTime, hoursEndMeant } from './moments.ts';
 import { judgeRatingItem } from './ratings.ts';
 import { beginsWithWords } from './sense.ts';
 import { heldElsewhere } from './senseOfAddress.ts';
@@ -126,7 +126,7 @@ function judgeProperty(
   if (name === 'url' && item.types.includes('ContactPoint') && /^(sms|tel|mailto):/i.test(text)) return [];
   if (sort === 'url') return judgeAddressOf(spot, value, base);
   if (name === 'opens' || name === 'closes') {
-    const { time, guess } = timeMeant(item, name, text);
+    const { time, guess } = hoursEndMeant(item, name, text);
     return tellMoment(spot, value, judgeTime(text, time), () => time, guess);
   }
   if (name === 'dayOfWeek') {
