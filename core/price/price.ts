@@ -25,7 +25,8 @@ const isCurrency = (word: string): boolean =>
 
 /** The guideline profile asks for fewer than 100 characters. `country` (alpha-2) has the sign to write. */
 export function judgePriceRange(text: string, country = ''): readonly Fault[] {
-  const [signs = '$$', amounts = '$20–80'] = priceRangesFor(USUAL_SALE * (UNITS[currencySign(country)] ?? 1), country) ?? [];
+  const [signs = '$$', amounts = '$20–80'] =
+    priceRangesFor(USUAL_SALE * (UNITS[currencySign(country)] ?? 1), country) ?? [];
   const write = `Write ${signs} or ${amounts}.`;
   if (/^([$£€¥₹])\1{4,}$/.test(text.trim()))
     return [
