@@ -32,10 +32,11 @@ afterEach(() => {
 
 let branchPath = '';
 
-const placeOf = (button: string): Promise<unknown> =>
-  hand.page.$eval(`::-p-aria([name="${button}"][role="button"])`, (element) =>
-    element.getBoundingClientRect().toJSON(),
-  );
+const placeOf = (button: string): Promise<readonly number[]> =>
+  hand.page.$eval(`::-p-aria([name="${button}"][role="button"])`, (element) => {
+    const { left, top, width, height } = element.getBoundingClientRect();
+    return [left, top, width, height];
+  });
 const syntaxFaults = async (): Promise<number> => (await hand.page.$$('[data-code^="syntax/"]')).length;
 
 describe('the whole job, once', () => {
