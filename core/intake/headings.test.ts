@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { days } from '#core/hours';
-import { branchOfRow, countryOfHeadings, guessColumns, rowOfBranch } from './index.ts';
+import { countryOfHeadings } from './headings.ts';
+import { branchOfRow, countryOfSheet, guessColumns, rowOfBranch } from './index.ts';
 
 const COLUMNS = [
   'name',
@@ -297,4 +298,35 @@ describe('a row in words of its country', () => {
     const mixed = { ...record, hours: { ...record.hours, Friday: 'closed' } };
     expect(rowOfBranch('Aare', mixed, columns)).toEqual(['Aare', '4600 Olten', '', 'Friday, Sunday']);
   });
+});
+
+test.each([
+  ['DE', 'Filiale;Straße;PLZ;Ort;Telefon', 'A;Weg 1;22041;Hamburg;1'],
+  ['DE', 'Filiale;Straße;PLZ/Ort;Telefon', 'A;Weg 1;22041 Hamburg;1'],
+  // Austria and Switzerland both have four digits.
+  ['', 'Filiale;Straße;PLZ;Ort;Telefon', 'A;Weg 1;1010;Wien;1'],
+  ['FR', 'Nom;Adresse;CP;Ville;Tél.', 'A;1 rue;59000;Lille;1'],
+  ['CA', 'Nom;Adresse;Code postal;Ville;Tél.', 'A;1 rue;G1R 4P5;Québec;1'],
+  ['NL', 'Naam;Adres;Postcode;Plaats;Tel', 'A;Weg 1;8911CL;Leeuwarden;1'],
+  ['BE', 'Naam;Adres;Postcode;Plaats;Tel', 'A;Weg 1;2000;Antwerpen;1'],
+  ['BR', 'Nome da loja;Endereço;CEP;Cidade;UF', 'A;Rua 1;80060-000;Curitiba;PR'],
+  ['US', 'Store;Address 1;City;ST;Zip', 'A;1 Main St;Hamilton;MT;59840'],
+  ['AU', 'Store;Street;Suburb;State;Postcode', 'A;1 Main St;Geelong;VIC;3220'],
+  ['GB', 'Store;Street;Town;Postcode', 'A;1 High St;Oxford;OX2 0DP'],
+  ['', 'Store;Street;Town;Postcode', 'A;1 Jalan;Ampang;50450'],
+  ['PL', 'Nazwa;Ulica;Kod pocztowy;Miasto;Telefon', 'A;x 1;;Wrocław;1'],
+  ['', 'Filiale;Straße;PLZ;Ort;Telefon', 'A;Weg 1;;Hamburg;1'],
+])('the country of a sheet is that of its language and its codes: %s, %s', (country, headings, row) => {
+  expect(countryOfSheet(headings.split(';'), [row.split(';')])).toBe(country);
+});
+
+test('a short day beside days in a row is one', () => {
+  expect(guessColumns(['Name', 'Mo-Fr', 'Sa', 'So', 'Nr'])).toEqual([
+    'name',
+    'mondayToFriday',
+    'hours.Saturday',
+    'hours.Sunday',
+    undefined,
+  ]);
+  expect(guessColumns(['Name', 'Sa'])).toEqual(['name', undefined]);
 });

@@ -1,6 +1,6 @@
 import { days, daysNamed, readWeek } from '#core/hours';
 import { fold } from '#core/text';
-import { columnsByHeading, daysOfRun, everyRun, type Column } from './column.ts';
+import { columnsByHeading, daysOfRun, everyRun, isRun, type Column } from './column.ts';
 import { latinHeadings } from './latinHeadings.ts';
 import { otherHeadings } from './otherHeadings.ts';
 
@@ -76,12 +76,17 @@ const COUNTRIES: Readonly<Record<string, string>> = {
   id: 'ID',
 };
 
-/** The country whose language the headings are in; '' where it is that of several, or two know as many of them. */
+/** The language that most of the headings are in (ISO 639-1); '' for English, and where two know as many of them. */
+export function languageOfHeadings(headings: readonly string[]): string {
+  const [first, second] = languagesOf(headings.map(waysToRead)).others;
+  return first && first.count >= 3 && first.count > (second?.count ?? 0) ? first.language.code : '';
+}
+
+/** The country whose language the headings are in; '' where it is that of several. */
 export function countryOfHeadings(headings: readonly string[]): string {
   const { others, usualCount } = languagesOf(headings.map(waysToRead));
-  const [first, second] = others;
-  if (!first || first.count < 3 || first.count < usualCount || first.count === second?.count) return '';
-  return COUNTRIES[first.language.code] ?? '';
+  const isSure = (others[0]?.count ?? 0) >= usualCount;
+  return isSure ? (COUNTRIES[languageOfHeadings(headings)] ?? '') : '';
 }
 
 /**
@@ -103,6 +108,9 @@ export function columnsOfHeadings(headings: readonly string[]): readonly (Column
       one.map(meaning).find((column) => column !== undefined) ??
       daysIn(headings[at] ?? ''),
   );
+  // “Sa” beside “Mo-Fr” is a day.
+  if (columns.some(isRun))
+    for (const [at, heading] of headings.entries()) columns[at] ??= daysIn(heading, true);
   const named = daysNamed(headings.map(withoutHours));
   // A whole week is one, though “St” and “X” by themselves are other things.
   const isWeek = new Set(named).size > 5;
@@ -138,7 +146,7 @@ function partsOfAddress(
 }
 
 /** The column of a day, or of days in a row, that a heading names: "Hours M-F", "Vardagar". */
-function daysIn(heading: string): Column | undefined {
+function daysIn(heading: string, isBesideDays = false): Column | undefined {
   const span = '09:00-17:00';
   if (!/^[\p{L}\s.,:/–-]{1,40}$/u.test(heading)) return undefined;
   const { hours, faults } = readWeek(`${withoutHours(heading)} ${span}`);
@@ -146,7 +154,8 @@ function daysIn(heading: string): Column | undefined {
   const named = days.filter((day) => hours[day] === span);
   const [only] = named;
   // A short day beside the word for hours is one: “Hours Sat”.
-  if (only && named.length === 1 && withoutHours(heading) !== heading) return `hours.${only}`;
+  if (only && named.length === 1 && (isBesideDays || withoutHours(heading) !== heading))
+    return `hours.${only}`;
   return everyRun.find((run) => daysOfRun(run).join() === named.join());
 }
 

@@ -1,5 +1,5 @@
 export * from './column.ts';
 export * from './columns.ts';
 export type { RowReading } from './row.ts';
-export { countryOfHeadings } from './headings.ts';
+export { countryOfSheet } from './sheetCountry.ts';
 export * from './sheet.ts';

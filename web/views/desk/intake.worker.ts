@@ -3,7 +3,7 @@ import type { BranchRecords, SheetColumns } from '#contract';
 import {
   branchesOfMarkup,
   branchOfRow,
-  countryOfHeadings,
+  countryOfSheet,
   guessColumns,
   namesTellApart,
   updatedByRow,
@@ -100,7 +100,7 @@ const worker = {
       headings,
       samples: body.slice(0, 3),
       count: body.length,
-      home: countryOfHeadings(headings),
+      home: countryOfSheet(headings, body),
       columns: headings.map((heading, at) =>
         kept.has(heading) ? (kept.get(heading) ?? undefined) : guessed[at],
       ),
