@@ -80,6 +80,36 @@ describe('wordings', () => {
     expect(first?.fields).toMatchObject({ title: 'Own', alt: '', caption: 'C' });
   });
 
+  test('fill in the placeholders of what was typed for one picture, and change nothing else of it', () => {
+    const [first, second, third] = plan({ wordings: { title: 'Front, {town}' } }, [
+      {
+        subject: 'A cat',
+        title: '{subject} in {town} {sic}',
+        headline: '{title}!',
+        caption: '- as  typed -',
+        alt: '{Number}',
+        keywords: ['{town}', '{subject}'],
+        name: '{subject} {number}',
+      },
+      { title: 'Front, {town}' },
+      {},
+    ]);
+    expect(first).toMatchObject({
+      name: 'a-cat-1.jpg',
+      fields: {
+        title: 'A cat in Port Ellery {sic}',
+        headline: 'A cat in Port Ellery {sic}!',
+        caption: '- as  typed -',
+        alt: '{Number}',
+        keywords: ['Port Ellery', 'A cat'],
+      },
+    });
+    expect([second?.fields.title, third?.fields.title]).toEqual([
+      'Front, Port Ellery',
+      'Front, Port Ellery 2',
+    ]);
+  });
+
   test('lose what leads up to nothing', () => {
     const [first] = plan({ wordings: { title: '{subject} – {town}', caption: '{town}, {subject}' } }, [{}]);
     expect(first?.fields).toMatchObject({ title: 'Port Ellery', caption: 'Port Ellery' });

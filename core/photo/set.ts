@@ -3,7 +3,14 @@ import { foldFileName, freeName } from '#core/text';
 import { stampFields, type StampFields } from './fields.ts';
 import type { OwnWords } from './ownWords.ts';
 import { authorOf, commentOf, type StampSettings } from './settings.ts';
-import { fillWording, nameFromWording, placeholderTexts, wordLists, type Placeholder } from './wording.ts';
+import {
+  fillTyped,
+  fillWording,
+  nameFromWording,
+  placeholderTexts,
+  wordLists,
+  type Placeholder,
+} from './wording.ts';
 
 /** A picture of a set. */
 export interface Picture {
@@ -30,8 +37,8 @@ interface Taken {
 }
 
 /**
- * What is written into each picture of a set: its own words, or else the wordings filled in. What was typed for one
- * picture is never overwritten. No two titles that were made are alike, and no two names.
+ * What is written into each picture of a set: its own words, or else the wordings, with their placeholders filled in. What
+ * was typed for one picture is never overwritten. No two titles that were made are alike, and no two names.
  */
 export function planSet(
   record: BusinessRecord,
@@ -41,29 +48,42 @@ export function planSet(
   taken: Taken = { titles: [], names: [] },
 ): readonly PlannedPicture[] {
   const lists = wordLists(record, settings.lists);
-  const typed = pictures.flatMap(({ own }) => own.title ?? []);
+  const { wordings } = settings;
+  const begun = pictures.map(({ name, own, date, number = 0 }, at) => {
+    const place = number || at + 1;
+    const texts = (subject: string, title: string): Readonly<Record<Placeholder, string>> =>
+      placeholderTexts(record, lists, { subject, title, number: place, date, thisYear });
+    const subject =
+      own.subject === undefined
+        ? fillWording(wordings.subject, texts('', '')) || subjectOf(name)
+        : fillTyped(own.subject, texts('', ''));
+    const typed = own.title === undefined ? undefined : fillTyped(own.title, texts(subject, ''));
+    return { name, own, place, texts, subject, typed };
+  });
+  const typed = begun.flatMap((one) => one.typed ?? []);
   const titles = new Set([...taken.titles, ...typed].map((title) => title.toLowerCase()));
   const names = new Set(taken.names.map(foldFileName));
   const comment = commentOf(settings, record);
   const country = countryOf(record);
-  return pictures.map(({ name, own, date, number = 0 }, at) => {
-    const place = number || at + 1;
-    const { wordings } = settings;
-    const texts = (subject: string, title: string): Readonly<Record<Placeholder, string>> =>
-      placeholderTexts(record, lists, { subject, title, number: place, date, thisYear });
-    const subject = own.subject ?? (fillWording(wordings.subject, texts('', '')) || subjectOf(name));
-    const title = own.title ?? unlike(fillWording(wordings.title, texts(subject, '')), titles);
+  return begun.map(({ name, own, place, texts, subject, typed: ownTitle }) => {
+    const title = ownTitle ?? unlike(fillWording(wordings.title, texts(subject, '')), titles);
     const all = texts(subject, title);
+    const said = (words: string | undefined, wording: string): string =>
+      words === undefined ? fillWording(wording, all) : fillTyped(words, all);
+    const keywords = own.keywords?.map((word) => fillTyped(word, all));
     const fields = stampFields(
       record,
       {
         title,
-        caption: own.caption ?? fillWording(wordings.caption, all),
-        alt: own.alt ?? fillWording(wordings.alt, all),
-        keywords: unrepeated(own.keywords ?? wordings.keywords.map((word) => fillWording(word, all))),
+        caption: said(own.caption, wordings.caption),
+        alt: said(own.alt, wordings.alt),
+        keywords: unrepeated(keywords ?? wordings.keywords.map((word) => fillWording(word, all))),
       },
       {
-        headline: own.headline ?? (fillWording(wordings.headline, all) || title),
+        headline:
+          own.headline === undefined
+            ? fillWording(wordings.headline, all) || title
+            : fillTyped(own.headline, all),
         subject,
         author: authorOf(settings, record),
         copyright: fillWording(settings.copyright, all),

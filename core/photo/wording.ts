@@ -124,6 +124,12 @@ export function fillWording(wording: string, texts: Readonly<Record<Placeholder,
 }
 const GONE = '\uFFFF';
 
+/** What was typed for one picture, with the placeholders in it filled in; to the letter where there are none. */
+export const fillTyped = (typed: string, texts: Readonly<Record<Placeholder, string>>): string =>
+  [...typed.matchAll(PLACEHOLDER)].some(([, word = '']) => isPlaceholder(word.trim()))
+    ? fillWording(typed, texts)
+    : typed;
+
 /**
  * A wording for a file name: lower case, ASCII as the country (ISO 3166-1 alpha-2) writes it, words joined by hyphens, the
  * ending of the format kept.
