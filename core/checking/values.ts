@@ -9,7 +9,7 @@ import {
 } from '#core/address';
 import { fault, type Fault } from '#core/fault';
 import {
-  days,
+  daysSaid,
   groupDays,
   isDateOrYear,
   machineDate,
@@ -282,10 +282,9 @@ const DAY =
 
 /** The days that people mean, in whatever language they are known in; several only where JSON has room for them. */
 function mendDays(value: TextValue, text: string, begins: string): Edit[] | null {
-  const { hours, faults, assumed } = readWeek(`${schemaName(text)} 09:00-17:00`);
-  const meant = days.filter((day) => hours[day]);
+  const { days: meant, assumed } = daysSaid(schemaName(text));
   const [day, ...more] = meant;
-  if (faults.length > 0 || assumed || !day) return null;
+  if (assumed || !day) return null;
   if (more.length === 0) return instead(value, `${begins}${day}`);
   const { start, end } = value.place;
   return value.holder === 'json' ? [{ start, end, text: `[${meant.map(jsonString).join(', ')}]` }] : null;

@@ -364,6 +364,14 @@ export function writeSpecialWeek(hours: Hours): string {
   return texts.size === 1 ? hours.Monday : writeWeek(hours);
 }
 
+const ANY_SPAN = '09:00-17:00';
+
+/** The days that a text names, in any language that hours are read in; none where it says more than days. */
+export function daysSaid(text: string): { readonly days: readonly Day[]; readonly assumed: boolean } {
+  const { hours, faults, assumed } = readWeek(`${text} ${ANY_SPAN}`);
+  return { days: faults.length > 0 ? [] : days.filter((day) => hours[day] === ANY_SPAN), assumed };
+}
+
 /** What a day has that is not open, besides the words for it. */
 const NOT_OPEN = /^(?:[-–—/x×✗✕]|n\.?\s?\/?\s?a\.?|nil|none|day off|closed all day|zu|dicht)$/i;
 

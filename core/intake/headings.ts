@@ -1,4 +1,4 @@
-import { days, daysNamed, readWeek } from '#core/hours';
+import { daysNamed, daysSaid } from '#core/hours';
 import { fold } from '#core/text';
 import { columnsByHeading, daysOfRun, everyRun, isRun, type Column } from './column.ts';
 import { latinHeadings } from './latinHeadings.ts';
@@ -147,11 +147,8 @@ function partsOfAddress(
 
 /** The column of a day, or of days in a row, that a heading names: "Hours M-F", "Vardagar". */
 function daysIn(heading: string, isBesideDays = false): Column | undefined {
-  const span = '09:00-17:00';
   if (!/^[\p{L}\s.,:/–-]{1,40}$/u.test(heading)) return undefined;
-  const { hours, faults } = readWeek(`${withoutHours(heading)} ${span}`);
-  if (faults.length > 0) return undefined;
-  const named = days.filter((day) => hours[day] === span);
+  const { days: named } = daysSaid(withoutHours(heading));
   const [only] = named;
   // A short day beside the word for hours is one: “Hours Sat”.
   if (only && named.length === 1 && (isBesideDays || withoutHours(heading) !== heading))

@@ -1,6 +1,6 @@
 import { countryNamed, readAddress, splitAddress } from '#core/address';
 import { fault } from '#core/fault';
-import { dayMeant, days, readWeek, type Day, type Hours } from '#core/hours';
+import { dayMeant, days, daysSaid, readWeek, type Day, type Hours } from '#core/hours';
 import { readCoordinates, readDegrees } from '#core/pin';
 import {
   aroundOf,
@@ -54,6 +54,10 @@ export function readRow(
 
 /** A street to read a line of a town behind. */
 const STREET = '1 X Street';
+
+/** That there is no day of rest. */
+const NO_REST =
+  /^(?:none|keine?r?|aucune?|ninguno|nessuno|geen|nenhum|brak|なし|無し?|無休|年中無休|없음|연중무휴|-|–|—)$/iu;
 
 /** A row while its cells are read into a record, one column after the other. */
 class Row {
@@ -136,16 +140,11 @@ class Row {
 
   /** Days of rest. What names none is left and told. */
   #takeClosedDays(text: string): void {
-    const { hours, faults } = readWeek(`${text} 09:00-17:00`);
-    const named = days.filter((day) => hours[day] && hours[day] !== 'closed');
-    if (faults.length === 0 && named.length > 0 && named.length < days.length) {
+    const { days: named } = daysSaid(text);
+    if (named.length > 0 && named.length < days.length) {
       const rest = Object.fromEntries(named.map((day) => [day, 'closed']));
       this.record = { ...this.record, hours: { ...this.record.hours, ...rest } };
-    } else if (
-      !/^(?:none|keine?r?|aucune?|ninguno|nessuno|geen|nenhum|brak|なし|無し?|無休|年中無休|없음|연중무휴|-|–|—)$/iu.test(
-        text.trim(),
-      )
-    )
+    } else if (!NO_REST.test(text.trim()))
       this.#doubt('hours.Monday', 'value/hours', `“${text.slice(0, 60)}” was not read as days of rest.`);
   }
 
