@@ -5,10 +5,10 @@ import {
   excerptOf,
   profileNames,
   profiles,
+  surroundingsOf,
   type Check,
   type Ignore,
   type Profile,
-  surroundingsOf,
 } from '#core/checking';
 import { describeAll, type Description } from '#core/agreement';
 import { reportCsv, reportHtml, sarifLog } from '#core/reporting';

@@ -121,23 +121,6 @@ export function codeBehindRegion(
     : undefined;
 }
 
-export function regionWithCode(
-  { text, item, value: { holder, place }, property }: Spot,
-  { region, code }: { readonly region: string; readonly code: string },
-): Finding {
-  const more = textOf(item, 'postalCode').trim() ? '' : `, "postalCode": ${jsonString(code)}`;
-  return finding(
-    'value/region',
-    `“${text}” holds the postal code as well, which has a property of its own. Write the region alone: ${region}.`,
-    place,
-    property.name,
-    {
-      edits:
-        holder === 'json' ? [{ start: place.start, end: place.end, text: jsonString(region) + more }] : null,
-    },
-  );
-}
-
 /** The parts of an address that stand in another one of it, where that is told. */
 export function heldElsewhere(item: ReadItem, country: string): ReadonlySet<AddressPart> {
   const street = wholeInStreet(item, country);

@@ -7,11 +7,11 @@ import {
   regionsOf,
   regionsOfPostalCode,
 } from '#core/address';
-import { shortText, type Finding } from '#core/fault';
+import { finding, shortText, type Finding } from '#core/fault';
 import { textOf } from '#core/item';
-import { fold } from '#core/text';
+import { fold, jsonString } from '#core/text';
 import { nearestName } from '#core/vocabulary';
-import { codeBehindRegion, isRegion, regionWithCode } from './senseOfAddress.ts';
+import { codeBehindRegion, isRegion } from './senseOfAddress.ts';
 import { tell, type Spot } from './spot.ts';
 
 /** Addresses of a country's forces abroad, which the post treats as a state. */
@@ -46,6 +46,23 @@ function regionsApart(postcode: string, country: string): readonly string[] {
   const all = regionsOfPostalCode(postcode, country);
   const codes = all.filter(isCode);
   return codes.length > 0 ? codes : all;
+}
+
+function regionWithCode(
+  { text, item, value: { holder, place }, property }: Spot,
+  { region, code }: { readonly region: string; readonly code: string },
+): Finding {
+  const more = textOf(item, 'postalCode').trim() ? '' : `, "postalCode": ${jsonString(code)}`;
+  return finding(
+    'value/region',
+    `“${text}” holds the postal code as well, which has a property of its own. Write the region alone: ${region}.`,
+    place,
+    property.name,
+    {
+      edits:
+        holder === 'json' ? [{ start: place.start, end: place.end, text: jsonString(region) + more }] : null,
+    },
+  );
 }
 
 /** A region that the postal code is not of, or that is none. */

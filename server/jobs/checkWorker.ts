@@ -4,10 +4,10 @@ import {
   excerptOf,
   profiles,
   profileWith,
+  surroundingsOf,
   type Ignore,
   type ProfileName,
   type Want,
-  surroundingsOf,
 } from '#core/checking';
 import type { SiteBranch } from '#core/agreement';
 import { limits } from '#core/limits';
