@@ -1,3 +1,4 @@
+import { percentDecoded } from '#core/text';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textContent, type HtmlDocument } from '#core/html';
 import { itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
@@ -266,7 +267,7 @@ const LONGEST_LINK = 2000;
 
 /** The one number that a link shows, where it dials another. */
 function otherNumber(text: string, target: string, country: string): string | undefined {
-  const dialled = readTelephone(unescaped(target), country).telephone;
+  const dialled = readTelephone(percentDecoded(target), country).telephone;
   const shown = telephonesAmong(numbersIn(text), country);
   const [only] = shown;
   return dialled && only && shown.length === 1 && only.e164 !== dialled.e164 ? only.text : undefined;
@@ -275,14 +276,6 @@ function otherNumber(text: string, target: string, country: string): string | un
 /** The one address that a link shows, where it writes to another. */
 function otherEmail(text: string, target: string): string | undefined {
   const [only, ...more] = emailsIn(text).map(({ 0: address }) => address);
-  const isOther = only !== undefined && only.toLowerCase() !== unescaped(target).trim().toLowerCase();
+  const isOther = only !== undefined && only.toLowerCase() !== percentDecoded(target).trim().toLowerCase();
   return isOther && more.length === 0 ? only : undefined;
-}
-
-function unescaped(target: string): string {
-  try {
-    return decodeURIComponent(target);
-  } catch {
-    return target;
-  }
 }

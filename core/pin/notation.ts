@@ -1,4 +1,4 @@
-import { westernDigits } from '#core/text';
+import { westernDigits, percentDecoded } from '#core/text';
 import { axisMarks } from './axisWords.ts';
 import { readDegrees, type Point } from './pin.ts';
 
@@ -146,12 +146,7 @@ function degreesOf({ numbers, marks }: Angle): string {
 
 /** Maps write the point into their addresses in a few ways: named parameters, "@lat,lon", "zoom/lat/lon". */
 function fromAddress(address: string): Coordinates | undefined {
-  let written: string;
-  try {
-    written = decodeURIComponent(address);
-  } catch {
-    written = address;
-  }
+  const written = percentDecoded(address);
   const decimal = String.raw`(-?\d{1,3}\.\d{3,15})`;
   const named = (names: string): string | undefined =>
     new RegExp(`[?&#](?:${names})=${decimal}(?![\\d.])`, 'i').exec(written)?.[1];

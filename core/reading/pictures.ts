@@ -1,6 +1,6 @@
 import { eachItem, type ReadItem } from '#core/item';
 import { textContent, type HtmlDocument } from '#core/html';
-import { foldFileName } from '#core/text';
+import { foldFileName, percentDecoded } from '#core/text';
 
 /** Files that hold pictures, by the end of their addresses. */
 const PICTURE = /\.(?:jpe?g|png|webp|gif|avif|heic|heif|tiff?)(?=$|[?#])/i;
@@ -57,9 +57,5 @@ export function fileOfAddress(address: string): string {
       .replace(/[?#].*$/s, '')
       .split(/[/\\]/)
       .at(-1) ?? '';
-  try {
-    return foldFileName(decodeURIComponent(file));
-  } catch {
-    return foldFileName(file);
-  }
+  return foldFileName(percentDecoded(file));
 }

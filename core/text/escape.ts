@@ -42,3 +42,12 @@ export function asciiHtml(html: string): string {
 
 const unicodeEscape = (character: string): string =>
   `\\u${character.charCodeAt(0).toString(16).padStart(4, '0')}`;
+
+/** Text of an address without its percent-encoding (RFC 3986, 2.1); as it stands where that is broken. */
+export function percentDecoded(text: string): string {
+  try {
+    return decodeURIComponent(text);
+  } catch {
+    return text;
+  }
+}

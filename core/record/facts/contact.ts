@@ -10,7 +10,7 @@ import {
   type Said,
 } from '#core/item';
 import { readTelephone } from '#core/phone';
-import { plainText, remembered } from '#core/text';
+import { plainText, remembered, percentDecoded } from '#core/text';
 import {
   contactPoints,
   email,
@@ -81,11 +81,7 @@ const pointsOf = remembered((item: ReadItem) => {
 /** The text in an `sms:` address (RFC 5724). */
 function messageOf(address: string): string {
   const body = /^sms:[^?]*\?(?:.*&)?body=([^&]*)/i.exec(address)?.[1] ?? '';
-  try {
-    return decodeURIComponent(body).trim();
-  } catch {
-    return body;
-  }
+  return percentDecoded(body).trim();
 }
 
 /** The national form where the number can be read. */
