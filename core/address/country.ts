@@ -110,5 +110,9 @@ export function countryNamed(text: string): string {
   return byOwnName.get(text.trim().toLowerCase()) ?? '';
 }
 
+/** The language that most people of a country (ISO 3166-1 alpha-2) write, as CLDR has it (BCP 47). */
+export const languageOfCountry = (code: string): string =>
+  new Intl.Locale('und', { region: code }).maximize().language;
+
 /** The alpha-3 code of an alpha-2 code (ISO 3166-1); '' for anything else. */
 export const threeLetterCode = (alpha2: string): string => countries.alpha2ToAlpha3(alpha2) ?? '';

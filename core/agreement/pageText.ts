@@ -1,6 +1,6 @@
 /** What is worked out of all that a page shows. */
 import { foldAddress } from '#core/address';
-import type { HtmlDocument } from '#core/html';
+import { languageOfDocument, type HtmlDocument } from '#core/html';
 import { weeksIn, type WeeksInText } from '#core/hours';
 import { rememberLast } from '#core/text';
 import { cutWords, lettersOf, ofPage, type Words } from './letters.ts';
@@ -92,9 +92,5 @@ export const maybeCodesOfPage = ofPage((text) => [...text.matchAll(MAYBE_CODE)])
 
 /** Its hours, read in the language that it says it is written in. */
 export const weeksOfPage = (text: string, document: HtmlDocument | undefined): WeeksInText =>
-  weeksInLanguage(document ? languageOfPage(document) : '')(text);
+  weeksInLanguage(document ? languageOfDocument(document) : '')(text);
 const weeksInLanguage = rememberLast((language) => ofPage((text) => weeksIn(text, language)));
-
-/** The language that a page says it is written in (BCP 47); '' where it does not. */
-const languageOfPage = ({ elements }: HtmlDocument): string =>
-  elements.find(({ name }) => name === 'html')?.attributes['lang'] ?? '';

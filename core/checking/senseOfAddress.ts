@@ -8,6 +8,7 @@ import {
   regionNamed,
   type Address,
   type AddressPart,
+  languageOfCountry,
 } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textOf, valuesOf, type ReadItem } from '#core/item';
@@ -164,10 +165,8 @@ function moreThanAStreet(spot: Spot): Finding {
 
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 /** A country as its own people call it. */
-function native(code: string): string {
-  const { language } = new Intl.Locale('und', { region: code }).maximize();
-  return new Intl.DisplayNames([language], { type: 'region' }).of(code) ?? '';
-}
+const native = (code: string): string =>
+  new Intl.DisplayNames([languageOfCountry(code)], { type: 'region' }).of(code) ?? '';
 
 /** "Bengaluru, Karnataka": what may be the town, and what stands behind it. */
 const BEFORE_COMMA = /^([^,]{2,60}),\s*([^,]{2,40})$/;

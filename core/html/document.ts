@@ -59,6 +59,10 @@ export function brokenText(node: HtmlElement): string {
   return text;
 }
 
+/** The language that a page says it is written in (BCP 47); '' where it does not (HTML Standard, 3.2.6.2). */
+export const languageOfDocument = ({ elements }: Pick<HtmlDocument, 'elements'>): string =>
+  elements.find(({ name }) => name === 'html')?.attributes['lang']?.trim() ?? '';
+
 /** What elements without children share, so that most elements need no array of their own. */
 const NONE: GrowingNode[] = [];
 

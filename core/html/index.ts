@@ -2,6 +2,7 @@ export { attributeNames, attributeSpan, behindTagName, tokensOf } from './attrib
 export {
   brokenText,
   isWritten,
+  languageOfDocument,
   textContent,
   type HtmlDocument,
   type HtmlElement,

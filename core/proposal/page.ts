@@ -3,7 +3,7 @@ import { isFaxAlone, numbersIn, telephonesAmong, vatNumberIn } from '#core/agree
 import { days, weeksIn, writeWeek } from '#core/hours';
 import { emailsIn, isEmail, parseUrl, siteOf } from '#core/link';
 import { readTelephone } from '#core/phone';
-import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
+import { textContent, type HtmlDocument, type HtmlElement, languageOfDocument } from '#core/html';
 import type { Reading } from '#core/reading';
 import { factLabel, type Fact } from '#core/record';
 import { collapse, westernDigits } from '#core/text';
@@ -69,7 +69,7 @@ export function proposeFromPage(
   for (const { text, where } of emailsOf(document, lines, at).slice(0, 2)) one('email', text, where);
   const vat = lines.find(({ text }) => vatNumberIn(text));
   if (vat) one('vatID', vatNumberIn(vat.text), `shown, ${vat.where}`);
-  const hours = findHours(lines, languageOf(document));
+  const hours = findHours(lines, languageOfDocument(document));
   if (hours)
     tell(
       days.flatMap((day) =>
@@ -91,10 +91,6 @@ type At = (place: { start: number }) => string;
 /** Whether what may be a number is a postal code, alone or with a house number before it. */
 const endsInCode = (text: string, code: string): boolean =>
   code !== '' && text.replace(/\D/g, '').endsWith(code.replace(/\D/g, '') || ' ');
-
-/** The language that a page says it is in (BCP 47); ''. */
-const languageOf = ({ elements }: HtmlDocument): string =>
-  elements.find(({ name }) => name === 'html')?.attributes['lang'] ?? '';
 
 /** Title, meta elements, canonical address, logo and picture. */
 function proposeHead({ elements }: HtmlDocument, base: string, one: One, at: At): void {

@@ -1,6 +1,6 @@
 import { addressParts, countryCode, readAddress, streetKinds, type Address } from '#core/address';
 import { isRegistered, numbersIn, telephonesAmong } from '#core/agreement';
-import { textContent, type HtmlDocument, type HtmlElement } from '#core/html';
+import { textContent, type HtmlDocument, type HtmlElement, languageOfDocument } from '#core/html';
 import { weeksIn } from '#core/hours';
 import { emailsIn, parseUrl } from '#core/link';
 import { readTelephone } from '#core/phone';
@@ -66,8 +66,8 @@ export function countriesOfPage(
   base: string,
   lines: readonly Line[],
 ): readonly string[] {
-  const language = elements.find(({ name }) => name === 'html')?.attributes['lang'] ?? '';
-  const [, tongue = '', region = ''] = /^([a-z]{2,3})(?:-[a-z]{4})?(?:-([a-z]{2})\b)?/i.exec(language) ?? [];
+  const [, tongue = '', region = ''] =
+    /^([a-z]{2,3})(?:-[a-z]{4})?(?:-([a-z]{2})\b)?/i.exec(languageOfDocument({ elements })) ?? [];
   const domain = parseUrl(base)?.hostname.split('.').at(-1) ?? '';
   const numbers = [
     ...elements.flatMap(({ attributes }) =>
