@@ -74,6 +74,9 @@ export function countryOfItem(item: ReadItem): string {
 
 /** Properties that hold addresses, and that the record has no fact for or more than addresses. */
 const OTHERS = table({ photo: 'url', map: 'url', menu: 'url', hasMenu: 'url', urlTemplate: 'url' });
+/** Properties that the page itself may be the value of, so that an empty address is one. */
+const OF_THE_PAGE = new Set(['url', 'mainEntityOfPage', 'item', 'isPartOf', 'target']);
+
 
 /** The kinds of values that are judged alike wherever they stand. */
 const JUDGED = table<string>({
@@ -91,6 +94,18 @@ function sortOf(name: string): string {
 
 function judgeProperty(
   item: ReadItem,
+  const written = value.holder.startsWith('attribute')
+    ? source.slice(value.place.start, value.place.end)
+    : name;
+  if (/^\s*#?\s*$/.test(written) && !OF_THE_PAGE.has(name))
+    return [
+      finding(
+        'value/empty',
+        `${name} is there, but the address “${written.trim()}” is this page itself. Leave out what is not known.`,
+        place,
+        name,
+      ),
+    ];
   property: ReadProperty,
   { source, base, country }: Surroundings,
 ): readonly Finding[] {
