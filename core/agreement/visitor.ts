@@ -416,8 +416,10 @@ export class VisitorSearch {
       const agreement = gradeHours(hours, shown);
       // Hours of the kitchen or of the telephone contradict nobody.
       const before = this.#text.lastIndexOf('\n', Math.max(0, start - 2)) + 1;
-      // A longer line is no heading of the next.
-      const line = start - before > LONGEST_HEADING ? start : before;
+      // A longer line is no heading of the next, nor is one of facts: "Cuisine: italienne".
+      const isHeading =
+        start - before <= LONGEST_HEADING && !FACTS.test(this.#text.slice(before, start).trim());
+      const line = isHeading ? before : start;
       const about = Math.max(line, start - 80);
       const isSame = isSameHours(hours, shown);
       if (!isSame && others.hours.some((one) => isSameHours(one, shown))) continue;
@@ -478,6 +480,8 @@ export class VisitorSearch {
 const MOST_OF_ONE_CODE = 8;
 /** What stands over hours is shorter. */
 const LONGEST_HEADING = 50;
+/** A label with what it says behind it, or several things beside one another. */
+const FACTS = /^[^:：]{2,40}[:：]\s*\S|\S [·•|] \S/u;
 /** So many characters before and behind a street the rest of its address stands. */
 const BEFORE_STREET = 40;
 const BEHIND_STREET = 60;

@@ -23,6 +23,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromUnknownType(all, items),
     fromNoLocalBusiness(all, items),
     fromNoVocabulary(all, items),
+    fromWrongVocabulary(all, reading),
     fromMisformed(all),
     fromBadValue(all),
     fromNoBusiness(all, items),
@@ -234,6 +235,20 @@ function fromNoVocabulary(all: readonly Finding[], items: () => readonly ReadIte
   const isInside =
     bare && standsIn(items().flatMap(({ place }) => (bare.some((one) => holds(place, one)) ? [place] : [])));
   return isInside && (({ code, place }) => code.startsWith('guideline/') && isInside(place));
+}
+
+/** Names that a wrong `vocab` is put before are unknown for that alone. */
+function fromWrongVocabulary(all: readonly Finding[], { document }: Reading): Follows | undefined {
+  const wrong = placesOf(all, ({ code }) => code === 'syntax/wrong-context');
+  if (!wrong) return undefined;
+  const named = (document?.marked ?? []).filter(
+    ({ attributes, start, contentStart }) =>
+      'vocab' in attributes && wrong.some((one) => holds({ start, end: contentStart }, one)),
+  );
+  const isInside = standsIn(named);
+  return ({ code, place }) =>
+    (code.startsWith('vocabulary/unknown-') && isInside(place)) ||
+    (code === 'structure/other-markup' && named.length > 0);
 }
 
 /** What a number that nobody can dial has instead of digits is told with its mend, and is none that visitors read. */

@@ -8,20 +8,11 @@ import {
   type AddressPart,
 } from '#core/address';
 import { fault, type Fault } from '#core/fault';
-import {
-  daysSaid,
-  groupDays,
-  isDateOrYear,
-  machineDate,
-  machineDateOrYear,
-  readOpeningHoursText,
-  readWeek,
-  shortDays,
-} from '#core/hours';
+import { isDateOrYear, machineDate, machineDateOrYear } from '#core/hours';
 import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '#core/link';
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import { recordFromItem, type Reading } from '#core/reading';
-import { schemaName, Visited, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
+import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import { currenciesMeant, emailMeant, judgePlaceholderMail, judgeText, urlMeant } from '#core/value';
 import { judgeCurrencies, judgePriceRange } from '#core/price';
 import { propertyKinds } from '#core/record';
@@ -31,16 +22,16 @@ import { finding, shortText, type Finding } from '#core/fault';
 import { judgeCoordinates } from './coordinates.ts';
 import { propertiesMeant } from './meant.ts';
 import { mendBeside, momentBeside, type Standing } from './beside.ts';
+import { judgeDayOfWeek, judgeHoursText } from './hoursWords.ts';
 import { judgeDate, judgeTime, hoursEndMeant } from './moments.ts';
 import { judgeRatingItem } from './ratings.ts';
 import { beginsWithWords } from './sense.ts';
 import { heldElsewhere } from './senseOfAddress.ts';
-import { embeddedIn, instead, withoutEntry, type TextValue } from './spot.ts';
+import { embeddedIn, instead, type TextValue } from './spot.ts';
 
-/** What a value stands in: its page's source and address, and the country its telephone numbers are read in. */
+/** What a value stands in: its page, and the country its telephone numbers are read in. */
 interface Surroundings {
-  readonly source: string;
-  readonly base: string;
+  readonly page: Reading;
   readonly country: string;
   /** The item around serves an area, so that its address needs no street. */
   readonly servesArea: boolean;
@@ -49,9 +40,9 @@ interface Surroundings {
 }
 
 /** Family `value`: every value whose form a machine must be able to read. */
-export function judgeValues({ items, base, source }: Reading): readonly Finding[] {
+export function judgeValues(page: Reading): readonly Finding[] {
   const found: Finding[] = [];
-  const visited = new Visited(items);
+  const visited = new Visited(page.items);
   const visit = (item: ReadItem, surroundings: Surroundings): void => {
     if (!visited.enters(item)) return;
     const country = countryOfItem(item) || surroundings.country;
@@ -63,7 +54,7 @@ export function judgeValues({ items, base, source }: Reading): readonly Finding[
     }
     found.push(...judgeWhole(item, { ...surroundings, country }));
   };
-  for (const item of items) visit(item, { source, base, country: '', servesArea: false, within: '' });
+  for (const item of page.items) visit(item, { page, country: '', servesArea: false, within: '' });
   return found;
 }
 
@@ -74,9 +65,6 @@ export function countryOfItem(item: ReadItem): string {
 
 /** Properties that hold addresses, and that the record has no fact for or more than addresses. */
 const OTHERS = table({ photo: 'url', map: 'url', menu: 'url', hasMenu: 'url', urlTemplate: 'url' });
-/** Properties that the page itself may be the value of, so that an empty address is one. */
-const OF_THE_PAGE = new Set(['url', 'mainEntityOfPage', 'item', 'isPartOf', 'target']);
-
 
 /** The kinds of values that are judged alike wherever they stand. */
 const JUDGED = table<string>({
@@ -86,6 +74,9 @@ const JUDGED = table<string>({
   images: 'url',
 });
 
+/** Properties that the page itself may be the value of, so that an empty address is one. */
+const OF_THE_PAGE = new Set(['url', 'mainEntityOfPage', 'item', 'isPartOf', 'target']);
+
 /** What sort of value a property holds; its own name where that says it. */
 function sortOf(name: string): string {
   const kind = OTHERS[name] ?? propertyKinds.get(name) ?? '';
@@ -94,6 +85,15 @@ function sortOf(name: string): string {
 
 function judgeProperty(
   item: ReadItem,
+  property: ReadProperty,
+  { page, country }: Surroundings,
+): readonly Finding[] {
+  const { name, value, place } = property;
+  const { source, base } = page;
+  if (value.kind === 'item') return [];
+  const text = value.text.trim();
+  if (!text)
+    return [finding('value/empty', `${name} is there, but empty. Leave out what is not known.`, place, name)];
   const written = value.holder.startsWith('attribute')
     ? source.slice(value.place.start, value.place.end)
     : name;
@@ -106,14 +106,6 @@ function judgeProperty(
         name,
       ),
     ];
-  property: ReadProperty,
-  { source, base, country }: Surroundings,
-): readonly Finding[] {
-  const { name, value, place } = property;
-  if (value.kind === 'item') return [];
-  const text = value.text.trim();
-  if (!text)
-    return [finding('value/empty', `${name} is there, but empty. Leave out what is not known.`, place, name)];
   const sort = sortOf(name);
   const spot = { item, property, source };
   if (sort === 'telephone') {
@@ -145,15 +137,9 @@ function judgeProperty(
     return tellMoment(spot, value, judgeTime(text, time), () => time, guess);
   }
   if (name === 'dayOfWeek') {
-    const begins = isLinked(value, source) ? DAYS : '';
-    return judgeDay(text, begins).map(({ code, message }) =>
-      finding(code, message, value.place, name, { edits: mendDays(value, text, begins) }),
-    );
+    return judgeDayOfWeek(spot, value, isLinked(value, source), { page, country });
   }
-  if (name === 'openingHours')
-    return judgeOpeningHours(text).map(({ code, message }) =>
-      finding(code, message, value.place, name, { edits: mendHours(spot, value, text), guess: true }),
-    );
+  if (name === 'openingHours') return judgeHoursText(spot, value, { page, country });
   if (sort === 'email')
     return tell(spot, value, [...judgeEmail(text), ...judgePlaceholderMail(text)], ({ code }) =>
       code === 'value/placeholder' ? '' : emailMeant(text),
@@ -278,68 +264,13 @@ const isSubject = ({ types }: ReadItem): boolean => types.some((type) => isSubty
 const isLinked = ({ holder, place }: TextValue, source: string): boolean =>
   holder !== 'json' && /\bhref\s*=\s*["']?$/i.test(source.slice(Math.max(0, place.start - 12), place.start));
 
-/** What the address of a day begins with. */
-const DAYS = 'https://schema.org/';
-
-/** `begins` is what a day must begin with: behind a link, a bare name is an address of the page's own site. */
-function judgeDay(text: string, begins: string): readonly Fault[] {
-  const day = text.trim();
-  if (DAY.test(day) && (begins === '' || !/^\w+$/.test(day))) return [];
-  const message = DAY.test(day)
-    ? `“${text}” in a link is an address of this site to a machine, and no day. Write ${begins}${day}.`
-    : `“${text}” is no day of the week to a machine. Write Monday or ${DAYS}Monday, each day by itself.`;
-  return [fault('value/day', message)];
-}
-
-/** The members of schema.org/DayOfWeek. */
-const DAY =
-  /^(?:https?:\/\/(?:www\.)?schema\.org\/|schema:)?(?:(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day|PublicHolidays)$/;
-
-/** The days that people mean, in whatever language they are known in; several only where JSON has room for them. */
-function mendDays(value: TextValue, text: string, begins: string): Edit[] | null {
-  const { days: meant, assumed } = daysSaid(schemaName(text));
-  const [day, ...more] = meant;
-  if (assumed || !day) return null;
-  if (more.length === 0) return instead(value, `${begins}${day}`);
-  const { start, end } = value.place;
-  return value.holder === 'json' ? [{ start, end, text: `[${meant.map(jsonString).join(', ')}]` }] : null;
-}
-
-function judgeOpeningHours(text: string): readonly Fault[] {
-  if (readOpeningHoursText(text)) return [];
-  return [
-    fault(
-      'value/hours',
-      `“${text}” cannot be read as opening hours. Write days in two letters and a 24-hour clock: Mo-Fr 09:00-17:00.`,
-    ),
-  ];
-}
-
-/** Hours that people can read, in the form that machines read; several groups of days only where JSON has room for them. */
-function mendHours(standing: Standing, value: TextValue, text: string): readonly Edit[] | null {
-  // “Mo;We 09:00” has its days before one time.
-  const { hours, faults } = readWeek(text.replace(/;(?=[^\d;]*\d)(?<!\d[^;]*;)/g, ','));
-  if (faults.length > 0) return null;
-  const texts = groupDays(hours).flatMap(({ days, spans }) =>
-    spans.length > 0
-      ? [`${shortDays(days)} ${spans.map(({ opens, closes }) => `${opens}-${closes}`).join(',')}`]
-      : [],
-  );
-  const [first] = texts;
-  const { start, end } = value.place;
-  // A day of rest is one that nothing is said of.
-  if (first === undefined) return value.holder === 'json' ? withoutEntry(standing.source, start, end) : null;
-  if (texts.length === 1) return momentBeside(standing, value, first);
-  return value.holder === 'json' ? [{ start, end, text: `[${texts.map(jsonString).join(', ')}]` }] : null;
-}
-
 /** What only a door has: who comes to customers in an area names the area. */
 const DOOR: ReadonlySet<AddressPart> = new Set(['streetAddress', 'postalCode']);
 
 /** Values that only make sense together: a pin, an address. */
 function judgeWhole(
   item: ReadItem,
-  { country, source, servesArea, within }: Surroundings,
+  { country, page: { source }, servesArea, within }: Surroundings,
 ): readonly Finding[] {
   const placeOf = (name: string): Finding['place'] => {
     const [value] = valuesOf(item, name);

@@ -366,9 +366,12 @@ export function writeSpecialWeek(hours: Hours): string {
 
 const ANY_SPAN = '09:00-17:00';
 
-/** The days that a text names, in any language that hours are read in; none where it says more than days. */
-export function daysSaid(text: string): { readonly days: readonly Day[]; readonly assumed: boolean } {
-  const { hours, faults, assumed } = readWeek(`${text} ${ANY_SPAN}`);
+/** The days that a text names, in any language that hours are read in, `language` (BCP 47) first; none where it says more than days. */
+export function daysSaid(
+  text: string,
+  language = '',
+): { readonly days: readonly Day[]; readonly assumed: boolean } {
+  const { hours, faults, assumed } = readWeek(`${text} ${ANY_SPAN}`, language);
   return { days: faults.length > 0 ? [] : days.filter((day) => hours[day] === ANY_SPAN), assumed };
 }
 

@@ -70,7 +70,8 @@ function ofVocabulary(
   const [, , host = '', path = ''] = ADDRESS.exec(written) ?? [];
   // A type behind it makes every name one of that type's: "https://schema.org/LocalBusiness/name".
   const isType = typeNamed(path.replace(/^\/|\/$/g, '')) !== undefined;
-  if (!isNear(host) || (path.length > 1 && !isType)) return [];
+  const isEmpty = /^[/#]*$/.test(path);
+  if (!isNear(host) || (!isEmpty && !isType)) return [];
   return [strange(source, element, { attribute, written, meant: 'https://schema.org/' })];
 }
 
