@@ -7,6 +7,7 @@ export { canonicalOf, linksOf } from './links.ts';
 export { fileOfAddress, picturesOf } from './pictures.ts';
 export { beginsTypographic } from './quotes.ts';
 export { shownMarkup } from './shownMarkup.ts';
+export type { Astray } from './rdfa.ts';
 export { readSitemap } from './sitemap.ts';
 export { isSound } from './sound.ts';
 export { isTablePart, readSource, type Reading } from './source.ts';

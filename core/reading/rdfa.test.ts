@@ -100,13 +100,20 @@ describe('a property beside an address', () => {
   test.each([
     '<a property="telephone" content="+441304550128" href="tel:01304550128">Ring</a>',
     '<a property="telephone" datatype="xsd:string" href="tel:01304550128">Ring</a>',
+    '<a href="tel:01304550128"><b property="telephone" content="+441304550128">Ring</b></a>',
+    '<a rel="nofollow" href="tel:01304550128"><i><b property="telephone">Ring</b></i></a>',
   ])('is told of that address: %s', (link) =>
     expect(astray(link)).toEqual([['telephone', 'tel:01304550128']]),
   );
 
   test.each([
     '<a property="url" href="/shop">Shop</a>',
-    '<a href="tel:01304550128"><b property="telephone" content="+441304550128">Ring</b></a>',
+    '<b property="telephone"><a href="tel:01304550128">01304 550128</a></b>',
+    '<a rel="url" href="/shop"><b property="name">Shop</b></a>',
+    '<a property="url" href="/shop"><b property="name">Shop</b></a>',
+    '<a about="#x" href="/shop"><b property="name">Shop</b></a>',
+    '<a href="/shop">Shop</a> <b property="name">Shop</b>',
+    '<a href="/x"><b property="name">x</b></a><p about="/x" typeof="Thing">x</p>',
     '<div about="#x"><a property="og:title" content="x" href="/x">x</a></div>',
     '<a property="name" content="x" about="#b" href="/x">x</a><p about="/x" typeof="Thing">x</p>',
   ])('is not: %s', (link) => expect(astray(link)).toEqual([]));

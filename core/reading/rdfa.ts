@@ -51,6 +51,8 @@ interface Context {
   readonly subject: Subject;
   readonly object: Subject;
   readonly waiting: readonly Waiting[];
+  /** The link around that is spoken of instead of an item. */
+  readonly link: HtmlElement | undefined;
 }
 
 /**
@@ -65,16 +67,25 @@ export function readRdfa({ root, marked, source }: HtmlDocument, lines: Lines, b
   const page = reader.page;
   for (const child of root.children)
     if (child.kind === 'element')
-      reader.read(child, { vocab: '', prefixes: INITIAL, subject: page, object: page, waiting: [] });
+      reader.read(child, {
+        vocab: '',
+        prefixes: INITIAL,
+        subject: page,
+        object: page,
+        waiting: [],
+        link: undefined,
+      });
   return { items: reader.items(), astray: reader.astray() };
 }
 
-/** A property that is told of the address beside it, and not of the item that it stands in. */
+/** A property that is told of the address beside it or around it, and not of the item that it stands in. */
 export interface Astray {
   readonly name: string;
   /** The address of which it is told. */
   readonly about: string;
   readonly element: HtmlElement;
+  /** What carries the address: the element itself or the link around it. */
+  readonly link: HtmlElement;
 }
 
 interface RdfaReading {
@@ -119,8 +130,8 @@ class ResourceReader {
   }
 
   /**
-   * Properties that `content` or `datatype` beside an address takes away from the item around them (7.5, step 5: the
-   * address is then what is spoken of, not the value), where nothing else is said of that address.
+   * Properties that an address takes away from the item around them (7.5, step 5): `content` or `datatype` beside it, or
+   * a link around them. The address is then what is spoken of, where nothing else is said of it.
    */
   astray(): readonly Astray[] {
     return this.#apart.flatMap(({ subject, ...one }) => (subject.types.length === 0 ? [one] : []));
@@ -158,8 +169,24 @@ class ResourceReader {
     const isSkipped =
       !isLinked && subject === above.object && !('property' in attributes) && found.isInherited;
     if (!isSkipped) for (const one of above.waiting) this.#relate(above.subject, subject, one);
-    const context = isSkipped ? { ...local } : { ...local, subject, object: object ?? subject, waiting };
+    const context = isSkipped
+      ? { ...local }
+      : {
+          ...local,
+          subject,
+          object: object ?? subject,
+          waiting,
+          link: isLinked ? undefined : this.#linkOf(element, above, subject),
+        };
     for (const child of element.children) if (child.kind === 'element') this.read(child, context);
+  }
+
+  /** The link that takes from an item what stands inside it: it says nothing itself but its address. */
+  #linkOf(element: HtmlElement, above: Context, subject: Subject): HtmlElement | undefined {
+    const { attributes } = element;
+    if (subject === above.subject) return above.link;
+    const isBare = !['about', 'resource', 'property', 'typeof'].some((name) => name in attributes);
+    return isBare && 'href' in attributes && above.object.types.length > 0 ? element : undefined;
   }
 
   /** The names of a `rel` or `rev`; undefined where it says nothing of resources. */
@@ -245,7 +272,10 @@ class ResourceReader {
       if (name === undefined) continue;
       const beside = isText && !isLinked && !('about' in attributes) ? resourceOf(element) : undefined;
       if (beside !== undefined && context.object.types.length > 0 && propertyNamed(name))
-        this.#apart.push({ name, about: beside, element, subject });
+        this.#apart.push({ name, about: beside, element, link: element, subject });
+      const { link } = context;
+      if (link && subject === context.object && propertyNamed(name))
+        this.#apart.push({ name, about: link.attributes['href'] ?? '', element, link, subject });
       subject.properties.push({
         name,
         namePlace: this.#written.word(element, 'property', written),
