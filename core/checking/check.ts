@@ -7,6 +7,7 @@ import { withoutConsequences } from './consequences.ts';
 import { judgeAgreement } from './disagreement.ts';
 import { byGradeAndPlace, summarise, type Finding, type Summary } from '#core/fault';
 import { withRecordMend } from '#core/mending';
+import { judgeFurtherNumbers } from './furtherNumbers.ts';
 import { judgeGuidelines } from './guidelines.ts';
 import { putAside, type Ignore, type Ignored } from './ignore.ts';
 import { localBusinessProfile, type Profile } from './profile.ts';
@@ -16,7 +17,7 @@ import { describedBranch, threeWay, type ThreeWayRow } from '#core/agreement';
 import { judgeIdentity } from './identity.ts';
 import { judgeOthers, ofOthers } from './otherBusinesses.ts';
 import { judgePast } from './senseOfHours.ts';
-import { judgePins, judgeSharedPins, judgeSharedStreets } from './pins.ts';
+import { judgePins, judgeSharedPages, judgeSharedPins, judgeSharedStreets } from './pins.ts';
 import { judgeSense } from './sense.ts';
 import { judgeSequence } from './sequence.ts';
 import { countryOfItem, judgeValues } from './values.ts';
@@ -75,9 +76,10 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
   // need not be named on it.
   const isShown = record !== undefined || described.some(({ item }) => isPlaceOfBusiness(item));
   const own = described.map(({ item }) => item);
+  const others = ofOthers(reading.items, own);
   const search =
     reading.visible?.text && isShown
-      ? new VisitorSearch(reading.visible, reading.document, ofOthers(reading.items, own))
+      ? new VisitorSearch(reading.visible, reading.document, others)
       : undefined;
   const rows = threeWay(reading, record, described, search, options.onlySaid);
   const all = [
@@ -90,11 +92,13 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeSequence(reading.items, options.today ?? ''),
     ...judgeSharedPins(reading.items),
     ...judgeSharedStreets(reading),
+    ...judgeSharedPages(reading),
     ...judgeSense(reading, countryOfItem),
     ...(options.today ? judgePast(reading.items, options.today) : []),
     ...(options.towns ? judgePins(reading.items, options.towns) : []),
     ...judgeGuidelines(reading, profile),
     ...(search ? judgeOthers(reading, own, rows, search) : []),
+    ...(search ? judgeFurtherNumbers(reading, own, others, search) : []),
     ...judgeAgreement(reading, rows, { record, search, telephones: options.telephones }),
   ];
   const items = described.map(({ item }) => item);

@@ -46,6 +46,10 @@ const branch = (postalCode: string, latitude: number, longitude: number): object
   },
   geo: { '@type': 'GeoCoordinates', latitude, longitude },
 });
+const branchWith = (postalCode: string, page: string): object => ({
+  ...branch(postalCode, postalCode < 'F' ? 50.7231 : 50.4619, -3.5253),
+  url: `https://hollinsrow.example/${page}/`,
+});
 const bellingham = (latitude: string, longitude: string): string =>
   geo(latitude, longitude).replace(
     ADDRESS,
@@ -204,6 +208,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   'value/street-shared': pair(
     `${script(JSON.stringify([branch('TQ1 2AB', 50.4619, -3.5253), branch('EX1 1AB', 50.7231, -3.53012)]))}<p>9 Row, Torquay</p>`,
     `${script(JSON.stringify([branch('TQ1 2AB', 50.4619, -3.5253), branch('EX1 1AB', 50.7231, -3.53012)]))}<p>9 Row, Torquay; 9 Row, Exeter</p>`,
+  ),
+  'value/url-shared': pair(
+    script(JSON.stringify([branchWith('TQ1 2AB', 'torquay'), branchWith('EX1 1AB', 'torquay')])),
+    script(JSON.stringify([branchWith('TQ1 2AB', 'torquay'), branchWith('EX1 1AB', 'exeter')])),
   ),
   'value/coordinates-swapped': pair(geo('-3.52530', '50.46190'), geo('50.46190', '-3.52530')),
   'value/coordinates-sign': pair(geo('50.46190', '3.52530'), geo('50.46190', '-3.52530')),

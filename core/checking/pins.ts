@@ -4,7 +4,8 @@ import { finding, shortText, type Finding } from '#core/fault';
 import { eachItem, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { isInCountry } from '#core/outline';
 import { distanceText, readPin } from '#core/pin';
-import { recordFromItem, type Reading } from '#core/reading';
+import { parseUrl } from '#core/link';
+import { isPlaceOfBusiness, recordFromItem, type Reading } from '#core/reading';
 import { fold } from '#core/text';
 import type { Beyond, Towns } from '#core/towns';
 
@@ -57,6 +58,32 @@ export function judgeSharedStreets({ items, visible }: Reading): readonly Findin
   });
 }
 
+/**
+ * Businesses in other towns that name one page as their own, which is neither the site's home page nor this one: it was
+ * copied. Told of each but the first.
+ */
+export function judgeSharedPages({ items, address }: Reading): readonly Finding[] {
+  const own = pageKey(address);
+  const first = new Map<string, ReadItem>();
+  return eachItem(items).flatMap(({ item }) => {
+    const [value] = isPlaceOfBusiness(item) ? valuesOf(item, 'url') : [];
+    const page = value?.kind === 'text' ? pageKey(value.text) : '';
+    if (value?.kind !== 'text' || !page || page === own || !townOf(item)) return [];
+    const other = first.get(page);
+    if (!other) first.set(page, item);
+    if (!other || townOf(other) === townOf(item)) return [];
+    const message = `${textOf(item, 'name') || 'This place'} names ${shortText(value.text.trim())} as its page, as ${textOf(other, 'name') || 'another place'} does, and has another address. One of them was copied.`;
+    return [finding('value/url-shared', message, value.place, 'url')];
+  });
+}
+
+/** The page that an address leads to, for comparison; '' for a site's home page and for what is no address. */
+function pageKey(address: string): string {
+  const url = parseUrl(address.trim());
+  const path = url?.pathname.replace(/\/+$/, '') ?? '';
+  return url && path ? `${url.host}${path}${url.search}${url.hash}` : '';
+}
+
 /** More streets of one page are not looked for. */
 const MOST_COMPARED = 100;
 
@@ -83,8 +110,10 @@ function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding
   if (!point || !country || isInCountry(country, point) === false) return [];
   const [value] = valuesOf(geo, 'latitude');
   const place = value?.kind === 'text' ? value.place : geo.place;
+  // A district of the town that the region is named after, and of a village's name: "Kadıköy, İstanbul".
+  const isInRegion = towns.reaches(point, address.addressRegion, country);
   const far = (from: Beyond | undefined, where: string): readonly Finding[] =>
-    from
+    from && !(from.isSmall && isInRegion)
       ? [
           finding(
             from.isSmall ? 'value/coordinates-doubtful' : 'value/coordinates-far',

@@ -94,6 +94,11 @@ export const valueRows = {
     meaning: 'Places in other towns have the same street and number.',
     source: `${SCHEMA}/streetAddress`,
   },
+  'value/url-shared': {
+    grade: 'should',
+    meaning: 'Places in other towns name the same page as their own.',
+    source: `${SCHEMA}/url`,
+  },
   'value/coordinates-swapped': {
     grade: 'must',
     meaning: 'Latitude and longitude have changed places.',

@@ -24,6 +24,8 @@ export interface Towns {
   readonly beyondTown: (point: Point, town: string, country: string) => Beyond | undefined;
   /** The same for a postal code: those of the United States and of Canadian towns, and those of `postTowns` by the town they are led through. */
   readonly beyondPostalCode: (point: Point, code: string, country: string) => Beyond | undefined;
+  /** Whether a point may be in a town of a name, or near it; false where no such town is known. */
+  readonly reaches: (point: Point, town: string, country: string) => boolean;
   /** Whether a point is the middle of a town, as lists of towns have it. */
   readonly isMiddle: (point: Point, country: string) => boolean;
 }
@@ -158,6 +160,7 @@ export const towns: Towns = {
     const area = areaOf(code, country) ?? postTownOf(code, country);
     return area && beyond(point, [area]);
   },
+  reaches: (point, town, country) => named(town, country).some((one) => distance(point, one) <= one.reach),
   isMiddle: (point, country) =>
     [-1, 0, 1].some((off) =>
       townsWith(`,${written(point.latitude, off)},`, country).some(

@@ -1,0 +1,47 @@
+import type { OfOthers, VisitorSearch } from '#core/agreement';
+import { finding, shortText, type Finding } from '#core/fault';
+import { valuesOf, type ReadItem } from '#core/item';
+import { readTelephone } from '#core/phone';
+import { recordFromItem, sourceOf, type Reading } from '#core/reading';
+import { countryOf } from '#core/record';
+import { notVisible } from './disagreement.ts';
+
+/** More numbers of one business are not held against what its page shows. */
+const MOST = 10;
+
+/**
+ * The numbers that a business is told to have besides its first, each held against what the page shows. `others` are
+ * those of the page's other businesses.
+ */
+export const judgeFurtherNumbers = (
+  { visible, lines }: Reading,
+  own: readonly ReadItem[],
+  others: OfOthers,
+  search: VisitorSearch,
+): readonly Finding[] =>
+  own.flatMap((item) => {
+    const values = valuesOf(item, 'telephone').slice(0, MOST);
+    const country = countryOf(recordFromItem(item));
+    const dialled = values.map((value) =>
+      value.kind === 'text' ? (readTelephone(value.text, country).telephone?.e164 ?? '') : '',
+    );
+    return values.flatMap((value, at) => {
+      if (!visible || at === 0 || value.kind !== 'text' || !dialled[at]) return [];
+      const elsewhere = [...others.numbers, ...dialled.filter((number) => number !== dialled[at])];
+      const seen = search.findTelephone(value.text, country, {
+        others: { ...others, numbers: new Set(elsewhere) },
+      });
+      if (seen.agreement === 'missing') return [notVisible(value.text, value.place, 'telephone')];
+      if (seen.agreement !== 'different' || !seen.at) return [];
+      const shown = sourceOf(visible, seen.at.start, seen.at.end);
+      return [
+        finding(
+          'agreement/visitor',
+          `A visitor sees “${shortText(seen.text)}”, a machine is told “${shortText(value.text)}”.`,
+          value.place,
+          'telephone',
+          { related: [{ message: 'What a visitor sees', place: lines.place(shown.start, shown.end) }] },
+        ),
+      ];
+    });
+  });
