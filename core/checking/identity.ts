@@ -42,7 +42,7 @@ function unresolved(named: readonly Named[], address: string): readonly Finding[
       return [finding('structure/reference', message, item.place, within.name)];
     }
     // A picture or a profile by its bare address is a value, and not a node to be described.
-    if (!isLocal && VALUES.has(within.name)) return [];
+    if (!isLocal && VALUES.has(within.name) && !(PICTURES.has(within.name) && id.includes('#'))) return [];
     return [finding(code, `${within.name} refers to “${shortText(id)}”, ${what}`, item.place, within.name)];
   });
 }
@@ -57,6 +57,9 @@ function nearlyCalled(id: string, described: ReadonlySet<string | null>): string
   const near = nearestName(fragment, fragments);
   return near === undefined ? undefined : `${page}#${near}`;
 }
+
+/** Files, which have no parts that are called by a fragment. */
+const PICTURES = new Set(['image', 'logo', 'photo']);
 
 const VALUES = new Set([
   'url',

@@ -210,6 +210,7 @@ describe('what a person sees at once', () => {
     [{ openingHours: ['Tu-Fr 09:00-18:00', 'Th 09:00-21:00'] }, 'value/hours-contradiction'],
     [{ parentOrganization: { '@id': '#none' } }, 'structure/reference'],
     [{ parentOrganization: { '@id': 'https://other.example/#o' } }, 'structure/reference-elsewhere'],
+    [{ image: { '@id': 'https://sonne.example/#image' } }, 'structure/reference-elsewhere'],
     [{ name: 'Bäckerei Sonne | Brot, Torten, Kuchen | Berlin, Potsdam und Spandau' }, 'value/name'],
     [{ name: 'Bäckerei Sonne 🥐' }, 'value/name'],
     [{ name: 'BÄCKEREI SONNE BERLIN' }, 'value/name-capitals'],
@@ -314,7 +315,7 @@ describe('what a person sees at once', () => {
         validThrough: '2027-01-01',
       },
     ),
-    { image: { '@id': 'https://sonne.example/#image' } },
+    { image: { '@id': 'https://sonne.example/image.jpg' } },
     { image: { '@type': 'ImageObject', contentUrl: 'https://sonne.example/a.jpg' } },
   ])('%j is sound', (more) => {
     expect(told(more).filter((code) => !/^(guideline|vocabulary)\//.test(code))).toEqual([]);

@@ -290,9 +290,12 @@ function judgeTracking(spot: Spot): readonly Finding[] {
   ];
 }
 
+/** The address of a page, or of a whole site. */
+const OF_A_PAGE = /^https?:\/\/(?:[^/?#]+\/?(?:#|$)|[^?#]*\/[^?#]*\.(?:html?|aspx)(?:[?#]|$))/i;
+
 /** The address of a page where one of a picture is asked for. */
 function judgePictureAddress(spot: Spot): readonly Finding[] {
-  if (!/^https?:\/\/[^?#]*\/[^?#]*\.(?:html?|aspx)(?:[?#]|$)/i.test(spot.text)) return [];
+  if (!OF_A_PAGE.test(spot.text)) return [];
   return [
     tell(
       spot,

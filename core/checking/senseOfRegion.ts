@@ -2,6 +2,7 @@ import {
   countryCode,
   countryName,
   countryNamed,
+  postalCodes,
   regionAgainstCode,
   regionNamed,
   regionsOf,
@@ -41,11 +42,18 @@ function unknownRegion(spot: Spot): readonly Finding[] {
   ];
 }
 
-/** The regions of a postal code by their codes, where they have some; the names beside those are theirs. */
-function regionsApart(postcode: string, country: string): readonly string[] {
+/**
+ * The regions of a postal code by their codes, where they have some; the names beside those are theirs. Else by those of
+ * their names that are written in the letters of `text`, without the shorter ones of the same.
+ */
+function regionsApart(postcode: string, country: string, text: string): readonly string[] {
   const all = regionsOfPostalCode(postcode, country);
   const codes = all.filter(isCode);
-  return codes.length > 0 ? codes : all;
+  if (codes.length > 0) return codes;
+  const isLatin = (name: string): boolean => /\p{Script=Latin}/u.test(name);
+  const alike = all.filter((name) => isLatin(name) === isLatin(text));
+  const longest = alike.filter((name) => !alike.some((other) => other !== name && other.includes(name)));
+  return longest.length > 0 ? longest : all;
 }
 
 function regionWithCode(
@@ -75,6 +83,8 @@ export function judgeRegion(spot: Spot): readonly Finding[] {
   const unknown = unknownRegion(spot);
   if (unknown.length > 0) return unknown;
   const postcode = textOf(item, 'postalCode').trim();
+  // What is no code of the country is told as that.
+  if (postalCodes[country]?.pattern.test(postcode) === false) return misspelt(spot, '');
   const against = regionAgainstCode(postcode, text, country);
   if (against === 'its own') return [];
   if (against === 'unknown') return misspelt(spot, postcode);
@@ -84,7 +94,7 @@ export function judgeRegion(spot: Spot): readonly Finding[] {
     tell(
       spot,
       'value/region',
-      `The postal code ${postcode} is of ${regionsApart(postcode, country).join(' or ')}, and the region says “${text}”. One of them is wrong.`,
+      `The postal code ${postcode} is of ${regionsApart(postcode, country, text).join(' or ')}, and the region says “${text}”. One of them is wrong.`,
       code,
       true,
     ),
