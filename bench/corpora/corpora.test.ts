@@ -6,6 +6,7 @@ import { branches, type Branch } from './branches.ts';
 import { pageFaults } from './pageFaults.ts';
 import type { Planted } from './planted.ts';
 import { habits, urlOf } from './sources.ts';
+import { countryFaults } from './countryFaults.ts';
 import { sortFaults } from './sortFaults.ts';
 import { sorts } from './sorts.ts';
 import { syntaxFaults } from './syntaxFaults.ts';
@@ -95,7 +96,7 @@ describe('faulty sources', () => {
 
 /** The clean pages of many sorts, each with one fault. */
 const spoiledSorts = sorts.flatMap(([file, source, url]) =>
-  (sortFaults[file] ?? []).map(([from, to, code]) => {
+  (sortFaults[file] ?? countryFaults[file] ?? []).map(([from, to, code]) => {
     const wrong = source.replace(from, () => to);
     return [`${file}: ${to}`, source, wrong, { ...options, url }, code] as const;
   }),

@@ -1,15 +1,17 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 
-const folder = join(import.meta.dirname, 'sorts');
+/** The pages of a folder beside this file. A page's address is its canonical link. */
+const pagesIn = (folder: string): readonly (readonly [name: string, source: string, url: string])[] =>
+  readdirSync(join(import.meta.dirname, folder))
+    .sort()
+    .map((file) => {
+      const source = readFileSync(join(import.meta.dirname, folder, file), 'utf8');
+      return [file, source, /rel="canonical" href="([^"]*)"/.exec(source)?.[1] ?? ''];
+    });
 
 /**
  * Pages of places of many sorts, with nothing wrong in them: what has rooms, menus, departments, seasons or an area and
- * no door. A page's address is its canonical link.
+ * no door; and pages of many countries and languages as they were written, whose lines may be long.
  */
-export const sorts: readonly (readonly [name: string, source: string, url: string])[] = readdirSync(folder)
-  .sort()
-  .map((file) => {
-    const source = readFileSync(join(folder, file), 'utf8');
-    return [file, source, /rel="canonical" href="([^"]*)"/.exec(source)?.[1] ?? ''];
-  });
+export const sorts = [...pagesIn('sorts'), ...pagesIn('countries')];
