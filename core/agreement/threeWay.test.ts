@@ -161,6 +161,21 @@ describe('what a visitor sees', () => {
     expect(price('<p>Prices: £££')).toBe('different');
     expect(price('<p>from £20')).toBeUndefined();
   });
+
+  test.each([
+    ['R950-R1800', 'R950–R1800 a night', 'written-differently'],
+    ['R950-R1800', 'from R950-R1800', 'exact'],
+    ['€10 – 25', '€10-25', 'written-differently'],
+    ['NT$100~350', 'NT$ 100 – 350', 'written-differently'],
+    ['R950-R1800', 'R950–R18000', undefined],
+    ['R950-R1800', '1R950–R1800.5', undefined],
+    ['$20', '$ 20', undefined],
+    ['a(b 1-2 c)', 'A(B 1–2 C)', 'written-differently'],
+  ])('of prices: the range %s in “%s”', (priceRange, body, agreement) => {
+    const { threeWay } = check(page(markup({ priceRange }) + shown + `<p>${body}`));
+    const price = threeWay.find(({ property }) => property === 'priceRange');
+    expect(price?.visitor.agreement).toBe(agreement);
+  });
 });
 
 describe('findings of agreement', () => {

@@ -18,6 +18,7 @@ import {
   wordsOfPage,
   type Span,
 } from './pageText.ts';
+import { findPriceRangeIn } from './priceRanges.ts';
 import { seenAt, seenWhole, type Seen } from './seen.ts';
 import { otherSpellings, otherTownNames, shortCode } from './spellings.ts';
 import { findOtherNumberIn, findStreetIn } from './streets.ts';
@@ -390,16 +391,7 @@ export class VisitorSearch {
 
   /** Currency signs that stand by themselves, as a price range does; undefined where none do. */
   findPriceRange(priceRange: string): Seen | undefined {
-    if (!/^[$£€¥]{1,4}$/.test(priceRange)) {
-      const seen = this.findExactly(priceRange);
-      return seen.agreement === 'exact' ? seen : undefined;
-    }
-    // "1,10 €" is a price, and no range of them.
-    const shown = [...this.#text.matchAll(/(?<!\S|\d\s)[$£€¥]{1,4}(?!\S|\s\d)/g)];
-    const found = shown.find(([signs]) => signs === priceRange);
-    if (found) return seenAt(found, 'exact');
-    const [other] = shown;
-    return other && seenAt(other, 'different');
+    return findPriceRangeIn(this.#text, priceRange, (text) => this.findExactly(text));
   }
 
   /**

@@ -48,7 +48,10 @@ test.each([
 
 describe('hours below a line', () => {
   const below = (line: string): string =>
-    page('es', 'MX', hours('Mo-Fr 12:00-22:00')).replace('<p></p>', `<p>${line}</p><p>Lunes a viernes de 12:00 a 23:00</p>`);
+    page('es', 'MX', hours('Mo-Fr 12:00-22:00')).replace(
+      '<p></p>',
+      `<p>${line}</p><p>Lunes a viernes de 12:00 a 23:00</p>`,
+    );
 
   test.each(['Cocina', 'Horario de cocina:', 'Horario de la cocina'])(
     'that heads them are of what it names: %s',

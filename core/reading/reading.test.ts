@@ -84,6 +84,17 @@ describe('the businesses of a page', () => {
   });
 });
 
+test.each([
+  ['', '<link rel="canonical" href="https://a.example/shop/">', 'https://a.example/shop/i.jpg'],
+  ['', '<link rel="canonical" href="/shop/">', 'i.jpg'],
+  ['https://b.example/', '<link rel="canonical" href="https://a.example/shop/">', 'https://b.example/i.jpg'],
+  ['', '<base href="/c/"><link rel="canonical" href="https://a.example/shop/">', 'https://a.example/c/i.jpg'],
+])('a page at “%s” with %s reads its addresses against that', (url, head, address) => {
+  const image = '<div itemscope itemtype="https://schema.org/Store"><img itemprop="image" src="i.jpg"></div>';
+  const [item] = readSource(page(image, head), url).items;
+  expect(item && plainItem(item).properties['image']).toEqual([address]);
+});
+
 describe('microdata', () => {
   test('follows the value rules of each element, itemref, nesting and the base address', () => {
     const source = page(

@@ -3,6 +3,7 @@ import { Lines, type Edit, type Place } from '#core/text';
 import type { Fault } from '#core/fault';
 import { readDocument, type HtmlDocument } from '#core/html';
 import type { ReadItem } from '#core/item';
+import { canonicalOf } from './links.ts';
 import { readJson } from './json.ts';
 import { withPlainBlanks, withStraightAttributes } from './brokenAttributes.ts';
 import type { JsonFault } from './jsonFault.ts';
@@ -29,7 +30,7 @@ export interface Reading {
   readonly kind: 'html' | 'json';
   /** The address the source came from; '' where none was given. */
   readonly address: string;
-  /** What relative addresses are read against: `<base href>`, the address, or ''. */
+  /** What relative addresses are read against: `<base href>`, the address, the canonical link, or ''. */
   readonly base: string;
   readonly items: readonly ReadItem[];
   readonly faults: readonly ReadingFault[];
@@ -75,7 +76,8 @@ export function readSource(source: string, url = '', parsed?: HtmlDocument): Rea
     const read = readSource(straight.text, url);
     return { ...read, source, faults: [faultAt(straight.fault, lines), ...read.faults] };
   }
-  const base = baseOf(document, url);
+  // A page whose address nobody gives stands where it says itself that it does.
+  const base = baseOf(document, url || canonicalOf(document, ''));
   const items: ReadItem[] = [];
   const faults: ReadingFault[] = [];
   for (const script of scripts.filter(isJsonLd)) {
