@@ -98,6 +98,26 @@ test('an item without a type is told in the words of its syntax', () => {
 test('names of an item of another vocabulary are that one’s', () => {
   const source = item('<b itemprop="colour">red</b>', 'itemscope itemtype="https://words.example/Thing"');
   expect(told(source)[0]).toEqual(['structure/other-markup']);
+  const old = item(
+    '<b itemprop="name">Kern</b>',
+    'itemscope itemtype="http://data-vocabulary.org/Organization"',
+  );
+  expect(told(old)[0]).toEqual(['vocabulary/superseded @type', 'structure/other-markup']);
+});
+
+test('a value that was never filled in is told as that alone', () => {
+  const codes = (property: string, content: string): unknown =>
+    told(item(`<b itemprop="name">Kern</b><meta itemprop="${property}" content="${content}">`))[0];
+  const usual = codes('slogan', 'Brot');
+  for (const [property, content] of [
+    ['telephone', '{{ phone }}'],
+    ['image', 'https://kern.example/undefined'],
+    ['logo', '${logo}'],
+    ['priceRange', '%%price%%'],
+    ['openingHours', '{{ hours }}'],
+  ] as const)
+    expect(codes(property, content)).toEqual(expect.arrayContaining([`value/placeholder ${property}`]));
+  expect(usual).not.toContain('value/placeholder slogan');
 });
 
 test('references that nobody resolves twice are told in attributes and in texts', () => {
@@ -131,4 +151,16 @@ test.each([
   const source = `<div itemscope itemtype="https://schema.org/OpeningHoursSpecification"><time itemprop="closes" datetime="${told}">${shown}</time></div>`;
   const codes = check(source).findings.map(({ code }) => code);
   expect(codes.includes('structure/shown-otherwise')).toBe(!isSame);
+});
+
+test('an address without its scheme that begins with the page’s host gets it', () => {
+  const json =
+    '<script type="application/ld+json">{"@context":"https://schema.org","@type":"Store","url":"kern.example/berlin"}</script>';
+  const mended = (html: string, url: string): string =>
+    applyEdits(
+      html,
+      check(html, { url }).findings.find(({ code }) => code === 'value/url-relative')?.mend?.edits ?? [],
+    );
+  expect(mended(json, 'https://kern.example/')).toContain('"url":"https://kern.example/berlin"');
+  expect(mended(json, 'https://other.example/')).toBe(json);
 });

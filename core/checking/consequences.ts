@@ -26,6 +26,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromWrongVocabulary(all, reading),
     fromMisformed(all),
     fromBadValue(all),
+    fromUnfilled(all),
     fromNoBusiness(all, items),
     fromCountryElsewhere(all, items),
   ].filter((rule) => rule !== undefined);
@@ -46,6 +47,7 @@ const BAD_HOURS = new Set<Finding['code']>([
   'value/hours-incomplete',
   'value/hours-backwards',
   'value/hours-contradiction',
+  'value/placeholder',
 ]);
 const isTime = (property: string | null): boolean => /^(?:dayOfWeek|opens|closes)$/.test(property ?? '');
 const isHours = (property: string | null): boolean => property?.startsWith('openingHours') ?? false;
@@ -271,6 +273,16 @@ function fromBadValue(all: readonly Finding[]): Follows | undefined {
     (({ code, place }) =>
       (code === 'agreement/not-visible' && isThere(place)) ||
       (code === 'agreement/visitor' && isNoCode(place)))
+  );
+}
+
+/** A value that was never filled in is no value of another form. */
+function fromUnfilled(all: readonly Finding[]): Follows | undefined {
+  const unfilled = placesOf(all, ({ code }) => code === 'value/placeholder');
+  const isThere = unfilled && beginsAt(unfilled);
+  return (
+    isThere &&
+    (({ code, place }) => code.startsWith('value/') && code !== 'value/placeholder' && isThere(place))
   );
 }
 

@@ -13,7 +13,14 @@ import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import { recordFromItem, type Reading } from '#core/reading';
 import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
-import { currenciesMeant, emailMeant, judgePlaceholderMail, judgeText, urlMeant } from '#core/value';
+import {
+  currenciesMeant,
+  emailMeant,
+  judgePlaceholderMail,
+  judgeText,
+  judgeUnfilled,
+  urlMeant,
+} from '#core/value';
 import { judgeCurrencies, judgePriceRange } from '#core/price';
 import { propertyKinds } from '#core/record';
 import { jsonString, table, type Edit, rememberLast } from '#core/text';
@@ -106,8 +113,10 @@ function judgeProperty(
         name,
       ),
     ];
-  const sort = sortOf(name);
   const spot = { item, property, source };
+  const unfilled = judgeUnfilled(text);
+  if (unfilled.length > 0) return tell(spot, value, unfilled);
+  const sort = sortOf(name);
   if (sort === 'telephone') {
     // Words before a number are told as that, with the same mend.
     const faults = judgeMarkupTelephone(text, country).filter(
@@ -178,13 +187,21 @@ function judgeAddressOf(spot: Standing, value: TextValue, base: string): readonl
     code === 'value/url' ||
     (code === 'value/url-relative' && (value.holder === 'text' || /^(?:www\.|\/\/|h?t+ps?\W)/i.test(text)))
       ? urlMeant(text)
-      : code === 'value/url-relative' &&
-          base &&
-          /^(?:\.{0,2}\/(?!\/)|[\w-]+(?:\/[\w.-]+)*\.(?:jpe?g|png|webp|gif|svg|html?|php|pdf)$)/i.test(text)
-        ? (parseUrl(text, base)?.href ?? '')
-        : '',
+      : code === 'value/url-relative' && isOwnHost(text, base)
+        ? urlMeant(`//${text}`)
+        : code === 'value/url-relative' &&
+            base &&
+            /^(?:\.{0,2}\/(?!\/)|[\w-]+(?:\/[\w.-]+)*\.(?:jpe?g|png|webp|gif|svg|html?|php|pdf)$)/i.test(text)
+          ? (parseUrl(text, base)?.href ?? '')
+          : '',
   );
 }
+
+/** Whether an address without its scheme begins with the host that the page stands on. */
+const isOwnHost = (text: string, base: string): boolean => {
+  const host = parseUrl(base)?.host ?? '';
+  return host !== '' && (text === host || text.startsWith(`${host}/`));
+};
 
 function tell(
   standing: Standing,

@@ -112,6 +112,11 @@ function judgeTypes(reading: Reading, item: ReadItem, around: TypeAround): reado
 
 /** A JSON text whose address is nearly that of a type; in HTML the reading tells it. */
 function nearlyTyped(reading: Reading, item: ReadItem, type: string): Finding[] {
+  if (GIVEN_UP.test(type)) {
+    const message =
+      'data-vocabulary.org was given up for schema.org, and search engines read it no more. Write types and properties of schema.org.';
+    return [finding('vocabulary/superseded', message, item.typePlace, '@type')];
+  }
   if (item.syntax !== 'jsonld') return [];
   const several = severalTypes(reading, item, type);
   if (several) return [several];
@@ -124,6 +129,9 @@ function nearlyTyped(reading: Reading, item: ReadItem, type: string): Finding[] 
     }),
   ];
 }
+
+/** The vocabulary that schema.org came after in 2011 (schema.org, "About"). */
+const GIVEN_UP = /^https?:\/\/(?:www\.|rdf\.)?data-vocabulary\.org\//i;
 
 /** The type that an address without its scheme ends with: "schema.org/Bakery", "/Bakery", "schema.org:Bakery". */
 function typeBehind(type: string): string | undefined {

@@ -1,9 +1,14 @@
 import { fault, type Fault } from '#core/fault';
 
+/** What the engine of a template should have put a value in place of. */
+const TEMPLATE_TAG =
+  /\{\{[^{}]+\}\}|\{%[^{}]+%\}|[$#]\{[\w.$ ()]+\}|<\?(?:php\b|=)|<%[^<>]*%>|%%\w+%%|\*\|\w+\|\*|\[\[[\w.: -]+\]\]/i;
+
 /** What nobody writes but a template, however much stands round it. */
 const UNMISTAKABLE: readonly RegExp[] = [
   /\blorem ipsum\b/i,
   /\b(?:musterstra(?:ss|ß)e|musterstadt|musterfirma|mustermann|max muster)\b/i,
+  TEMPLATE_TAG,
   /\b(?:voorbeeldstraat|voorbeeldstad|exempelgatan|eksempelvej|esimerkkikatu)\b/i,
 ];
 
@@ -24,8 +29,7 @@ const AMONG_FEW: readonly RegExp[] = [
 const ALONE: readonly RegExp[] = [
   /^(?:\d{1,5},? )?(?:enter |add )?(?:your|any|my) ?(?:town|city|street(?: address)?|road|address|phone(?: number)?|description|state|zip(?: code)?|postcode)(?: here)?(?:,? [a-z]{2})?$/i,
   /^(?:mr |mrs |dr )?(?:john|jane) doe$/i,
-  /^\[[^\]]+\]$/,
-  /^\{\{[^}]+\}\}$/,
+  /^(?:\[[^\]]+\]|\{[\w. -]+\}|<[\p{L}\d_ -]{2,40}>|__\w+__|%(?:\d\$)?s|%[A-Z_]{3,}%)$/u,
   /^ihre? (?:firma|firmenname|unternehmen|adresse|name)$/i,
   /^(?:tu|su|nombre de (?:tu|su|la)) (?:empresa|negocio|tienda|calle|ciudad)$/i,
   /^(?:calle falsa|calle ejemplo|avenida ejemplo|ejemplo|empresa ejemplo)\b/i,
@@ -61,6 +65,17 @@ export const judgePlaceholderMail = (email: string): readonly Fault[] =>
   email.length < 200 && PLACEHOLDER_MAIL.test(email.trim())
     ? [fault('value/placeholder', `“${email.trim()}” looks left over from a template.`)]
     : [];
+
+/** What programs write where they have no value, as a part of an address. */
+const NO_VALUE =
+  /^https?:\/\/[^?#]*\/(?:undefined|null|NaN|\[object%20Object\]|\[object Object\])(?:[/?#.]|$)/;
+
+/** A fault where a value of any kind was never filled in: a tag of a template, an address with “undefined” in it. */
+export function judgeUnfilled(text: string): readonly Fault[] {
+  const written = text.trim().slice(0, 2000);
+  if (!TEMPLATE_TAG.test(written) && !NO_VALUE.test(written)) return [];
+  return [fault('value/placeholder', `“${written.slice(0, 60)}” was never filled in by its template.`)];
+}
 
 /** A fault where a text was left over from a template. */
 export function judgeText(text: string): readonly Fault[] {
