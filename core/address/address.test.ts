@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import {
   asCountryWrites,
+  asPostPrints,
   addressLines,
   addressText,
   countryCode,
@@ -157,4 +158,21 @@ test.each([
   ['XX', '1', ''],
 ])('a code of %s, %s, is written %s there', (country, typed, written) => {
   expect(asCountryWrites(typed, country)).toBe(written);
+});
+
+test.each([
+  ['GB', 'e16ea', 'E1 6EA'],
+  ['GB', 'SW1A1AA', 'SW1A 1AA'],
+  ['GB', 'E1 6EA', ''],
+  ['GB', 'E1 6E', ''],
+  ['CA', 'g9a1v1', 'G9A 1V1'],
+  ['NL', '1012wx', '1012 WX'],
+  ['SE', '11455', '114 55'],
+  ['JP', '1000001', '100-0001'],
+  ['IE', 'd02af30', 'D02 AF30'],
+  ['IN', '560038', ''],
+  ['FR', '75005', ''],
+  ['XX', '1', ''],
+])('the post of %s prints %s as “%s”', (country, code, printed) => {
+  expect(asPostPrints(code, country)).toBe(printed);
 });

@@ -170,8 +170,8 @@ export const postalCodes: Readonly<Record<string, PostalCodeRule>> = {
  */
 export function asCountryWrites(code: string, country: string): string {
   const rule = postalCodes[country];
-  const bare = code.toUpperCase().replace(/[^\p{L}\d]/gu, '');
   if (!rule || rule.pattern.test(code.trim())) return '';
+  const bare = code.toUpperCase().replace(/[^\p{L}\d]/gu, '');
   const next = Array.from(bare);
   const like = Array.from(rule.example, (sign) =>
     /[\p{L}\d]/u.test(sign) ? (next.shift() ?? '') : sign,
@@ -181,4 +181,21 @@ export function asCountryWrites(code: string, country: string): string {
       rule.pattern.test(one),
     ) ?? ''
   );
+}
+
+/** Countries whose posts print a blank or a hyphen in every code, and letters as capitals. */
+const PRINTED = new Set(['BR', 'CA', 'CZ', 'GB', 'GG', 'GR', 'IE', 'IM', 'JE', 'JP', 'MT', 'NL', 'SE', 'SK']);
+/** Those of them whose codes part before the last three signs, however many stand before. */
+const BEFORE_THREE = new Set(['GB', 'GG', 'IM', 'JE']);
+
+/** A code of its country as the post there prints it: "e16ea" as "E1 6EA"; '' where it is so, or is none. */
+export function asPostPrints(code: string, country: string): string {
+  const rule = PRINTED.has(country) ? postalCodes[country] : undefined;
+  const bare = code.toUpperCase().replace(/[^\p{L}\d]/gu, '');
+  if (!rule?.pattern.test(code.trim())) return '';
+  const next = Array.from(bare);
+  const printed = BEFORE_THREE.has(country)
+    ? `${bare.slice(0, -3)} ${bare.slice(-3)}`
+    : Array.from(rule.example, (sign) => (/[\p{L}\d]/u.test(sign) ? next.shift() : sign)).join('');
+  return printed === code.trim() ? '' : printed;
 }

@@ -88,3 +88,15 @@ describe('coordinates beside the country of the address', () => {
     expect(told(after)).toEqual([]);
   });
 });
+
+test.each([
+  ['latitude', '"51.51968, -0.07521"', '51.51968, "longitude": -0.07521'],
+  ['longitude', '"51.51968;-0.07521"', '-0.07521, "latitude": 51.51968'],
+])('both halves in the %s are given to each', (half, written, mended) => {
+  const pin = (value: string): string =>
+    source('GB', '1', '2').replace('"latitude":1,"longitude":2', `"${half}":${value}`);
+  const [found, ...others] = check(pin(written)).findings.filter(({ code }) => /coordinat/.test(code));
+  expect(others).toEqual([]);
+  expect(applyEdits(pin(written), found?.mend?.edits ?? [])).toBe(pin(mended));
+  expect(told(pin(mended))).toEqual([]);
+});

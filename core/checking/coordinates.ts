@@ -12,6 +12,8 @@ type Half = 'latitude' | 'longitude';
 /** Coordinates: whether a machine reads them at all, and whether they can be where the address is. */
 export function judgeCoordinates(item: ReadItem, country: string, source: string): readonly Finding[] {
   const pin = { latitude: textOf(item, 'latitude'), longitude: textOf(item, 'longitude') };
+  const both = bothInOne(item, pin);
+  if (both) return [both];
   const unread = (['latitude', 'longitude'] as const).flatMap((half) =>
     unreadable(item, half, pin[half], source),
   );
@@ -28,6 +30,21 @@ export function judgeCoordinates(item: ReadItem, country: string, source: string
       }),
     );
   return [...unread, ...told, ...(point ? againstCountry(item, point, country, source) : [])];
+}
+
+/** Both halves in the text of one, where the other is missing: "51.51968, -0.07521". */
+function bothInOne(item: ReadItem, pin: Readonly<Record<Half, string>>): Finding | undefined {
+  const half = pin.longitude.trim() === '' ? 'latitude' : 'longitude';
+  const other = half === 'latitude' ? 'longitude' : 'latitude';
+  const read = pin[other].trim() === '' ? readCoordinates(pin[half]) : undefined;
+  const [value] = valuesOf(item, half);
+  if (!read || value?.kind !== 'text') return undefined;
+  const { start, end } = value.place;
+  const message = `“${pin[half].trim()}” holds both latitude and longitude. Give each by itself: ${read.latitude} and ${read.longitude}.`;
+  return finding('value/coordinate', message, value.place, half, {
+    edits:
+      value.holder === 'json' ? [{ start, end, text: `${read[half]}, "${other}": ${read[other]}` }] : null,
+  });
 }
 
 /** Whether the halves exchanged land in the address's country, where there is one. */

@@ -237,6 +237,7 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   ),
   'value/country': pair(hollins().replace('"GB"', '"England"'), hollins()),
   'value/postal-code': pair(hollins().replace('TQ1 2AB', 'TQ12'), hollins()),
+  'value/postal-code-form': pair(hollins().replace('TQ1 2AB', 'tq12ab'), hollins()),
   'value/address-part': pair(hollins().replace('"streetAddress":"9 Hollins Row",', ''), hollins()),
   'value/date': pair(
     opening('"validFrom":"25/12/2026","opens":"00:00","closes":"00:00"'),
@@ -262,6 +263,7 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   ),
   'value/encoding': pair(hollins('"slogan":"FÃ¼r Sie"'), hollins('"slogan":"Für Sie"')),
   'value/entities': pair(hollins('"slogan":"Eyes &amp; ears"'), hollins('"slogan":"Eyes & ears"')),
+  'value/invisible': pair(hollins('"slogan":"See\u200bing"'), hollins('"slogan":"Seeing"')),
   'value/html': pair(hollins('"slogan":"<b>Seeing</b> is better"'), hollins('"slogan":"Seeing is better"')),
   'value/telephone-form': pair(
     hollins('"telephone":"+44 (0)20 7946 0321"'),

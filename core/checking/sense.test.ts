@@ -316,6 +316,8 @@ describe('what a person sees at once', () => {
       },
     ),
     { image: { '@id': 'https://sonne.example/image.jpg' } },
+    { slogan: 'خانه\u200cها \u200f!' },
+    { slogan: '👩\u200d🍳 Brot' },
     { image: { '@type': 'ImageObject', contentUrl: 'https://sonne.example/a.jpg' } },
   ])('%j is sound', (more) => {
     expect(told(more).filter((code) => !/^(guideline|vocabulary)\//.test(code))).toEqual([]);
@@ -328,6 +330,9 @@ describe('what a person sees at once', () => {
     [{ name: 'BÃ¤ckerei Sonne' }, '"Bäckerei Sonne"'],
     [{ name: 'Brot &amp; Zeit' }, '"Brot & Zeit"'],
     [{ slogan: '&Uuml;ber uns' }, '"Über uns"'],
+    [{ name: 'Bäckerei \u200bSonne' }, '"Bäckerei Sonne"'],
+    [{ telephone: '\ufeff+49 30 901820' }, '"+49 30 901820"'],
+    [{ email: 'info@son\u00adne.example' }, '"info@sonne.example"'],
     [{ address: { ...base.address, '@type': undefined } }, '{"@type": "PostalAddress", "streetAddress"'],
     [address({ addressLocality: '10115 Berlin' }), '"Berlin"'],
   ])('%j is mended, and the mend takes its finding away', (more, mended) => {

@@ -1,18 +1,24 @@
-import { decodeHTMLStrict } from 'entities';
 import { countryName } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { Visited, itemsOf, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import { normaliseProfile } from '#core/link';
 import { readTelephone, sharesNumbers, digitsOfLetters } from '#core/phone';
 import { readJson, type Reading } from '#core/reading';
-import { repairEncoding, table } from '#core/text';
-import { judgeSeveral, judgeStreet, judgeTown, judgeWholeAddress } from './senseOfAddress.ts';
+import { table } from '#core/text';
+import {
+  judgePostalForm,
+  judgeSeveral,
+  judgeStreet,
+  judgeTown,
+  judgeWholeAddress,
+} from './senseOfAddress.ts';
 import { judgeRegion } from './senseOfRegion.ts';
 import { judgeHours } from './senseOfHours.ts';
 import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
 import { tellBeside } from './beside.ts';
 import { DATA_TYPES, propertiesMeant } from './meant.ts';
-import { embeddedIn, tell, type Spot } from './spot.ts';
+import { judgeLetters } from './letters.ts';
+import { tell, type Spot } from './spot.ts';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
 
 /** Values that a machine reads and nobody can have meant: what a person sees at once and no syntax tells. */
@@ -61,6 +67,7 @@ const BY_NAME = table<(spot: Spot) => readonly Finding[]>({
   name: judgeName,
   streetAddress: judgeStreet,
   addressLocality: judgeTown,
+  postalCode: judgePostalForm,
   addressRegion: judgeRegion,
   address: judgeWholeAddress,
   url: judgeTracking,
@@ -82,54 +89,6 @@ function judgeSpot(spot: Spot): readonly Finding[] {
   if (!spot.text) return [];
   return [...judgeLetters(spot), ...(BY_NAME[spot.property.name]?.(spot) ?? []), ...judgeDataType(spot)];
 }
-
-/** Text that was damaged on its way: by a wrong encoding, by references that nobody reads, by tags. */
-function judgeLetters(spot: Spot): readonly Finding[] {
-  const { text, value, property } = spot;
-  const whole = repairEncoding(text);
-  if (whole !== undefined)
-    return [
-      tell(
-        spot,
-        'value/encoding',
-        `“${shortText(text)}” was damaged by a wrong encoding${whole ? `: “${shortText(whole)}” was meant` : ''}.`,
-        whole,
-      ),
-    ];
-  if (/url|image|logo|sameAs/i.test(property.name)) return [];
-  const decoded = text.includes('&') ? decodeHTMLStrict(text) : text;
-  if (decoded !== text)
-    return [
-      tell(
-        spot,
-        'value/entities',
-        `“${shortText(text)}” holds references of HTML, which no machine resolves ${value.holder === 'json' ? 'in JSON' : 'twice'}. Write the characters themselves: “${shortText(decoded)}”.`,
-        decoded,
-      ),
-    ];
-  if (
-    value.holder === 'json' &&
-    !(embeddedIn(text) && propertyNamed(spot.property.name)?.ranges.includes('URL')) &&
-    /<\/?(?:p|br|b|i|strong|em|div|span|a|ul|ol|li|h[1-6])\b[^<>]*>/i.test(text)
-  )
-    return [
-      tell(
-        spot,
-        'value/html',
-        `“${shortText(text)}” holds tags of HTML, which are shown as they stand. Write plain text.`,
-        withoutHtml(text),
-        true,
-      ),
-    ];
-  return [];
-}
-
-/** What a text with tags of HTML shows: a line for each of its paragraphs. */
-const withoutHtml = (text: string): string =>
-  decodeHTMLStrict(text.replace(/<\/?(?:p|br|div|ul|ol|li|h[1-6])\b[^<>]*>/gi, '\n').replace(/<[^<>]*>/g, ''))
-    .replace(/[^\S\n]+/g, ' ')
-    .replace(/ ?\n[\n ]*/g, '\n')
-    .trim();
 
 function judgeNumber(spot: Spot): readonly Finding[] {
   const { text, country, value } = spot;

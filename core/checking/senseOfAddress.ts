@@ -1,5 +1,6 @@
 import {
   addressParts,
+  asPostPrints,
   countryCode,
   countryName,
   namesOfTown,
@@ -170,6 +171,14 @@ const native = (code: string): string =>
 
 /** "Bengaluru, Karnataka": what may be the town, and what stands behind it. */
 const BEFORE_COMMA = /^([^,]{2,60}),\s*([^,]{2,40})$/;
+
+/** A postal code that is right but for what its post prints between its signs. */
+export function judgePostalForm(spot: Spot): readonly Finding[] {
+  const printed = asPostPrints(spot.text, spot.country);
+  if (!printed) return [];
+  const message = `“${spot.text}” is written ${printed} by the post of ${countryName(spot.country)}.`;
+  return [tell(spot, 'value/postal-code-form', message, printed)];
+}
 
 export function judgeTown(spot: Spot): readonly Finding[] {
   const { text, item } = spot;

@@ -144,6 +144,11 @@ export const valueRows = {
     meaning: 'The postal code does not have the form of its country.',
     source: 'Universal Postal Union, postal addressing systems',
   },
+  'value/postal-code-form': {
+    grade: 'note',
+    meaning: 'The postal code is written without the blanks, hyphens or capitals of its country.',
+    source: 'Universal Postal Union, postal addressing systems',
+  },
   'value/address-part': {
     grade: 'should',
     meaning: 'The address lacks a part that its country needs.',
@@ -206,6 +211,11 @@ export const valueRows = {
     grade: 'should',
     meaning: 'References of HTML inside a text of JSON.',
     source: `${JSON_STANDARD} §7`,
+  },
+  'value/invisible': {
+    grade: 'should',
+    meaning: 'A character that nobody sees inside a text for machines.',
+    source: 'Unicode Standard, Default_Ignorable_Code_Point',
   },
   'value/html': {
     grade: 'note',

@@ -1,0 +1,69 @@
+import { decodeHTMLStrict } from 'entities';
+import { shortText, type Finding } from '#core/fault';
+import { codePointName, repairEncoding } from '#core/text';
+import { propertyNamed } from '#core/vocabulary';
+import { embeddedIn, tell, type Spot } from './spot.ts';
+
+/** Text that was damaged on its way: by a wrong encoding, by references that nobody reads, by tags, by marks nobody sees. */
+export function judgeLetters(spot: Spot): readonly Finding[] {
+  const { text, value, property } = spot;
+  const whole = repairEncoding(text);
+  if (whole !== undefined)
+    return [
+      tell(
+        spot,
+        'value/encoding',
+        `“${shortText(text)}” was damaged by a wrong encoding${whole ? `: “${shortText(whole)}” was meant` : ''}.`,
+        whole,
+      ),
+    ];
+  const unseen = value.holder === 'text' ? null : UNSEEN.exec(value.text);
+  if (unseen)
+    return [
+      tell(
+        spot,
+        'value/invisible',
+        `“${shortText(text)}” holds a character that nobody sees (${codePointName(unseen[0].charCodeAt(0))}), so that it is another text to a machine. Take it out.`,
+        value.text.replace(new RegExp(UNSEEN, 'g'), ''),
+      ),
+    ];
+  if (/url|image|logo|sameAs/i.test(property.name)) return [];
+  const decoded = text.includes('&') ? decodeHTMLStrict(text) : text;
+  if (decoded !== text)
+    return [
+      tell(
+        spot,
+        'value/entities',
+        `“${shortText(text)}” holds references of HTML, which no machine resolves ${value.holder === 'json' ? 'in JSON' : 'twice'}. Write the characters themselves: “${shortText(decoded)}”.`,
+        decoded,
+      ),
+    ];
+  if (
+    value.holder === 'json' &&
+    !(embeddedIn(text) && propertyNamed(spot.property.name)?.ranges.includes('URL')) &&
+    /<\/?(?:p|br|b|i|strong|em|div|span|a|ul|ol|li|h[1-6])\b[^<>]*>/i.test(text)
+  )
+    return [
+      tell(
+        spot,
+        'value/html',
+        `“${shortText(text)}” holds tags of HTML, which are shown as they stand. Write plain text.`,
+        withoutHtml(text),
+        true,
+      ),
+    ];
+  return [];
+}
+
+/**
+ * Marks that only say where a line may break, or begin a file (Unicode, chapter 23). Those that join or turn letters are
+ * part of writing in some scripts.
+ */
+const UNSEEN = /[\u00ad\u180e\u200b\u2060\ufeff]/;
+
+/** What a text with tags of HTML shows: a line for each of its paragraphs. */
+const withoutHtml = (text: string): string =>
+  decodeHTMLStrict(text.replace(/<\/?(?:p|br|div|ul|ol|li|h[1-6])\b[^<>]*>/gi, '\n').replace(/<[^<>]*>/g, ''))
+    .replace(/[^\S\n]+/g, ' ')
+    .replace(/ ?\n[\n ]*/g, '\n')
+    .trim();
