@@ -34,6 +34,8 @@ import {
 } from '#core/record';
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
 import { corpus } from './corpus.ts';
+import { faultySorts } from './corpora/faultySorts.ts';
+import { sorts } from './corpora/sorts.ts';
 import { htmlSources } from './htmlSources.ts';
 
 /** Twelve hexadecimal digits that are others when anything in the value is. */
@@ -186,5 +188,25 @@ describe('what a source says', () => {
 
   test.each(htmlSources.map((source, at) => [at, source] as const))('tree %d', (_, source) => {
     expect(tree(readDocument(source).root)).toMatchSnapshot();
+  });
+});
+
+describe('what a page of some sort says', () => {
+  test.each(sorts)('%s', (_, source, url) => {
+    expect(seen(source, undefined, url)).toMatchSnapshot();
+  });
+
+  test.each(sorts)('%s with each of its faults', (file) => {
+    const lines = faultySorts
+      .filter(({ name }) => name.startsWith(`${file}: `))
+      .map(({ name, source, url }) => {
+        const { findings, threeWay } = check(source, { url, today: '2026-11-26' });
+        const told = findings.map(
+          ({ code, place, property, mend }) =>
+            `${place.line} ${code} ${property ?? ''}${mend ? ` ${mend.certain ? 'certain' : 'guess'} ${digest(mend)}` : ''}`,
+        );
+        return `${name.slice(0, 80)} | ${told.join(', ')} | ${digest([findings, threeWay])}`;
+      });
+    expect(lines).toMatchSnapshot();
   });
 });

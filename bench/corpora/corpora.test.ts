@@ -3,11 +3,10 @@ import { check, examples } from '#core/checking';
 import { townsFor } from '#core/towns';
 import { spoiled } from '../mended.ts';
 import { branches, type Branch } from './branches.ts';
+import { faultySorts } from './faultySorts.ts';
 import { pageFaults } from './pageFaults.ts';
 import type { Planted } from './planted.ts';
 import { habits, urlOf } from './sources.ts';
-import { countryFaults } from './countryFaults.ts';
-import { sortFaults } from './sortFaults.ts';
 import { sorts } from './sorts.ts';
 import { syntaxFaults } from './syntaxFaults.ts';
 import { valueFaults } from './valueFaults.ts';
@@ -94,12 +93,9 @@ describe('faulty sources', () => {
   });
 });
 
-/** The clean pages of many sorts, each with one fault. */
-const spoiledSorts = sorts.flatMap(([file, source, url]) =>
-  (sortFaults[file] ?? countryFaults[file] ?? []).map(([from, to, code]) => {
-    const wrong = source.replace(from, () => to);
-    return [`${file}: ${to}`, source, wrong, { ...options, url }, code] as const;
-  }),
+/** The pages of many sorts, each with what it is checked with. */
+const spoiledSorts = faultySorts.map(
+  ({ name, clean, source, url, code }) => [name, clean, source, { ...options, url }, code] as const,
 );
 
 describe('faulty pages of many sorts', () => {
