@@ -463,6 +463,16 @@ describe('what is no plain file', () => {
     expect([status, err.includes('is no file')]).toEqual([2, true]);
   });
 
+  test.each([
+    ['check', () => ['check', photo]],
+    ['place', () => ['place', photo, '--record', record]],
+    ['a record', () => ['markup', photo]],
+  ])('is refused as a text by %s', (_, words) => {
+    const { status, out, err } = run(words());
+    expect([status, out]).toEqual([2, '']);
+    expect(err).toContain('is a JPEG picture. A page is text.');
+  });
+
   test('is refused as a photo, and the others are stamped', () => {
     spawnSync('mkfifo', [join(folder, 'pipe.jpg')]);
     const words = [

@@ -6,7 +6,7 @@ import type { ReadItem } from '#core/item';
 import { limits, megabytes } from '#core/limits';
 import { businessesIn, isLocalBusiness, readSource } from '#core/reading';
 import { typeNamed } from '#core/vocabulary';
-import { decodeText } from '#core/encoding';
+import { decodeText, noText } from '#core/encoding';
 import { reason } from '#outside/reason.ts';
 
 export interface Command {
@@ -65,9 +65,17 @@ async function readStandardInput(most: number): Promise<Uint8Array> {
   return Buffer.concat(chunks);
 }
 
+/** The bytes of a page or of another source of text; a picture, an archive and the like are refused by what they are. */
+export async function readSourceBytes(path: string): Promise<Uint8Array> {
+  const bytes = await readBytes(path, limits.pageBytes);
+  const what = noText(bytes);
+  if (what) throw new CannotRun(`${path} is ${what}. A page is text.`);
+  return bytes;
+}
+
 /** A page or other source as text, decoded as a browser would. */
 export async function readText(path: string): Promise<string> {
-  return decodeText(await readBytes(path, limits.pageBytes)).text;
+  return decodeText(await readSourceBytes(path)).text;
 }
 
 /** Settings in a JSON file as their schema has them; CannotRun names what is wrong and where. */

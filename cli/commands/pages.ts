@@ -4,7 +4,7 @@ import { dirname, join, relative, resolve, sep } from 'node:path';
 import { limits } from '#core/limits';
 import { isHiddenPath, isPagePath } from '#core/link';
 import { reason } from '#outside/reason.ts';
-import { CannotRun, deliver, readBytes, save } from './command.ts';
+import { CannotRun, deliver, readSourceBytes, save } from './command.ts';
 
 export const isAddress = (source: string): boolean => /^https?:\/\//i.test(source);
 
@@ -132,7 +132,7 @@ export async function changePages(
 ): Promise<number> {
   const [only = ''] = sources;
   if (sources.length === 1 && !(await isFolder(only))) {
-    const changed = change(await readBytes(only, limits.pageBytes), nameBelow(only, only));
+    const changed = change(await readSourceBytes(only), nameBelow(only, only));
     if (!changed.ok) throw new CannotRun(changed.message);
     await deliver(changed.bytes, out);
     for (const line of changed.told) process.stderr.write(`zinc: ${line}\n`);
@@ -163,7 +163,7 @@ async function changeInto(
 ): Promise<'done' | 'undone' | 'left'> {
   const tell = (line: string): void => void process.stderr.write(`zinc: ${path}: ${line}\n`);
   try {
-    const changed = change(await readBytes(path, limits.pageBytes), name);
+    const changed = change(await readSourceBytes(path), name);
     if (!changed.ok) {
       tell(changed.message);
       return changed.left ? 'left' : 'undone';

@@ -1,11 +1,10 @@
 import { createHash } from 'node:crypto';
-import { limits } from '#core/limits';
 import { judgeLive, type LiveJudgement, type LivePage } from '#core/page';
 import { readSource, type Reading } from '#core/reading';
 import { decodeText } from '#core/encoding';
 import type { LiveReaders } from '#outside/livePage.ts';
 import { nobodysOwn, ownBranchOf, readBranches, type Branches } from './branches.ts';
-import { CannotRun, readBytes, readWords, type Command } from './command.ts';
+import { CannotRun, readSourceBytes, readWords, type Command } from './command.ts';
 import { filesIn, isAddress, told } from './pages.ts';
 
 const usage = `zinc verify URL… --record RECORD [--json]
@@ -61,7 +60,7 @@ const nobodysPage = (all: Branches): LiveJudgement => ({
 /** A page that lies here, as it would be read were it sent. */
 async function verifyFile(path: string, judge: (reading: Reading) => LiveJudgement): Promise<LivePage> {
   try {
-    const bytes = await readBytes(path, limits.pageBytes);
+    const bytes = await readSourceBytes(path);
     const reading = readSource(decodeText(bytes).text);
     const digest = createHash('sha256').update(bytes).digest('hex');
     return { ...unreadable(path, ''), ...judge(reading), digest };

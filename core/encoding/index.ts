@@ -1,3 +1,4 @@
+export { noText } from './binary.ts';
 export * from './bytePlaces.ts';
 export * from './decode.ts';
 export {

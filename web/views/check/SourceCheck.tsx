@@ -2,7 +2,7 @@ import { memo, useCallback, useMemo, useRef, type Dispatch } from 'react';
 import { hostAnswerSchema, type Branch, type HostAnswer } from '#contract';
 import { profiles, profileWith } from '#core/checking';
 import { limits, megabytes } from '#core/limits';
-import { decodeText } from '#core/encoding';
+import { decodeText, noText } from '#core/encoding';
 import { utf8Bytes, type Place } from '#core/text';
 import { startFileCheck, useJudging } from '../../api/checks.ts';
 import { fetchPage } from '../../api/queries.ts';
@@ -50,7 +50,10 @@ function useTaking(url: string, tell: Dispatch<SourceEvent>, load: Load) {
       throw new Error(
         `${file.name} has ${megabytes(file.size)}; at most ${megabytes(limits.pageBytes)} are read. The source in hand is as it was.`,
       );
-    load(decodeText(new Uint8Array(await file.arrayBuffer())).text, file.name);
+    const bytes = new Uint8Array(await file.arrayBuffer());
+    const what = noText(bytes);
+    if (what) throw new Error(`${file.name} is ${what}. A page is text. The source in hand is as it was.`);
+    load(decodeText(bytes).text, file.name);
   };
   const fetchNow = async (): Promise<void> => {
     tell({ kind: 'fetching', now: true });
