@@ -2,7 +2,7 @@ import { percentDecoded } from '#core/text';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textContent, type HtmlDocument } from '#core/html';
 import { itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
-import { emailsIn, foldUrl, parseUrl, siteOf } from '#core/link';
+import { emailsIn, foldUrl, parseUrl, siteOf, withCapitalHex } from '#core/link';
 import { readTelephone } from '#core/phone';
 import { countryOf } from '#core/record';
 import { numbersIn, telephonesAmong, VisitorSearch } from '#core/agreement';
@@ -28,7 +28,8 @@ function judgeCanonical(reading: Reading): readonly Finding[] {
   return businessesIn(reading.items).flatMap((item) => {
     const [value] = valuesOf(item, 'url');
     const written = value?.kind === 'text' ? (parseUrl(value.text.trim())?.href ?? '') : '';
-    if (value?.kind !== 'text' || !written || written === canonical) return [];
+    if (value?.kind !== 'text' || !written || withCapitalHex(written) === withCapitalHex(canonical))
+      return [];
     const [follows, meant] = otherThan(canonical, written, item, reading);
     if (!follows) return [];
     const message = `The business names ${value.text.trim()} as its page, the page’s canonical link ${canonical}. ${follows}`;

@@ -1,9 +1,12 @@
 import { fault, type Fault } from '#core/fault';
 
-/** Whether a text is one email address (the form of input type=email, HTML Living Standard 4.10.5.1.5), with a dot in its domain. */
+/**
+ * Whether a text is one email address: the form of input type=email (HTML Living Standard, 4.10.5.1.5) with a dot in its
+ * domain, and letters of every script before and behind the @ (RFC 6531).
+ */
 export const isEmail = (text: string): boolean =>
   text.length <= 254 &&
-  /^[\w.!#$%&'*+/=?^`{|}~-]{1,64}@[a-z\d](?:[a-z\d-]{0,61}[a-z\d])?(?:\.[a-z\d](?:[a-z\d-]{0,61}[a-z\d])?)+$/i.test(
+  /^[\p{L}\p{M}\p{N}_.!#$%&'*+/=?^`{|}~-]{1,64}@[\p{L}\p{N}](?:[\p{L}\p{M}\p{N}-]{0,61}[\p{L}\p{M}\p{N}])?(?:\.[\p{L}\p{N}](?:[\p{L}\p{M}\p{N}-]{0,61}[\p{L}\p{M}\p{N}])?)+$/u.test(
     text,
   );
 
@@ -25,8 +28,9 @@ export function emailsIn(text: string): readonly { readonly 0: string; readonly 
   const found: { 0: string; index: number }[] = [];
   let from = 0;
   for (let at = text.indexOf('@'); at >= 0; at = text.indexOf('@', at + 1)) {
-    const [local] = /[\w.+-]+$/.exec(text.slice(Math.max(from, at - LOCAL_PART), at)) ?? [];
-    const [domain] = /^[\w-]+(?:\.[\w-]+)+/.exec(text.slice(at + 1, at + 1 + DOMAIN)) ?? [];
+    const [local] = /[\w\p{Script=Latin}.+-]+$/u.exec(text.slice(Math.max(from, at - LOCAL_PART), at)) ?? [];
+    const [domain] =
+      /^[\w\p{Script=Latin}-]+(?:\.[\w\p{Script=Latin}-]+)+/u.exec(text.slice(at + 1, at + 1 + DOMAIN)) ?? [];
     if (!local || !domain) continue;
     found.push({ 0: `${local}@${domain}`, index: at - local.length });
     from = at + 1 + domain.length;

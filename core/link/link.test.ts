@@ -46,15 +46,35 @@ describe('a profile', () => {
 });
 
 test('an email address is one that can be written to', () => {
-  for (const good of ['a@b.example', 'first.last+tag@sub.b.example']) expect(isEmail(good)).toBe(true);
-  for (const bad of ['', 'a', 'a@b', 'a b@c.example', '@c.example', 'a@c..example', 'a@-c.example'])
+  for (const good of [
+    'a@b.example',
+    'first.last+tag@sub.b.example',
+    'büro@bäckerei.example',
+    '用户@例子.example',
+  ])
+    expect(isEmail(good)).toBe(true);
+  for (const bad of [
+    '',
+    'a',
+    'a@b',
+    'a b@c.example',
+    '@c.example',
+    'a@c..example',
+    'a@-c.example',
+    'ä@-ö.example',
+    'a@b\u200b.example',
+  ])
     expect(isEmail(bad)).toBe(false);
 });
 
 test('email addresses are found in a text, where they stand', () => {
   const text =
-    'Write to desk@a.example, or (b.c+d@sub.b-c.example). Not @c, d@e, or x@.f; a@b.example@c.example.';
+    'Write to desk@a.example, or (b.c+d@sub.b-c.example). Not @c, d@e, or x@.f; a@b.example@c.example, büro@bäckerei.example; メールinfo@d.example';
   expect(
     emailsIn(text).map(({ 0: email, index }) => [email, text.slice(index, index + email.length)]),
-  ).toEqual(['desk@a.example', 'b.c+d@sub.b-c.example', 'a@b.example'].map((email) => [email, email]));
+  ).toEqual(
+    ['desk@a.example', 'b.c+d@sub.b-c.example', 'a@b.example', 'büro@bäckerei.example', 'info@d.example'].map(
+      (email) => [email, email],
+    ),
+  );
 });

@@ -74,8 +74,12 @@ export const siteOf = (address: string): string =>
 export const foldUrl = remember((text) => {
   const url = parseUrl(text.trim());
   if (!url) return text.trim().toLowerCase();
-  return `${url.hostname.replace(/^www\./, '')}${url.port ? `:${url.port}` : ''}${url.pathname.replace(/\/$/, '')}${url.search}${url.hash}`;
+  return `${url.hostname.replace(/^www\./, '')}${url.port ? `:${url.port}` : ''}${withCapitalHex(url.pathname.replace(/\/$/, '') + url.search + url.hash)}`;
 });
+
+/** Percent-encoding is the same in capitals and without (RFC 3986, 6.2.2.1). */
+export const withCapitalHex = (address: string): string =>
+  address.replace(/%[\da-f]{2}/gi, (hex) => hex.toUpperCase());
 
 /** The schemes that visitors may be led by: pages, calls, mail, text messages and maps. Nothing that runs or holds content. */
 const LED_BY: ReadonlySet<string> = new Set(['http:', 'https:', 'tel:', 'mailto:', 'sms:', 'geo:']);
