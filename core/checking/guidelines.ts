@@ -1,3 +1,4 @@
+import { describe, groupsOfBusinesses } from '#core/agreement';
 import type { FaultCode } from '#core/fault';
 import {
   businessesIn,
@@ -36,8 +37,9 @@ export function judgeGuidelines(reading: Reading, profile: Profile): readonly Fi
     return profile.needsBusiness ? noBusiness(reading) : [];
   }
   const twins = saidByTwins(businesses);
+  const elsewhere = saidInOtherSyntax(businesses);
   const missing = subjects.flatMap((item) =>
-    wantsOf(item, profile, [...brokenIn(item, reading), ...twins(item)]),
+    wantsOf(item, profile, [...brokenIn(item, reading), ...twins(item)], elsewhere(item)),
   );
   if (local.length > 0 || !profile.needsBusiness) return missing;
   const others = subjects.filter((item) => !isVisitedPlace(item));
@@ -105,6 +107,22 @@ function saidByTwins(businesses: readonly ReadItem[]): (item: ReadItem) => reado
     item.id !== null && (count.get(keyOf(item)) ?? 0) > 1 ? [...(said.get(keyOf(item)) ?? [])] : [];
 }
 
+/** What the same business is told to have in another syntax of the page: a footer may repeat name, address and number. */
+function saidInOtherSyntax(businesses: readonly ReadItem[]): (item: ReadItem) => ReadonlySet<string> {
+  const said = new Map<ReadItem, ReadonlySet<string>>();
+  if (new Set(businesses.map(({ syntax }) => syntax)).size > 1)
+    for (const group of groupsOfBusinesses(
+      businesses.map((item) => ({ item, ...describe(item) })),
+      (one) => one,
+    ))
+      for (const { item } of group) {
+        const others = group.filter(({ syntax }) => syntax !== item.syntax);
+        said.set(item, new Set(others.flatMap((one) => one.item.properties.map(({ name }) => name))));
+      }
+  return (item) => said.get(item) ?? NOTHING;
+}
+const NOTHING: ReadonlySet<string> = new Set();
+
 /** Names whose values are lost to a fault that is told already: of JSON, or of where RDFa stands. */
 const brokenIn = ({ syntax, unsaid = [] }: ReadItem, { faults, astray }: Reading): readonly string[] =>
   syntax === 'rdfa'
@@ -113,7 +131,13 @@ const brokenIn = ({ syntax, unsaid = [] }: ReadItem, { faults, astray }: Reading
       ? unsaid
       : [];
 
-function wantsOf(item: ReadItem, { wants }: Profile, broken: readonly string[]): readonly Finding[] {
+/** What a profile wants of an item and it has not; what `elsewhere` has is not asked of it again, but for what is required. */
+function wantsOf(
+  item: ReadItem,
+  { wants }: Profile,
+  broken: readonly string[],
+  elsewhere: ReadonlySet<string>,
+): readonly Finding[] {
   const meant = propertiesMeant(item);
   const around = aroundOf(recordFromItem(item));
   const spared = knownFacts.flatMap((fact) => (fact.spared?.(around) ? [fact.property] : []));
@@ -123,8 +147,9 @@ function wantsOf(item: ReadItem, { wants }: Profile, broken: readonly string[]):
   const isAsked = isLocalBusiness(item) || !isVisitedPlace(item);
   return wants
     .filter(
-      ({ properties, of }) =>
+      ({ properties, of, weight }) =>
         !properties.some((name) => has(name) || spared.includes(name)) &&
+        (weight === 'required' || !properties.some((name) => elsewhere.has(name))) &&
         properties.some((name) => isAsked || !propertyNamed(name) || isPropertyOf(name, item.types)) &&
         (!of || item.types.some((type) => isSubtype(type, of))),
     )

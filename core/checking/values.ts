@@ -40,6 +40,8 @@ import { embeddedIn, instead, type TextValue } from './spot.ts';
 interface Surroundings {
   readonly page: Reading;
   readonly country: string;
+  /** The country that the same business has in another item of its `@id`; '' for none. */
+  readonly ofTwin: string;
   /** The item around serves an area, so that its address needs no street. */
   readonly servesArea: boolean;
   /** The property that the item stands in; '' for none. */
@@ -50,18 +52,26 @@ interface Surroundings {
 export function judgeValues(page: Reading): readonly Finding[] {
   const found: Finding[] = [];
   const visited = new Visited(page.items);
+  const countries = new Map(
+    page.items.flatMap((item) => {
+      const country = item.id === null ? '' : countryOfItem(item);
+      return country ? [[item.id, country] as const] : [];
+    }),
+  );
   const visit = (item: ReadItem, surroundings: Surroundings): void => {
     if (!visited.enters(item)) return;
-    const country = countryOfItem(item) || surroundings.country;
+    const ofTwin = (item.id !== null && countries.get(item.id)) || '';
+    const country = countryOfItem(item) || ofTwin || surroundings.country;
     const servesArea = valuesOf(item, 'areaServed').length > 0;
-    const around = { ...surroundings, country, servesArea };
+    const around = { ...surroundings, country, servesArea, ofTwin };
     for (const property of item.properties) {
       if (property.value.kind === 'item') visit(property.value.item, { ...around, within: property.name });
       else found.push(...judgeProperty(item, property, around));
     }
     found.push(...judgeWhole(item, { ...surroundings, country }));
   };
-  for (const item of page.items) visit(item, { page, country: '', servesArea: false, within: '' });
+  for (const item of page.items)
+    visit(item, { page, country: '', ofTwin: '', servesArea: false, within: '' });
   return found;
 }
 
@@ -287,7 +297,7 @@ const DOOR: ReadonlySet<AddressPart> = new Set(['streetAddress', 'postalCode']);
 /** Values that only make sense together: a pin, an address. */
 function judgeWhole(
   item: ReadItem,
-  { country, page: { source }, servesArea, within }: Surroundings,
+  { country, ofTwin, page: { source }, servesArea, within }: Surroundings,
 ): readonly Finding[] {
   const placeOf = (name: string): Finding['place'] => {
     const [value] = valuesOf(item, name);
@@ -341,7 +351,11 @@ function judgeWhole(
     const isArea = servesArea && !address.streetAddress.trim();
     const held = heldElsewhere(item, countryCode(address.addressCountry));
     const missed = (part: AddressPart, code: Fault['code']): boolean =>
-      code === 'value/address-part' && ((isArea && DOOR.has(part)) || meant.has(part) || held.has(part));
+      code === 'value/address-part' &&
+      ((isArea && DOOR.has(part)) ||
+        meant.has(part) ||
+        held.has(part) ||
+        (part === 'addressCountry' && ofTwin !== ''));
     return parts
       .filter(({ part, code }) => !missed(part, code))
       .map(({ part, code, message }) =>
