@@ -1,6 +1,7 @@
 import { withoutDated } from './dated.ts';
 import { gridAt } from './grid.ts';
 import { days, emptyHours, type Hours } from './hours.ts';
+import { isHoursLabel } from './labels.ts';
 import type { DayWords } from './dayWords.ts';
 import { daysNamedIn, languageOf, languagesIn, plainLetters, toEnglish } from './translate.ts';
 import { withoutRemarks } from './remarks.ts';
@@ -69,6 +70,9 @@ export function weeksIn(shown: string, language = ''): WeeksInText {
     .replace(/ (?<=[\p{L}\d)]\. )(?=\p{Lu}[^\d\n]{0,200}(?:\n|$))/gu, '\n');
   const read = weeksInLines(text, language);
   if (!read.namesDays || read.weeks.some((week) => week.whole)) return read;
+  const labelled = behindLabels(text);
+  const own = labelled === text ? read : weeksInLines(labelled, language);
+  if (own.weeks.some((week) => week.whole)) return own;
   const [first] = read.weeks;
   if (first) {
     const near = text.slice(first.start, first.start + NEAR_WEEK);
@@ -85,6 +89,12 @@ export function weeksIn(shown: string, language = ''): WeeksInText {
     namesDays: true,
   };
 }
+
+/** A text in which what stands behind a label of opening hours is a line of its own, each character where it stood. */
+const behindLabels = (text: string): string =>
+  text.replace(/^([^:：\n]{2,60}[:：]) (?=[^\n]*\d)/gmu, (whole, label: string) =>
+    isHoursLabel(label) ? `${label}\n` : whole,
+  );
 
 /** Whether a stretch of a text names a day of the week, in the text's language or another whose days stand there. */
 function namesAnyDay(stretch: string, language: string, text: string): boolean {

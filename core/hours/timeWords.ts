@@ -80,8 +80,8 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       'itxita|zarva|szunnap|inchis[aei]?|kapali(?:yiz|dir)?|tancat|закрыто|выходной|вых(?!\\p{L})|зачинено|вихідний|затворено|почивен ден|почивка',
       'lokad|suletud|sletts|slegts|slegt|slegta|nedirba(?:me)?|uzdaryta|sledzts|tutup|cuti|libur|nghi|dong cua',
       'yopiq|baglidir|bagli|жабық|хаалттай|амарна|lukkad|zou|বন্ধ|بند|مغلقة?|عطلة|إجازة|تعطیل|बंद|סגורי?ם?',
-      '(?<!เ)ปิด(?:ทำการ)?|หยุด',
-      'დაკეტილია|დასვენების დღე|ისვენებს|փակ է|փակ|mbyllur|pechado|gesluit|sarado|зачынена|не ради|не работи',
+      '(?<!เ)(?<!เปิด\\s*-\\s*)ปิด(?:ทำการ)?|หยุด',
+      'დაკეტილია|დახურულია|დახურული|დასვენების დღე|ისვენებს|փակ է|փակ|mbyllur|pechado|gesluit|sarado|зачынена|не ради|не работи',
     ],
   ],
   [
