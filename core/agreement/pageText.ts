@@ -84,9 +84,9 @@ export function lineSaying(
   return undefined;
 }
 
-/** One or two words with a digit in them, as postal codes are written. */
+/** One or two words with a digit in them, as postal codes are written; scripts without capitals may write on at once. */
 const MAYBE_CODE =
-  /(?<=(?<![\p{L}\d.+-])(?:[A-Z]{1,3}-)?)(?![A-Z]{1,3}-\d)(?=[\p{L}-]*\d)[\dA-Za-z-]{2,10}(?: (?:(?=[A-Za-z]*\d)[\dA-Za-z]{2,4}|[A-Z]{2}))?(?![\p{L}\d])/gu;
+  /(?<=(?<![\p{Lu}\p{Ll}\p{Lm}\d.+-])(?:[A-Z]{1,3}-)?)(?![A-Z]{1,3}-\d)(?=[\p{L}-]*\d)[\dA-Za-z-]{2,10}(?: (?:(?=[A-Za-z]*\d)[\dA-Za-z]{2,4}|[A-Z]{2}))?(?![\p{Lu}\p{Ll}\p{Lm}\d])/gu;
 
 export const maybeCodesOfPage = ofPage((text) => [...text.matchAll(MAYBE_CODE)]);
 

@@ -92,7 +92,11 @@ export function threeWay(
       markupCell(one, compared, record, told).map((cell) => ({ ...one, cell })),
     );
     if ((!said || onlySaid) && cells.length === 0) return [];
-    const seen = text.trim() && reading.visible && search ? compared.look?.(search, reference) : undefined;
+    // Where the first item of a business says nothing of a fact, the next that does is looked for.
+    const [saying] = cells;
+    const sought = record || !saying ? reference : saying.read;
+    const isSought = sought === reference ? text.trim() !== '' : compared.show(sought).trim() !== '';
+    const seen = isSought && reading.visible && search ? compared.look?.(search, sought) : undefined;
     const week = seen?.hours;
     const markup = cells.map(({ item, read, cell }) => ({
       ...cell,

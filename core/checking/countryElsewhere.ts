@@ -57,8 +57,9 @@ function ofPin(geo: ReadItem | undefined, country: string): Clue | 'own' | undef
     : {};
   const isOwn = point && isInCountry(country, point);
   if (!point || isOwn === undefined) return undefined;
-  if (isOwn) return 'own';
   const countries = countriesAt(point);
+  // By a border, where outlines are coarse, a pin speaks for neither.
+  if (isOwn) return countries.some((one) => one !== country) ? undefined : 'own';
   return { what: 'coordinates', countries, is: (one) => countries.includes(one) };
 }
 

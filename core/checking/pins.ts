@@ -98,7 +98,10 @@ const LARGEST_REGION = 200_000;
 
 /** The towns that a district ("Colombo 03", "Jakarta Pusat") or a region is named after, where its own is not known. */
 function townsAbout({ addressLocality, addressRegion }: BusinessRecord['address']): readonly string[] {
-  const [first = ''] = /^\p{L}{4,}(?=\s+(?:\p{L}+|\d+)$)/u.exec(addressLocality.trim()) ?? [];
+  const town = addressLocality.trim();
+  // "札幌市中央区" is a ward of 札幌市.
+  const [first = ''] =
+    /^\p{L}{4,}(?=\s+(?:\p{L}+|\d+)$)|^\p{Script=Han}{1,4}市(?=\p{Script=Han})/u.exec(town) ?? [];
   return [first, addressRegion.trim()].filter((town) => town !== '');
 }
 
