@@ -7,6 +7,7 @@ import { faultySorts } from './faultySorts.ts';
 import { pageFaults } from './pageFaults.ts';
 import type { Planted } from './planted.ts';
 import { habits, urlOf } from './sources.ts';
+import { slippedPages } from './slips.ts';
 import { sorts } from './sorts.ts';
 import { syntaxFaults } from './syntaxFaults.ts';
 import { valueFaults } from './valueFaults.ts';
@@ -109,6 +110,28 @@ describe('faulty pages of many sorts', () => {
         : told.map(({ place, message }) => `${place.line}: ${message}`),
     ).toEqual([]);
   });
+});
+
+describe('pages with one slip of the hand', () => {
+  test('are many', () => expect(slippedPages.length).toBeGreaterThan(400));
+
+  test.each(slippedPages.map((one) => [one.name, one] as const))(
+    '%s is told where it stands',
+    (_, { clean, source, url, start, end }) => {
+      const before = new Set(check(clean, { ...options, url }).findings.map(({ message }) => message));
+      const told = check(source, { ...options, url }).findings.filter(({ message }) => !before.has(message));
+      const [first, last] = [start, end].map((offset) => source.slice(0, offset).split('\n').length);
+      const isThere = told.some(({ place, related }) =>
+        [place, ...related.map((one) => one.place)].some(
+          ({ line }) => line >= (first ?? 0) && line <= (last ?? 0),
+        ),
+      );
+      expect([
+        isThere,
+        ...(isThere ? [] : told.map(({ place, message }) => `${place.line}: ${message}`)),
+      ]).toEqual([true]);
+    },
+  );
 });
 
 /** Every source whose faults have mends: those planted here, and the examples of the codes. */

@@ -10,8 +10,8 @@ const pagesIn = (folder: string): readonly (readonly [name: string, source: stri
       return [file, source, /rel="canonical" href="([^"]*)"/.exec(source)?.[1] ?? ''];
     });
 
-/**
- * Pages of places of many sorts, with nothing wrong in them: what has rooms, menus, departments, seasons or an area and
- * no door; and pages of many countries and languages as they were written, whose lines may be long.
- */
-export const sorts = [...pagesIn('sorts'), ...pagesIn('countries')];
+/** Pages of many countries and languages as they were written, whose lines may be long. */
+export const pagesOfCountries = pagesIn('countries');
+
+/** Pages of places of many sorts and countries, with nothing wrong in them: what has rooms, menus, departments, seasons or an area and no door. */
+export const sorts = [...pagesIn('sorts'), ...pagesOfCountries];
