@@ -4,11 +4,13 @@ import { fault, type Fault } from '#core/fault';
 const TEMPLATE_TAG =
   /\{\{[^{}]+\}\}|\{%[^{}]+%\}|[$#]\{[\w.$ ()]+\}|<\?(?:php\b|=)|<%[^<>]*%>|%%\w+%%|\*\|\w+\|\*|\[\[[\w.: -]+\]\]/i;
 
+/** Whether a tag of a template stands in a text; every one begins with one of a few signs. */
+const holdsTag = (text: string): boolean => /[{<%*[]/.test(text) && TEMPLATE_TAG.test(text);
+
 /** What nobody writes but a template, however much stands round it. */
 const UNMISTAKABLE: readonly RegExp[] = [
   /\blorem ipsum\b/i,
   /\b(?:musterstra(?:ss|ß)e|musterstadt|musterfirma|mustermann|max muster)\b/i,
-  TEMPLATE_TAG,
   /\b(?:voorbeeldstraat|voorbeeldstad|exempelgatan|eksempelvej|esimerkkikatu)\b/i,
 ];
 
@@ -53,7 +55,12 @@ const FEW = 7;
 function isPlaceholder(text: string): boolean {
   const written = text.trim();
   const is = (patterns: readonly RegExp[]): boolean => patterns.some((pattern) => pattern.test(written));
-  return is(UNMISTAKABLE) || is(ALONE) || (written.split(/\s+/).length <= FEW && is(AMONG_FEW));
+  return (
+    holdsTag(written) ||
+    is(UNMISTAKABLE) ||
+    is(ALONE) ||
+    (written.split(/\s+/).length <= FEW && is(AMONG_FEW))
+  );
 }
 
 /** Addresses that forms and templates come with. Those of RFC 2606 are nobody's, and stand in examples on purpose. */
@@ -73,7 +80,7 @@ const NO_VALUE =
 /** A fault where a value of any kind was never filled in: a tag of a template, an address with “undefined” in it. */
 export function judgeUnfilled(text: string): readonly Fault[] {
   const written = text.trim().slice(0, 2000);
-  if (!TEMPLATE_TAG.test(written) && !NO_VALUE.test(written)) return [];
+  if (!holdsTag(written) && !NO_VALUE.test(written)) return [];
   return [fault('value/placeholder', `“${written.slice(0, 60)}” was never filled in by its template.`)];
 }
 
