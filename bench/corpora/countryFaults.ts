@@ -167,6 +167,7 @@ export const countryFaults: Readonly<
     ['"priceRange":"CHF"', '"priceRange":"Fr."', 'value/price-range'],
   ],
   'frizer.html': [
+    ['"price":"25.00"', '"price":"35.00"', 'agreement/visitor'],
     ['"EUR"', '"€"', 'value/currency'],
     ['"EUR"', '"kn"', 'value/currency'],
     ['"price":"25.00"', '"price":"25,00"', 'value/number'],

@@ -19,6 +19,7 @@ import { judgeOthers, ofOthers } from './otherBusinesses.ts';
 import { judgePast } from './senseOfHours.ts';
 import { judgePins, judgeSharedPages, judgeSharedPins, judgeSharedStreets } from './pins.ts';
 import { judgeSense } from './sense.ts';
+import { judgeOfferedPrices } from './offeredPrices.ts';
 import { judgeSequence } from './sequence.ts';
 import { countryOfItem, judgeValues } from './values.ts';
 import { VisitorSearch } from '#core/agreement';
@@ -99,6 +100,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeGuidelines(reading, profile),
     ...(search ? judgeOthers(reading, own, rows, search) : []),
     ...(search ? judgeFurtherNumbers(reading, own, others, search) : []),
+    ...(search ? judgeOfferedPrices(reading, search) : []),
     ...judgeAgreement(reading, rows, { record, search, telephones: options.telephones }),
   ];
   const items = described.map(({ item }) => item);

@@ -70,7 +70,7 @@ export function judgeDataType(spot: Spot): readonly Finding[] {
 }
 
 /** A price or another number with its sign or unit beside it, as a plain number; '' where its marks can mean two things. */
-function numberIn(text: string): string {
+export function numberIn(text: string): string {
   const [written, ...others] = text.match(/\d[\d.,\s\u00a0'’]*/gu) ?? [];
   if (written === undefined || others.length > 0) return '';
   const plain = written.replace(/[\s\u00a0'’]/gu, '').replace(/[.,]$/, '');

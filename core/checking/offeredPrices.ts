@@ -1,0 +1,71 @@
+import type { VisitorSearch } from '#core/agreement';
+import { finding, type Finding } from '#core/fault';
+import { eachItem, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
+import { sourceOf, type Reading } from '#core/reading';
+import { numberIn } from './dataTypes.ts';
+
+/** More offers of one page are not held against what it shows. */
+const MOST = 50;
+
+/** An amount with what its currency is written as, before it or behind: "£28", "25,00 €", "NT$ 350", "250 kr". */
+const AMOUNT =
+  /(?<![\d.,])(?:(?:\p{L}{0,3}\p{Sc}|(?<!\p{L})(?:[A-Z]{3}|kr\.?|Rs\.?|Rp|RM|R))\s?(\d[\d.,' ]{0,11}\d|\d)(?![\d.,]\d)|(\d[\d.,' ]{0,11}\d|\d)\s?(?:\p{Sc}|(?:kr|zł|Kč|Ft|lei|лв|грн|руб|[A-Z]{3})(?!\p{L})))/gu;
+
+/** Words that say that it may cost more, or less. */
+const AT_LEAST =
+  /(?<!\p{L})(?:from|up to|ab|bis|dès|à partir|jusqu|desde|hasta|a partir|da|vanaf|od|från|fra|alkaen|от|від|από)(?!\p{L})[^\d\n]{0,12}$|から\s*$/iu;
+
+interface Offered {
+  readonly name: string;
+  readonly offer: ReadItem;
+}
+
+const offeredBy = (item: ReadItem): readonly Offered[] => [
+  ...itemsOf(item, 'offers').map((offer) => ({ name: textOf(item, 'name').trim(), offer })),
+  ...itemsOf(item, 'itemOffered').map((of) => ({ name: textOf(of, 'name').trim(), offer: item })),
+];
+
+/**
+ * Prices of offers, each held against the one amount that stands behind the offer's name, or alone below it. Where the
+ * page shows a price anywhere it contradicts nothing: there may be several.
+ */
+export function judgeOfferedPrices(
+  { items, visible, lines }: Reading,
+  search: VisitorSearch,
+): readonly Finding[] {
+  const offers = eachItem(items).flatMap(({ item }) => offeredBy(item));
+  if (!visible || offers.length === 0) return [];
+  const { text } = visible;
+  // What its marks leave open is an amount too, and equal to none.
+  const amounts = [...text.matchAll(AMOUNT)].map(({ 0: { length }, 1: before, 2: behind, index }) => ({
+    number: Number(numberIn(before ?? behind ?? '') || NaN),
+    start: index,
+    end: index + length,
+  }));
+  return offers.slice(0, MOST).flatMap(({ name, offer }) => {
+    const [value] = valuesOf(offer, 'price');
+    const price = value?.kind === 'text' ? Number(value.text) : NaN;
+    if (value?.kind !== 'text' || !(price > 0) || name.length < 3) return [];
+    if (amounts.some(({ number }) => number === price)) return [];
+    const { at } = search.find(name);
+    if (!at) return [];
+    const [from, until] = besideName(text, at.end);
+    const [shown, ...others] = amounts.filter(({ start, end }) => start >= from && end <= until);
+    if (!shown || Number.isNaN(shown.number) || others.length > 0) return [];
+    if (AT_LEAST.test(text.slice(from, shown.start))) return [];
+    const { start, end } = sourceOf(visible, shown.start, shown.end);
+    const message = `A visitor sees “${text.slice(shown.start, shown.end)}” for ${name}, a machine is told “${value.text}”.`;
+    const related = [{ message: 'What a visitor sees', place: lines.place(start, end) }];
+    return [finding('agreement/visitor', message, value.place, 'price', { related })];
+  });
+}
+
+/** The rest of the line behind a name, or the line below where the name ends its own. */
+function besideName(text: string, end: number): readonly [from: number, until: number] {
+  const endOf = (from: number): number => {
+    const found = text.indexOf('\n', from);
+    return found < 0 ? text.length : found;
+  };
+  const until = endOf(end);
+  return /[\p{L}\d]/u.test(text.slice(end, until)) ? [end, until] : [end, endOf(until + 1)];
+}
