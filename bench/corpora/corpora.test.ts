@@ -138,6 +138,7 @@ describe('pages with one slip of the hand', () => {
 const mendable = [
   ...planted.map(([name, , branch, , source]) => [name, source, { ...options, url: urlOf(branch) }] as const),
   ...spoiledSorts.map(([name, , wrong, given]) => [name, wrong, given] as const),
+  ...slippedPages.map(({ name, source, url }) => [name, source, { ...options, url }] as const),
   ...Object.entries(examples).map(
     ([code, { wrong, url }]) =>
       [`the example of ${code}`, wrong, { ...options, ...(url ? { url } : {}) }] as const,

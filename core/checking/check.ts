@@ -87,7 +87,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeSyntax(reading),
     ...judgeStructure(reading),
     ...judgeVocabulary(reading, options.typeOf),
-    ...judgeValues(reading),
+    ...judgeValues(reading, options.towns),
     ...judgeIdentity(reading),
     ...judgeCountryElsewhere(reading.items),
     ...judgeSequence(reading.items, options.today ?? ''),

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { applyEdits } from '#core/text';
+import { townsFor } from '#core/towns';
 import { check } from './index.ts';
 
 const source = (country: string, latitude: string, longitude: string): string =>
@@ -99,4 +100,18 @@ test.each([
   expect(others).toEqual([]);
   expect(applyEdits(pin(written), found?.mend?.edits ?? [])).toBe(pin(mended));
   expect(told(pin(mended))).toEqual([]);
+});
+
+test.each([
+  // In the sea off Egypt; exchanged, the desert 200 km from Cairo.
+  ['33.06123', '31.21987', 'value/coordinates-country'],
+  ['31.21987', '30.06123', 'value/coordinates-far'],
+])('a pin is not mended to a place far from the town: %s, %s', async (latitude, longitude, code) => {
+  const towns = await townsFor('latitude');
+  const page = source('EG', latitude, longitude).replace(
+    '"addressLocality":"B"',
+    '"addressLocality":"Cairo"',
+  );
+  const found = check(page, towns ? { towns } : {}).findings.filter((one) => /coordinat/.test(one.code));
+  expect(found.map((one) => [one.code, one.mend])).toEqual([[code, null]]);
 });

@@ -9,8 +9,14 @@ import type { TextValue } from './spot.ts';
 
 type Half = 'latitude' | 'longitude';
 
+/** The address that coordinates belong to: its country (ISO 3166-1 alpha-2, '' for none), and whether a point may be near it. */
+export interface Where {
+  readonly country: string;
+  readonly isNear: (point: Point) => boolean;
+}
+
 /** Coordinates: whether a machine reads them at all, and whether they can be where the address is. */
-export function judgeCoordinates(item: ReadItem, country: string, source: string): readonly Finding[] {
+export function judgeCoordinates(item: ReadItem, where: Where, source: string): readonly Finding[] {
   const pin = { latitude: textOf(item, 'latitude'), longitude: textOf(item, 'longitude') };
   const both = bothInOne(item, pin);
   if (both) return [both];
@@ -23,13 +29,13 @@ export function judgeCoordinates(item: ReadItem, country: string, source: string
     .map(({ part, code, message }) =>
       finding(code, message, placeOf(item, part), part, {
         edits:
-          code === 'value/coordinates-swapped' && isNearSwapped(pin, country)
+          code === 'value/coordinates-swapped' && isNearSwapped(pin, where)
             ? exchange(item, { latitude: pin.longitude, longitude: pin.latitude }, source)
             : null,
         guess: true,
       }),
     );
-  return [...unread, ...told, ...(point ? againstCountry(item, point, country, source) : [])];
+  return [...unread, ...told, ...(point ? againstCountry(item, point, where, source) : [])];
 }
 
 /** Both halves in the text of one, where the other is missing: "51.51968, -0.07521". */
@@ -48,9 +54,10 @@ function bothInOne(item: ReadItem, pin: Readonly<Record<Half, string>>): Finding
 }
 
 /** Whether the halves exchanged land in the address's country, where there is one. */
-const isNearSwapped = (pin: Readonly<Record<Half, string>>, country: string): boolean =>
-  !country ||
-  isInCountry(country, { latitude: Number(pin.longitude), longitude: Number(pin.latitude) }) === true;
+const isNearSwapped = (pin: Readonly<Record<Half, string>>, { country, isNear }: Where): boolean => {
+  const swapped = { latitude: Number(pin.longitude), longitude: Number(pin.latitude) };
+  return !country || (isInCountry(country, swapped) === true && isNear(swapped));
+};
 
 const placeOf = (item: ReadItem, half: Half): Finding['place'] => {
   const [value] = valuesOf(item, half);
@@ -118,14 +125,20 @@ const MEANT: readonly (readonly [code: Fault['code'], told: string, meant: (poin
   ],
 ];
 
-function againstCountry(item: ReadItem, point: Point, country: string, source: string): readonly Finding[] {
+function againstCountry(
+  item: ReadItem,
+  point: Point,
+  { country, isNear }: Where,
+  source: string,
+): readonly Finding[] {
   if (!country || isInCountry(country, point) !== false) return [];
   const [there] = countriesAt(point);
   const where = there ? `in ${countryName(there)}` : 'in the sea';
   const pin = `${textOf(item, 'latitude')}, ${textOf(item, 'longitude')}`;
   const said = `${pin} lies ${where}, the address in ${countryName(country)}.`;
   const found = MEANT.find(
-    ([, , meant]) => Math.abs(meant(point).latitude) <= 90 && isInCountry(country, meant(point)),
+    ([, , meant]) =>
+      Math.abs(meant(point).latitude) <= 90 && isInCountry(country, meant(point)) && isNear(meant(point)),
   );
   if (!found)
     return [

@@ -24,9 +24,10 @@ import {
 import { judgeCurrencies, judgePriceRange } from '#core/price';
 import { propertyKinds } from '#core/record';
 import { jsonString, table, type Edit, rememberLast } from '#core/text';
+import type { Towns } from '#core/towns';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
 import { finding, shortText, type Finding } from '#core/fault';
-import { judgeCoordinates } from './coordinates.ts';
+import { judgeCoordinates, type Where } from './coordinates.ts';
 import { propertiesMeant } from './meant.ts';
 import { mendBeside, momentBeside, type Standing } from './beside.ts';
 import { judgeDayOfWeek, judgeHoursText } from './hoursWords.ts';
@@ -42,6 +43,8 @@ interface Surroundings {
   readonly country: string;
   /** The country that the same business has in another item of its `@id`; '' for none. */
   readonly ofTwin: string;
+  /** Whether a point may be where the address around is. */
+  readonly isNear: Where['isNear'];
   /** The item around serves an area, so that its address needs no street. */
   readonly servesArea: boolean;
   /** The property that the item stands in; '' for none. */
@@ -49,7 +52,7 @@ interface Surroundings {
 }
 
 /** Family `value`: every value whose form a machine must be able to read. */
-export function judgeValues(page: Reading): readonly Finding[] {
+export function judgeValues(page: Reading, towns?: Towns): readonly Finding[] {
   const found: Finding[] = [];
   const visited = new Visited(page.items);
   const countries = new Map(
@@ -63,7 +66,13 @@ export function judgeValues(page: Reading): readonly Finding[] {
     const ofTwin = (item.id !== null && countries.get(item.id)) || '';
     const country = countryOfItem(item) || ofTwin || surroundings.country;
     const servesArea = valuesOf(item, 'areaServed').length > 0;
-    const around = { ...surroundings, country, servesArea, ofTwin };
+    const around = {
+      ...surroundings,
+      country,
+      servesArea,
+      ofTwin,
+      isNear: towns && hasAddress(item) ? nearAddress(item, towns) : surroundings.isNear,
+    };
     for (const property of item.properties) {
       if (property.value.kind === 'item') visit(property.value.item, { ...around, within: property.name });
       else found.push(...judgeProperty(item, property, around));
@@ -71,13 +80,27 @@ export function judgeValues(page: Reading): readonly Finding[] {
     found.push(...judgeWhole(item, { ...surroundings, country }));
   };
   for (const item of page.items)
-    visit(item, { page, country: '', ofTwin: '', servesArea: false, within: '' });
+    visit(item, { page, country: '', ofTwin: '', isNear: () => true, servesArea: false, within: '' });
   return found;
 }
 
+const hasAddress = (item: ReadItem): boolean => valuesOf(item, 'address').length > 0;
+
 /** The country (ISO 3166-1 alpha-2) of an item's address; '' where it has none. */
 export function countryOfItem(item: ReadItem): string {
-  return valuesOf(item, 'address').length > 0 ? countryCode(recordFromItem(item).address.addressCountry) : '';
+  return hasAddress(item) ? countryCode(recordFromItem(item).address.addressCountry) : '';
+}
+
+/** Whether a point is not further from an item's town and postal code than those reach. */
+function nearAddress(item: ReadItem, towns: Towns): Where['isNear'] {
+  const { address } = recordFromItem(item);
+  const country = countryCode(address.addressCountry);
+  return (point) => {
+    if (towns.beyondPostalCode(point, address.postalCode, country)) return false;
+    const beyond = towns.beyondTown(point, address.addressLocality, country);
+    // A village of the name may be another than is meant.
+    return !beyond || beyond.isSmall;
+  };
 }
 
 /** Properties that hold addresses, and that the record has no fact for or more than addresses. */
@@ -297,14 +320,14 @@ const DOOR: ReadonlySet<AddressPart> = new Set(['streetAddress', 'postalCode']);
 /** Values that only make sense together: a pin, an address. */
 function judgeWhole(
   item: ReadItem,
-  { country, ofTwin, page: { source }, servesArea, within }: Surroundings,
+  { country, ofTwin, isNear, page: { source }, servesArea, within }: Surroundings,
 ): readonly Finding[] {
   const placeOf = (name: string): Finding['place'] => {
     const [value] = valuesOf(item, name);
     return value?.kind === 'text' ? value.place : item.place;
   };
   if (item.types.some((type) => isSubtype(type, 'GeoCoordinates')))
-    return judgeCoordinates(item, country, source).filter(
+    return judgeCoordinates(item, { country, isNear }, source).filter(
       // The middle of an area is no door.
       ({ code }) => within !== 'geoMidpoint' || code !== 'value/coordinates-coarse',
     );
