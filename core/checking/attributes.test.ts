@@ -164,3 +164,12 @@ test('an address without its scheme that begins with the page’s host gets it',
   expect(mended(json, 'https://kern.example/')).toContain('"url":"https://kern.example/berlin"');
   expect(mended(json, 'https://other.example/')).toBe(json);
 });
+
+test.each(['http:://other.example/', 'https:/other.example/', 'https://other.example/'])(
+  'a page of another site is told, however its address is misspelt: %s',
+  (url) => {
+    const json = `<script type="application/ld+json">{"@context":"https://schema.org","@type":"Store","url":"${url}"}</script>`;
+    const codes = check(json, { url: 'https://kern.example/' }).findings.map(({ code }) => code);
+    expect(codes).toContain('agreement/url');
+  },
+);

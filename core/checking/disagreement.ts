@@ -1,4 +1,5 @@
 import { siteOf } from '#core/link';
+import { urlMeant } from '#core/value';
 import { businessesIn, canonicalOf, isLocalBusiness, sourceOf, type Reading } from '#core/reading';
 import { syntaxName, textOf } from '#core/item';
 import { countryOf, type BusinessRecord } from '#core/record';
@@ -173,7 +174,8 @@ function judgeAddress({ items, address, document, base }: Reading): readonly Fin
   if (!own) return [];
   return businesses.flatMap((item) => {
     const url = textOf(item, 'url').trim();
-    const other = siteOf(url);
+    // A site is another's in a misspelt address too.
+    const other = siteOf(urlMeant(url) || url);
     if (!other || other === own || other.endsWith(`.${own}`) || own.endsWith(`.${other}`)) return [];
     if (!isLocalBusiness(item)) return [];
     return [
