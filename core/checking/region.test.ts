@@ -45,3 +45,15 @@ describe('a region', () => {
     expect(told(country, code, region)).toEqual([]);
   });
 });
+
+test.each([
+  ['BR', '', 'SP'],
+  ['BR', '123', 'SP'],
+  ['IT', '', 'MI'],
+  ['IT', '2012', 'MI'],
+  ['KR', '121-840', '서울특별시'],
+  ['DE', '', 'Bayern'],
+  ['DE', '7910', 'Baden-Württemberg'],
+])('of %s beside the code “%s” is held against none: %s', (country, code, region) =>
+  expect(told(country, code, region)).toEqual([]),
+);

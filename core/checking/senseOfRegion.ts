@@ -83,8 +83,8 @@ export function judgeRegion(spot: Spot): readonly Finding[] {
   const unknown = unknownRegion(spot);
   if (unknown.length > 0) return unknown;
   const postcode = textOf(item, 'postalCode').trim();
-  // What is no code of the country is told as that.
-  if (postalCodes[country]?.pattern.test(postcode) === false) return misspelt(spot, '');
+  // What is no code of the country is told as that, and says nothing of a region.
+  if (postalCodes[country]?.pattern.test(postcode) === false) return [];
   const against = regionAgainstCode(postcode, text, country);
   if (against === 'its own') return [];
   if (against === 'unknown') return misspelt(spot, postcode);
