@@ -172,15 +172,18 @@ export function asCountryWrites(code: string, country: string): string {
   const rule = postalCodes[country];
   if (!rule || rule.pattern.test(code.trim())) return '';
   const bare = code.toUpperCase().replace(/[^\p{L}\d]/gu, '');
-  const next = Array.from(bare);
-  const like = Array.from(rule.example, (sign) =>
-    /[\p{L}\d]/u.test(sign) ? (next.shift() ?? '') : sign,
-  ).join('');
   return (
-    [like + next.join(''), bare, bare.replace(/^(\d{5})(\d{4})$/, '$1-$2')].find((one) =>
+    [likeExample(bare, rule.example), bare, bare.replace(/^(\d{5})(\d{4})$/, '$1-$2')].find((one) =>
       rule.pattern.test(one),
     ) ?? ''
   );
+}
+
+/** Letters and digits with the blanks and hyphens of an example between them; what it has no room for stands behind. */
+function likeExample(bare: string, example: string): string {
+  const next = Array.from(bare);
+  const like = Array.from(example, (sign) => (/[\p{L}\d]/u.test(sign) ? (next.shift() ?? '') : sign));
+  return like.join('') + next.join('');
 }
 
 /** Countries whose posts print a blank or a hyphen in every code, and letters as capitals. */
@@ -193,9 +196,8 @@ export function asPostPrints(code: string, country: string): string {
   const rule = PRINTED.has(country) ? postalCodes[country] : undefined;
   const bare = code.toUpperCase().replace(/[^\p{L}\d]/gu, '');
   if (!rule?.pattern.test(code.trim())) return '';
-  const next = Array.from(bare);
   const printed = BEFORE_THREE.has(country)
     ? `${bare.slice(0, -3)} ${bare.slice(-3)}`
-    : Array.from(rule.example, (sign) => (/[\p{L}\d]/u.test(sign) ? next.shift() : sign)).join('');
+    : likeExample(bare, rule.example);
   return printed === code.trim() ? '' : printed;
 }
