@@ -173,3 +173,13 @@ test.each(['http:://other.example/', 'https:/other.example/', 'https://other.exa
     expect(codes).toContain('agreement/url');
   },
 );
+
+test.each([
+  ['<a itemprop="hasMap" href="#">Map</a>', true],
+  ['<img itemprop="image" src="" alt="A">', true],
+  ['<a itemprop="url" href="">Home</a>', false],
+  ['<meta itemprop="slogan" content="#">', false],
+])('an address that leads to the page itself is empty: %s', (html, isTold) => {
+  const codes = check(item(html), { url: 'https://kern.example/' }).findings.map(({ code }) => code);
+  expect(codes.includes('value/empty')).toBe(isTold);
+});

@@ -134,10 +134,8 @@ function judgeProperty(
   const text = value.text.trim();
   if (!text)
     return [finding('value/empty', `${name} is there, but empty. Leave out what is not known.`, place, name)];
-  const written = value.holder.startsWith('attribute')
-    ? source.slice(value.place.start, value.place.end)
-    : name;
-  if (/^\s*#?\s*$/.test(written) && !OF_THE_PAGE.has(name))
+  const written = source.slice(value.place.start, value.place.end);
+  if (isLinked(value, source) && /^\s*#?\s*$/.test(written) && !OF_THE_PAGE.has(name))
     return [
       finding(
         'value/empty',
@@ -312,7 +310,8 @@ const isSubject = ({ types }: ReadItem): boolean => types.some((type) => isSubty
 
 /** Whether a value is what a link leads to, which is read against the page's address. */
 const isLinked = ({ holder, place }: TextValue, source: string): boolean =>
-  holder !== 'json' && /\bhref\s*=\s*["']?$/i.test(source.slice(Math.max(0, place.start - 12), place.start));
+  holder !== 'json' &&
+  /\b(?:href|src)\s*=\s*["']?$/i.test(source.slice(Math.max(0, place.start - 12), place.start));
 
 /** What only a door has: who comes to customers in an area names the area. */
 const DOOR: ReadonlySet<AddressPart> = new Set(['streetAddress', 'postalCode']);
