@@ -117,6 +117,20 @@ export const notVisible = (text: string, place: Place, property: string): Findin
     property,
   );
 
+/** What a visitor sees otherwise than a machine is told, at what the machine reads; `of` is the business or the offer that is meant. */
+export const seenOtherwise = (
+  told: { readonly text: string; readonly place: Place; readonly property: string },
+  seen: { readonly text: string; readonly place: Place },
+  of = '',
+): Finding =>
+  finding(
+    'agreement/visitor',
+    `A visitor sees “${shortText(seen.text)}”${of && ` for ${shortText(of)}`}, a machine is told “${shortText(told.text)}”.`,
+    told.place,
+    told.property,
+    { related: [{ message: 'What a visitor sees', place: seen.place }] },
+  );
+
 /** Hours that visitors see behind a label or in a sentence, which may be of something else. */
 const hoursAmongOthers = (
   said: MarkupCell,

@@ -1,10 +1,10 @@
 import type { OfOthers, VisitorSearch } from '#core/agreement';
-import { finding, shortText, type Finding } from '#core/fault';
+import type { Finding } from '#core/fault';
 import { valuesOf, type ReadItem } from '#core/item';
 import { readTelephone } from '#core/phone';
 import { recordFromItem, sourceOf, type Reading } from '#core/reading';
 import { countryOf } from '#core/record';
-import { notVisible } from './disagreement.ts';
+import { notVisible, seenOtherwise } from './disagreement.ts';
 
 /** More numbers of one business are not held against what its page shows. */
 const MOST = 10;
@@ -34,14 +34,7 @@ export const judgeFurtherNumbers = (
       if (seen.agreement === 'missing') return [notVisible(value.text, value.place, 'telephone')];
       if (seen.agreement !== 'different' || !seen.at) return [];
       const shown = sourceOf(visible, seen.at.start, seen.at.end);
-      return [
-        finding(
-          'agreement/visitor',
-          `A visitor sees “${shortText(seen.text)}”, a machine is told “${shortText(value.text)}”.`,
-          value.place,
-          'telephone',
-          { related: [{ message: 'What a visitor sees', place: lines.place(shown.start, shown.end) }] },
-        ),
-      ];
+      const told = { text: value.text, place: value.place, property: 'telephone' };
+      return [seenOtherwise(told, { text: seen.text, place: lines.place(shown.start, shown.end) })];
     });
   });

@@ -1,8 +1,9 @@
 import type { VisitorSearch } from '#core/agreement';
-import { finding, type Finding } from '#core/fault';
+import type { Finding } from '#core/fault';
 import { eachItem, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { sourceOf, type Reading } from '#core/reading';
 import { numberIn } from './dataTypes.ts';
+import { seenOtherwise } from './disagreement.ts';
 
 /** More offers of one page are not held against what it shows. */
 const MOST = 50;
@@ -54,9 +55,9 @@ export function judgeOfferedPrices(
     if (!shown || Number.isNaN(shown.number) || others.length > 0) return [];
     if (AT_LEAST.test(text.slice(from, shown.start))) return [];
     const { start, end } = sourceOf(visible, shown.start, shown.end);
-    const message = `A visitor sees “${text.slice(shown.start, shown.end)}” for ${name}, a machine is told “${value.text}”.`;
-    const related = [{ message: 'What a visitor sees', place: lines.place(start, end) }];
-    return [finding('agreement/visitor', message, value.place, 'price', { related })];
+    const told = { text: value.text, place: value.place, property: 'price' };
+    const seen = { text: text.slice(shown.start, shown.end), place: lines.place(start, end) };
+    return [seenOtherwise(told, seen, name)];
   });
 }
 

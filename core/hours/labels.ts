@@ -13,7 +13,7 @@ const LABELS: readonly string[] = [
   // Romance languages
   '(?:nos |les )?(?:jours et )?(?:horaires?|heures d.ouverture)(?: d.(?:ouverture|accueil)| du (?:magasin|cabinet|salon|restaurant)| de la boutique)?|ouvertures?|ouvert',
   '(?:nuestros? |el )?horarios?(?: de (?:atencion|apertura|consulta|servicio|la tienda|oficina)(?: al publico)?| comercial)?|abierto|atencion',
-  '(?:i nostri |il nostro |gli )?orari[o]?(?: di (?:apertura|ricevimento)| continuato| al pubblico| del negozio)?|(?:siamo )?aperti?o?',
+  '(?:i nostri |il nostro |gli )?orario?(?: di (?:apertura|ricevimento)| continuato| al pubblico| del negozio)?|(?:siamo )?apert[io]',
   '(?:nossos? |o )?horarios?(?: de (?:funcionamento|atendimento|abertura))?|funcionamento|atendimento|expediente|aberto',
   '(?:els nostres )?horaris?(?: d.(?:atencio|obertura)| comercial)?|obert',
   '(?:programul|program|orarul|orar)(?: de (?:lucru|functionare)| nostru)?|deschis',
