@@ -202,11 +202,22 @@ export interface ToZip {
   readonly compress?: boolean;
 }
 
+/**
+ * A path as a zip may hold it: what would climb, begin at a root or a drive, or part folders elsewhere stands as an
+ * address writes it. A page of another's site may have any of that in its path.
+ */
+const pathInZip = (path: string): string =>
+  path
+    .replace(/\\/g, '%5C')
+    .replace(/^([a-z]):/i, '$1%3A')
+    .replace(/^\//, '%2F')
+    .replace(/(?<=^|\/)\.\.(?=\/|$)/g, '%2E%2E');
+
 /** A zip as a stream, entries in the given order; each is opened when the one before it has gone out. */
 export function zipOf(files: Iterable<ToZip>): NodeJS.ReadableStream {
   const zip = new ZipFile();
   for (const { path, open, compress = true } of files)
-    zip.addReadStreamLazy(path, { compress }, (done) => {
+    zip.addReadStreamLazy(pathInZip(path), { compress }, (done) => {
       open().then(
         (stream) => done(null, stream),
         (error: unknown) => done(error, undefined as never),

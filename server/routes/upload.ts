@@ -109,10 +109,11 @@ export function uploadedFile(request: Request): Uploaded {
   return file;
 }
 
-/** The name of an uploaded file with its folders, none of which climbs. */
+/** The name of an uploaded file with its folders, none of which climbs or stands on a drive. */
 function fileName(original: string): string {
   const name = original
     .replace(/\\/g, '/')
+    .replace(/^[a-z]:/i, '')
     .split('/')
     .filter((part) => part && part !== '.' && part !== '..')
     .join('/');
