@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { readSource } from '#core/reading';
 import { valuesOf } from '#core/item';
+import { emptyRecord } from '#core/record';
 import { larkspur } from '#sample';
 import { isCurrent, placeTreated, prove, removeFromBytes } from './index.ts';
 
@@ -73,5 +74,38 @@ describe('what tells of all branches', () => {
     ).toBe(false);
     expect(isCurrent(reading, form, first, others)).toBe(false);
     expect(prove(readSource(page.toString()), form, first, all).state).toBe('absent');
+  });
+
+  test.each([
+    ['organization', 'jsonld'],
+    ['jsonld', 'organization'],
+    ['organization', 'graph'],
+    ['graph', 'organization'],
+  ] as const)('stands beside a branch: %s, then %s, each proved and each taken off', (one, other) => {
+    // The branch names the organisation, and the organisation the branch: a machine reads one node of each.
+    const pieces = [one, other].reduce<Uint8Array>((bytes, form) => {
+      const treated = placeTreated(bytes, { record: first, all, form, at: 'head', existing: 'keep' });
+      expect(treated).toMatchObject({ ok: true, proved: true });
+      return treated.ok ? treated.bytes : bytes;
+    }, page);
+    const reading = readSource(Buffer.from(pieces).toString());
+    expect([one, other].map((form) => prove(reading, form, first, all).state)).toEqual(['proved', 'proved']);
+    const left = removeFromBytes(pieces, one);
+    expect(Buffer.from(removeFromBytes(left, other)).equals(page)).toBe(true);
+    expect(prove(readSource(Buffer.from(left).toString()), one, first, all).state).toBe('absent');
+  });
+
+  test('is not hidden by the same said in another form: that is told as what it is', () => {
+    const at = 'head';
+    const graph = placeTreated(page, { record: first, form: 'graph', at, existing: 'keep' });
+    const twice =
+      graph.ok && placeTreated(graph.bytes, { record: first, form: 'jsonld', at, existing: 'keep' });
+    expect(twice).toMatchObject({ ok: true, told: [expect.stringContaining('same name (@id)')] });
+    // Where nothing of it is new, nothing of it would be found.
+    const { name, url, types, telephone } = first;
+    const record = { ...emptyRecord, name, url, types, telephone };
+    const bare = placeTreated(page, { record, form: 'graph', at, existing: 'keep' });
+    const none = bare.ok && placeTreated(bare.bytes, { record, form: 'jsonld', at, existing: 'keep' });
+    expect(none).toMatchObject({ ok: false, message: expect.stringContaining('same name (@id)') });
   });
 });

@@ -7,7 +7,7 @@ import { alreadyOn, type Already } from './already.ts';
 import { placeInBytes, type BytesResult } from './bytes.ts';
 import { placeFormInBytes } from './forms.ts';
 import { isWovenForm, type PlacedForm, type Placement } from './placements.ts';
-import { markupOf, prove } from './verifying.ts';
+import { isNamedByOthers, markupOf, prove } from './verifying.ts';
 
 /** What is done with markup of the same branch that stands on a page without our having placed it. */
 export const treatments = ['keep', 'adopt', 'replace'] as const;
@@ -65,21 +65,28 @@ export function placeTreated(
   const parsed = result.parsed?.source === text ? result.parsed.document : undefined;
   const after = readSource(text, reading.address, parsed);
   const proof = prove(after, form, record, all);
+  const isTwice = isNamedByOthers(after, form, record);
   if (proof.state === 'absent') {
     // What says the same under the same name is one node with it.
     const twin = same.find((one) => one.isSound && one.differs.length === 0);
     const why = twin
       ? `${where(twin)} says the very same already. Adopt it, or replace it.`
-      : 'A machine would not find the markup on this page: the place lies inside a comment, script or template.';
+      : isTwice
+        ? `${SAID_TWICE} Nothing of this one is new to it.`
+        : 'A machine would not find the markup on this page: the place lies inside a comment, script or template.';
     return { ok: false, message: `${why} Nothing was changed.` };
   }
   const told = [
     ...there.flatMap((one) => toldOf(one, existing)),
+    ...(isTwice ? [`${SAID_TWICE} One of them is enough.`] : []),
     ...proof.misread.map(({ fact, meant, read }) => `${factLabel(fact)} reads “${read}”, meant “${meant}”.`),
   ];
   const proved = proof.state === 'proved';
   return { ok: true, bytes: result.bytes, proved, adopted: false, told, reading: after };
 }
+
+const SAID_TWICE =
+  'What is placed on this page in another form tells of the same branch under the same name (@id), and a machine reads both as one.';
 
 /** A reading's document, where that is of a page: part of a table is placed on as what a browser makes of it alone. */
 const pageOf = ({ source, document }: Reading): Reading['document'] =>

@@ -1,4 +1,4 @@
-import { valuesOf, type ReadItem } from '#core/item';
+import { eachItem, valuesOf, type ReadItem } from '#core/item';
 import {
   branchId,
   businessItem,
@@ -16,7 +16,7 @@ import {
 } from '#core/markup';
 import { businessesIn, readSource, recordFromItem, type Reading } from '#core/reading';
 import { factRows, factText, type BusinessRecord, type Fact } from '#core/record';
-import { remembered } from '#core/text';
+import { remembered, type Place } from '#core/text';
 import { isWoven } from '#core/weaving';
 import { isWovenForm, wovenSyntaxOf, type PlacedForm, type WovenForm } from './placements.ts';
 import { asciiMarkup, placedOn, type Placed } from './placing.ts';
@@ -38,21 +38,34 @@ export type Proof =
 const ours = ({ source, document }: Reading, form: MarkedForm): Placed | undefined =>
   document && placedOn(source, document).find((placed) => placed.form === form);
 
-/** The businesses a machine reads on a page in the syntax of a form, by whether they stand within our marks. */
+/** The businesses a machine reads on a page in the syntax of a form, by whether any of them stands within our marks. */
 function beside(reading: Reading, form: OutputForm, within: boolean): ReadItem[] {
   const region = ours(reading, form);
   const syntax = isScript(form) ? 'jsonld' : form;
   return businessesIn(reading.items).filter(
-    (item) =>
-      item.syntax === syntax &&
-      region !== undefined &&
-      (item.place.start >= region.start && item.place.end <= region.end) === within,
+    (item) => item.syntax === syntax && region !== undefined && standsIn(region, item) === within,
   );
 }
+
+const isInside = (region: Placed, { start, end }: Place): boolean =>
+  start >= region.start && end <= region.end;
+
+/** Whether some of an item stands in a region: all that names one node is read as one, wherever on the page it says so. */
+const standsIn = (region: Placed, { place, properties }: ReadItem): boolean =>
+  isInside(region, place) || properties.some((property) => isInside(region, property.place));
 
 /** How many businesses a page carries besides what we placed on it, in the same syntax: a machine reads both. */
 export const othersBeside = (reading: Reading, form: PlacedForm): number =>
   isWovenForm(form) || isClientForm(form) ? 0 : beside(reading, form, false).length;
+
+/** The forms that tell all of a branch under its name for machines; two of them on one page tell it twice. */
+const NAMING = ['jsonld', 'graph'] as const;
+
+/** Whether what we placed on a page in another form tells of a branch under the name for machines that a form gives it. */
+export const isNamedByOthers = (reading: Reading, form: PlacedForm, record: BusinessRecord): boolean =>
+  NAMING.some((one) => one === form) &&
+  NAMING.some((other) => other !== form && ours(reading, other) !== undefined) &&
+  businessesIn(reading.items).some(({ id }) => id === branchId(record));
 
 /**
  * What a record tells machines in a form; one record is placed on many pages. Where it has no name of its own for
@@ -111,10 +124,14 @@ export function prove(
 function proveClient(reading: Reading, form: ClientForm, all: readonly BusinessRecord[]): Proof {
   const region = ours(reading, form);
   if (form === 'branches') return { state: isSeen(reading, form) ? 'proved' : 'absent', misread: [] };
-  const item = reading.items.find(
-    ({ syntax, place }) =>
-      region && syntax === 'jsonld' && place.start >= region.start && place.end <= region.end,
-  );
+  // A branch that stands on the page too may name it as what it belongs to, and is then where it is met first.
+  const item = eachItem(reading.items).find(
+    (met) =>
+      met.item.syntax === 'jsonld' &&
+      met.item.properties.some(
+        ({ name, place }) => name === 'subOrganization' && region !== undefined && isInside(region, place),
+      ),
+  )?.item;
   if (!item) return { state: 'absent', misread: [] };
   const isWhole = valuesOf(item, 'subOrganization').length === all.length;
   return { state: isWhole ? 'proved' : 'misread', misread: [] };
