@@ -1,4 +1,4 @@
-import { isPlaceOfBusiness, readSource, type Reading } from '#core/reading';
+import { isPlaceOfBusiness, mentionedIn, readSource, type Reading } from '#core/reading';
 import { plainItems, type PlainItem } from '#core/item';
 import type { BusinessRecord } from '#core/record';
 import type { Towns } from '#core/towns';
@@ -74,9 +74,12 @@ export const checker =
 export function checkReading(reading: Reading, options: CheckOptions): Check {
   const { record, profile = localBusinessProfile, ignores = [], page = options.url ?? '' } = options;
   const described = describedBranch(reading.items, record);
-  // A script by itself, or a page that scripts fill, shows nothing to compare with; and what only publishes a page
-  // need not be named on it.
-  const isShown = record !== undefined || described.some(({ item }) => isPlaceOfBusiness(item));
+  // A script by itself, or a page that scripts fill, shows nothing to compare with; and what only publishes a page,
+  // or is named beside it and has another, need not be named on it.
+  const mentioned = mentionedIn(reading);
+  const isShown =
+    described.some(({ item }) => isPlaceOfBusiness(item) && !mentioned.has(item)) ||
+    (record !== undefined && !described.some(({ item }) => mentioned.has(item)));
   const own = described.map(({ item }) => item);
   const others = ofOthers(reading.items, own);
   const search =
@@ -98,11 +101,11 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeSense(reading, countryOfItem),
     ...(options.today ? judgePast(reading.items, options.today) : []),
     ...(options.towns ? judgePins(reading.items, options.towns) : []),
-    ...judgeGuidelines(reading, profile),
+    ...judgeGuidelines(reading, profile, mentioned),
     ...(search ? judgeOthers(reading, own, rows, search) : []),
     ...(search ? judgeFurtherNumbers(reading, own, others, search) : []),
     ...(search ? judgeOfferedPrices(reading, search) : []),
-    ...judgeAgreement(reading, rows, { record, search, telephones: options.telephones }),
+    ...judgeAgreement(reading, rows, { mentioned, record, search, telephones: options.telephones }),
   ];
   const items = described.map(({ item }) => item);
   const told = oncePerCause(withoutConsequences(all, reading).sort(byGradeAndPlace));

@@ -225,6 +225,27 @@ const special: readonly Clean[] = [
     ),
   },
   {
+    name: 'an organisation that names its branches, each with a page of its own',
+    source: page(
+      '<p>Shops</p>',
+      script(
+        '{"@context":"https://schema.org","@type":"Organization","name":"Shops","url":"https://shop.example/","subOrganization":[{"@type":"Store","@id":"https://shop.example/a#branch","name":"Shop A","url":"https://shop.example/a"},{"@type":"Store","name":"Shop B","url":"https://shop.example/b"}]}',
+      ),
+    ),
+    url: 'https://shop.example/',
+  },
+  {
+    name: 'an article of a business that has its page on another site',
+    source: page(
+      '<p>News</p>',
+      script(
+        '{"@context":"https://schema.org","@type":"NewsArticle","headline":"News","publisher":{"@type":"LocalBusiness","name":"Printer","url":"https://printer.example/","logo":"https://printer.example/logo.png"}}',
+      ),
+    ),
+    url: 'https://shop.example/news',
+    profile: { ...profiles['local-business'], needsBusiness: false },
+  },
+  {
     name: 'a comment and a template that hold no markup',
     source: page(
       `${shown(places[0] as Place)}<!-- schema.org: see below --><template><p>x</template>`,

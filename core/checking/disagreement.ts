@@ -1,7 +1,7 @@
 import { siteOf } from '#core/link';
 import { urlMeant } from '#core/value';
 import { businessesIn, canonicalOf, isLocalBusiness, sourceOf, type Reading } from '#core/reading';
-import { syntaxName, textOf } from '#core/item';
+import { syntaxName, textOf, type ReadItem } from '#core/item';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { isContradiction, placeOfTold, toldProperties, comparedOf, isCode } from '#core/agreement';
 import { describe, placeOf, type Description } from '#core/agreement';
@@ -14,6 +14,8 @@ import type { VisitorSearch } from '#core/agreement';
 import { judgeOnPage } from './onPage.ts';
 
 interface Known {
+  /** Businesses that the page only names and that have theirs elsewhere. */
+  readonly mentioned: ReadonlySet<ReadItem>;
   readonly record: BusinessRecord | undefined;
   readonly search: VisitorSearch | undefined;
   /** Numbers of the client's other branches, E.164. */
@@ -24,7 +26,7 @@ interface Known {
 export function judgeAgreement(
   reading: Reading,
   rows: readonly ThreeWayRow[],
-  { record, search, telephones }: Known,
+  { mentioned, record, search, telephones }: Known,
 ): readonly Finding[] {
   return [
     ...rows.flatMap((row) => [
@@ -32,7 +34,7 @@ export function judgeAgreement(
       ...againstVisitor(row),
     ]),
     ...judgeItems(reading),
-    ...judgeAddress(reading),
+    ...judgeAddress(reading, mentioned),
     ...judgeOnPage(reading),
     ...(record && search ? otherTelephones(reading, record, search, telephones) : []),
   ];
@@ -180,7 +182,10 @@ function contradictions(first: Description, other: Description): readonly Findin
 }
 
 /** The url of a business that points to another site than the page stands on: markup that was copied. */
-function judgeAddress({ items, address, document, base }: Reading): readonly Finding[] {
+function judgeAddress(
+  { items, address, document, base }: Reading,
+  mentioned: ReadonlySet<ReadItem>,
+): readonly Finding[] {
   const businesses = businessesIn(items);
   // Where nobody says where the page stands it says so itself; a page about several is a list of others' pages.
   const isOfOne = businesses.filter(isLocalBusiness).length === 1;
@@ -191,7 +196,7 @@ function judgeAddress({ items, address, document, base }: Reading): readonly Fin
     // A site is another's in a misspelt address too.
     const other = siteOf(urlMeant(url) || url);
     if (!other || other === own || other.endsWith(`.${own}`) || own.endsWith(`.${other}`)) return [];
-    if (!isLocalBusiness(item)) return [];
+    if (!isLocalBusiness(item) || mentioned.has(item)) return [];
     return [
       finding(
         'agreement/url',

@@ -24,8 +24,12 @@ const CODES: Readonly<Record<Want['weight'], FaultCode>> = {
   'worth-having': 'guideline/worth-having',
 };
 
-/** Family `guideline`, and whether there is a local business at all. */
-export function judgeGuidelines(reading: Reading, profile: Profile): readonly Finding[] {
+/** Family `guideline`, and whether there is a local business at all; `mentioned` are those with a page elsewhere. */
+export function judgeGuidelines(
+  reading: Reading,
+  profile: Profile,
+  mentioned: ReadonlySet<ReadItem>,
+): readonly Finding[] {
   const businesses = businessesIn(reading.items);
   const local = businesses.filter(isLocalBusiness);
   const placed = businesses.filter((item) => valuesOf(item, 'address').length > 0);
@@ -38,9 +42,9 @@ export function judgeGuidelines(reading: Reading, profile: Profile): readonly Fi
   }
   const twins = saidByTwins(businesses);
   const elsewhere = saidInOtherSyntax(businesses);
-  const missing = subjects.flatMap((item) =>
-    wantsOf(item, profile, [...brokenIn(item, reading), ...twins(item)], elsewhere(item)),
-  );
+  const missing = subjects
+    .filter((item) => !mentioned.has(item))
+    .flatMap((item) => wantsOf(item, profile, [...brokenIn(item, reading), ...twins(item)], elsewhere(item)));
   if (local.length > 0 || !profile.needsBusiness) return missing;
   const others = subjects.filter((item) => !isVisitedPlace(item));
   return [...others.map((item) => noLocalBusiness(reading, item, 'an organisation')), ...missing];

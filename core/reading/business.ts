@@ -7,7 +7,7 @@ import { isSubtype, typeNamed } from '#core/vocabulary';
  * Whether an item describes a business: a LocalBusiness, an Organization of any other kind, or a place that people go
  * to and can ring (a museum, a church, a concert hall), which schema.org counts among neither.
  */
-const isBusiness = (item: ReadItem): boolean =>
+export const isBusiness = (item: ReadItem): boolean =>
   isLocalBusiness(item) ||
   item.types.some((type) => isSubtype(type, 'Organization')) ||
   isVisitedPlace(item) ||
