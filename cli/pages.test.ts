@@ -136,6 +136,37 @@ describe('several businesses in one record file', () => {
     expect(less.err).toContain('tallow-bay.html: Nothing tells');
   });
 
+  test('one page goes into a folder that is there, and --url may be its own address', () => {
+    const out = join(folder, 'two-one');
+    const own = ['--url', 'https://shop.example/tallow-bay.html', '--out', out];
+    const page = join(site, 'tallow-bay.html');
+    mkdirSync(out);
+    expect(run(['place', page, '--record', both, ...own])).toMatchObject({ status: 0 });
+    expect(text(join(out, 'tallow-bay.html'))).toContain('"streetAddress": "1 Bay Road"');
+    expect(run(['place', page, '--record', both, '--url', 'https://shop.example/']).out).toContain(
+      '1 Bay Road',
+    );
+    // In a check too each page of a folder has its own address below that of the folder.
+    const check = (url: string): string => run(['check', out, '--url', url]).out;
+    expect(check('https://other.example/')).toContain('agreement/url');
+    expect(check('https://shop.example/')).not.toContain('agreement/url');
+    const named = { '@type': 'Store', name: 'Shop', url: 'https://shop.example/a/own.html' };
+    const organization = {
+      '@context': 'https://schema.org',
+      '@type': 'Organization',
+      subOrganization: named,
+    };
+    for (const name of ['own', 'other'])
+      file(
+        `named/a/${name}.html`,
+        `<script type="application/ld+json">${JSON.stringify(organization)}</script>`,
+      );
+    const told = run(['check', join(folder, 'named'), '--url', 'https://shop.example']).out;
+    expect(told.match(/\w+\.html:\S+ must guideline\/required/g)).toEqual([
+      expect.stringContaining('own.html'),
+    ]);
+  });
+
   test('a page that is nobody’s own gets nothing, and none at all is no success', () => {
     const about = join(site, 'about.html');
     expect(run(['place', about, '--record', both])).toMatchObject({ status: 2, out: '' });

@@ -64,11 +64,18 @@ export function ownBranchOf(records: readonly BusinessRecord[]): OwnBranch {
   };
 }
 
-/** The addresses of pages by their paths, where the address that these begin at is known. */
-export function addressing(site: string | undefined): (path: string) => string {
+/**
+ * The addresses of pages by their paths below a folder, where the address that these begin at is known. Of one page that
+ * is named itself (`isOne`) an address that ends in no slash is its own.
+ */
+export function addressing(site: string | undefined, isOne = false): (path: string) => string {
   if (site === undefined) return () => '';
   if (!isAddress(site) || !URL.canParse(site))
-    throw new CannotRun(`--url takes the address that the folder has on the web, not “${site}”.`);
+    throw new CannotRun(
+      `--url takes the address that the folder, or the one page, has on the web, not “${site}”.`,
+    );
+  const { pathname, search, href } = new URL(site);
+  if (isOne && (search !== '' || !pathname.endsWith('/'))) return () => href;
   const base = site.replace(/\/?$/, '/');
   return (path) => pageUrl(path, base);
 }

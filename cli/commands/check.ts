@@ -21,12 +21,13 @@ import { decodeText } from '#core/encoding';
 import { counted } from '#core/text';
 import type { Fetcher } from '#outside/fetcher.ts';
 import { CannotRun, oneOf, readBytes, readText, readWords, save, type Command } from './command.ts';
-import { readRecord } from './branches.ts';
+import { addressing, readRecord } from './branches.ts';
 import { addressGiven, filesIn, isAddress, mostOf, told, type Unread } from './pages.ts';
 
 const usage = `zinc check SOURCE… [--url URL] [--record RECORD] [--json | --sarif] [--report FILE.html|FILE.csv]
            [--profile ${profileNames.join('|')}] [--ignore CODE]… [--sitemap SITEMAP]
            a SOURCE is a file, a folder, an address, or - for standard input; one that cannot be read stops no other;
+           --url is the address of the page on the web, of a folder's pages that of the folder;
            exit status 0 no must, 1 a must, 2 something could not be read`;
 
 /** What fetches, loaded when the first address is given: most checks are of files. */
@@ -68,13 +69,15 @@ export const command: Command = {
     const profile = profiles[oneOf(values.profile ?? 'local-business', profileNames, '--profile')];
     const ignores = (values.ignore ?? []).map(ignoreOf);
     const url = addressGiven(values.url);
+    const urlOf = addressing(url);
     const named = [...positionals, ...(values.sitemap ? await pagesOf(values.sitemap) : [])];
     const { files, unread: none } = await filesIn(named);
     const unread = [...none];
     const checked: Checked[] = [];
-    for (const path of files)
+    for (const { path, below } of files)
       try {
-        checked.push(await judge(await fetchOrRead(path, url), { record, profile, ignores }));
+        const address = below === undefined ? url : urlOf(below) || undefined;
+        checked.push(await judge(await fetchOrRead(path, address), { record, profile, ignores }));
       } catch (error) {
         unread.push({ source: path, message: told(path, error) });
       }

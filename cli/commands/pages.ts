@@ -21,19 +21,27 @@ export interface Unread {
   readonly message: string;
 }
 
+/** A file, with its path below the folder it was found in; of one that was named itself none. */
+interface FoundFile {
+  readonly path: string;
+  readonly below: string | undefined;
+}
+
 /** The files that sources are, each once; and those that are none. */
 export async function filesIn(
   sources: readonly string[],
-): Promise<{ readonly files: readonly string[]; readonly unread: readonly Unread[] }> {
+): Promise<{ readonly files: readonly FoundFile[]; readonly unread: readonly Unread[] }> {
   const unread: Unread[] = [];
-  const files = new Set<string>();
+  const files = new Map<string, FoundFile>();
   for (const source of sources)
     try {
-      for (const file of await filesOf(source)) files.add(file);
+      for (const path of await filesOf(source))
+        if (!files.has(path))
+          files.set(path, { path, below: path === source ? undefined : nameBelow(source, path) });
     } catch (error) {
       unread.push({ source, message: told(source, error) });
     }
-  return { files: [...files], unread };
+  return { files: [...files.values()], unread };
 }
 
 /** What is said of a source that is not there, or is none, with its name; any other error goes on. */
@@ -72,6 +80,10 @@ export function mostOf(
     );
   return files.slice(0, most);
 }
+
+/** Whether sources are one page that is named itself. */
+export const isOnePage = async (sources: readonly string[]): Promise<boolean> =>
+  sources.length === 1 && !(await isFolder(sources[0] ?? ''));
 
 const isFolder = async (path: string): Promise<boolean> =>
   (await stat(path).catch(() => undefined))?.isDirectory() ?? false;
@@ -121,7 +133,7 @@ export type Changed =
 type Change = (bytes: Uint8Array, path: string) => Changed;
 
 /**
- * Changes pages one by one. One page goes to `out`, or to standard output; of several pages, or of a folder, each goes
+ * Changes pages one by one. One page goes to `out`, into it where that is a folder, or to standard output; of several pages, or of a folder, each goes
  * below the folder `out` under the name it had. One bad page stops no other. The exit status: 0 all that were meant done
  * and proved, 1 not all of them, or none at all.
  */
@@ -131,10 +143,12 @@ export async function changePages(
   change: Change,
 ): Promise<number> {
   const [only = ''] = sources;
-  if (sources.length === 1 && !(await isFolder(only))) {
-    const changed = change(await readSourceBytes(only), nameBelow(only, only));
+  if (await isOnePage(sources)) {
+    const name = nameBelow(only, only);
+    const changed = change(await readSourceBytes(only), name);
     if (!changed.ok) throw new CannotRun(changed.message);
-    await deliver(changed.bytes, out);
+    const isInto = out !== undefined && only !== '-' && (await isFolder(out));
+    await deliver(changed.bytes, isInto ? join(out, name) : out);
     for (const line of changed.told) process.stderr.write(`zinc: ${line}\n`);
     return changed.proved ? 0 : 1;
   }

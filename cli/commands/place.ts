@@ -5,14 +5,14 @@ import { refusalOfAddresses } from '#core/record';
 import { decodeText } from '#core/encoding';
 import { addressing, nobodys, ownBranchOf, readBranches } from './branches.ts';
 import { CannotRun, oneOf, readSettings, readWords, type Command } from './command.ts';
-import { changePages } from './pages.ts';
+import { changePages, isOnePage } from './pages.ts';
 
 const usage = `zinc place PAGE|FOLDER… --record RECORD [--format FORM] [--preset FILE]
            [--at head|body-begin|body-end|before:SEL|after:SEL|inside:SEL] [--existing keep|adopt|replace]
            [--url URL] [--out FILE|DIR]
            a FORM is ${markedForms.join(', ')};
            of several businesses in RECORD each page gets its own, organization and branches tell of all of them;
-           --url is the address of the folder on the web`;
+           --url is the address of the folder, or of the one page, on the web`;
 
 export const command: Command = {
   usage,
@@ -44,7 +44,8 @@ export const command: Command = {
     const all = (await readBranches(values.record)).map((read) => (output ? { ...read, output } : read));
     const refused = all.map(refusalOfAddresses).find(Boolean);
     if (refused) throw new CannotRun(refused);
-    const [urlOf, ownBranch] = [addressing(values.url), ownBranchOf(all)];
+    const urlOf = addressing(values.url, await isOnePage(positionals));
+    const ownBranch = ownBranchOf(all);
     const status = await changePages(positionals, values.out, (bytes, path) => {
       const reading = readSource(decodeText(bytes).text);
       const record = isClientForm(form) ? all[0] : ownBranch(() => reading, urlOf(path));

@@ -5,7 +5,7 @@ import { decodeText } from '#core/encoding';
 import { CannotRun, readBytes, readWords, type Command } from './command.ts';
 import { addressGiven } from './pages.ts';
 
-const usage = 'zinc read FILE [--url URL] --json';
+const usage = 'zinc read FILE [--url URL] [--json]';
 
 export const command: Command = {
   usage,

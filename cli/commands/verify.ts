@@ -20,7 +20,7 @@ export const command: Command = {
     const verify = await verifier(await readBranches(values.record));
     const { files, unread } = await filesIn(positionals);
     const pages = unread.map(({ source, message }) => unreadable(source, message));
-    for (const file of files) pages.push(await verify(file));
+    for (const { path } of files) pages.push(await verify(path));
     process.stdout.write(values.json ? `${JSON.stringify({ pages })}\n` : pages.map(inLines).join(''));
     if (pages.some(({ state }) => state !== 'as-intended' && state !== 'unreachable')) return 1;
     return pages.some(({ state }) => state === 'unreachable') ? 2 : 0;

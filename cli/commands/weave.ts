@@ -13,13 +13,13 @@ import {
 import { limits } from '#core/limits';
 import { addressing, nobodys, ownBranchOf, readBranches } from './branches.ts';
 import { CannotRun, oneOf, readBytes, readWords, save, type Command } from './command.ts';
-import { changePages, type Changed } from './pages.ts';
+import { changePages, isOnePage, type Changed } from './pages.ts';
 
 const usage = `zinc weave PAGE|FOLDER… --record RECORD [--syntax ${wovenSyntaxes.join('|')}] [--existing keep|replace]
            [--correct] [--every-word] [--url URL] [--out FILE|DIR] [--json]
            --correct also puts right what visitors read otherwise than the record says; --every-word marks every word
            in place, though a letter may move by a pixel;
-           of several businesses in RECORD each page gets its own, --url is the address of the folder on the web`;
+           of several businesses in RECORD each page gets its own, --url is the address of the folder, or of the one page, on the web`;
 
 export const command: Command = {
   usage,
@@ -38,7 +38,8 @@ export const command: Command = {
     if (positionals.length === 0) throw new CannotRun(usage);
     const syntax = oneOf(values.syntax, wovenSyntaxes, '--syntax');
     const all = await readBranches(values.record);
-    const [urlOf, ownBranch] = [addressing(values.url), ownBranchOf(all)];
+    const urlOf = addressing(values.url, await isOnePage(positionals));
+    const ownBranch = ownBranchOf(all);
     const weaving: Weaving = {
       syntax,
       corrects: values.correct,
