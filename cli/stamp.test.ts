@@ -182,7 +182,7 @@ describe('zinc stamp', () => {
     mkdirSync(join(folder, 'bare'));
     expect(run(['bare', set, '--out', out])).toMatchObject({
       status: 1,
-      out: expect.stringMatching(/^(?:.*: proved\n.*\n){3}$/) as unknown,
+      out: expect.stringMatching(/^(?:.*: proved\n(?: {2}.*\n)+){3}$/) as unknown,
       err: 'zinc: bare holds no picture.\n',
     });
     expect(run(['bare', '--out', out])).toMatchObject({ status: 2, out: '' });
@@ -202,6 +202,36 @@ describe('zinc stamp', () => {
       run([join(photos, 'IMG_1.jpg'), '--words', file('encoded.csv', bytes), '--out', out]);
       expect(read(join(out, 'IMG_1.jpg'))['groups']).toMatchObject({ XMP: { title: 'Zoë’s' } });
     }
+  });
+
+  test('tells the same picture twice, whatever the metadata, and placeholders in the table that there are not', () => {
+    const set = join(folder, 'twice');
+    mkdirSync(set);
+    const [first, png] = [readFileSync(join(photos, 'IMG_1.jpg')), readFileSync(join(photos, 'IMG_2.png'))];
+    writeFileSync(join(set, 'a.jpg'), first);
+    // A stamped copy has other metadata, and the same image.
+    copyFileSync(join(photos, 'IMG_1.jpg'), join(folder, 'IMG_1.jpg'));
+    run([join(folder, 'IMG_1.jpg'), '--title', 'Other', '--out', set]);
+    for (const name of ['b.png', 'c.png']) writeFileSync(join(set, name), png);
+    const words = file('date.csv', 'file,title,caption\na.jpg,On {date},{oops}\nb.png,{number},\n');
+    const { out, err } = run([set, '--words', words, '--out', join(folder, 'twice-out')]);
+    expect(out.match(/It is the same picture as .*/g)).toEqual([
+      `It is the same picture as ${join(set, 'IMG_1.jpg')}.`,
+      `It is the same picture as ${join(set, 'b.png')}.`,
+    ]);
+    expect(err).toBe(
+      `zinc: a.jpg in ${words} has {oops}, which is no placeholder and is written as it stands.\n`,
+    );
+  });
+
+  test('fills in the day that words of the table alone ask for', async () => {
+    const dated = sharp({ create: { width: 9, height: 9, channels: 3, background: '#abc' } })
+      .jpeg()
+      .withExif({ IFD0: {}, IFD2: { DateTimeOriginal: '2025:03:04 10:00:00' } });
+    const photo = file('dated.jpg', await dated.toBuffer());
+    const out = join(folder, 'dated-out');
+    run([photo, '--words', file('dated.csv', 'file,title\ndated.jpg,On {date}\n'), '--out', out]);
+    expect(read(join(out, 'dated.jpg'))['groups']).toMatchObject({ XMP: { title: 'On 2025-03-04' } });
   });
 
   test('several processes do the same as one', () => {

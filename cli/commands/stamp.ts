@@ -24,6 +24,7 @@ import {
 import type { BusinessRecord } from '#core/record';
 import { reason } from '#outside/reason.ts';
 import { takenOn } from '#outside/stamper.ts';
+import { twinsAmong } from '#outside/twins.ts';
 import stampPictures, { type StampedPicture, type StampTask } from '#outside/stampThread.ts';
 import { readRecord } from './branches.ts';
 import { CannotRun, readBytes, readSettings, readWords, type Command } from './command.ts';
@@ -84,7 +85,8 @@ export const command: Command = {
         return taskOf(picture, planned[at], { folder, sidecarPath }, settings, values);
       });
       const stamped = threads ? await inThreads(tasks, threads) : stampPictures(tasks);
-      const all = stamped.map((one, at) => toldOf(one, planned[at]));
+      const twins = twinsAmong(stamped.flatMap(({ photo, out }) => (out ? [photo] : [])));
+      const all = stamped.map((one, at) => toldOf(one, planned[at], twins.get(one.photo)));
       process.stdout.write(values.json ? `${JSON.stringify({ photos: all })}\n` : all.map(tell).join(''));
       return all.every(({ proved }) => proved) && !isEmpty ? 0 : 1;
     } finally {
@@ -177,10 +179,15 @@ async function wordsOf(
   const tell = (file: string, what: string): void =>
     void process.stderr.write(`zinc: ${file} in ${path} ${what}\n`);
   for (const file of strangers) tell(file, 'is none of these pictures.');
+  for (const [at, words] of own.entries())
+    for (const { word } of wordingFaults(Object.values(words).filter(isText).join('\n')))
+      tell(photos[at]?.below ?? '', `has {${word}}, which is no placeholder and is written as it stands.`);
   for (const file of unclear)
     tell(file, 'is the name of several of these pictures, and none has its words. Name its folder too.');
   return own;
 }
+
+const isText = (value: unknown): boolean => typeof value === 'string';
 
 /** A picture and what was typed for it. */
 interface Picture {
@@ -193,7 +200,7 @@ function plan(
   settings: StampSettings,
   pictures: readonly Picture[],
 ): readonly PlannedPicture[] {
-  const needsDate = /\{\s*(?:date|year)\s*\}/.test(JSON.stringify(settings));
+  const needsDate = /\{\s*(?:date|year)\s*\}/.test(JSON.stringify([settings, pictures]));
   return planSet(
     record,
     settings,
@@ -225,8 +232,13 @@ function taskOf(
   return { photo, out: join(folder, name), fields, options, isDigested: values.json ?? false };
 }
 
-const toldOf = (stamped: StampedPicture, planned: PlannedPicture | undefined): Told => ({
+const toldOf = (
+  stamped: StampedPicture,
+  planned: PlannedPicture | undefined,
+  twin: string | undefined,
+): Told => ({
   ...stamped,
+  remarks: twin ? [...stamped.remarks, `It is the same picture as ${twin}.`] : stamped.remarks,
   title: planned?.fields.title ?? '',
   alt: planned?.fields.alt ?? '',
   latitude: planned?.fields.point?.latitude ?? null,

@@ -153,6 +153,22 @@ describe('file names', () => {
     ]);
   });
 
+  test('keep the ending of the format, whichever was typed, and are no device of Windows', () => {
+    const named = (typed: string, name = 'a.jpeg'): string | undefined =>
+      plan({}, [{ name: typed }], [name])[0]?.name;
+    expect(['Front.jpg', 'Front.JPEG', 'front.png', 'Front v1.5'].map((typed) => named(typed))).toEqual([
+      'front.jpeg',
+      'front.jpeg',
+      'front.jpeg',
+      'front-v1-5.jpeg',
+    ]);
+    expect(['CON', 'com1.jpg', 'console'].map((typed) => named(typed))).toEqual([
+      'con-1.jpeg',
+      'com1-1.jpeg',
+      'console.jpeg',
+    ]);
+  });
+
   test('may say what the picture shows', () => {
     expect(
       [

@@ -1,6 +1,7 @@
 import { countryOf, type BusinessRecord } from '#core/record';
 import { foldFileName, freeName } from '#core/text';
 import { stampFields, type StampFields } from './fields.ts';
+import { isPictureName } from './formats.ts';
 import type { OwnWords } from './ownWords.ts';
 import { authorOf, commentOf, type StampSettings } from './settings.ts';
 import {
@@ -159,7 +160,9 @@ function nameOf(
   country: string,
 ): string {
   const ending = /\.[a-z0-9]{1,5}$/i.exec(original)?.[0] ?? '';
-  const typed = own?.trim().replace(new RegExp(`${ending.replace('.', '\\.')}$`, 'i'), '');
+  // Whoever types an ending means this picture's, which stays what its format is.
+  const named = own?.trim();
+  const typed = named !== undefined && isPictureName(named) ? named.replace(/\.[^.]*$/, '') : named;
   const pattern = typed ?? wording;
   return pattern ? nameFromWording(pattern, texts, ending, country) : original;
 }

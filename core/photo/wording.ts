@@ -130,6 +130,9 @@ export const fillTyped = (typed: string, texts: Readonly<Record<Placeholder, str
     ? fillWording(typed, texts)
     : typed;
 
+/** Names of devices, which no file of Windows may have, whatever its ending. */
+const DEVICE = /^(?:con|prn|aux|nul|com\d|lpt\d)$/;
+
 /**
  * A wording for a file name: lower case, ASCII as the country (ISO 3166-1 alpha-2) writes it, words joined by hyphens, the
  * ending of the format kept.
@@ -141,5 +144,6 @@ export function nameFromWording(
   country: string,
 ): string {
   const made = fileName(fillWording(wording, texts), country, 100);
-  return `${made === 'unnamed' ? `photo-${texts.number}` : made}${ending.toLowerCase()}`;
+  const free = DEVICE.test(made) ? `${made}-${texts.number}` : made;
+  return `${made === 'unnamed' ? `photo-${texts.number}` : free}${ending.toLowerCase()}`;
 }
