@@ -1,3 +1,4 @@
+import { escapePattern } from '#core/text';
 import { seenAt, type Seen } from './seen.ts';
 
 /** A price range in a text: signs that stand by themselves, others of them too; amounts with any stroke between them. */
@@ -26,9 +27,7 @@ function amountsIn(priceRange: string): RegExp | undefined {
   if (priceRange.length > LONGEST_RANGE || tokens.filter((token) => /\d/.test(token)).length < 2)
     return undefined;
   const pattern = tokens.map((token) =>
-    /^[\p{Pd}~〜]$/u.test(token)
-      ? String.raw`[\p{Pd}~〜]`
-      : token.replace(/[.*+?^${}()|[\]\\]/g, String.raw`\$&`),
+    /^[\p{Pd}~〜]$/u.test(token) ? String.raw`[\p{Pd}~〜]` : escapePattern(token),
   );
   return new RegExp(String.raw`(?<![\d.,])${pattern.join(String.raw`\s?`)}(?!\d|[.,]\d)`, 'iu');
 }

@@ -14,7 +14,7 @@ import {
 import { finding, shortText, type Finding } from '#core/fault';
 import { textOf, valuesOf, type ReadItem } from '#core/item';
 import { readTelephone } from '#core/phone';
-import { fold, jsonString, type Edit } from '#core/text';
+import { escapePattern, fold, jsonString, type Edit } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 import { tell, type Spot } from './spot.ts';
 
@@ -67,7 +67,7 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
   const holds = (other: string): boolean =>
     other.length > 2 &&
     other.length < LONGEST_PART &&
-    new RegExp(String.raw`[,;\n]\s*(?:[\w-]+ )?${escaped(other)}\s*(?:$|[,;\n\d])`, 'iu').test(text);
+    new RegExp(String.raw`[,;\n]\s*(?:[\w-]+ )?${escapePattern(other)}\s*(?:$|[,;\n\d])`, 'iu').test(text);
   const [town, postcode] = [part('addressLocality'), part('postalCode')];
   if (/\b(?:tel|phone|tél|telefon|fon)\b\.?:?\s*\+?[\d(]/i.test(text))
     return [
@@ -82,7 +82,7 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
   if (
     (postcode.length > 3 &&
       postcode.length < LONGEST_PART &&
-      new RegExp(String.raw`[,;\n ]${escaped(postcode)}(?!\d)`, 'i').test(text)) ||
+      new RegExp(String.raw`[,;\n ]${escapePattern(postcode)}(?!\d)`, 'i').test(text)) ||
     (holds(town) && /[,;\n]/.test(text)) ||
     names.some((name) => name.length > 3 && holds(name)) ||
     /,\s*(?:U\.?S\.?A\.?|U\.?K\.?|United States(?: of America)?|England|Scotland|Wales)$/.test(text) ||
@@ -164,7 +164,6 @@ function moreThanAStreet(spot: Spot): Finding {
   );
 }
 
-const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 /** A country as its own people call it. */
 const native = (code: string): string =>
   new Intl.DisplayNames([languageOfCountry(code)], { type: 'region' }).of(code) ?? '';

@@ -6,7 +6,7 @@ import type { ReadItem } from '#core/item';
 import { foldUrl } from '#core/link';
 import { asidesOf, beginsTypographic, canonicalOf, shownMarkup, type Reading } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
-import { repairEncoding } from '#core/text';
+import { codePointName, escapePattern, isInvisible, repairEncoding } from '#core/text';
 
 /** What probably brought it about that a live page is not as it was meant. */
 export const causeSchema = z.object({
@@ -97,12 +97,38 @@ function damageOf(live: string, meant: string): Cause | undefined {
       code: 'editor-marks',
       message: `The editor wrote characters of the code as references of HTML (“${shortText(live)}”), which no machine resolves there. ${CODE_FIELD}`,
     };
-  const whole = repairEncoding(live);
-  if (whole === undefined || repairEncoding(meant) !== undefined) return undefined;
+  const unlike = unlikeToMachines(live, meant);
+  if (unlike)
+    return {
+      code: 'editor-marks',
+      message: `The page’s “${shortText(live)}” looks like what was meant, and is not the same to a machine: ${unlike}. Place the markup again.`,
+    };
+  const isRepaired = repairEncoding(live) !== undefined && repairEncoding(meant) === undefined;
+  if (!isRepaired && !isLossy(live, meant)) return undefined;
   return {
     code: 'wrong-encoding',
     message: `Letters were damaged on their way (“${shortText(live)}”): the page is saved in one encoding and sent in another. Save and send it as UTF-8, and place the markup again.`,
   };
+}
+
+/** Whether a text is another one whose letters beyond ASCII became question marks: an encoding that has none of them. */
+function isLossy(live: string, meant: string): boolean {
+  const begun = meant.split(/[^\x00-\x7f]+/);
+  return begun.length > 1 && new RegExp(`^${begun.map(escapePattern).join('\\?+')}$`).test(live);
+}
+
+/** In what two texts part that look alike: marks apart from their letters, or blanks and marks that nobody sees; ''. */
+function unlikeToMachines(live: string, meant: string): string {
+  if (live.normalize('NFC') === meant.normalize('NFC'))
+    return 'its accents are characters of their own (Unicode’s decomposed form)';
+  const plain = (text: string): string =>
+    Array.from(text.normalize('NFC'), (one) => (isInvisible(one.charCodeAt(0)) ? ' ' : one))
+      .join('')
+      .replace(/ +/g, ' ')
+      .trim();
+  const strange = Array.from(live).find((one) => isInvisible(one.charCodeAt(0)) && !meant.includes(one));
+  if (strange === undefined || plain(live) !== plain(meant)) return '';
+  return `it holds ${codePointName(strange.charCodeAt(0))}, which nobody sees`;
 }
 
 /** Why a page says two things of one branch. */

@@ -14,11 +14,24 @@ function saidBy(markup: string): Said {
   const { items, visible, document } = readSource(markup);
   const json = new JsonOfSource();
   return {
-    items: JSON.stringify(items.map((item) => json.item(item))),
+    items: JSON.stringify(
+      items.map((item) => json.item(item)),
+      // A number is the same to whoever reads it with quotes round it.
+      (_, value: unknown) => (typeof value === 'string' || typeof value === 'number' ? plain(value) : value),
+    ),
     text: (visible?.text ?? '').replace(/\s+/g, ' ').trim(),
-    links: (document?.elements ?? []).flatMap(({ attributes }) => attributes['href'] ?? []),
+    links: (document?.elements ?? []).flatMap(({ attributes }) => {
+      const href = attributes['href'];
+      return href === undefined ? [] : plain(href);
+    }),
   };
 }
+
+/** A value or an address: those of schema.org under the one scheme and host, decimals without noughts at their end. */
+const plain = (value: string | number): string =>
+  String(value)
+    .replace(/^https?:\/\/(?:www\.)?(?=schema\.org\/)/, 'https://')
+    .replace(/^(-?\d+\.\d*[1-9])0+$/, '$1');
 
 /**
  * What became of placed markup, as a clause; '' where machines and visitors are told the same, whatever an editor or a

@@ -99,7 +99,28 @@ describe('a live page', () => {
       { code: 'wrong-encoding', message: expect.stringContaining('ZoÃ«') as unknown },
     ]);
     expect(causes(page(() => '"Zo&euml; &#038; S&ouml;hne"'))).toMatchObject([{ code: 'editor-marks' }]);
+    expect(causes(page(() => '"Zo? & S??hne"'))).toMatchObject([{ code: 'wrong-encoding' }]);
     expect(causes(page(() => '"Zoe"'))).toMatchObject([{ code: 'not-republished' }]);
+    expect(causes(page(() => '"Zo? & Kin?"'))).toMatchObject([{ code: 'not-republished' }]);
+  });
+
+  test('whose letters only look like those that were meant, says in what they part', () => {
+    const named = { ...larkspur, name: 'Zoë & Söhne' };
+    const told = (name: string) =>
+      judge(body(writeMarkup({ ...named, name }, 'jsonld').text), {}, ADDRESS, named).causes[0];
+    expect(told('Zoë & Söhne'.normalize('NFD'))?.message).toContain('decomposed form');
+    expect(told('Zoë &\u00a0Söhne')?.message).toContain('U+00A0');
+    expect(told('Zoë\u200b & Söhne')?.message).toContain('U+200B');
+    expect(told('Zoë &\u00a0Kin')).toMatchObject({ code: 'not-republished' });
+  });
+
+  test.each([
+    ['numbers in quotes', 'jsonld', /"(latitude|longitude)": ([-\d.]+)/g, '"$1": "$2"'],
+    ['schema.org under http', 'microdata', /https:\/\/schema\.org/g, 'http://schema.org'],
+  ] as const)('is as intended with %s: machines are told the same', (_, form, from, to) => {
+    const page = placed(form).replace(from, to);
+    expect(page).not.toBe(placed(form));
+    expect(judge(page)).toEqual({ state: 'as-intended', differing: [], missing: [], causes: [] });
   });
 
   test('with older markup of the branch beside ours says two things', () => {

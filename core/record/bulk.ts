@@ -1,3 +1,4 @@
+import { escapePattern } from '#core/text';
 import { factRows, factText, withFact } from './fact.ts';
 import type { Fact } from './facts.ts';
 import { effectiveRecord, setOwn, withoutOwn } from './inherit.ts';
@@ -28,13 +29,13 @@ export interface BulkRow {
   readonly after: string;
 }
 
-const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
-
 /** The text with every place replaced; `$` and the like in what comes in mean themselves. */
 function replaced(text: string, change: Extract<BulkChange, { kind: 'replace' }>): string {
   const { find, by, matchCase, wholeWords } = change;
   if (find === '') return text;
-  const pattern = wholeWords ? `(?<![\\p{L}\\p{N}])${escaped(find)}(?![\\p{L}\\p{N}])` : escaped(find);
+  const pattern = wholeWords
+    ? `(?<![\\p{L}\\p{N}])${escapePattern(find)}(?![\\p{L}\\p{N}])`
+    : escapePattern(find);
   return text.replace(new RegExp(pattern, matchCase ? 'gu' : 'giu'), () => by);
 }
 

@@ -51,3 +51,6 @@ export function percentDecoded(text: string): string {
     return text;
   }
 }
+
+/** A text for a regular expression that is to find it to the letter (ECMA-262, 22.2.1 "SyntaxCharacter"). */
+export const escapePattern = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
