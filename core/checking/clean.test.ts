@@ -246,6 +246,19 @@ const special: readonly Clean[] = [
     profile: { ...profiles['local-business'], needsBusiness: false },
   },
   {
+    name: 'answers and jobs in HTML, as they may be',
+    source: page(
+      '<p>Was kostet es? Ab 89 €.</p>',
+      script(
+        '{"@context":"https://schema.org","@type":"FAQPage","mainEntity":{"@type":"Question","name":"Was kostet es?","acceptedAnswer":{"@type":"Answer","text":"<p>Ab 89&nbsp;€.</p>"}}}',
+      ) +
+        script(
+          '{"@context":"https://schema.org","@type":"JobPosting","title":"Bäcker","datePosted":"2026-11-01","description":"<ul><li>Brot &amp; Kuchen</li></ul>"}',
+        ),
+    ),
+    profile: { ...profiles['local-business'], needsBusiness: false },
+  },
+  {
     name: 'a comment and a template that hold no markup',
     source: page(
       `${shown(places[0] as Place)}<!-- schema.org: see below --><template><p>x</template>`,

@@ -28,6 +28,7 @@ export function judgeLetters(spot: Spot): readonly Finding[] {
       ),
     ];
   if (/url|image|logo|sameAs/i.test(property.name)) return [];
+  if (isMeantAsHtml(spot)) return [];
   const decoded = text.includes('&') ? decodeHTMLStrict(text) : text;
   if (decoded !== text)
     return [
@@ -54,6 +55,10 @@ export function judgeLetters(spot: Spot): readonly Finding[] {
     ];
   return [];
 }
+
+/** Texts that search engines take as HTML: an answer to a question, and what a job is about (their guidelines of each). */
+const isMeantAsHtml = ({ item: { types }, property: { name } }: Spot): boolean =>
+  (name === 'text' && types.includes('Answer')) || (name === 'description' && types.includes('JobPosting'));
 
 /**
  * Marks that only say where a line may break, or begin a file (Unicode, chapter 23). Those that join or turn letters are
