@@ -1,6 +1,7 @@
 import { withoutDated } from './dated.ts';
 import { gridAt } from './grid.ts';
 import { days, emptyHours, type Hours } from './hours.ts';
+import { neverClosedIn } from './aroundClock.ts';
 import { isHoursLabel } from './labels.ts';
 import type { DayWords } from './dayWords.ts';
 import { daysNamedIn, languageOf, languagesIn, plainLetters, toEnglish } from './translate.ts';
@@ -69,6 +70,8 @@ export function weeksIn(shown: string, language = ''): WeeksInText {
     // What follows hours as a sentence without a number is no more of them: "… 8–14 Uhr. Termine gern telefonisch."
     .replace(/ (?<=[\p{L}\d)]\. )(?=\p{Lu}[^\d\n]{0,200}(?:\n|$))/gu, '\n');
   const read = weeksInLines(text, language);
+  const always = read.weeks.length > 0 ? undefined : neverClosedIn(text);
+  if (always) return { weeks: [always], namesDays: true };
   if (!read.namesDays || read.weeks.some((week) => week.whole)) return read;
   const labelled = behindLabels(text);
   const own = labelled === text ? read : weeksInLines(labelled, language);

@@ -110,10 +110,15 @@ function halfOf(from: number, until: number, end: string): 'am' | 'pm' | '24' | 
   return from > until ? 'am' : undefined;
 }
 
+/** The ends of a day from midnight to midnight; from 00:00 to 00:00 is how a closed day is told to machines. */
+const BEGINS_DAY = /^\s*(?:0?0(?:[:.]?00)?(?: ?h)?|12(?::00)? ?a\.?m\.?|midnight)\s*$/;
+const ENDS_DAY = /^\s*(?:24(?:[:.]?00)?(?: ?h)?|12(?::00)? ?a\.?m\.?|midnight)\s*$/;
+
 function readSpan(text: string): Span | undefined {
   const ends = text.split(/\s*(?:-|–|—|\bto\b|\buntil\b|\btill?\b)\s*/);
   const [from = '', until = ''] = ends;
   if (ends.length !== 2) return undefined;
+  if (BEGINS_DAY.test(from) && ENDS_DAY.test(until)) return ALL_DAY;
   const hour = (end: string): number => parseInt(end, 10);
   const bareFrom = /^\d{1,2}$/.test(from.trim());
   // "22-4" can only be a 24-hour clock.

@@ -36,7 +36,7 @@ const KITCHEN =
 
 /** Who helps at any hour, beside the hours of the door: "Emergencies 24/7", "Notdienst 24 h". */
 const AT_ANY_HOUR =
-  /[.,;(]?\s*(?<!\p{L})(?:(?:for )?emergenc\p{L}*|after[- ]hours|on[- ]call|out[- ]of[- ]hours|notdienst|notfall\p{L}*|bereitschaft\p{L}*|urgences?|urgencias?|emergenz[ae]|pronto intervento|spoed\p{L}*|storing\p{L}*|nød\p{L}*|jour\p{L}*|pogotowie|pohotovost)(?:[^\S\n]+(?!\d)[^\s\d,;.]{1,15}){0,4}[\s:–-]{0,3}24\s?(?:h\p{L}*|hours?|stunden|horas|ore|uur|\/|-){0,2}\s?(?:\/\s?)?(?:7|24)?(?:\s?h)?(?![\d:])\.?\)?/giu;
+  /[.,;(]?\s*(?<!\p{L})(?:(?:for )?emergenc\p{L}*|after[- ]hours|on[- ]call|out[- ]of[- ]hours|notdienst|notfall\p{L}*|bereitschaft\p{L}*|urgences?|urgencias?|emergenz[ae]|pronto intervento|spoed\p{L}*|storing\p{L}*|nød\p{L}*|(?<!(?:chaque|par|le|du|jusqu.au) )jour(?!s\b)\p{L}*|pogotowie|pohotovost)(?:[^\S\n]+(?!\d)[^\s\d,;.]{1,15}){0,4}[\s:–-]{0,3}24\s?(?:h\p{L}*|hours?|stunden|horas|ore|uur|\/|-){0,2}\s?(?:\/\s?)?(?:7|24)?(?:\s?h)?(?![\d:])\.?\)?/giu;
 
 /** On what day it is closed where that day is a holiday: "（祝日の場合は翌日）". */
 const IF_HOLIDAY = /[(（][^()（）]{0,20}祝[^()（）]{0,20}翌[^()（）]{0,20}[)）]/gu;
