@@ -320,6 +320,14 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   ),
   'value/boolean': pair(hollins('"isAccessibleForFree":"Yes"'), hollins('"isAccessibleForFree":true')),
   'value/vat': pair(hollins('"vatID":"GB12345678"'), hollins('"vatID":"GB123456789"')),
+  'value/check-digit': pair(
+    hollins('"globalLocationNumber":"0614141000006"'),
+    hollins('"globalLocationNumber":"0614141000005"'),
+  ),
+  'value/unit': pair(
+    hollins('"numberOfEmployees":{"@type":"QuantitativeValue","value":4,"unitCode":"pcs"}'),
+    hollins('"numberOfEmployees":{"@type":"QuantitativeValue","value":4,"unitCode":"C62"}'),
+  ),
   'value/hours-contradiction': pair(
     hollins(
       '"openingHoursSpecification":[{"@type":"OpeningHoursSpecification","dayOfWeek":"Monday","opens":"09:00","closes":"17:00"},{"@type":"OpeningHoursSpecification","dayOfWeek":"Monday","opens":"10:00","closes":"18:00"}]',

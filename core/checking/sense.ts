@@ -14,6 +14,7 @@ import {
 } from './senseOfAddress.ts';
 import { judgeRegion } from './senseOfRegion.ts';
 import { judgeHours } from './senseOfHours.ts';
+import { judgeTradeNumber, judgeUnit } from './codes.ts';
 import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
 import { tellBeside } from './beside.ts';
 import { DATA_TYPES, propertiesMeant } from './meant.ts';
@@ -81,6 +82,15 @@ const BY_NAME = table<(spot: Spot) => readonly Finding[]>({
   lowPrice: judgePrice,
   highPrice: judgePrice,
   priceCurrency: judgeCurrency,
+  currency: judgeCurrency,
+  gtin: judgeTradeNumber,
+  gtin8: judgeTradeNumber,
+  gtin12: judgeTradeNumber,
+  gtin13: judgeTradeNumber,
+  gtin14: judgeTradeNumber,
+  isbn: judgeTradeNumber,
+  globalLocationNumber: judgeTradeNumber,
+  unitCode: judgeUnit,
   acceptsReservations: judgeReservations,
   vatID: judgeVatId,
 });

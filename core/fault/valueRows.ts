@@ -201,6 +201,17 @@ export const valueRows = {
     meaning: 'A VAT number that is not written as its state writes them.',
     source: 'European Commission, VIES, structure of VAT identification numbers',
   },
+  'value/check-digit': {
+    grade: 'should',
+    meaning:
+      'A number of goods, books or places that has a digit too few or too many, or one that was mistyped.',
+    source: 'GS1 General Specifications 7.9; ISO 2108',
+  },
+  'value/unit': {
+    grade: 'should',
+    meaning: 'Not the code of a unit of measure.',
+    source: 'UN/CEFACT Recommendation 20',
+  },
   'value/size': { grade: 'must', meaning: 'Not a size of a picture in pixels.', source: `${SCHEMA}/width` },
   'value/encoding': {
     grade: 'must',
