@@ -1,12 +1,4 @@
-import {
-  asCountryWrites,
-  countryCode,
-  countryNamed,
-  emptyAddress,
-  judgeAddress,
-  regionAgainstCode,
-  type AddressPart,
-} from '#core/address';
+import { countryCode, countryNamed, judgeAddress, type AddressPart } from '#core/address';
 import { fault, type Fault } from '#core/fault';
 import { isDateOrYear, machineDate, machineDateOrYear } from '#core/hours';
 import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '#core/link';
@@ -23,7 +15,7 @@ import {
 } from '#core/value';
 import { judgeCurrencies, judgePriceRange } from '#core/price';
 import { propertyKinds } from '#core/record';
-import { jsonString, table, type Edit, rememberLast } from '#core/text';
+import { jsonString, table, type Edit } from '#core/text';
 import type { Towns } from '#core/towns';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
 import { finding, shortText, type Finding } from '#core/fault';
@@ -32,6 +24,7 @@ import { propertiesMeant } from './meant.ts';
 import { mendBeside, momentBeside, type Standing } from './beside.ts';
 import { judgeDayOfWeek, judgeHoursText } from './hoursWords.ts';
 import { judgeDate, judgeTime, hoursEndMeant } from './moments.ts';
+import { postalCodeMeant } from './postalCodeMeant.ts';
 import { judgeRatingItem } from './ratings.ts';
 import { beginsWithWords } from './sense.ts';
 import { heldElsewhere } from './senseOfAddress.ts';
@@ -405,47 +398,8 @@ function mendPart(
     return property ? mendBeside({ item, property, source }, value, meant) : null;
   }
   if (code !== 'value/postal-code') return null;
-  // A spreadsheet took the first 0, the code of the country stands before, or letters stand for digits.
-  const text = value.text.trim();
-  const meant = [
-    asCountryWrites(text, country),
-    `0${text}`,
-    text.replace(/^[A-Z]{1,3}-\s*/, ''),
-    text.replace(/O/g, '0').replace(/[Il]/g, '1'),
-  ];
-  const isRight = (postalCode: string): boolean =>
-    country !== '' &&
-    regionAgainstCode(postalCode, textOf(item, 'addressRegion'), country) !== 'another' &&
-    !judgeAddress({ ...emptyAddress, postalCode, addressCountry: country }).some(
-      (one) => one.part === 'postalCode',
-    );
   return instead(
     value,
-    wholeCode(text, source, isRight) ||
-      (meant.find((one) => one !== '' && one !== text && isRight(one)) ?? ''),
+    postalCodeMeant(value.text, { country, region: textOf(item, 'addressRegion'), source }),
   );
 }
-
-/** The only code of a source that a digit was lost from; '' where there is none, or several. */
-function wholeCode(text: string, source: string, isRight: (code: string) => boolean): string {
-  if (!/^\d{3,6}$/.test(text)) return '';
-  const [first = '', ...others] = (codesWithout(source).get(text) ?? []).filter(isRight);
-  return others.length === 0 ? first : '';
-}
-
-/** More numbers of a page are not looked at. */
-const MOST_NUMBERS = 5000;
-
-/** The numbers of a source that may be postal codes, by each of what they are without one of their digits. */
-const codesWithout = rememberLast((source: string): ReadonlyMap<string, readonly string[]> => {
-  const codes = new Set<string>();
-  for (const [code] of source.matchAll(/(?<![\d.,+-]|\d )\d{4,7}(?![\d:-]|[.,]\d)/g)) {
-    codes.add(code);
-    if (codes.size === MOST_NUMBERS) break;
-  }
-  const found = new Map<string, string[]>();
-  for (const code of codes)
-    for (const less of new Set(Array.from(code, (_, at) => code.slice(0, at) + code.slice(at + 1))))
-      found.set(less, [...(found.get(less) ?? []), code]);
-  return found;
-});
