@@ -2,7 +2,12 @@ export * from './address.ts';
 export * from './country.ts';
 export * from './form.ts';
 export { asCountryWrites, asPostPrints, postalCodes } from './postal-codes.ts';
-export { regionAgainstCode, regionsOfPostalCode, regionsOfPostalCodes } from './postalRegions.ts';
+export {
+  countriesWithRegion,
+  regionAgainstCode,
+  regionsOfPostalCode,
+  regionsOfPostalCodes,
+} from './postalRegions.ts';
 export { streetKinds } from './pieces.ts';
 export * from './regions.ts';
 export * from './split.ts';

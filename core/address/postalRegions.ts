@@ -1,5 +1,5 @@
 import { fold, table } from '#core/text';
-import { regionNamed } from './regions.ts';
+import { regionNamed, statesByCountry } from './regions.ts';
 
 /**
  * Where the first characters of a postal code name a region, as "from-through REGION" (Universal Postal Union,
@@ -77,4 +77,29 @@ export function regionAgainstCode(
   const named = fold(regionNamed(region, country)?.code ?? region);
   if (possible.length === 0 || possible.includes(named)) return 'its own';
   return regionsOfPostalCodes(country).some((one) => fold(one) === named) ? 'another' : 'unknown';
+}
+
+let byRegion: ReadonlyMap<string, readonly string[]> | undefined;
+
+/** The countries (ISO 3166-1 alpha-2) that have a region of this whole name; codes of few letters stand for too much. */
+export function countriesWithRegion(name: string): readonly string[] {
+  byRegion ??= grouped(
+    [
+      ...Object.keys(rows).flatMap((country) =>
+        regionsOfPostalCodes(country).map((one) => [one, country] as const),
+      ),
+      ...statesByCountry.flatMap(([country, states]) => states.map((one) => [one.name, country] as const)),
+    ].filter(([one]) => one.length >= FEWEST_LETTERS),
+  );
+  return byRegion.get(fold(name)) ?? [];
+}
+const FEWEST_LETTERS = 4;
+
+function grouped(pairs: readonly (readonly [string, string])[]): ReadonlyMap<string, readonly string[]> {
+  const found = new Map<string, string[]>();
+  for (const [name, country] of pairs) {
+    const countries = found.get(fold(name)) ?? [];
+    if (!countries.includes(country)) found.set(fold(name), [...countries, country]);
+  }
+  return found;
 }

@@ -22,6 +22,8 @@ const byCountry = new Map<string, readonly Region[]>(
   ]),
 );
 
+export const statesByCountry: readonly (readonly [string, readonly Region[]])[] = [...byCountry];
+
 /** The regions of a country (ISO 3166-1 alpha-2); empty for countries without a list here. */
 export const regionsOf = (country: string): readonly Region[] => byCountry.get(country) ?? [];
 

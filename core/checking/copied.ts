@@ -73,8 +73,9 @@ export function judgeSharedPages({ items, address }: Reading): readonly Finding[
 /** More streets of one page are not looked for. */
 const MOST_COMPARED = 100;
 
-/** Postal code and town of an item's address, folded; '' where it has neither. */
+/** Postal code (without its blanks) and town of an item's address, folded; '' where it has neither. */
 function townOf(item: ReadItem): string {
   const [address] = itemsOf(item, 'address');
-  return address ? fold(`${textOf(address, 'postalCode')} ${textOf(address, 'addressLocality')}`).trim() : '';
+  const code = address ? textOf(address, 'postalCode').replace(/[\s-]/g, '') : '';
+  return address ? fold(`${code} ${textOf(address, 'addressLocality')}`).trim() : '';
 }

@@ -22,7 +22,9 @@ function townsAbout({ addressLocality, addressRegion }: BusinessRecord['address'
   // "札幌市中央区" is a ward of 札幌市.
   const [first = ''] =
     /^\p{L}{4,}(?=\s+(?:\p{L}+|\d+)$)|^\p{Script=Han}{1,4}市(?=\p{Script=Han})/u.exec(town) ?? [];
-  return [first, addressRegion.trim()].filter((town) => town !== '');
+  // "Co. Galway" is named after its town.
+  const region = addressRegion.trim().replace(/^(?:co\.?|county)\s+/i, '');
+  return [first, region].filter((town) => town !== '');
 }
 
 function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding[] {
@@ -52,7 +54,7 @@ function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding
       towns.beyondTown(point, address.addressLocality, country),
       `the middle of ${address.addressLocality}`,
     ),
-    ...townsAbout(address).flatMap((town) => {
+    ...(towns.reaches(point, address.addressLocality, country) ? [] : townsAbout(address)).flatMap((town) => {
       const from = towns.beyondTown(point, town, country);
       // A district or a region reaches further than its town, and may be named after another.
       return from && from.distance > LARGEST_REGION ? far({ ...from, isSmall: true }, town) : [];

@@ -1,4 +1,5 @@
 import {
+  countriesWithRegion,
   countryCode,
   countryName,
   countryNamed,
@@ -115,6 +116,11 @@ function misspelt(spot: Spot, postcode: string): readonly Finding[] {
   const { text, country } = spot;
   const near = nearestName(text, regionsOfPostalCode(postcode, country));
   const isNoCode = CODED.has(country) && /^[A-Z]{2}$/.test(text);
+  const elsewhere = near ? [] : countriesWithRegion(text);
+  if (elsewhere.length > 0 && !elsewhere.includes(country)) {
+    const message = `“${shortText(text)}” is a region of ${elsewhere.map(countryName).join(' and ')}, and the address is in ${countryName(country)}. One of them is wrong.`;
+    return [tell(spot, 'value/region', message)];
+  }
   if ((!near && !isNoCode) || (near && lettersAlone(near) === lettersAlone(text))) return [];
   return [
     tell(

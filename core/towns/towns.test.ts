@@ -44,6 +44,13 @@ describe('a town', () => {
     expect(towns?.beyondTown(dresden, 'Leipzig', 'DE')?.isSmall).toBe(false);
   });
 
+  test('goes by the beginning of its name, where no other does, and may be another then', () => {
+    const off = { latitude: 24.1222, longitude: -101.6833 };
+    expect(towns?.beyondTown(off, 'León', 'MX')).toMatchObject({ name: 'leon de los aldama', isSmall: true });
+    expect(towns?.reaches({ latitude: 21.1222, longitude: -101.6833 }, 'León', 'MX')).toBe(true);
+    expect(towns?.beyondTown(off, 'Xyz', 'MX')).toBeUndefined();
+  });
+
   test('is known by its middle to some metres', () => {
     expect(towns?.isMiddle(leipzig, 'DE')).toBe(true);
     expect(towns?.isMiddle({ ...leipzig, latitude: leipzig.latitude + 0.00004 }, 'DE')).toBe(true);

@@ -90,8 +90,19 @@ function townsWith(text: string, country: string): readonly Town[] {
 
 const named = (town: string, country: string): readonly Town[] => {
   const key = fold(town);
-  return key === '' || /[;,]/.test(key) ? [] : townsWith(`;${key},`, country);
+  if (key === '' || /[;,]/.test(key)) return [];
+  const found = townsWith(`;${key},`, country);
+  return found.length > 0 ? found : longerNamed(key, country);
 };
+
+/** The town, of several the largest, whose name goes on where people end it, as "León de los Aldama"; it may be another. */
+function longerNamed(key: string, country: string): readonly Town[] {
+  const [largest, next] = [' ', '-']
+    .flatMap((mark) => townsWith(`;${key}${mark}`, country))
+    .toSorted((a, b) => b.reach - a.reach);
+  const isClear = largest !== undefined && (next === undefined || next.reach < largest.reach);
+  return isClear ? [{ ...largest, isSmall: true }] : [];
+}
 
 /** A latitude as the rows have it, so many ten-thousandths of a degree off. */
 const written = (latitude: number, off: number): string =>
