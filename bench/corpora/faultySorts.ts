@@ -1,5 +1,6 @@
 import type { FaultCode } from '#core/fault';
 import { countryFaults } from './countryFaults.ts';
+import { richFaults } from './richFaults.ts';
 import { sortFaults } from './sortFaults.ts';
 import { sorts } from './sorts.ts';
 
@@ -15,7 +16,7 @@ interface FaultySort {
 
 /** The clean pages of many sorts and countries, each with one fault. */
 export const faultySorts: readonly FaultySort[] = sorts.flatMap(([file, clean, url]) =>
-  (sortFaults[file] ?? countryFaults[file] ?? []).map(([from, to, code]) => ({
+  (sortFaults[file] ?? countryFaults[file] ?? richFaults[file] ?? []).map(([from, to, code]) => ({
     name: `${file}: ${to}`,
     clean,
     source: clean.replace(from, () => to),

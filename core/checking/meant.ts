@@ -47,6 +47,9 @@ export function namedWithin(word: string): string | undefined {
     .sort((a, b) => a.length - b.length)[0];
 }
 
+/** Types of hundreds of others: that one of them is wanted says nothing of which. */
+const COMMON = new Set(['Organization', 'Place', 'Thing', 'CreativeWork', 'Product', 'Intangible']);
+
 /** The type that a property wants where its name holds the written one, or is the only one: "Address" → PostalAddress. */
 export function meantWithin(type: string, within: string): string | undefined {
   const ranges = (propertyNamed(within)?.ranges ?? []).filter((range) => !DATA_TYPES.has(range));
@@ -56,7 +59,8 @@ export function meantWithin(type: string, within: string): string | undefined {
   );
   return ends.length === 1
     ? ends[0]
-    : (nearestName(type, held(within)) ?? (ranges.length === 1 ? ranges[0] : undefined));
+    : (nearestName(type, held(within)) ??
+        (ranges.length === 1 && !COMMON.has(ranges[0] ?? '') ? ranges[0] : undefined));
 }
 
 /** What people call properties that schema.org calls otherwise. */

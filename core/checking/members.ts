@@ -39,12 +39,15 @@ const lettersOf = (name: string): string => fold(name).replace(/[^\p{L}\p{N}]/gu
 const wordsOf = (name: string): readonly string[] =>
   fold(name.replace(/(\p{Ll})(\p{Lu})/gu, '$1 $2')).split(/[^\p{L}\p{N}]+/u);
 
+/** So many letters at the beginning are a word's stem: "dental" and "dentistry". */
+const STEM = 4;
+
 /** More members that a word may mean are no hint. */
 const MOST_MEANT = 3;
 
 /**
  * The members that a text may mean: the one of the same letters for certain ("in stock"), else those whose name has all
- * its words ("vegetarian", "scheduled"), else the nearest.
+ * its words ("vegetarian", "scheduled"), else the one that begins like it, or the nearest.
  */
 function membersMeant(
   text: string,
@@ -56,6 +59,10 @@ function membersMeant(
   const having = names.filter((one) => words.every((word) => wordsOf(one).includes(word)));
   if (words.length > 0 && having.length > 0 && having.length <= MOST_MEANT)
     return { meant: having, isCertain: false };
-  const near = nearestName(text, names);
-  return { meant: near ? [near] : [], isCertain: false };
+  const stem = lettersOf(text).slice(0, STEM);
+  const kin = stem.length < STEM ? [] : names.filter((one) => lettersOf(one).startsWith(stem));
+  const near = kin.length === 1 ? kin[0] : nearestName(text, names);
+  // Hardly anybody mistypes the first letter: "Dental" is not meant to be "Renal".
+  const isNear = near !== undefined && lettersOf(near)[0] === lettersOf(text)[0];
+  return { meant: isNear ? [near] : [], isCertain: false };
 }

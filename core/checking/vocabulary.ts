@@ -263,14 +263,14 @@ function judgeProperty({ source }: Reading, item: ReadItem, property: ReadProper
       name,
     );
   }
-  if (known.area === 'pending')
-    return finding(
-      'vocabulary/pending',
-      `${name} is still pending in schema.org; its name or meaning may change.`,
-      namePlace,
-      name,
-    );
-  return judgeKind(item, property, known);
+  const kind = judgeKind(item, property, known);
+  if (kind || known.area !== 'pending') return kind;
+  return finding(
+    'vocabulary/pending',
+    `${name} is still pending in schema.org; its name or meaning may change.`,
+    namePlace,
+    name,
+  );
 }
 
 /** Whether a property of an item without type gives its type under another name: "_type", "Type". */

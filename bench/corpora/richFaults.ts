@@ -1,0 +1,127 @@
+import type { FaultCode } from '#core/fault';
+
+/** The same in pages that say more of a place: its rooms, menu, events, goods, jobs, departments and answers. */
+export const richFaults: Readonly<
+  Record<string, readonly (readonly [from: string, to: string, code: FaultCode])[]>
+> = {
+  'rich-hotel.html': [
+    ['"checkinTime": "15:00"', '"checkinTime": "3pm"', 'value/time'],
+    ['"checkinTime": "15:00"', '"checkinTime": "25:00"', 'value/time'],
+    ['"numberOfRooms": 24', '"numberOfRooms": "vierundzwanzig"', 'value/number'],
+    ['"ratingValue": "4"', '"ratingValue": "vier"', 'value/rating'],
+    ['"unitCode": "MTK"', '"unitCode": "m2"', 'value/unit'],
+    ['"containsPlace"', '"containPlace"', 'vocabulary/unknown-property'],
+    ['"HotelRoom"', '"Hotelroom"', 'vocabulary/capitals'],
+    ['"amenityFeature"', '"amenities"', 'vocabulary/unknown-property'],
+    ['"postalCode": "6867"', '"postalCode": "A-6867"', 'value/postal-code'],
+    ['"postalCode": "6867"', '"postalCode": "68670"', 'value/postal-code'],
+    ['"latitude": 47.4136', '"latitude": 9.85181', 'value/coordinates-country'],
+    ['"addressRegion": "Vorarlberg"', '"addressRegion": "Bayern"', 'value/region'],
+    ['"telephone": "+43 5512 555010"', '"telephone": "+43 05512 555010"', 'value/telephone-form'],
+    ['"telephone": "+43 5512 555010"', '"telephone": "0043 5512 555010"', 'value/telephone-form'],
+    ['"telephone": "+43 5512 555010"', '"telephone": "+49 5512 555010"', 'agreement/visitor'],
+  ],
+  'rich-restaurant.html': [
+    ['"Tuesday",\n', '"Martedì",\n', 'value/day'],
+    ['"closes": "14:30"', '"closes": "14.30"', 'value/time'],
+    ['"closes": "22:30"', '"closes": "10:30"', 'agreement/visitor'],
+    ['"price": "14.00"', '"price": "14,00 €"', 'value/number'],
+    ['"priceCurrency": "EUR"', '"priceCurrency": "€"', 'value/currency'],
+    ['"hasMenu"', '"menus"', 'vocabulary/unknown-property'],
+    ['VegetarianDiet', 'Vegetarian', 'vocabulary/enumeration'],
+    [
+      '"acceptsReservations": "https://osteria.example/prenota"',
+      '"acceptsReservations": "sì, certo"',
+      'value/boolean',
+    ],
+    ['"addressRegion": "FI"', '"addressRegion": "MI"', 'value/region'],
+    ['"postalCode": "50123"', '"postalCode": "5012"', 'value/postal-code'],
+    ['"streetAddress": "Via Garibaldi 14"', '"streetAddress": "Via Garibaldi 41"', 'agreement/visitor'],
+    ['"MenuSection"', '"MenuSections"', 'vocabulary/unknown-type'],
+    ['"hasMenuItem"', '"menuItem"', 'vocabulary/unknown-property'],
+  ],
+  'rich-graph.html': [
+    ['"query-input"', '"query_input"', 'vocabulary/unknown-property'],
+    ['"dateModified": "2026-05-01T09:12:44+00:00"', '"dateModified": "01/05/2026"', 'value/date'],
+    ['"position": 1', '"position": "first"', 'value/position'],
+    ['"addressRegion": "VT"', '"addressRegion": "NH"', 'agreement/visitor'],
+    ['"telephone": "+1-802-555-0142"', '"telephone": "802-555-0124"', 'agreement/visitor'],
+    ['"medicalSpecialty": "Dentistry"', '"medicalSpecialty": "Dental"', 'vocabulary/enumeration'],
+    ['"opens": "00:00"', '"opens": "closed"', 'value/time'],
+  ],
+  'rich-dealer.html': [
+    ['"department"', '"departments"', 'vocabulary/unknown-property'],
+    ['"telephone": "+1 701-555-0111"', '"telephone": "+1 701-555-0119"', 'agreement/visitor'],
+    ['"price": "49.95"', '"price": "$49.95"', 'value/number'],
+    [
+      '"longitude": -101.27812\n },\n "openingHours',
+      '"longitude": 101.27812\n },\n "openingHours',
+      'value/coordinates-sign',
+    ],
+    ['"AutoRepair"', '"AutoService"', 'vocabulary/unknown-type'],
+  ],
+  'rich-venue.html': [
+    ['"startDate": "2026-12-12T20:00:00+01:00"', '"startDate": "12.12.2026 20:00"', 'value/date'],
+    ['"endDate": "2026-12-12T23:00:00+01:00"', '"endDate": "2026-12-11T23:00:00+01:00"', 'value/date-order'],
+    ['EventScheduled', 'Scheduled', 'vocabulary/enumeration'],
+    ['OfflineEventAttendanceMode', 'Offline', 'vocabulary/enumeration'],
+    ['"price": 25', '"price": "CHF 25.-"', 'value/number'],
+    ['"availability": "https://schema.org/InStock"', '"availability": "available"', 'vocabulary/enumeration'],
+    ['"maximumAttendeeCapacity": 350', '"maximumAttendeeCapacity": "350 Personen"', 'value/number'],
+    ['"addressRegion": "SG"', '"addressRegion": "ZH"', 'value/region'],
+    ['"startDate": "2026-12-12', '"startDate": "2026-02-30', 'value/date'],
+  ],
+  'rich-store.html': [
+    ['"gtin13": "9781234567897"', '"gtin13": "9781234567890"', 'value/check-digit'],
+    ['"openingHours": "Mo-Sa 10:00-19:00"', '"openingHours": "Seg-Sáb 10h-19h"', 'value/hours'],
+    ['"price": "12.50"', '"price": "12,50"', 'value/number'],
+    ['"price": "12.50"', '"price": "21.50"', 'agreement/visitor'],
+    ['NewCondition', 'New', 'vocabulary/enumeration'],
+    ['"postalCode": "4050-265"', '"postalCode": "4050"', 'value/postal-code'],
+  ],
+  'rich-sab.html': [
+    ['"acceptedAnswer"', '"answer"', 'vocabulary/unknown-property'],
+    [
+      '"telephone": "+49 221 5550199",\n "priceRange"',
+      '"telephone": "+49 221 5550198",\n "priceRange"',
+      'agreement/visitor',
+    ],
+  ],
+  'rich-jobs.html': [
+    ['"vatID": "NL123456789B01"', '"vatID": "NL12345"', 'value/vat'],
+    ['"datePosted": "2026-11-01"', '"datePosted": "1 november 2026"', 'value/date'],
+    ['"currency": "EUR"', '"currency": "euro"', 'value/currency'],
+  ],
+  'rich-jp.html': [
+    ['"postalCode": "150-0041"', '"postalCode": "150-004"', 'value/postal-code'],
+    ['"addressRegion": "東京都"', '"addressRegion": "大阪府"', 'value/region'],
+    ['"closes": "12:30"', '"closes": "12時30分"', 'value/time'],
+    ['神南1-2-3', '神南1-3-2', 'agreement/not-visible'],
+  ],
+  'rich-br.html': [
+    ['"addressRegion": "SP"', '"addressRegion": "RJ"', 'value/region'],
+    ['"telephone": "+55 11 5550-0142"', '"telephone": "+55 011 5550-0142"', 'value/telephone-form'],
+    ['"latitude": -23.55342', '"latitude": 23.55342', 'value/coordinates-sign'],
+  ],
+  'rich-au.html': [
+    ['"ratingValue": 4.8', '"ratingValue": 48', 'value/rating'],
+    ['"reviewCount": 112', '"reviewCount": 121', 'agreement/rating-not-visible'],
+    ['"addressRegion": "NSW"', '"addressRegion": "VIC"', 'agreement/visitor'],
+    ['"datePublished": "2026-03-11"', '"datePublished": "11/03/2026"', 'value/date'],
+  ],
+  'rich-ca.html': [
+    ['"postalCode": "H2Y 1G7"', '"postalCode": "H2Y 1GO"', 'value/postal-code'],
+    ['+1-514-555-0142;ext=2', '514-555-0142', 'value/telephone-country'],
+  ],
+  'rich-mx.html': [['"addressRegion": "Gto."', '"addressRegion": "Jal."', 'value/region']],
+  'rich-tr.html': [['"addressCountry": "TR"', '"addressCountry": "Türkiye"', 'value/country']],
+  'rich-kr.html': [
+    ['"openingHours": "Mo-Su 10:00-22:00"', '"openingHours": "매일 10:00-22:00"', 'value/hours'],
+    ['"telephone": "+82-2-555-0142"', '"telephone": "+82-02-555-0142"', 'value/telephone-form'],
+  ],
+  'rich-sg.html': [['"postalCode": "160078"', '"postalCode": "0160078"', 'value/postal-code']],
+  'rich-ie.html': [
+    ['"closes": "00:30"', '"closes": "12:30"', 'agreement/visitor'],
+    ['"postalCode": "H91 X4Y2"', '"postalCode": "H91"', 'value/postal-code'],
+  ],
+};
