@@ -6,15 +6,22 @@ import { isHoursLabel } from './labels.ts';
 import type { DayWords } from './dayWords.ts';
 import { daysNamedIn, languageOf, languagesIn, plainLetters, toEnglish } from './translate.ts';
 import { withoutRemarks } from './remarks.ts';
+import { withoutServices } from './services.ts';
 import { readWeek } from './week.ts';
 
 /** A day of the week, or a word for several, as people write it; "every day" only beside times. */
 const DAY_WORD =
   /\b(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:[a-z]*day)?s?\b|\b(?:daily|weekdays?|weekends|(?:all|7|seven) days|every ?day(?=[^\n]{0,30}\d)|every ?day(?<=\d[^\n]{0,30}\severy ?day))\b|24(?<=(?:^|\n)\s*(?:(?:hours|open|always open)\s*:?\s*)?24)\s?\/\s?7(?=\s*(?:\n|$))/i;
 
-/** A range of days in one or two letters with a time behind it: "M-F 8:00". Its capitals tell it from other words. */
-const SHORT_DAYS =
-  /\b(?:M|Tu?|W|Th|F|Mo|We|Fr|Sa|Su)\s?(?:-|–|—|to|thru)\s?(?:W|Th|F|S|Sa|Su|Tu|We|Fr)\b(?=[:.,]?\s*\d)/;
+const SHORT_RANGE = String.raw`(?:M|Tu?|W|Th|F|Mo|We|Fr|Sa|Su)\s?(?:-|–|—|to|thru)\s?(?:W|Th|F|S|Sa|Su|Tu|We|Fr)`;
+const SHORT_LIST = String.raw`(?:M|Tu?|W|Th)(?:\s?[/,&]?\s?(?:Tu?|W|Th|F|Sa|Su))+`;
+/**
+ * Days in one or two letters with a time behind them, a range with one before it as well: "M-F 8:00", "8am-5pm M-F",
+ * "M/W/F 9-5". Their capitals tell them from other words.
+ */
+const SHORT_DAYS = new RegExp(
+  String.raw`\b(?:${SHORT_RANGE}|${SHORT_LIST})\b(?=[:.,]?\s*\d)|(?<=\d(?:\s?[ap]\.?m\.?)?,?\s)${SHORT_RANGE}(?=\s*(?:$|[\n,;.]))`,
+);
 
 const namesDay = (text: string): boolean => DAY_WORD.test(text) || SHORT_DAYS.test(text);
 
@@ -69,7 +76,7 @@ export function weeksIn(shown: string, language = ''): WeeksInText {
     .replace(/[(（](?<=\d\s?[(（])([\p{Lo}、・, ]{2,20})[)）]/gu, '\n$1 ')
     // What follows hours as a sentence without a number is no more of them: "… 8–14 Uhr. Termine gern telefonisch."
     .replace(/ (?<=[\p{L}\d)]\. )(?=\p{Lu}[^\d\n]{0,200}(?:\n|$))/gu, '\n');
-  const read = weeksInLines(text, language);
+  const read = servedIn(text, language) ?? weeksInLines(text, language);
   const always = read.weeks.length > 0 ? undefined : neverClosedIn(text);
   if (always) return { weeks: [always], namesDays: true };
   if (!read.namesDays || read.weeks.some((week) => week.whole)) return read;
@@ -91,6 +98,15 @@ export function weeksIn(shown: string, language = ''): WeeksInText {
     weeks: [...read.weeks, ...among.map((week) => ({ ...week, isAmongOthers: true }))],
     namesDays: true,
   };
+}
+
+/** The week of a place whose services stand each with their hours, where it is read as one only without their names. */
+function servedIn(text: string, language: string): WeeksInText | undefined {
+  const unnamed = withoutServices(text.slice(0, SEARCHED));
+  if (unnamed === text.slice(0, SEARCHED)) return undefined;
+  const [named, served] = [weeksInLines(text, language), weeksInLines(unnamed, language)];
+  const isOne = served.weeks.some(({ whole }) => whole) && served.weeks.length <= named.weeks.length;
+  return isOne || named.weeks.length === 0 ? served : named;
 }
 
 /** A text in which what stands behind a label of opening hours is a line of its own, each character where it stood. */

@@ -31,9 +31,13 @@ export const withPlainTimes = (text: string): string =>
 const LETTER_LIST =
   /(?<![\p{L}\d.])(?:th|su|sa|tu|[mtwf])(?:\s?[/,&]\s?(?:th|su|sa|tu|[mtwf]))+(?=\s*:?\s*\d)(?![\p{L}.])/giu;
 
+/** "MWF 9-5, TTh 10-7": the same without anything between them. */
+const JOINED = /\b(?:M|Tu?|W|Th)(?:Tu?|W|Th|F|Sa|Su)+\b(?=\s*:?\s*\d)/g;
+
 /** "M-F" in whole names: single letters name days as the ends of a range, or beside one: "M-Th 7-7, F 7-3". */
 export function letterRanges(given: string): string {
-  const text = given.replace(LETTER_LIST, (list) =>
+  const apart = given.replace(JOINED, (list) => list.replace(/Tu|Th|Sa|Su|[A-Z]/g, '$&/').replace(/\/$/, ''));
+  const text = apart.replace(LETTER_LIST, (list) =>
     list.replace(/[a-z]+/gi, (one) => LETTERS[one.toLowerCase()] ?? one).replace(/\s?[/&]\s?/g, ', '),
   );
   const whole = text.replace(

@@ -19,9 +19,6 @@ const LAST_IN =
 const NUMBER =
   /(?:(?<!\p{L})(?:tele\p{L}*|tel|tlf|phone|ph|fon|call|t|p|puh|τηλ)[.:：]*\s*(?!\d{1,2}[.:]\d\d\s*[-–])[+(]?\d|\+\d|\(\d{2,5}\)\s*\d)[\d\s()/.–-]{4,}\d(?:\s*[|·•,;])?/giu;
 
-/** What two services of a day are called, where both are. */
-const SERVICES = /\b(?:lunch|dinner|brunch|supper)s?\b:?(?=\s*(?:from\s*)?\d)/gi;
-
 /** What is said in brackets of a day that is open longer. */
 const LATE =
   /[(（]\s*(?:(?:open )?late(?![^()（）]*\d)[^()（）]{0,30}|nocturne|koopavond|langer \p{L}+|walk-?ins?[^()（）\d]{0,20})\s*[)）]/giu;
@@ -51,13 +48,12 @@ export const ASIDE = new RegExp(
   'giu',
 );
 
-/** Hours without telephone numbers, remarks on late days, what is said of the last to be let in, and the names of the services they are. */
+/** Hours without telephone numbers, remarks on late days, and what is said of the last to be let in. */
 export function withoutRemarks(text: string): string {
-  const said = [LAST_IN, LATE, AT_ANY_HOUR, NUMBER, KITCHEN, SAID_TWICE, IF_HOLIDAY].reduce(
+  return [LAST_IN, LATE, AT_ANY_HOUR, NUMBER, KITCHEN, SAID_TWICE, IF_HOLIDAY].reduce(
     (now, remark) => now.replace(remark, ' '),
     text,
   );
-  return /\blunch/i.test(said) && /\b(?:dinner|supper)/i.test(said) ? said.replace(SERVICES, ' ') : said;
 }
 
 /** English hours without their break for lunch, and the break as it was written; '' where there is none. */

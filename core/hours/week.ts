@@ -13,6 +13,7 @@ import {
   toEnglish,
   timesInEnglish,
 } from './translate.ts';
+import { withoutServices } from './services.ts';
 
 export interface WeekReading {
   /** Each day as the record writes it; '' for days that nothing is said of. */
@@ -44,9 +45,19 @@ const once = remember((key) => {
   return readWeekAnew(key.slice(end + 1), key.slice(0, end));
 });
 
-/** English first, unless another language is named; another where English leaves something unread. */
+/** With the names of services (lunch, dinner) and, where that leaves something unread, without them. */
 function readWeekAnew(whole: string, code: string): WeekReading {
-  const text = withoutRemarks(whole);
+  const text = withoutRemarks(whole.slice(0, LONGEST));
+  const read = readInWords(text, code);
+  if (read.faults.length === 0) return read;
+  const unnamed = withoutServices(text);
+  const served = unnamed === text ? read : readInWords(unnamed, code);
+  return served.faults.length === 0 ? served : read;
+}
+const LONGEST = 10_000;
+
+/** English first, unless another language is named; another where English leaves something unread. */
+function readInWords(text: string, code: string): WeekReading {
   const plain = plainLetters(text.slice(0, 1000));
   const native = languageOf(code, plain);
   const inNative =
@@ -128,7 +139,8 @@ function readEnglish(text: string): WeekReading {
       return;
     }
     assumed ||= read.assumed;
-    for (const day of named) hours[day] = withMore(hours[day], read.text);
+    const text = laterThan(named, hours, read.text);
+    for (const day of named) hours[day] = withMore(hours[day], text);
   };
   let pendingDays: readonly Day[] | undefined;
   let pendingHours: string | undefined;
@@ -194,6 +206,20 @@ function withMore(said: string, more: string): string {
   return both?.spans ? writeDay(both.spans) : more;
 }
 
+/**
+ * More hours of days of which some are said: "6–10pm" behind the hours of noon is of the evening, on every day it is of.
+ * A span that opens in the morning and overlaps what is said opens twelve hours later, where it then does not.
+ */
+function laterThan(named: readonly Day[], said: Hours, more: string): string {
+  const overlaps = (text: string): boolean =>
+    named.some((day) => said[day] !== '' && withMore(said[day], text) === text);
+  const [, hour = '', rest = '', closes = ''] = /^(0\d|1[01])(:\d\d)-(\d\d):\d\d$/.exec(more) ?? [];
+  const opens = Number(hour) + 12;
+  if (!hour || opens >= Number(closes) || !overlaps(more)) return more;
+  const evening = `${String(opens)}${rest}${more.slice(5)}`;
+  return overlaps(evening) ? more : evening;
+}
+
 /** Groups of days and what stands between them; "closed" stands apart from the times before it. */
 function cut(text: string): readonly Segment[] {
   const segments: Segment[] = [];
@@ -233,7 +259,7 @@ function cut(text: string): readonly Segment[] {
         ? [leading?.[1], behind]
         : [trimmed];
     for (const part of parts)
-      segments.push({ text: (part ?? '').replace(/(?<![\s,;/|.•·●])[\s,;/|.•·●]+$/, '') });
+      segments.push({ text: (part ?? '').replace(/(?<![\s,;/|.•·●&])[\s,;/|.•·●&]+$/, '') });
   };
   let end = 0;
   for (const match of text.matchAll(DAYS)) {

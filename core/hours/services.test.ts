@@ -1,0 +1,63 @@
+import { describe, expect, test } from '@jest/globals';
+import { readWeek, weeksIn, writeWeek } from './index.ts';
+
+const told = (text: string, language: string): readonly string[] =>
+  weeksIn(text, language).weeks.map(({ hours }) => writeWeek(hours));
+
+describe('services of a day', () => {
+  const both = 'Tue–Fri 12:00-14:30, 18:00-22:00; Sat 18:00-22:00';
+  test.each([
+    ['en', 'Lunch: Tue–Fri 12–2.30pm; Dinner: Tue–Sat 6–10pm', both],
+    ['en', 'Lunch Tue–Fri 12–2.30pm, Dinner Tue–Sat 6–10pm', both],
+    ['en', 'Lunch\nTue–Fri 12–2.30pm\nDinner\nTue–Sat 6–10pm', both],
+    ['en', 'Tue–Sat: Lunch 12–2.30pm, Dinner 6–10pm', 'Tue–Sat 12:00-14:30, 18:00-22:00'],
+    ['fr', 'Déjeuner : mar-ven 12h-14h30 ; dîner : mar-sam 18h-22h', both],
+    ['fr', 'Midi : mardi au vendredi 12h-14h30. Soir : mardi au samedi 18h-22h', both],
+    ['de', 'Di–Fr mittags 12–14.30 Uhr, Di–Sa abends 18–22 Uhr', both],
+    ['es', 'Comidas: martes a viernes 12:00-14:30. Cenas: martes a sábado 18:00-22:00', both],
+    ['it', 'Pranzo: mar-ven 12-14.30; Cena: mar-sab 18-22', both],
+    ['nl', 'Lunch: di-vr 12-14.30u, Diner: di-za 18-22u', both],
+    ['pt', 'Almoço: ter-sex 12h-14h30; Jantar: ter-sáb 18h-22h', both],
+    ['ja', 'ランチ 火〜金 12:00〜14:30 ディナー 火〜土 18:00〜22:00', both],
+    ['ko', '화-일 점심 11:30-14:30, 저녁 17:30-22:00', 'Tue–Sun 11:30-14:30, 17:30-22:00'],
+    ['zh', '周二至周日 午市 11:30-14:00 晚市 17:30-22:00', 'Tue–Sun 11:30-14:00, 17:30-22:00'],
+  ])('are the hours of one door, %s: %s', (language, text, week) => {
+    expect(told(`The Quay\n${text}\nTables`, language)[0]).toBe(week);
+    const { hours, faults } = readWeek(text, language);
+    expect([writeWeek(hours), faults]).toEqual([week, []]);
+  });
+
+  test('stay named where there is one alone, and where other hours stand by them', () => {
+    expect(told('Mon–Sun 11:00–23:00\nLunch buffet Mon–Fri 11:30–14:00', 'en')[0]).toBe(
+      'Mon–Sun 11:00-23:00',
+    );
+    expect(told('Mon–Sun 11:00–23:00. Lunch 11:30–14:00, dinner 18:00–22:00', 'en')).not.toContain(
+      'Mon–Sun 11:30-14:00, 18:00-22:00',
+    );
+  });
+
+  test('leave each character where it stood', () => {
+    const text = 'Quay\nLunch: Tue–Fri 12–2.30pm; Dinner: Tue–Sat 6–10pm\nTables';
+    const [week] = weeksIn(text, 'en').weeks;
+    expect(text.slice(week?.start, week?.end)).toContain('Tue–Fri 12–2.30pm; Dinner: Tue–Sat 6–10pm');
+  });
+});
+
+test.each([
+  [
+    'MWF 9-5, TTh 10-6',
+    'Mon 09:00-17:00; Tue 10:00-18:00; Wed 09:00-17:00; Thu 10:00-18:00; Fri 09:00-17:00',
+  ],
+  ['M/W/F 9am-5pm', 'Mon 09:00-17:00; Wed 09:00-17:00; Fri 09:00-17:00'],
+  ['8am-5pm M-F', 'Mon–Fri 08:00-17:00'],
+  ['Mon-Fri 9am-9pm & Sat 10am-6pm', 'Mon–Fri 09:00-21:00; Sat 10:00-18:00'],
+])('days in letters, before and behind their hours: %s', (text, week) => {
+  expect(told(text, 'en')).toEqual([week]);
+});
+
+test.each(['Size M, L 40-42', 'TTF 200', 'Flat F 12', 'We sell M/F connectors 9-12 mm'])(
+  'letters that are no days: %s',
+  (text) => {
+    expect(told(text, 'en')).toEqual([]);
+  },
+);
