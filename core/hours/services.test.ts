@@ -36,6 +36,13 @@ describe('services of a day', () => {
     );
   });
 
+  test('are not two where one has the name of another in its own', () => {
+    expect(weeksIn('Petit déjeuner : lun-ven 7h-10h', 'fr').weeks).toMatchObject([{ isAmongOthers: true }]);
+    expect(told('Petit déjeuner : lun-ven 7h-10h ; dîner : lun-ven 19h-22h', 'fr')).toEqual([
+      'Mon–Fri 07:00-10:00, 19:00-22:00',
+    ]);
+  });
+
   test('leave each character where it stood', () => {
     const text = 'Quay\nLunch: Tue–Fri 12–2.30pm; Dinner: Tue–Sat 6–10pm\nTables';
     const [week] = weeksIn(text, 'en').weeks;
