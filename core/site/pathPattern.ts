@@ -6,9 +6,11 @@ export const mostStars = (pattern: string): boolean => (pattern.match(/\*+/g)?.l
 /**
  * Whether a page's path fits a pattern: `*` stands for anything within one folder, `**` for anything at all, and
  * everything else for itself. A slash at the beginning of either is none of it, and a pattern that ends in a slash
- * means all that lies below. Takes time by the product of both lengths, whatever they are.
+ * means all that lies below. A pattern without a star also means the page that has it as its address: `/` the home
+ * page, `/contact` the one of the folder. Takes time by the product of both lengths, whatever they are.
  */
 export function matchesPath(pattern: string, path: string): boolean {
+  if (!pattern.includes('*') && withoutIndex(pattern) === withoutIndex(path)) return true;
   const wanted = tokensOf(pattern.replace(/^\//, '').replace(/\/$/, '/**'));
   const letters = path.replace(/^\//, '').match(/[\s\S]/gu) ?? [];
   // Which beginnings of the path the tokens so far can stand for.
@@ -29,6 +31,13 @@ export function matchesPath(pattern: string, path: string): boolean {
   }
   return fits[letters.length] ?? false;
 }
+
+/** A path as addresses have it: the index page of a folder is the folder's. */
+const withoutIndex = (path: string): string =>
+  path
+    .replace(/^\//, '')
+    .replace(/(^|\/)index\.(?:html?|php)$/i, '$1')
+    .replace(/\/$/, '');
 
 const tokensOf = (pattern: string): readonly string[] =>
   (pattern.match(/\*+|[^*]/gu) ?? []).map((token) =>

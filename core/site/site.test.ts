@@ -22,6 +22,12 @@ describe('a pattern of paths', () => {
     ['*', '', true],
     ['**', 'any/where.html', true],
     ['café/*', 'café/é.html', true],
+    ['/', 'index.html', true],
+    ['/', 'index.php', true],
+    ['/', 'contact.html', false],
+    ['/contact', 'contact/index.html', true],
+    ['/contact', 'contact/us.html', false],
+    ['contact/index.html', 'contact/index.html', true],
   ])('%s and %s: %s', (pattern, path, fits) => expect(matchesPath(pattern, path)).toBe(fits));
 
   test('takes no longer for one that is made to take long', () => {
