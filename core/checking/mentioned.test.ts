@@ -20,6 +20,14 @@ test('a business that another names is described on its own page, and asked for 
   expect(required(named)).toEqual([]);
 });
 
+test('a business that the page describes itself is only named by another', () => {
+  const shop = { ...store, telephone: '+1 360 555 0142' };
+  const own = { '@graph': [{ ...shops, subOrganization: store }, shop] };
+  expect(required(own, 'https://shop.example/a')).toEqual(['address']);
+  const two = { ...shops, subOrganization: [store, { ...store, name: 'Shop B' }] };
+  expect(required({ '@graph': [two, shop] }, 'https://shop.example/a')).toEqual(['address', 'address']);
+});
+
 test('whoever says more of it than what it is called, describes it', () => {
   const telling = { ...shops, subOrganization: { ...store, telephone: '+1 360 555 0142' } };
   expect(required(telling, 'https://shop.example/')).toEqual(['address']);
