@@ -5,6 +5,7 @@ import { toldRecord } from '#core/markup';
 import { businessesIn, isSound, recordFromItem, type Reading } from '#core/reading';
 import { factRows, factText, type BusinessRecord, type Fact } from '#core/record';
 import type { Place } from '#core/text';
+import { isMarked } from '#core/weaving';
 import { placedOn } from './placing.ts';
 
 /** A business that a page carries without our having placed it. */
@@ -16,6 +17,8 @@ export interface Already {
   readonly isSame: boolean;
   /** The facts that the record has otherwise; none where the markup can be taken over as it is. */
   readonly differs: readonly Fact[];
+  /** Whether we wove it into what visitors read. */
+  readonly isOurs: boolean;
   /** Whether a machine can read it as it stands there. */
   readonly isSound: boolean;
   /** Its script element, by number among the page's elements, where that holds nothing else: it alone can go. */
@@ -31,6 +34,10 @@ export function alreadyOn(reading: Reading, record: BusinessRecord): readonly Al
   if (!document) return [];
   const ours = placedOn(source, document);
   const told = toldRecord(record);
+  // What was woven is marked by attributes on its own elements.
+  const isOfOurs = ({ syntax, place }: ReadItem): boolean =>
+    syntax !== 'jsonld' &&
+    document.elements.some((element) => element.start === place.start && isMarked(element));
   return businessesIn(items)
     .filter(({ place }) => !ours.some(({ start, end }) => place.start >= start && place.end <= end))
     .map((item) => {
@@ -47,6 +54,7 @@ export function alreadyOn(reading: Reading, record: BusinessRecord): readonly Al
         place: item.place,
         isSame,
         differs,
+        isOurs: isOfOurs(item),
         isSound: isSound(reading, item),
         script: ownScript(document.elements, items, item),
       };

@@ -108,4 +108,20 @@ describe('what tells of all branches', () => {
     const none = bare.ok && placeTreated(bare.bytes, { record, form: 'jsonld', at, existing: 'keep' });
     expect(none).toMatchObject({ ok: false, message: expect.stringContaining('same name (@id)') });
   });
+
+  test('and what is woven is told as ours, beside a script', () => {
+    const shown = Buffer.from(
+      `<html><head></head><body><p><b>${larkspur.name.replace('&', '&amp;')}</b><br><span>214 Quay Street</span><br>Port Ellery, WA 98299<br>(360) 555-0142</p></body></html>`,
+    );
+    const at = 'head';
+    const woven = placeTreated(shown, { record: larkspur, form: 'woven', at, existing: 'keep' });
+    const both =
+      woven.ok && placeTreated(woven.bytes, { record: larkspur, form: 'jsonld', at, existing: 'replace' });
+    expect(both).toMatchObject({
+      ok: true,
+      told: [
+        expect.stringMatching(/^What is woven into this page \(microdata, line 1\) tells of the same branch/),
+      ],
+    });
+  });
 });

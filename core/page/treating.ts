@@ -103,6 +103,10 @@ const isReplaced = ({ isSame, isSound, script }: Already, existing: Treatment): 
 function toldOf(one: Already, existing: Treatment): string[] {
   if (isReplaced(one, existing))
     return [`${where(one)} was replaced${one.isSound ? '' : ': it is broken, so that no machine reads it'}.`];
+  if (one.isOurs)
+    return [
+      `What is woven into this page (${syntaxName[one.syntax]}, line ${String(one.place.line)}) tells of ${one.isSame ? 'the same branch' : 'another business'}. A machine reads both.`,
+    ];
   if (!one.isSame) return [`${where(one)} stands on this page too; it is another business.`];
   const labels = one.differs.map(factLabel).join(', ');
   const differs = labels ? ` and says otherwise: ${labels}` : ' and says the same';

@@ -121,6 +121,9 @@ export function unweaving(source: string, parsed?: HtmlDocument): readonly Edit[
 export const isWoven = (source: string, parsed?: HtmlDocument): boolean =>
   unweaving(source, parsed).length > 0;
 
+/** Whether an element of a page was marked as one that something is woven into, or is ours. */
+export const isMarked = ({ attributes }: HtmlElement): boolean => attributes[MARK] !== undefined;
+
 /** The page without what was woven into it. */
 export const unweave = (source: string, parsed?: HtmlDocument): string =>
   applyEdits(source, unweaving(source, parsed));
