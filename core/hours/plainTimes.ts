@@ -32,7 +32,7 @@ const LETTER_LIST =
   /(?<![\p{L}\d.])(?:th|su|sa|tu|[mtwf])(?:\s?[/,&]\s?(?:th|su|sa|tu|[mtwf]))+(?=\s*:?\s*\d)(?![\p{L}.])/giu;
 
 /** "MWF 9-5, TTh 10-7": the same without anything between them. */
-const JOINED = /\b(?:M|Tu?|W|Th)(?:Tu?|W|Th|F|Sa|Su)+\b(?=\s*:?\s*\d)/g;
+const JOINED = /\b(?:M|Tu?|W|Th)(?:Tu?|W|Th|F|Sa|Su){1,6}\b(?=\s*:?\s*\d)/g;
 
 /** "M-F" in whole names: single letters name days as the ends of a range, or beside one: "M-Th 7-7, F 7-3". */
 export function letterRanges(given: string): string {

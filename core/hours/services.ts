@@ -16,17 +16,21 @@ function labelsIn(text: string): readonly Label[] {
   const found = PARTS.map((words, part) => [...text.matchAll(words)].map((match) => ({ match, part })));
   // One of a kind names no two services.
   if (found.filter((one) => one.length > 0).length < 2) return [];
-  const labels = found.flat().flatMap(({ match: { 0: label, index }, part }): Label[] => {
-    const end = index + label.length;
-    const isWord = !LATIN.test(text.charAt(index - 1)) && !LATIN.test(text.charAt(end));
-    return isWord && BEFORE_TIMES.test(text.slice(end, end + NEAR)) ? [{ part, start: index, end }] : [];
-  });
+  const labels = found
+    .flatMap((one) => one.slice(0, MOST_LABELS))
+    .flatMap(({ match: { 0: label, index }, part }): Label[] => {
+      const end = index + label.length;
+      const isWord = !LATIN.test(text.charAt(index - 1)) && !LATIN.test(text.charAt(end));
+      return isWord && BEFORE_TIMES.test(text.slice(end, end + NEAR)) ? [{ part, start: index, end }] : [];
+    });
   // "Petit déjeuner" is one name, and not that of another meal as well.
   const isWithin = (one: Label, other: Label): boolean =>
     other !== one && other.start <= one.start && one.end <= other.end;
   return labels.filter((one) => !labels.some((other) => isWithin(one, other)));
 }
 
+/** More names of a kind are not looked at: no page has so many services. */
+const MOST_LABELS = 100;
 /** Two services of one place stand no farther from each other. */
 const NEAR = 300;
 /** Hours follow what they are of. */
