@@ -1,6 +1,6 @@
 import type { FaultCode } from '#core/fault';
 
-/** The same in pages that say more of a place: its rooms, menu, events, goods, jobs, departments and answers. */
+/** The same in pages that say more of a place (rooms, menu, events, goods, jobs, departments, answers), and in microdata and RDFa. */
 export const richFaults: Readonly<
   Record<string, readonly (readonly [from: string, to: string, code: FaultCode])[]>
 > = {
@@ -123,5 +123,147 @@ export const richFaults: Readonly<
   'rich-ie.html': [
     ['"closes": "00:30"', '"closes": "12:30"', 'agreement/visitor'],
     ['"postalCode": "H91 X4Y2"', '"postalCode": "H91"', 'value/postal-code'],
+  ],
+  'rich-linde.html': [
+    [
+      'itemtype="https://schema.org/Restaurant"',
+      'itemtype="schema.org/Restaurant"',
+      'structure/itemtype-relative',
+    ],
+    [
+      'itemtype="https://schema.org/Restaurant"',
+      'itemtype="https://schema.org/restaurant"',
+      'vocabulary/capitals',
+    ],
+    [
+      'itemtype="https://schema.org/Restaurant"',
+      'itemtype="https://schema.org/Gasthaus"',
+      'vocabulary/unknown-type',
+    ],
+    [
+      'itemscope itemtype="https://schema.org/Restaurant"',
+      'itemtype="https://schema.org/Restaurant"',
+      'structure/no-itemscope',
+    ],
+    ['itemscope itemtype="https://schema.org/Restaurant"', 'itemscope', 'structure/no-type'],
+    ['<h1 itemprop="name">', '<h1 itemprop="Name">', 'vocabulary/capitals'],
+    ['<h1 itemprop="name">', '<h1 itemprop="title">', 'vocabulary/not-of-type'],
+    ['<img itemprop="image" src=', '<img itemprop="image" data-src=', 'value/empty'],
+    [
+      '<link itemprop="url" href="https://linde.example/">',
+      '<link itemprop="url" content="https://linde.example/">',
+      'structure/content-ignored',
+    ],
+    [
+      '<link itemprop="url" href="https://linde.example/">',
+      '<meta itemprop="url" content="linde.example">',
+      'value/url-relative',
+    ],
+    [
+      'itemprop="address" itemscope itemtype="https://schema.org/PostalAddress"',
+      'itemprop="address"',
+      'structure/no-itemscope',
+    ],
+    [
+      'itemprop="address" itemscope itemtype="https://schema.org/PostalAddress"',
+      'itemprop="address" itemscope',
+      'structure/no-type',
+    ],
+    [
+      'itemprop="address" itemscope itemtype="https://schema.org/PostalAddress"',
+      'itemscope itemtype="https://schema.org/PostalAddress"',
+      'structure/loose',
+    ],
+    [
+      'itemprop="address" itemscope itemtype="https://schema.org/PostalAddress"',
+      'itemprop="location" itemscope itemtype="https://schema.org/PostalAddress"',
+      'guideline/required',
+    ],
+    ['itemprop="streetAddress"', 'itemprop="street-address"', 'vocabulary/unknown-property'],
+    ['itemprop="postalCode">79098', 'itemprop="postalCode">7909', 'value/postal-code'],
+    ['itemprop="postalCode">79098', 'itemprop="postalCode">D-79098', 'value/postal-code'],
+    ['content="DE"', 'content="Deutschland"', 'value/country'],
+    [
+      '<meta itemprop="addressCountry" content="DE">',
+      '<meta itemprop="addressCountry" value="DE">',
+      'structure/content-ignored',
+    ],
+    [
+      '<meta itemprop="addressCountry" content="DE">',
+      '<meta name="addressCountry" content="DE">',
+      'value/address-part',
+    ],
+    ['tel:+497615550142', 'tel:+497615550124', 'agreement/link'],
+    ['<span itemprop="telephone">', '<span itemprop="phone">', 'vocabulary/unknown-property'],
+    ['datetime="Tu-Sa 11:30-14:00"', 'datetime="Di-Sa 11:30-14:00"', 'value/hours'],
+    ['datetime="Tu-Sa 11:30-14:00"', 'datetime="Tu-Sa 11:30-2:00"', 'value/hours'],
+    ['datetime="Tu-Sa 11:30-14:00"', 'content="Tu-Sa 11:30-14:00"', 'structure/content-ignored'],
+    [
+      '<time itemprop="openingHours" datetime="Tu-Su 17:30-22:00">',
+      '<time itemprop="openingHours">',
+      'value/hours',
+    ],
+    ['datetime="Tu-Su 17:30-22:00"', 'datetime="Tu-Su 17:30-21:00"', 'agreement/visitor'],
+    ['itemprop="priceRange">€€', 'itemprop="priceRange">mittel', 'value/price-range'],
+    [
+      'itemtype="https://schema.org/GeoCoordinates"',
+      'itemtype="https://schema.org/Geo"',
+      'vocabulary/unknown-type',
+    ],
+    ['content="47.99521"', 'content="47,99521"', 'value/coordinate'],
+    ['content="47.99521"', 'content="7.85263"', 'value/coordinates-country'],
+    [
+      '<meta itemprop="latitude" content="47.99521">',
+      '<meta itemprop="latitude">',
+      'value/coordinates-incomplete',
+    ],
+    ['itemprop="geo" itemscope', 'itemprop="geo"', 'structure/no-itemscope'],
+    ['<span itemprop="ratingValue">4.6', '<span itemprop="ratingValue">4,6', 'value/rating'],
+    ['<span itemprop="bestRating">5', '<span itemprop="bestRating">fünf', 'value/number'],
+    [
+      '<span itemprop="reviewCount">87</span> Bewertungen',
+      '<span itemprop="reviewCount">87 Bewertungen</span>',
+      'value/number',
+    ],
+    ['itemprop="aggregateRating" itemscope', 'itemscope', 'structure/loose'],
+    ['https://schema.org/AggregateRating', 'https://schema.org/Rating', 'vocabulary/not-of-type'],
+    ['<a itemprop="hasMenu" href="https://linde.example/karte">', '<a itemprop="hasMenu">', 'value/empty'],
+    [
+      '<a itemprop="acceptsReservations" href="https://linde.example/tisch">',
+      '<a itemprop="acceptsReservation" href="https://linde.example/tisch">',
+      'vocabulary/unknown-property',
+    ],
+    ['<table>', '<table itemscope itemtype="https://schema.org/LocalBusiness">', 'guideline/required'],
+    ['<body itemscope', '<body itemref="nirgends" itemscope', 'structure/itemref'],
+    ['href="mailto:info@linde.example"', 'href="mailto:info@linde"', 'value/email'],
+  ],
+  'rich-aufil.html': [
+    ['vocab="https://schema.org/"', 'vocab="https://schema.org"', 'syntax/wrong-context'],
+    ['vocab="https://schema.org/"', 'vocab="http://schema.com/"', 'syntax/wrong-context'],
+    ['vocab="https://schema.org/" ', '', 'structure/no-vocab'],
+    ['typeof="Store"', 'typeof="store"', 'vocabulary/capitals'],
+    ['typeof="Store"', 'type="Store"', 'structure/no-typeof'],
+    ['<h1 property="name">', '<h1 itemprop="name">', 'structure/misspelt'],
+    ['property="address" typeof="PostalAddress"', 'property="address"', 'structure/no-typeof'],
+    ['property="address" typeof="PostalAddress"', 'typeof="PostalAddress"', 'structure/loose'],
+    ['property="streetAddress"', 'property="adresse"', 'vocabulary/unknown-property'],
+    ['content="+33546550142"', 'content="+33 5 46 55 01 24"', 'agreement/visitor'],
+    ['content="+33546550142"', 'content="0033546550142"', 'value/telephone-form'],
+    ['content="-1.15163"', 'content="1.15163"', 'value/coordinates-far'],
+    ['content="46.15812"', 'content="46.15812°"', 'value/coordinate'],
+    ['typeof="OpeningHoursSpecification"', 'typeof="OpeningHours"', 'vocabulary/unknown-type'],
+    ['content="Tuesday"', 'content="Mardi"', 'value/day'],
+    ['<meta property="dayOfWeek" content="Wednesday">', '', 'agreement/visitor'],
+    ['content="19:00"', 'content="19h00"', 'value/time'],
+    ['content="19:00"', 'content="18:00"', 'agreement/visitor'],
+    ['<time property="opens" content="10:00">', '<time property="opens">', 'value/time'],
+    ['property="priceRange">€€', 'property="priceRange">€€€€€€', 'value/price-range'],
+    [
+      'property="geo" typeof="GeoCoordinates"',
+      'property="geo" typeof="GeoCoordinate"',
+      'vocabulary/unknown-type',
+    ],
+    ['17000</span>', '1700</span>', 'value/postal-code'],
+    ['content="FR"', 'content="France"', 'value/country'],
   ],
 };

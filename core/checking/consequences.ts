@@ -29,6 +29,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromUnfilled(all),
     fromNoBusiness(all, items),
     fromCountryElsewhere(all, items),
+    fromLostAddress(all, reading),
   ].filter((rule) => rule !== undefined);
   return all.filter((one) => !rules.some((follows) => follows(one)));
 }
@@ -337,4 +338,24 @@ function fromCountryElsewhere(
   return ({ code, property, place }) =>
     (code === 'agreement/link' && property === 'telephone') ||
     ((BY_COUNTRY.has(code) || (code === 'agreement/visitor' && property === 'telephone')) && isInside(place));
+}
+
+/** Faults by which an address, or its country, is lost to a machine. */
+const LOST_ADDRESS = new Set<Finding['code']>([
+  'guideline/required',
+  'structure/content-ignored',
+  'structure/loose',
+  'structure/no-itemscope',
+  'structure/no-typeof',
+  'value/address-part',
+]);
+
+/** A number as visitors read it needs no code of its country where the address tells that; without one there is none to tell. */
+function fromLostAddress(all: readonly Finding[], { source }: Reading): Follows | undefined {
+  const isLost = all.some(
+    ({ code, property }) => LOST_ADDRESS.has(code) && /^address(?:Country)?$/.test(property ?? ''),
+  );
+  return isLost
+    ? ({ code, place: { start } }) => code === 'value/telephone-country' && source[start - 1] === '>'
+    : undefined;
 }

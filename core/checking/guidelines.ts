@@ -17,6 +17,7 @@ import { isPropertyOf, isSubtype, propertyNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { propertiesMeant } from './meant.ts';
 import type { Profile, Want } from './profile.ts';
+import { renamed } from './spot.ts';
 
 const CODES: Readonly<Record<Want['weight'], FaultCode>> = {
   required: 'guideline/required',
@@ -44,7 +45,9 @@ export function judgeGuidelines(
   const elsewhere = saidInOtherSyntax(businesses);
   const missing = subjects
     .filter((item) => !mentioned.has(item))
-    .flatMap((item) => wantsOf(item, profile, [...brokenIn(item, reading), ...twins(item)], elsewhere(item)));
+    .flatMap((item) =>
+      wantsOf(item, profile, [...brokenIn(item, reading), ...twins(item)], elsewhere(item), reading.source),
+    );
   if (local.length > 0 || !profile.needsBusiness) return missing;
   const others = subjects.filter((item) => !isVisitedPlace(item));
   return [...others.map((item) => noLocalBusiness(reading, item, 'an organisation')), ...missing];
@@ -141,6 +144,7 @@ function wantsOf(
   { wants }: Profile,
   broken: readonly string[],
   elsewhere: ReadonlySet<string>,
+  source: string,
 ): readonly Finding[] {
   const meant = propertiesMeant(item);
   const around = aroundOf(recordFromItem(item));
@@ -164,6 +168,23 @@ function wantsOf(
         recommended: 'is missing; the guidelines recommend it',
         'worth-having': 'is not given',
       }[weight];
+      const said = name === 'address' ? addressUnderLocation(item, source) : undefined;
+      if (said) return said;
       return finding(CODES[weight], `${name} ${verb}. ${why}`.trim(), item.typePlace, name);
     });
+}
+
+/** A business's own address that stands under `location`, which is of what takes place somewhere; undefined for none. */
+function addressUnderLocation({ properties }: ReadItem, source: string): Finding | undefined {
+  const property = properties.find(
+    ({ name, value }) =>
+      name === 'location' && value.kind === 'item' && value.item.types.includes('PostalAddress'),
+  );
+  if (!property) return undefined;
+  const message =
+    'address is missing, and the guidelines require it. What location holds here is an address: write address.';
+  return finding('guideline/required', message, property.namePlace, 'address', {
+    edits: renamed(source, property, 'address'),
+    guess: true,
+  });
 }

@@ -2,6 +2,7 @@ import type { ReadItem } from '#core/item';
 import { table } from '#core/text';
 import {
   belongsTo,
+  isPropertyOf,
   isSubtype,
   nearestName,
   propertyNamed,
@@ -50,15 +51,25 @@ export function namedWithin(word: string): string | undefined {
 /** Types of hundreds of others: that one of them is wanted says nothing of which. */
 const COMMON = new Set(['Organization', 'Place', 'Thing', 'CreativeWork', 'Product', 'Intangible']);
 
-/** The type that a property wants where its name holds the written one, or is the only one: "Address" → PostalAddress. */
-export function meantWithin(type: string, within: string): string | undefined {
+/**
+ * The type that a property wants where its name holds the written one, or is the only one: "Address" → PostalAddress. Of
+ * several the first that has the item's properties: "Geo" with a latitude → GeoCoordinates.
+ */
+export function meantWithin(
+  type: string,
+  within: string,
+  { properties }: Pick<ReadItem, 'properties'>,
+): string | undefined {
   const ranges = (propertyNamed(within)?.ranges ?? []).filter((range) => !DATA_TYPES.has(range));
   const lower = type.toLowerCase();
   const ends = ranges.filter(
     (range) => range.toLowerCase().includes(lower) || lower.includes(range.toLowerCase()),
   );
-  return ends.length === 1
-    ? ends[0]
+  const having = ends.find((range) =>
+    properties.every(({ name }) => !propertyNamed(name) || isPropertyOf(name, [range])),
+  );
+  return having !== undefined
+    ? having
     : (nearestName(type, held(within)) ??
         (ranges.length === 1 && !COMMON.has(ranges[0] ?? '') ? ranges[0] : undefined));
 }
@@ -138,6 +149,33 @@ const CALLED = table<string>({
   map: 'hasMap',
 });
 
+/** What the street is called inside an address, where "address" cannot be the whole of it. */
+const STREETS = table<string>({
+  address: 'streetAddress',
+  addressline: 'streetAddress',
+  addressline1: 'streetAddress',
+  address1: 'streetAddress',
+  line1: 'streetAddress',
+  adresse: 'streetAddress',
+  adres: 'streetAddress',
+  adress: 'streetAddress',
+  direccion: 'streetAddress',
+  direccin: 'streetAddress',
+  indirizzo: 'streetAddress',
+  endereco: 'streetAddress',
+  endereo: 'streetAddress',
+  morada: 'streetAddress',
+  strasse: 'streetAddress',
+  strae: 'streetAddress',
+  straat: 'streetAddress',
+  rue: 'streetAddress',
+  calle: 'streetAddress',
+  via: 'streetAddress',
+  rua: 'streetAddress',
+  ulica: 'streetAddress',
+  gata: 'streetAddress',
+});
+
 const lettersOf = (name: string): string => name.toLowerCase().replace(/[^a-z0-9]/g, '');
 
 let byLetters: ReadonlyMap<string, string> | undefined;
@@ -160,11 +198,23 @@ export function meantProperty({ types }: ReadItem, name: string): string | undef
   // "address.streetAddress"
   const last = name.includes('.') ? name.slice(name.lastIndexOf('.') + 1) : '';
   if (propertyNamed(last) && fits(last)) return last;
-  const called = CALLED[lettersOf(name)];
+  const called = (known.includes('PostalAddress') && STREETS[lettersOf(name)]) || CALLED[lettersOf(name)];
   if (called && fits(called)) return called;
   const near = nearestName(name, propertyNames);
   if (near === undefined || fits(near) || near.toLowerCase() === name.toLowerCase()) return near;
   return nearestName(name, propertyNames.filter(fits)) ?? near;
+}
+
+/** The property of an item's type that people call by the name of another type's: a business's "title" is its name. */
+export function calledElsewhere({ types, properties }: ReadItem, name: string): string | undefined {
+  const known = types.filter((type) => typeNamed(type));
+  const own = propertyNamed(name);
+  const called = CALLED[lettersOf(name)];
+  const property = called === undefined ? undefined : propertyNamed(called);
+  if (!own || !property || known.length === 0 || belongsTo(own, known)) return undefined;
+  // A person's title stands beside the name.
+  if (properties.some((one) => one.name === called)) return undefined;
+  return belongsTo(property, known) ? called : undefined;
 }
 
 /** The properties that a name with commas in it was meant to be; undefined where it is one. */

@@ -62,26 +62,41 @@ export function judgeMisspelt({ document, source, lines }: Reading): readonly Fi
 /** What begins a scope of RDFa, whose own attribute for a property is `property`. */
 const OF_RDFA = ['vocab', 'typeof', 'resource', 'about'] as const;
 
-/** RDFa's `property` on an element of a microdata item: machines that read the item pass it over. */
+/** RDFa's `property` on an element of a microdata item, or `itemprop` within one of RDFa: machines pass it over. */
 export function judgeOtherSyntax({ document, source, lines }: Reading): readonly Finding[] {
   return (document?.marked ?? []).flatMap((element) => {
-    const { property, itemprop } = element.attributes;
-    const [name, ...others] = tokensOf(property ?? '');
-    if (element.inert || itemprop !== undefined || !name || others.length > 0) return [];
-    if (!propertyNamed(name) || !standsInMicrodata(element)) return [];
-    const start = attributeNames(source, element).find((one) => one.name === 'property')?.start;
+    const isRdfa = isOfOtherSyntax(element);
+    const [wrong, right] = isRdfa ? (['itemprop', 'property'] as const) : (['property', 'itemprop'] as const);
+    const [name, ...others] = tokensOf(element.attributes[wrong] ?? '');
+    if (element.inert || element.attributes[right] !== undefined || !name || others.length > 0) return [];
+    if (!propertyNamed(name) || !(isRdfa || standsInMicrodata(element))) return [];
+    const start = attributeNames(source, element).find((one) => one.name === wrong)?.start;
     if (start === undefined) return [];
-    const end = start + 'property'.length;
+    const end = start + wrong.length;
+    const [own, around] = isRdfa ? ['microdata', 'RDFa'] : ['RDFa', 'microdata'];
     return [
       finding(
         'structure/misspelt',
-        `property="${name}" is of RDFa, and what stands around it of microdata, so machines pass it over. Write itemprop.`,
+        `${wrong}="${name}" is of ${own}, and what stands around it of ${around}, so machines pass it over. Write ${right}.`,
         lines.place(start, end),
         name,
-        { edits: [{ start, end, text: 'itemprop' }] },
+        { edits: [{ start, end, text: right }] },
       ),
     ];
   });
+}
+
+/** Whether an element names a property in microdata and stands in an item of RDFa, of schema.org's, and in none of its own. */
+export function isOfOtherSyntax({ attributes, parent }: HtmlElement): boolean {
+  if (attributes['itemprop'] === undefined || 'itemscope' in attributes || parent === null) return false;
+  if (scopeIn(parent) !== 'rdfa') return false;
+  let [isTyped, isOurs] = [false, false];
+  for (let above: HtmlElement | null = parent; above; above = above.parent) {
+    if (above.attributes['itemscope'] !== undefined) return false;
+    isTyped ||= above.attributes['typeof'] !== undefined;
+    isOurs ||= /\bschema\.org\b/.test(above.attributes['vocab'] ?? '');
+  }
+  return isTyped && isOurs;
 }
 
 /** Whether an item of schema.org in microdata is around an element, and no scope of RDFa. */

@@ -47,8 +47,18 @@ export function judgeRatingItem(item: ReadItem, source: string): readonly Findin
       edits: value?.kind === 'text' && isRight ? mend('ratingValue', value, meant) : null,
     }),
   );
-  return [...worded, ...judged];
+  return [...worded, ...judgeScale(item), ...judged];
 }
+
+/** The ends of a scale, which are numbers. */
+const judgeScale = (item: ReadItem): readonly Finding[] =>
+  (['bestRating', 'worstRating'] as const).flatMap((name) => {
+    const [value] = valuesOf(item, name);
+    const isOdd =
+      value?.kind === 'text' && value.text.trim() !== '' && !/^\d+([.,]\d+)?$/.test(value.text.trim());
+    const message = `“${isOdd ? value.text.trim() : ''}” is no number to a machine. Write the end of the scale alone, such as 5.`;
+    return isOdd ? [finding('value/number', message, value.place, name)] : [];
+  });
 
 /** "4,5/5", "4.5 out of 5", "4,5 von 5": the value alone, where its scale is the one that machines take it for; ''. */
 function ofScale(written: string, best: string): string {

@@ -44,3 +44,12 @@ export function withoutEntry(source: string, start: number, end: number): Edit[]
   const isFirst = /\[\s*$/.test(source.slice(Math.max(0, start - 200), start));
   return isFirst && behind ? [{ start, end: end + behind.length, text: '' }] : null;
 }
+
+/** The property's name exchanged where it is written by itself; what leads to its vocabulary, "schema:", stays. */
+export function renamed(source: string, { name, namePlace }: ReadProperty, to: string): Edit[] | null {
+  const { start, end } = namePlace;
+  const written = source.slice(start, end);
+  const [, open = '', lead = '', last, close = ''] =
+    /^(["']?)((?:[^\s"']*[:/#])?)([^"':/#]*)(["']?)$/.exec(written) ?? [];
+  return last === name ? [{ start, end, text: `${open}${lead}${to}${close}` }] : null;
+}

@@ -2,7 +2,7 @@ import { finding, type Finding } from '#core/fault';
 import { attributeSpan, behindTagName, isWritten, type HtmlElement } from '#core/html';
 import { businessesIn, type Reading } from '#core/reading';
 import type { Edit, Place } from '#core/text';
-import { hasMisspeltScope } from './misspelt.ts';
+import { hasMisspeltScope, isOfOtherSyntax } from './misspelt.ts';
 import { standsIn } from './stretches.ts';
 
 type Stray = Reading['strays'][number];
@@ -10,7 +10,9 @@ type Stray = Reading['strays'][number];
 /** Properties that stand outside every item: each by itself, or as what was left of an item that a browser ends early. */
 export function judgeStrays(reading: Reading): readonly Finding[] {
   if (reading.strays.length === 0) return [];
-  const isScoped = standsIn((reading.document?.elements ?? []).filter(hasMisspeltScope));
+  const isScoped = standsIn(
+    (reading.document?.elements ?? []).filter((one) => hasMisspeltScope(one) || isOfOtherSyntax(one)),
+  );
   const strays = reading.strays.filter(({ place }) => !isScoped(place));
   if (strays.length === 0) return [];
   const refer = strayReference(reading);

@@ -81,7 +81,9 @@ const hasAddress = (item: ReadItem): boolean => valuesOf(item, 'address').length
 
 /** The country (ISO 3166-1 alpha-2) of an item's address; '' where it has none. */
 export function countryOfItem(item: ReadItem): string {
-  return hasAddress(item) ? countryCode(recordFromItem(item).address.addressCountry) : '';
+  if (!hasAddress(item)) return '';
+  const { addressCountry } = recordFromItem(item).address;
+  return countryCode(addressCountry) || countryNamed(addressCountry);
 }
 
 /** Whether a point is not further from an item's town and postal code than those reach. */

@@ -18,6 +18,7 @@ import {
 } from '#core/vocabulary';
 import { finding, shortText, type Finding } from '#core/fault';
 import {
+  calledElsewhere,
   DATA_TYPES,
   isForeign,
   meantProperty,
@@ -26,7 +27,7 @@ import {
   sameLetters,
   severalNames,
 } from './meant.ts';
-import type { TextValue } from './spot.ts';
+import { renamed, type TextValue } from './spot.ts';
 import { judgeMember } from './members.ts';
 import { countryOfItem } from './values.ts';
 
@@ -187,7 +188,7 @@ function unknownType(
       edits: renameType(reading, item, type, near),
     });
   }
-  const wanted = within ? meantWithin(type, within) : undefined;
+  const wanted = within ? meantWithin(type, within, item) : undefined;
   const offered = wanted ? [wanted] : near ? [near] : findTypes(inWords(type), 3).map(({ name }) => name);
   const [first] = offered;
   const meant = first ? ` Did you mean ${offered.join(' or ')}?` : '';
@@ -214,15 +215,6 @@ function renameType({ source }: Reading, { typePlace }: ReadItem, from: string, 
   if (from.length > 200 || /[{}]/.test(written) || written.split(from).length > 2) return null;
   const at = written.search(new RegExp(`(?<![\\w-])${from.replace(/[^\w]/g, '\\$&')}(?![\\w-])`));
   return at < 0 ? null : [{ start: typePlace.start + at, end: typePlace.start + at + from.length, text: to }];
-}
-
-/** The property's name exchanged where it is written by itself; what leads to its vocabulary, "schema:", stays. */
-function renamed(source: string, { name, namePlace }: ReadProperty, to: string): Edit[] | null {
-  const { start, end } = namePlace;
-  const written = source.slice(start, end);
-  const [, open = '', lead = '', last, close = ''] =
-    /^(["']?)((?:[^\s"']*[:/#])?)([^"':/#]*)(["']?)$/.exec(written) ?? [];
-  return last === name ? [{ start, end, text: `${open}${lead}${to}${close}` }] : null;
 }
 
 /** Whether the names of an item of microdata are of other vocabularies: those of its types (HTML Living Standard, 5.2.2). */
@@ -256,11 +248,13 @@ function judgeProperty({ source }: Reading, item: ReadItem, property: ReadProper
     );
   const types = item.types.filter((type) => !isForeign(type));
   if (types.length > 0 && !belongsTo(known, types)) {
+    const meant = calledElsewhere(item, name);
     return finding(
       'vocabulary/not-of-type',
-      `${name} does not belong to ${types.join(' or ')}; it belongs to ${known.domains.slice(0, 4).join(', ')}.`,
+      `${name} does not belong to ${types.join(' or ')}; it belongs to ${known.domains.slice(0, 4).join(', ')}.${meant ? ` Did you mean ${meant}?` : ''}`,
       namePlace,
       name,
+      { edits: meant ? renamed(source, property, meant) : null, guess: true },
     );
   }
   const kind = judgeKind(item, property, known);

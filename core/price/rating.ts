@@ -15,11 +15,17 @@ export interface Rating {
 const number = (text: string): number =>
   /^\d+([.,]\d+)?$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : NaN;
 
+/** An end of a scale; the usual one where it is not said, or is no number. */
+function boundOf(text: string, usual: number): number {
+  const bound = number(text);
+  return Number.isNaN(bound) ? usual : bound;
+}
+
 /** Faults of a rating: a value within its scale, and a count of at least one where one is needed. */
 export function judgeRating(rating: Rating, needsCount: boolean): readonly Fault[] {
   const [value, count] = [number(rating.ratingValue), number(rating.count)];
-  const best = rating.bestRating.trim() ? number(rating.bestRating) : 5;
-  const worst = rating.worstRating?.trim() ? number(rating.worstRating) : 1;
+  const best = boundOf(rating.bestRating, 5);
+  const worst = boundOf(rating.worstRating ?? '', 1);
   if (!rating.ratingValue.trim() && !rating.count.trim()) return [];
   if (!(value >= worst && value <= best))
     return [
