@@ -246,6 +246,18 @@ const special: readonly Clean[] = [
     profile: { ...profiles['local-business'], needsBusiness: false },
   },
   {
+    name: 'an event in a concert hall, and a review of a restaurant elsewhere',
+    source: page(
+      '<h1>Program</h1><p>Harbour Hall, 9 Hollins Row, Saltby TQ1 2AB</p><p>The Quay, 4 Tide Lane, Saltby TQ1 2AD: 4 of 5</p>',
+      script(
+        '{"@context":"https://schema.org","@type":"MusicEvent","name":"Trio","startDate":"2026-12-12T20:00","location":{"@type":"MusicVenue","name":"Harbour Hall","address":{"@type":"PostalAddress","streetAddress":"9 Hollins Row","addressLocality":"Saltby","postalCode":"TQ1 2AB","addressCountry":"GB"}}}',
+      ) +
+        script(
+          '{"@context":"https://schema.org","@type":"Review","author":{"@type":"Person","name":"Wren"},"reviewRating":{"@type":"Rating","ratingValue":4},"itemReviewed":{"@type":"Restaurant","name":"The Quay","address":{"@type":"PostalAddress","streetAddress":"4 Tide Lane","addressLocality":"Saltby","postalCode":"TQ1 2AD","addressCountry":"GB"}}}',
+        ),
+    ),
+  },
+  {
     name: 'answers and jobs in HTML, as they may be',
     source: page(
       '<p>Was kostet es? Ab 89 €.</p>',

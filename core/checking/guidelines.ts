@@ -11,7 +11,7 @@ import {
   sourceOf,
 } from '#core/reading';
 import { aroundOf, knownFacts } from '#core/record';
-import { valuesOf, type ReadItem } from '#core/item';
+import { eachItem, valuesOf, type ReadItem } from '#core/item';
 import type { Edit } from '#core/text';
 import { isPropertyOf, isSubtype, propertyNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
@@ -43,14 +43,31 @@ export function judgeGuidelines(
   }
   const twins = saidByTwins(businesses);
   const elsewhere = saidInOtherSyntax(businesses);
+  const scenes = scenesIn(reading.items);
+  const needs = { ...profile, wants: profile.wants.filter(({ weight }) => weight === 'required') };
   const missing = subjects
     .filter((item) => !mentioned.has(item))
     .flatMap((item) =>
-      wantsOf(item, profile, [...brokenIn(item, reading), ...twins(item)], elsewhere(item), reading.source),
+      wantsOf(
+        item,
+        scenes.has(item) ? needs : profile,
+        [...brokenIn(item, reading), ...twins(item)],
+        elsewhere(item),
+        reading.source,
+      ),
     );
   if (local.length > 0 || !profile.needsBusiness) return missing;
   const others = subjects.filter((item) => !isVisitedPlace(item));
   return [...others.map((item) => noLocalBusiness(reading, item, 'an organisation')), ...missing];
+}
+
+/** Where an event takes place, where a job is, and what somebody reviews: the page is about something else. */
+const SCENE = new Set(['location', 'jobLocation', 'itemReviewed']);
+
+function scenesIn(items: readonly ReadItem[]): ReadonlySet<ReadItem> {
+  const scenes = new Set<ReadItem>();
+  for (const { item, within } of eachItem(items)) if (SCENE.has(within?.name ?? '')) scenes.add(item);
+  return scenes;
 }
 
 function noLocalBusiness(reading: Reading, item: ReadItem, what: string): Finding {
