@@ -62,11 +62,12 @@ export function judgeGuidelines(
 }
 
 /** Where an event takes place, where a job is, and what somebody reviews: the page is about something else. */
-const SCENE = new Set(['location', 'jobLocation', 'itemReviewed']);
+const SCENE = new Set(['location', 'joblocation', 'itemreviewed']);
 
 function scenesIn(items: readonly ReadItem[]): ReadonlySet<ReadItem> {
   const scenes = new Set<ReadItem>();
-  for (const { item, within } of eachItem(items)) if (SCENE.has(within?.name ?? '')) scenes.add(item);
+  for (const { item, within } of eachItem(items))
+    if (SCENE.has(within?.name.toLowerCase() ?? '')) scenes.add(item);
   return scenes;
 }
 

@@ -73,3 +73,23 @@ test.each(['https://schema.org/Dentist', 'https://schema.org/#', 'https://schema
     expect(applyEdits(source, told[0]?.mend?.edits ?? [])).toContain('vocab="https://schema.org/"');
   },
 );
+
+test.each([
+  ['Mo–Fr 15–18 Uhr', '15:00', false],
+  ['Mo–Fr 3–6', '03:00', true],
+  ['Mo–Fr', '03:00', true],
+])(
+  'an hour without its half is that of the afternoon where the page shows it: %s',
+  (shown, time, certain) => {
+    const hours = {
+      '@type': 'OpeningHoursSpecification',
+      dayOfWeek: 'Monday',
+      opens: '3:00',
+      closes: '18:00',
+    };
+    const item = { '@context': 'https://schema.org', '@type': 'Store', openingHoursSpecification: hours };
+    const source = `<html lang="de"><body><p>${shown}</p><script type="application/ld+json">${JSON.stringify(item)}</script></body></html>`;
+    const found = check(source).findings.find(({ code }) => code === 'value/time');
+    expect(found?.mend).toMatchObject({ certain, edits: [{ text: `"${time}"` }] });
+  },
+);

@@ -209,7 +209,8 @@ export function meantProperty({ types }: ReadItem, name: string): string | undef
 export function calledElsewhere({ types, properties }: ReadItem, name: string): string | undefined {
   const known = types.filter((type) => typeNamed(type));
   const own = propertyNamed(name);
-  const called = CALLED[lettersOf(name)];
+  const isArticle = known.some((type) => isSubtype(type, 'Article'));
+  const called = isArticle && name === 'title' ? 'headline' : CALLED[lettersOf(name)];
   const property = called === undefined ? undefined : propertyNamed(called);
   if (!own || !property || known.length === 0 || belongsTo(own, known)) return undefined;
   // A person's title stands beside the name.

@@ -47,17 +47,29 @@ const NOON = 720;
 export const forgetsHalf = (from: number, until: number): boolean =>
   from >= 300 && from <= 600 && until < from && until >= 240 && until + NOON > from;
 
-/** The time that a text means at the beginning or the end of hours; a guess where the half of the day was forgotten. */
+/** Whether a time of one to seven o'clock, its half of the day not written, is the page's of the afternoon: "3:00" of "15–18 Uhr". */
+function isOfAfternoon(text: string, shown: string): boolean {
+  const [, hour = ''] = /^([1-7])[:.]\d\d$/.exec(text.trim()) ?? [];
+  const stands = (digits: string): boolean => new RegExp(`(?<!\\d)${digits}(?!\\d)`).test(shown);
+  return hour !== '' && stands(String(Number(hour) + 12)) && !stands(`0?${hour}`);
+}
+
+/**
+ * The time that a text means at the beginning or the end of hours; a guess where the half of the day was forgotten, or is
+ * told by what the page shows.
+ */
 export function hoursEndMeant(
   item: ReadItem,
   end: 'opens' | 'closes',
   text: string,
+  shown = '',
 ): { readonly time: string; readonly guess: boolean } {
   if (saysClosed(text)) return { time: '00:00', guess: false };
   const [opens, time] = [textOf(item, 'opens').trim(), machineTime(text)];
   // A day that is open around the clock ends a minute before midnight; any other ends at the next day's beginning.
   if (/^24(?!\d)/.test(text.trim()) && time === '00:00' && opens.startsWith('00:00'))
     return { time: '23:59', guess: false };
+  if (isOfAfternoon(text, shown)) return { time: clockTime(minutesOf(time) + NOON), guess: true };
   const isHalf = end === 'closes' && isMachineTime(opens) && time !== '' && !/[ap]\.?\s?m/i.test(text);
   if (!isHalf || !forgetsHalf(minutesOf(opens), minutesOf(time))) return { time, guess: false };
   return { time: clockTime(minutesOf(time) + NOON), guess: true };

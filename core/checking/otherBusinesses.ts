@@ -136,6 +136,9 @@ function seenOf(
   if (postalCode && !isShown)
     for (const seen of search.otherCodes(country, postalCode, (code) => codes.has(squeezed(code))))
       held.push({ property: 'postalCode', seen, said: postalCode });
+  // Another business's code may be shown where that stands.
+  const beside = isShown && search.otherCodeBeside(address.streetAddress, postalCode, country);
+  if (beside) held.push({ property: 'postalCode', seen: beside, said: postalCode });
   if (address.streetAddress) {
     const seen = search.findStreet(address.streetAddress, country);
     if (isShown || seen.agreement === 'different')

@@ -37,8 +37,20 @@ export function judgeRatingItem(item: ReadItem, source: string): readonly Findin
     worstRating: textOf(item, 'worstRating'),
   };
   const known = propertiesMeant(item);
+  const odd = counts.filter(({ text }) => !/\d/.test(text));
+  const oddCounts = odd.map(({ name, value, text }) =>
+    finding(
+      'value/number',
+      `“${text}” is no number to a machine. Write how many there are.`,
+      value.place,
+      name,
+    ),
+  );
   const needsCount =
-    item.types.includes('AggregateRating') && !known.has('reviewCount') && !known.has('ratingCount');
+    odd.length === 0 &&
+    item.types.includes('AggregateRating') &&
+    !known.has('reviewCount') &&
+    !known.has('ratingCount');
   const [value] = valuesOf(item, 'ratingValue');
   const meant = starsMeant(rating.ratingValue) || ofScale(rating.ratingValue, rating.bestRating);
   const isRight = judgeRating({ ...rating, ratingValue: meant }, needsCount).length === 0;
@@ -47,7 +59,7 @@ export function judgeRatingItem(item: ReadItem, source: string): readonly Findin
       edits: value?.kind === 'text' && isRight ? mend('ratingValue', value, meant) : null,
     }),
   );
-  return [...worded, ...judgeScale(item), ...judged];
+  return [...worded, ...oddCounts, ...judgeScale(item), ...judged];
 }
 
 /** The ends of a scale, which are numbers. */

@@ -58,7 +58,8 @@ test('stars beyond their scale are not mended', () => {
 test('a rating whose count has words beside it has one', () => {
   const rating = { '@type': 'AggregateRating', ratingValue: '4.7', reviewCount: '213 Bewertungen' };
   expect(told({ aggregateRating: rating })).not.toContain('value/rating');
-  expect(told({ aggregateRating: { ...rating, reviewCount: 'viele' } })).toContain('value/rating');
+  expect(told({ aggregateRating: { ...rating, reviewCount: 'viele' } })).toContain('value/number');
+  expect(told({ aggregateRating: { ...rating, reviewCount: '' } })).toContain('value/rating');
 });
 
 describe('a date that visitors read as it is', () => {

@@ -168,7 +168,7 @@ function judgeProperty(
   if (name === 'url' && item.types.includes('ContactPoint') && /^(sms|tel|mailto):/i.test(text)) return [];
   if (sort === 'url') return judgeAddressOf(spot, value, base);
   if (name === 'opens' || name === 'closes') {
-    const { time, guess } = hoursEndMeant(item, name, text);
+    const { time, guess } = hoursEndMeant(item, name, text, page.visible?.text);
     return tellMoment(spot, value, judgeTime(text, time), () => time, guess);
   }
   if (name === 'dayOfWeek') {
