@@ -12,9 +12,20 @@ const LETTERS: Readonly<Record<string, Day>> = {
   su: 'Sunday',
 };
 
+const TIME = String.raw`\d{1,2}(?:[:.]\d\d)?(?:\s?[ap]\.?m\.?)?|noon|midnight`;
+/** "between 9am and 5pm" */
+const BETWEEN = new RegExp(String.raw`\bbetween (?:the hours of )?(${TIME}) (?:and|&) (${TIME})`, 'gi');
+/** "opens at 9am and closes at 5pm" */
+const OPENS_CLOSES = new RegExp(
+  String.raw`(?:\bopen(?:s|ing|ed)? )?(?:\b(?:at|from) )?(${TIME}),? (?:and )?(?:we )?clos(?:es?|ing)(?: at)? (${TIME})`,
+  'gi',
+);
+
 /** "11a-9p" with whole halves, "0900 hrs" without its unit, and a comma between two spans that stand side by side. */
 export const withPlainTimes = (text: string): string =>
   text
+    .replace(BETWEEN, '$1-$2')
+    .replace(OPENS_CLOSES, '$1-$2')
     .replace(/(\d)\s?([ap])(?![\p{L}\d.])/giu, '$1$2m')
     .replace(/(\d)\s?hrs?\b\.?/gi, '$1')
     // "noon to 5" ends in the afternoon.

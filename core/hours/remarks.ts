@@ -8,7 +8,7 @@ const LUNCH = String.raw`(?:closed (?:for|over|at) lunch|lunch closed|lunch ?bre
 const BREAKS = [
   new RegExp(String.raw`[\s,;.(]*\b${LUNCH}\s*${SPAN}\s*\)?`, 'i'),
   new RegExp(String.raw`[\s,;.(]*\bclosed\s*${SPAN}\s*(?:for|over|at) lunch\s*\)?`, 'i'),
-  new RegExp(String.raw`\s*\(\s*closed\s*${SPAN}\s*\)`, 'i'),
+  new RegExp(String.raw`\s*\(\s*(?:closed|lunch):?\s*${SPAN}\s*\)`, 'i'),
 ];
 
 /** What is said of the last to be let in, in brackets or behind the hours: no hours of the door. */

@@ -62,6 +62,19 @@ test.each([
   expect(told(text, 'en')).toEqual([week]);
 });
 
+test.each([
+  ['We are open Monday to Friday between 9am and 5pm', 'Mon–Fri 09:00-17:00'],
+  ['Open daily at 7am, close at 10pm', 'Mon–Sun 07:00-22:00'],
+  ['Opens 9am, closes 5pm Monday–Friday', 'Mon–Fri 09:00-17:00'],
+  ['Monday: 9:00–17:00 (Lunch 12:00–13:00)', 'Mon 09:00-12:00, 13:00-17:00'],
+])('hours in a sentence: %s', (text, week) => {
+  expect(told(text, 'en')).toEqual([week]);
+});
+
+test('hours and minutes by their characters, simplified as well', () => {
+  expect(told('星期一至五 上午9时至下午6时30分', 'zh')).toEqual(['Mon–Fri 09:00-18:30']);
+});
+
 test.each(['Size M, L 40-42', 'TTF 200', 'Flat F 12', 'We sell M/F connectors 9-12 mm'])(
   'letters that are no days: %s',
   (text) => {

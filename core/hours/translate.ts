@@ -33,7 +33,7 @@ const wholly = (pattern: string): RegExp =>
 
 /** A half of the day before its time, as in Japanese, Korean and Chinese. */
 const half = (words: string, english: string): Step => [
-  new RegExp(String.raw`(?:${words})\s*(\d{1,2})(?:[時点點시]|:)?(?:\s*(\d{2})[分분]?|\s*(半))?`, 'gu'),
+  new RegExp(String.raw`(?:${words})\s*(\d{1,2})(?:[時时点點시]|:)?(?:\s*(\d{2})[分분]?|\s*(半))?`, 'gu'),
   (_, hour, minute, isHalf) => ` ${hour ?? ''}:${isHalf ? '30' : (minute ?? '00')}${english} `,
 ];
 const CLOCK = String.raw`\d{1,2}(?:[時时点點시:](?:\s*\d{1,2}[分분]?|半)?)?`;
@@ -112,9 +112,9 @@ const times: readonly Step[] = [
   half('सुबह|प्रातः|सकाळी', 'am'),
   half('दोपहर|शाम|रात|सायं|संध्याकाळी', 'pm'),
   [/翌(?:日|朝)?(?=\d)/gu, ''],
-  [/(\d{1,2})\s*[時시点點]\s*半/gu, '$1:30'],
-  [/(\d{1,2})\s*[時시点點]\s*(\d{2})\s*[分분]?/gu, '$1:$2'],
-  [/(\d{1,2})\s*[時시点點]/gu, '$1:00'],
+  [/(\d{1,2})\s*[時时시点點]\s*半/gu, '$1:30'],
+  [/(\d{1,2})\s*[時时시点點]\s*(\d{2})\s*[分분]?/gu, '$1:$2'],
+  [/(\d{1,2})\s*[時时시点點](?!间)/gu, '$1:00'],
   [/(\d{1,2}[:.]\d{2})\s?(?:h|hs|hrs|uhr|uur|u)(?![\p{L}\d])\.?/gu, '$1'],
   [/(\d{1,2})\s?h\s?([0-5]\d)(?!\d|\s?[h:.]\s?\d|\s?h(?!\p{L}))/gu, '$1:$2'],
   [/(?<!\d)(\d{1,2})u([0-5]\d)(?!\d)/gu, '$1:$2'],
