@@ -181,6 +181,7 @@ describe('what a person sees at once', () => {
     [{ telephone: '+33 1 42 68 53 00' }, 'value/telephone-foreign'],
     [{ email: 'mailto:info@sonne.example' }, 'value/email-form'],
     [{ telephone: '+49030 901820' }, 'value/telephone-form'],
+    [{ telephone: '+52 1 55 5555 0142' }, 'value/telephone-form'],
     [{ telephone: '+49 30 BROTZEIT' }, 'value/telephone-form'],
     [{ telephone: '+49 30 901820 ext. 12' }, 'value/telephone-extension'],
     [{ telephone: '+49 123456789' }, 'value/placeholder'],

@@ -2,7 +2,7 @@ import { countryName } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { Visited, itemsOf, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import { normaliseProfile } from '#core/link';
-import { readTelephone, sharesNumbers, digitsOfLetters } from '#core/phone';
+import { holdsFormerOne, readTelephone, sharesNumbers, digitsOfLetters } from '#core/phone';
 import { readJson, type Reading } from '#core/reading';
 import { table } from '#core/text';
 import {
@@ -131,6 +131,8 @@ function judgeNumber(spot: Spot): readonly Finding[] {
       'holds letters, which are dialled nowhere but on a keypad with letters.',
       readTelephone(dialled, country).telephone?.international ?? '',
     );
+  if (number && holdsFormerOne(text))
+    return say('holds the 1 that mobiles of Mexico had until 2019, which is not dialled any more.');
   if (number && number.country !== 'IT' && hasTrunkZero(text, number.e164))
     return say('holds the 0 of calls at home behind its country code, which is not dialled from abroad.');
   if (EXTENSION.test(text))

@@ -82,9 +82,13 @@ const saysCountry = (text: string): boolean => /^(?:tel:|[\p{L}.: ]{1,20})?\s*(?
 const dialsAbroadBy011 = (home: CountryCode | undefined): boolean =>
   home === undefined || getCountryCallingCode(home) === '1';
 
+/** Mexico's mobiles had a 1 behind the country code until 2019 (IFT, Plan Técnico Fundamental de Numeración); people write it on. */
+const FORMER_MOBILE = /^(\s*(?:\+|00)\s*52[\s-]*)1[\s-]*(?=(?:\D*\d){10}\D*$)/;
+export const holdsFormerOne = (text: string): boolean => FORMER_MOBILE.test(text.replace(/^tel:/i, ''));
+
 /** The number, or undefined where it cannot be dialled. */
 function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber | undefined {
-  const written = text.replace(/^tel:/i, '');
+  const written = text.replace(/^tel:/i, '').replace(FORMER_MOBILE, '$1');
   // Most of the world dials 00 before a country code; where it is not dialled it is written all the same.
   const abroad = /^\s*00[1-9]/.test(written)
     ? parsePhoneNumberFromString(written.replace(/^\s*00/, '+'))
