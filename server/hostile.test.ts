@@ -750,6 +750,30 @@ describe('the zip of a client', () => {
     expect(await ClientRow.count()).toBe(before);
   });
 
+  test('that holds a page twice says so, and leaves nothing', async () => {
+    await addPage('index.html', page('once'));
+    const file = join(tmpdir(), `zinc-twice-${String(process.pid)}.zip`);
+    writeFileSync(file, await exported());
+    const zip = await openZip(file);
+    const entries: [string, Buffer][] = [];
+    for await (const entry of eachEntry(zip)) entries.push([nameOf(entry), await readEntry(zip, entry)]);
+    zip.close();
+    rmSync(file);
+    const manifest = JSON.parse(entries.find(([name]) => name === 'manifest.json')?.[1].toString() ?? '') as {
+      pages: unknown[];
+    };
+    manifest.pages.push(manifest.pages[0]);
+    const twice = await zipped(
+      entries.map(([name, bytes]) => [
+        name,
+        name === 'manifest.json' ? Buffer.from(JSON.stringify(manifest)) : bytes,
+      ]),
+    );
+    const before = [await ClientRow.count(), await PageRow.count()];
+    expect(String((await takeIn(twice))['problem'])).toMatch(/something twice.*Nothing of the archive/);
+    expect([await ClientRow.count(), await PageRow.count()]).toEqual(before);
+  });
+
   test('that is damaged on its way leaves nothing', async () => {
     await addPage('index.html', page('here is what will be damaged'));
     const bytes = await exported();

@@ -1,5 +1,5 @@
 import { rm } from 'node:fs/promises';
-import { type Transaction } from 'sequelize';
+import { UniqueConstraintError, type Transaction } from 'sequelize';
 import type yauzl from 'yauzl';
 import { archiveSchema, type Archive, type ArchiveProgress } from '#contract';
 import { limits, megabytes } from '#core/limits';
@@ -50,8 +50,14 @@ export async function* takeArchive(
   const work = takeAll(file, { store, threads, spare, taken, tell, stopped })
     .then(tell, async (error: unknown) => {
       for (const key of taken) await store.remove(key);
-      if (!(error instanceof Refused) && !(error instanceof GivenUp)) throw error;
-      tell({ problem: `${error.message} Nothing of the archive was taken in.` });
+      const isOfArchive =
+        error instanceof Refused || error instanceof GivenUp || error instanceof UniqueConstraintError;
+      if (!isOfArchive) throw error;
+      const message =
+        error instanceof UniqueConstraintError
+          ? 'It holds something twice that can be there but once: a page’s path, or what is placed on it.'
+          : error.message;
+      tell({ problem: `${message} Nothing of the archive was taken in.` });
     })
     .finally(() => {
       end.isReached = true;
