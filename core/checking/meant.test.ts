@@ -124,3 +124,14 @@ test.each([
     ['value/url', address, true],
   ]);
 });
+
+test.each([
+  ['department', { '@type': 'AutoService', name: 'A' }, /Did you mean AutoRepair/],
+  ['review', { '@type': 'Testimonials', reviewBody: 'A' }, /Did you mean Review\?/],
+  ['geo', { '@type': 'Geo', latitude: 1, longitude: 2 }, /Did you mean GeoCoordinates\?/],
+  ['parentOrganization', { '@type': 'Mothership', name: 'A' }, /no type “Mothership”\.$/],
+])('a type that there is not is meant by its place: %s', (property, item, message) => {
+  const shop = { '@context': 'https://schema.org', '@type': 'AutoDealer', name: 'B', [property]: item };
+  const found = check(JSON.stringify(shop)).findings.find(({ code }) => code === 'vocabulary/unknown-type');
+  expect(found?.message).toMatch(message);
+});

@@ -75,6 +75,17 @@ describe('coordinates of several places', () => {
     expect(both(place('9050', 51.03161), unaddressed)).toEqual([]);
     expect(both(unaddressed, place('9050', 51.03161))).toEqual([]);
   });
+  test('are told by what the places are called, and without a name too', () => {
+    const message = (...places: readonly object[]) =>
+      check(JSON.stringify({ '@context': 'https://schema.org', '@graph': places })).findings.find(
+        ({ code }) => code === 'value/coordinates-shared',
+      )?.message;
+    const [one, other] = [place('9050', 51.03161), place('9300', 51.03161)];
+    expect(message(one, other)).toContain('Bikes 9300 has the coordinates of Bikes 9050');
+    expect(message({ ...one, name: undefined }, { ...other, name: undefined })).toContain(
+      'This place has the coordinates of another place',
+    );
+  });
   test('may be the same in one house', () => {
     expect(both(place('9050', 51.03161), place('9050', 51.03161))).toEqual([]);
   });
