@@ -139,6 +139,10 @@ describe('zinc markup', () => {
       status: 0,
       out: expect.stringMatching(/^zinc markup RECORD/) as unknown,
     });
+    const { version } = JSON.parse(readFileSync(join(import.meta.dirname, '../package.json'), 'utf8')) as {
+      version: string;
+    };
+    expect(run(['--version'])).toMatchObject({ status: 0, out: `${version}\n` });
     expect(run(['help'])).toMatchObject({ status: 0, out: expect.stringContaining('zinc stamp') as unknown });
   });
 });

@@ -1,5 +1,5 @@
 /** The command line over the core. `zinc help` tells its forms. */
-import { CannotRun, type Command } from './commands/command.ts';
+import { CannotRun, VERSION, type Command } from './commands/command.ts';
 
 const commands: Readonly<Record<string, () => Promise<{ readonly command: Command }>>> = {
   markup: () => import('./commands/markup.ts'),
@@ -18,6 +18,10 @@ async function run([name = 'help', ...words]: readonly string[]): Promise<number
     process.stdout.write(
       `Zinc Post: markup, pages and photos from one record of a place of business.\n\n${all.map(({ command }) => command.usage).join('\n')}\n`,
     );
+    return 0;
+  }
+  if (name === '--version' || name === 'version') {
+    process.stdout.write(`${VERSION}\n`);
     return 0;
   }
   const load = Object.hasOwn(commands, name) ? commands[name] : undefined;

@@ -20,7 +20,7 @@ import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/encoding';
 import { counted } from '#core/text';
 import type { Fetcher } from '#outside/fetcher.ts';
-import { CannotRun, oneOf, readBytes, readText, readWords, save, type Command } from './command.ts';
+import { CannotRun, VERSION, oneOf, readBytes, readText, readWords, save, type Command } from './command.ts';
 import { addressing, readRecord } from './branches.ts';
 import { addressGiven, filesIn, isAddress, mostOf, told, type Unread } from './pages.ts';
 
@@ -162,8 +162,6 @@ function judgeTogether(checked: Checked[], ignores: readonly Ignore[]): void {
     checked[at] = { ...one, check: { ...one.check, findings, summary: summarise(findings) } };
   }
 }
-
-const VERSION = '0.2.0';
 
 function answer(
   checked: readonly Checked[],

@@ -9,6 +9,9 @@ import { typeNamed } from '#core/vocabulary';
 import { decodeText, noText } from '#core/encoding';
 import { reason } from '#outside/reason.ts';
 
+/** That of package.json, which is not read at every start; a test holds them together. */
+export const VERSION = '0.2.0';
+
 export interface Command {
   readonly usage: string;
   /** Runs with the words behind the command's name; the exit status. */
