@@ -95,3 +95,19 @@ test('a day behind a link is an address', () => {
   }
   expect(check(right).findings.filter(({ code }) => code === 'value/day')).toEqual([]);
 });
+
+test.each([
+  ['<div vocab="https://schema.org/" typeof="Store"><b itemprob="name">A</b></div>', 'property'],
+  ['<div typeof="Store"><b itemprob="name">A</b></div>', 'property'],
+  ['<div itemscope itemtype="https://schema.org/Store"><b itemprob="name">A</b></div>', 'itemprop'],
+  ['<div itemscope itemtype="https://schema.org/Store"><b propety="name">A</b></div>', 'itemprop'],
+])('a misspelt attribute is written as the syntax around it has it: %s', (source, right) => {
+  const found = check(source).findings.find(({ code }) => code === 'structure/misspelt');
+  expect(found?.mend?.edits.map(({ text }) => text)).toEqual([right]);
+});
+
+test('formatting that a browser begins anew within an item is told by where it is written', () => {
+  const source = '<div vocab="https://schema.org/"><b itemprob="name">A<div typeof="Store"></b></div>';
+  const found = check(source).findings.filter(({ code }) => code === 'structure/misspelt');
+  expect(found.map(({ mend }) => mend?.edits[0]?.text)).toEqual(['itemprop']);
+});

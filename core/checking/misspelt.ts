@@ -23,6 +23,14 @@ const isEach = (value: string, is: (name: string) => boolean): boolean => {
   return names.length > 0 && names.every(is);
 };
 
+/** The attribute of one syntax for a property, or that of the other where this would be passed over again. */
+const rightIn = (element: HtmlElement, near: string | undefined): string | undefined =>
+  near === 'property' && standsInItem(element)
+    ? 'itemprop'
+    : near === 'itemprop' && standsInRdfa(element)
+      ? 'property'
+      : near;
+
 /** An attribute a letter or two from one of markup, with a value of that: machines pass it over. */
 export function judgeMisspelt({ document, source, lines }: Reading): readonly Finding[] {
   // A page without any has had its markup put aside, as some programs do that clean code.
@@ -32,6 +40,7 @@ export function judgeMisspelt({ document, source, lines }: Reading): readonly Fi
     if (!meantBy.has(name)) meantBy.set(name, isPutAside ? (putAside(name) ?? nearest(name)) : nearest(name));
     return meantBy.get(name);
   };
+  const seen = new Set<number>();
   return (document?.elements ?? []).flatMap((element: HtmlElement) => {
     const { attributes } = element;
     if (element.inert) return [];
@@ -41,11 +50,12 @@ export function judgeMisspelt({ document, source, lines }: Reading): readonly Fi
     const wrong = names.flatMap((name) => {
       const [near, fits] = meant(name) ?? [];
       const value = attributes[name] ?? '';
-      // In an item of microdata RDFa's own attribute would be passed over again.
-      const right = near === 'property' && standsInItem(element) ? 'itemprop' : near;
+      const right = rightIn(element, near);
       return right && fits?.(value) && attributes[right] === undefined ? [{ name, value, right }] : [];
     });
-    if (wrong.length === 0) return [];
+    // Misnested formatting makes two elements of one tag.
+    if (wrong.length === 0 || seen.has(element.start)) return [];
+    seen.add(element.start);
     const written = new Map(attributeNames(source, element).map(({ name, start }) => [name, start]));
     return wrong.slice(0, MARKUP.length).flatMap(({ name, value, right }) => {
       const start = written.get(name);
@@ -64,7 +74,10 @@ const OF_RDFA = ['vocab', 'typeof', 'resource', 'about'] as const;
 
 /** RDFa's `property` on an element of a microdata item, or `itemprop` within one of RDFa: machines pass it over. */
 export function judgeOtherSyntax({ document, source, lines }: Reading): readonly Finding[] {
+  const seen = new Set<number>();
   return (document?.marked ?? []).flatMap((element) => {
+    if (seen.has(element.start)) return [];
+    seen.add(element.start);
     const isRdfa = isOfOtherSyntax(element);
     const [wrong, right] = isRdfa ? (['itemprop', 'property'] as const) : (['property', 'itemprop'] as const);
     const [name, ...others] = tokensOf(element.attributes[wrong] ?? '');
@@ -87,16 +100,21 @@ export function judgeOtherSyntax({ document, source, lines }: Reading): readonly
 }
 
 /** Whether an element names a property in microdata and stands in an item of RDFa, of schema.org's, and in none of its own. */
-export function isOfOtherSyntax({ attributes, parent }: HtmlElement): boolean {
-  if (attributes['itemprop'] === undefined || 'itemscope' in attributes || parent === null) return false;
-  if (scopeIn(parent) !== 'rdfa') return false;
-  let [isTyped, isOurs] = [false, false];
+export const isOfOtherSyntax = (element: HtmlElement): boolean =>
+  element.attributes['itemprop'] !== undefined && standsInRdfa(element);
+
+/** Whether an item of RDFa and of schema.org is around an element that begins none in microdata, and no item of that. */
+function standsInRdfa({ attributes, parent }: HtmlElement): boolean {
+  if ('itemscope' in attributes || parent === null || scopeIn(parent) !== 'rdfa') return false;
+  let isTyped = false;
+  let vocab: string | undefined;
   for (let above: HtmlElement | null = parent; above; above = above.parent) {
     if (above.attributes['itemscope'] !== undefined) return false;
     isTyped ||= above.attributes['typeof'] !== undefined;
-    isOurs ||= /\bschema\.org\b/.test(above.attributes['vocab'] ?? '');
+    vocab ??= above.attributes['vocab'];
   }
-  return isTyped && isOurs;
+  // One that is missing is told, and is schema.org's once it is there.
+  return isTyped && (vocab === undefined || /\bschema\.org\b/.test(vocab));
 }
 
 /** Whether an item of schema.org in microdata is around an element, and no scope of RDFa. */
