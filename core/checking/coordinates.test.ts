@@ -115,3 +115,14 @@ test.each([
   const found = check(page, towns ? { towns } : {}).findings.filter((one) => /coordinat/.test(one.code));
   expect(found.map((one) => [one.code, one.mend])).toEqual([[code, null]]);
 });
+
+test('a town of two words is not held against a longer name that begins with its first', async () => {
+  const towns = await townsFor('latitude');
+  const near = (town: string): readonly string[] =>
+    check(source('US', '48.51', '-122.61').replace('"B"', JSON.stringify(town)), { ...(towns && { towns }) })
+      .findings.map(({ code }) => code)
+      .filter((code) => /coordinates-(?:doubtful|far)/.test(code));
+  expect(near('Port Ellery')).toEqual([]);
+  expect(near('Seattle 03')).toEqual([]);
+  expect(near('Miami 03')).toEqual(['value/coordinates-doubtful']);
+});

@@ -5,6 +5,7 @@ import { eachItem, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { isInCountry } from '#core/outline';
 import { distanceText, readPin } from '#core/pin';
 import { recordFromItem } from '#core/reading';
+import { fold } from '#core/text';
 import type { Beyond, Towns } from '#core/towns';
 
 /** Pins held against the town and the postal code of their address; each business is judged by itself. */
@@ -57,7 +58,9 @@ function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding
     ...(towns.reaches(point, address.addressLocality, country) ? [] : townsAbout(address)).flatMap((town) => {
       const from = towns.beyondTown(point, town, country);
       // A district or a region reaches further than its town, and may be named after another.
-      return from && from.distance > LARGEST_REGION ? far({ ...from, isSmall: true }, town) : [];
+      return from && from.name === fold(town) && from.distance > LARGEST_REGION
+        ? far({ ...from, isSmall: true }, town)
+        : [];
     }),
   ].slice(0, 1);
   if (told.length > 0) return told;

@@ -49,6 +49,8 @@ describe('a town', () => {
     expect(towns?.beyondTown(off, 'León', 'MX')).toMatchObject({ name: 'leon de los aldama', isSmall: true });
     expect(towns?.reaches({ latitude: 21.1222, longitude: -101.6833 }, 'León', 'MX')).toBe(true);
     expect(towns?.beyondTown(off, 'Xyz', 'MX')).toBeUndefined();
+    // There is a Port Arthur, and no Port.
+    expect(towns?.beyondTown({ latitude: 48.51, longitude: -122.61 }, 'Port', 'US')).toBeUndefined();
   });
 
   test('is known by its middle to some metres', () => {

@@ -31,6 +31,8 @@ export interface Towns {
 }
 
 export interface Beyond extends Point {
+  /** Folded; of a town that was found by the beginning of its name, the whole of it. */
+  readonly name: string;
   /** Metres. */
   readonly distance: number;
   /** Of a small place: another of that name may be meant. */
@@ -95,10 +97,15 @@ const named = (town: string, country: string): readonly Town[] => {
   return found.length > 0 ? found : longerNamed(key, country);
 };
 
+/** What goes on to tell which town of a name it is. */
+const BY_WHAT = /^ (?:de|del|di|da|do|dos|am|an|im|in|bei|ob|auf|upon|on|sur|sous|les|aan|op|nad) /;
+
 /** The town, of several the largest, whose name goes on where people end it, as "León de los Aldama"; it may be another. */
 function longerNamed(key: string, country: string): readonly Town[] {
   const [largest, next] = [' ', '-']
     .flatMap((mark) => townsWith(`;${key}${mark}`, country))
+    // "Port" is not the beginning of "Port Arthur", which is no Port.
+    .filter(({ name }) => BY_WHAT.test(name.slice(key.length).replace(/-/g, ' ')))
     .toSorted((a, b) => b.reach - a.reach);
   const isClear = largest !== undefined && (next === undefined || next.reach < largest.reach);
   return isClear ? [{ ...largest, isSmall: true }] : [];
