@@ -133,9 +133,9 @@ export type Changed =
 type Change = (bytes: Uint8Array, path: string) => Changed;
 
 /**
- * Changes pages one by one. One page goes to `out`, into it where that is a folder, or to standard output; of several pages, or of a folder, each goes
- * below the folder `out` under the name it had. One bad page stops no other. The exit status: 0 all that were meant done
- * and proved, 1 not all of them, or none at all.
+ * Changes pages one by one. One page goes to `out`, into it where that is a folder, or to standard output; of several
+ * pages, or of a folder, each goes below the folder `out` under the name it had. One bad page stops no other. The exit
+ * status: 0 all that were meant done and proved, 1 not all of them, or none at all.
  */
 export async function changePages(
   sources: readonly string[],

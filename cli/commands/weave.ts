@@ -19,7 +19,8 @@ const usage = `zinc weave PAGE|FOLDER… --record RECORD [--syntax ${wovenSyntax
            [--correct] [--every-word] [--url URL] [--out FILE|DIR] [--json]
            --correct also puts right what visitors read otherwise than the record says; --every-word marks every word
            in place, though a letter may move by a pixel;
-           of several businesses in RECORD each page gets its own, --url is the address of the folder, or of the one page, on the web`;
+           of several businesses in RECORD each page gets its own;
+           --url is the address of the folder, or of the one page, on the web`;
 
 export const command: Command = {
   usage,

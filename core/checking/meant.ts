@@ -149,32 +149,12 @@ const CALLED = table<string>({
   map: 'hasMap',
 });
 
-/** What the street is called inside an address, where "address" cannot be the whole of it. */
-const STREETS = table<string>({
-  address: 'streetAddress',
-  addressline: 'streetAddress',
-  addressline1: 'streetAddress',
-  address1: 'streetAddress',
-  line1: 'streetAddress',
-  adresse: 'streetAddress',
-  adres: 'streetAddress',
-  adress: 'streetAddress',
-  direccion: 'streetAddress',
-  direccin: 'streetAddress',
-  indirizzo: 'streetAddress',
-  endereco: 'streetAddress',
-  endereo: 'streetAddress',
-  morada: 'streetAddress',
-  strasse: 'streetAddress',
-  strae: 'streetAddress',
-  straat: 'streetAddress',
-  rue: 'streetAddress',
-  calle: 'streetAddress',
-  via: 'streetAddress',
-  rua: 'streetAddress',
-  ulica: 'streetAddress',
-  gata: 'streetAddress',
-});
+/** What the street is called inside an address, where "address" cannot be the whole of it; letters without marks. */
+const STREETS: ReadonlySet<string> = new Set(
+  'address addressline addressline1 address1 line1 adresse adres adress direccion direccin indirizzo endereco endereo morada strasse strae straat rue calle via rua ulica gata'.split(
+    ' ',
+  ),
+);
 
 const lettersOf = (name: string): string => name.toLowerCase().replace(/[^a-z0-9]/g, '');
 
@@ -198,7 +178,10 @@ export function meantProperty({ types }: ReadItem, name: string): string | undef
   // "address.streetAddress"
   const last = name.includes('.') ? name.slice(name.lastIndexOf('.') + 1) : '';
   if (propertyNamed(last) && fits(last)) return last;
-  const called = (known.includes('PostalAddress') && STREETS[lettersOf(name)]) || CALLED[lettersOf(name)];
+  const called =
+    known.includes('PostalAddress') && STREETS.has(lettersOf(name))
+      ? 'streetAddress'
+      : CALLED[lettersOf(name)];
   if (called && fits(called)) return called;
   const near = nearestName(name, propertyNames);
   if (near === undefined || fits(near) || near.toLowerCase() === name.toLowerCase()) return near;

@@ -30,7 +30,7 @@ export function postalCodeMeant(written: string, { country, region, source }: Ar
     );
   return (
     wholeCode(text, source, isRight) ||
-    codeBeside(text, source.replace(written, ''), country) ||
+    codeBeside(text, source.replace(written, ''), country, isRight) ||
     (meant.find((one) => one !== '' && one !== text && isRight(one)) ?? '')
   );
 }
@@ -43,7 +43,12 @@ function wholeCode(text: string, source: string, isRight: (code: string) => bool
 }
 
 /** The only code of the country in a source that one character tells from a text; '' where there is none, or several. */
-function codeBeside(text: string, source: string, country: string): string {
+function codeBeside(
+  text: string,
+  source: string,
+  country: string,
+  isRight: (code: string) => boolean,
+): string {
   const pattern = postalCodes[country]?.pattern.source.replace(/^\^|\$$/g, '');
   if (!pattern) return '';
   const squeeze = (code: string): string => code.replace(/[\s-]/g, '').toUpperCase();
@@ -52,7 +57,7 @@ function codeBeside(text: string, source: string, country: string): string {
     code.length === letters.length && Array.from(code).filter((one, at) => one !== letters[at]).length === 1;
   const codes = source.slice(0, MOST_SEARCHED).matchAll(new RegExp(`(?<!\\w)(?:${pattern})(?!\\w)`, 'gi'));
   const near = new Map([...codes].map(([code]) => [squeeze(code), code]));
-  const [first, ...others] = [...near].filter(([code]) => isNear(code));
+  const [first, ...others] = [...near].filter(([squeezed, code]) => isNear(squeezed) && isRight(code));
   return first && others.length === 0 ? first[1] : '';
 }
 const MOST_SEARCHED = 500_000;

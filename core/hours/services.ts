@@ -1,4 +1,4 @@
-/** What the services of a day are called, by the part of the day they are in; "déjeuner" is the first meal to nobody here. */
+/** What the services of a day are called, by the part of the day they are in. */
 const SERVICES: Readonly<Record<'morning' | 'midday' | 'evening', string>> = {
   morning:
     'breakfast|brunch|petit[- ]d[ée]jeuner|frühstück|desayunos?|colazione|ontbijt|frukost|morgenmad|frokostbuffet|śniadani[ae]|snídaně|pequeno[- ]almoço|café da manhã|朝食|モーニング|早餐|早市|조식|아침',

@@ -54,6 +54,7 @@ function readWeekAnew(whole: string, code: string): WeekReading {
   const served = unnamed === text ? read : readInWords(unnamed, code);
   return served.faults.length === 0 ? served : read;
 }
+/** No hours are longer; what is pasted besides is not looked at. */
 const LONGEST = 10_000;
 
 /** English first, unless another language is named; another where English leaves something unread. */
