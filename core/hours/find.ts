@@ -14,7 +14,7 @@ const DAY_WORD =
   /\b(?:mon|tues?|wed|thu(?:rs?)?|fri|sat|sun)(?:[a-z]*day)?s?\b|\b(?:daily|weekdays?|weekends|(?:all|7|seven) days|every ?day(?=[^\n]{0,30}\d)|every ?day(?<=\d[^\n]{0,30}\severy ?day))\b|24(?<=(?:^|\n)\s*(?:(?:hours|open|always open)\s*:?\s*)?24)\s?\/\s?7(?=\s*(?:\n|$))/i;
 
 const SHORT_RANGE = String.raw`(?:M|Tu?|W|Th|F|Mo|We|Fr|Sa|Su)\s?(?:-|–|—|to|thru)\s?(?:W|Th|F|S|Sa|Su|Tu|We|Fr)`;
-const SHORT_LIST = String.raw`(?:M|Tu?|W|Th)(?:\s?[/,&]?\s?(?:Tu?|W|Th|F|Sa|Su)){1,6}`;
+const SHORT_LIST = String.raw`(?:M|Tu?|W|Th)(?:\s?[/,&]?\s?(?:Tu?|W|Th|F|Sa|Su)){1,6}|[FS]\s?[/&]\s?S`;
 /**
  * Days in one or two letters with a time behind them, a range with one before it as well: "M-F 8:00", "8am-5pm M-F",
  * "M/W/F 9-5". Their capitals tell them from other words.

@@ -1,4 +1,4 @@
-import type { Day } from './hours.ts';
+import { days, type Day } from './hours.ts';
 
 const LETTERS: Readonly<Record<string, Day>> = {
   m: 'Monday',
@@ -45,9 +45,36 @@ const LETTER_LIST =
 /** "MWF 9-5, TTh 10-7": the same without anything between them. */
 const JOINED = /\b(?:M|Tu?|W|Th)(?:Tu?|W|Th|F|Sa|Su){1,6}\b(?=\s*:?\s*\d)/g;
 
+/** "F&S 11-10", "S/S 10-4": the end of a week. */
+const END_OF_WEEK = /(?<![\p{L}\d.])([FS])\s?[/&]\s?S(?=\s*:?\s*(?:\d|closed))/giu;
+
+/** "F-Sat", "Sun-Th": a letter and a name. */
+const MIXED_RANGE =
+  /(?<![\p{L}\d.])(?:(th|[mtwf])\s?[-–—]\s?(?=(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\b)|(?<=\b(?:mon|tue|wed|thu|fri|sat|sun)[a-z]*\s?[-–—]\s?)(th|[mtwf])(?=\s*:?\s*\d))/giu;
+
+/** A letter or two for a day, with its hours behind it. */
+const LETTER_WITH_HOURS = /(?<![\p{L}\d.])(Th|Tu|Sa|Su|[MTWFS])(?=:?\s*(?:\d|closed))/giu;
+
+/** "M 9-5, T 9-5, W 9-5, Th 9-8, F 9-5, S 10-2, S closed": a whole week in letters, which its order tells apart. */
+function wholeWeekOfLetters(text: string): string {
+  const letters = [...text.matchAll(LETTER_WITH_HOURS)].map(([one]) => one.toLowerCase());
+  const order = letters.map(([first]) => first).join('');
+  const week =
+    order === 'mtwtfss' ? days : order === 'smtwtfs' ? [...days.slice(-1), ...days.slice(0, -1)] : [];
+  let at = 0;
+  return week.length === 0 ? text : text.replace(LETTER_WITH_HOURS, () => week[at++] ?? '');
+}
+
 /** "M-F" in whole names: single letters name days as the ends of a range, or beside one: "M-Th 7-7, F 7-3". */
 export function letterRanges(given: string): string {
-  const apart = given.replace(JOINED, (list) => list.replace(/Tu|Th|Sa|Su|[A-Z]/g, '$&/').replace(/\/$/, ''));
+  const listed = wholeWeekOfLetters(given)
+    .replace(END_OF_WEEK, (_, first: string) => (/f/i.test(first) ? 'Friday, Saturday' : 'Saturday, Sunday'))
+    .replace(MIXED_RANGE, (range: string, from?: string, until?: string) =>
+      range.replace(from ?? until ?? '', (one) => LETTERS[one.toLowerCase()] ?? one),
+    );
+  const apart = listed.replace(JOINED, (list) =>
+    list.replace(/Tu|Th|Sa|Su|[A-Z]/g, '$&/').replace(/\/$/, ''),
+  );
   const text = apart.replace(LETTER_LIST, (list) =>
     list.replace(/[a-z]+/gi, (one) => LETTERS[one.toLowerCase()] ?? one).replace(/\s?[/&]\s?/g, ', '),
   );

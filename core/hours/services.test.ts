@@ -57,6 +57,9 @@ test.each([
   ],
   ['M/W/F 9am-5pm', 'Mon 09:00-17:00; Wed 09:00-17:00; Fri 09:00-17:00'],
   ['8am-5pm M-F', 'Mon–Fri 08:00-17:00'],
+  ['M–Th: 11am-9pm; F&S: 11am-11pm', 'Mon–Thu 11:00-21:00; Fri–Sat 11:00-23:00'],
+  ['M-F 9am-5pm, S/S 10am-4pm', 'Mon–Fri 09:00-17:00; Sat–Sun 10:00-16:00'],
+  ['Sun-Th 11am-9pm, F-Sat 11am-11pm', 'Mon–Thu 11:00-21:00; Fri–Sat 11:00-23:00; Sun 11:00-21:00'],
   ['Mon-Fri 9am-9pm & Sat 10am-6pm', 'Mon–Fri 09:00-21:00; Sat 10:00-18:00'],
 ])('days in letters, before and behind their hours: %s', (text, week) => {
   expect(told(text, 'en')).toEqual([week]);
@@ -75,9 +78,26 @@ test('hours and minutes by their characters, simplified as well', () => {
   expect(told('星期一至五 上午9时至下午6时30分', 'zh')).toEqual(['Mon–Fri 09:00-18:30']);
 });
 
-test.each(['Size M, L 40-42', 'TTF 200', 'Flat F 12', 'We sell M/F connectors 9-12 mm'])(
-  'letters that are no days: %s',
-  (text) => {
-    expect(told(text, 'en')).toEqual([]);
-  },
-);
+test.each([
+  ['M: 9-5\nT: 9-5\nW: 9-5\nT: 9-8\nF: 9-5\nS: 10-2\nS: closed', 'Thursday', '09:00-20:00'],
+  ['S closed, M 9-5, T 9-5, W 9-5, T 9-5, F 9-5, S 10-2', 'Sunday', 'closed'],
+] as const)('a whole week in letters goes by their order: %s', (text, day, said) => {
+  const { hours, faults } = readWeek(text);
+  expect(faults).toEqual([]);
+  expect(hours[day]).toBe(said);
+});
+
+test('letters out of order are no week', () => {
+  expect(readWeek('M 9-5, S 9-5, T 9-5, T 9-5, F 9-5, S 10-2, S closed').faults).not.toEqual([]);
+});
+
+test.each([
+  'Our S/S 26 collection',
+  'Size S/S 10',
+  'Size M, L 40-42',
+  'TTF 200',
+  'Flat F 12',
+  'We sell M/F connectors 9-12 mm',
+])('letters that are no days: %s', (text) => {
+  expect(told(text, 'en')).toEqual([]);
+});
