@@ -22,6 +22,7 @@ import { judgePins } from './pins.ts';
 import { judgeSense } from './sense.ts';
 import { judgeOfferedPrices } from './offeredPrices.ts';
 import { judgeSequence } from './sequence.ts';
+import { judgeUnsaid } from './unsaid.ts';
 import { countryOfItem, judgeValues } from './values.ts';
 import { VisitorSearch } from '#core/agreement';
 import { judgeVocabulary } from './vocabulary.ts';
@@ -92,6 +93,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeStructure(reading),
     ...judgeVocabulary(reading, options.typeOf),
     ...judgeValues(reading, options.towns),
+    ...judgeUnsaid(reading),
     ...judgeIdentity(reading),
     ...judgeCountryElsewhere(reading.items),
     ...judgeSequence(reading.items, options.today ?? ''),

@@ -27,6 +27,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromMisformed(all),
     fromBadValue(all),
     fromUnfilled(all),
+    fromMissing(all),
     fromNoBusiness(all, items),
     fromCountryElsewhere(all, items),
     fromLostAddress(all, reading),
@@ -285,6 +286,13 @@ function fromUnfilled(all: readonly Finding[]): Follows | undefined {
     isThere &&
     (({ code, place }) => code.startsWith('value/') && code !== 'value/placeholder' && isThere(place))
   );
+}
+
+/** What says nothing is told as missing where something is asked for. */
+function fromMissing(all: readonly Finding[]): Follows | undefined {
+  const missing = placesOf(all, ({ code }) => /^(?:guideline\/|value\/address-part|value\/coord)/.test(code));
+  const isThere = missing && beginsAt(missing);
+  return isThere && (({ code, place }) => code === 'value/null' && isThere(place));
 }
 
 /** What only a local business has does not belong to a plain organisation: that it is none is told once. */

@@ -1,6 +1,6 @@
 import { countryName } from '#core/address';
 import { finding, type Fault, type Finding } from '#core/fault';
-import { textOf, valuesOf, type ReadItem } from '#core/item';
+import { placeOfText, textOf, valuesOf, type ReadItem } from '#core/item';
 import { countriesAt, isInCountry } from '#core/outline';
 import { readCoordinates, readDegrees, readPin, type Point } from '#core/pin';
 import type { Edit } from '#core/text';
@@ -27,7 +27,7 @@ export function judgeCoordinates(item: ReadItem, where: Where, source: string): 
   const told = faults
     .filter(({ part }) => !unread.some(({ property }) => property === part))
     .map(({ part, code, message }) =>
-      finding(code, message, placeOf(item, part), part, {
+      finding(code, message, placeOfText(item, part), part, {
         edits:
           code === 'value/coordinates-swapped' && isNearSwapped(pin, where)
             ? exchange(item, { latitude: pin.longitude, longitude: pin.latitude }, source)
@@ -59,11 +59,6 @@ const isNearSwapped = (pin: Readonly<Record<Half, string>>, { country, isNear }:
   return !country || (isInCountry(country, swapped) === true && isNear(swapped));
 };
 
-const placeOf = (item: ReadItem, half: Half): Finding['place'] => {
-  const [value] = valuesOf(item, half);
-  return value?.kind === 'text' ? value.place : item.place;
-};
-
 /** A number that people can read and machines cannot: a decimal comma, degrees, minutes and seconds, a hemisphere. */
 function unreadable(item: ReadItem, half: Half, text: string, source: string): readonly Finding[] {
   const written = text.trim();
@@ -84,7 +79,7 @@ function unreadable(item: ReadItem, half: Half, text: string, source: string): r
     finding(
       'value/coordinate',
       `“${written}” is no ${half} to a machine, which reads a plain number with a point: ${degrees}.`,
-      placeOf(item, half),
+      placeOfText(item, half),
       half,
       { edits: exchange(item, { [half]: degrees }, source) },
     ),
@@ -145,7 +140,7 @@ function againstCountry(
       finding(
         'value/coordinates-country',
         `${said} One of them is wrong.`,
-        placeOf(item, 'latitude'),
+        placeOfText(item, 'latitude'),
         'latitude',
       ),
     ];
@@ -156,7 +151,7 @@ function againstCountry(
     finding(
       code,
       `${said} ${told}: ${String(latitude)}, ${String(longitude)} is there.`,
-      placeOf(item, half),
+      placeOfText(item, half),
       half,
       {
         edits: exchange(item, written(item, { latitude, longitude }), source),

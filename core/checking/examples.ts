@@ -372,6 +372,7 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     hollins('"priceRange":"££"'),
   ),
   'value/empty': pair(hollins('"telephone":""'), hollins()),
+  'value/null': pair(hollins('"faxNumber":null'), hollins()),
   'value/placeholder': pair(hollins().replace('Hollins Row Opticians', 'Your Business Name'), hollins()),
   'guideline/self-rating': pair(
     hollins('"aggregateRating":{"@type":"AggregateRating","ratingValue":4.9,"reviewCount":3}'),

@@ -17,6 +17,7 @@ import { isPropertyOf, isSubtype, propertyNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { propertiesMeant } from './meant.ts';
 import type { Profile, Want } from './profile.ts';
+import { placeOfMissing } from './unsaid.ts';
 import { renamed } from './spot.ts';
 
 const CODES: Readonly<Record<Want['weight'], FaultCode>> = {
@@ -153,7 +154,7 @@ const brokenIn = ({ syntax, unsaid = [] }: ReadItem, { faults, astray }: Reading
   syntax === 'rdfa'
     ? astray.map(({ name }) => name)
     : faults.some(({ code }) => code.startsWith('syntax/'))
-      ? unsaid
+      ? unsaid.map(({ name }) => name)
       : [];
 
 /** What a profile wants of an item and it has not; what `elsewhere` has is not asked of it again, but for what is required. */
@@ -188,7 +189,7 @@ function wantsOf(
       }[weight];
       const said = name === 'address' ? addressUnderLocation(item, source) : undefined;
       if (said) return said;
-      return finding(CODES[weight], `${name} ${verb}. ${why}`.trim(), item.typePlace, name);
+      return finding(CODES[weight], `${name} ${verb}. ${why}`.trim(), placeOfMissing(item, name), name);
     });
 }
 

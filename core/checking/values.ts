@@ -4,7 +4,7 @@ import { isDateOrYear, machineDate, machineDateOrYear } from '#core/hours';
 import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '#core/link';
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import { recordFromItem, type Reading } from '#core/reading';
-import { Visited, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
+import { Visited, placeOfText, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import {
   currenciesMeant,
   emailMeant,
@@ -316,10 +316,6 @@ function judgeWhole(
   item: ReadItem,
   { country, ofTwin, isNear, page: { source }, servesArea, within }: Surroundings,
 ): readonly Finding[] {
-  const placeOf = (name: string): Finding['place'] => {
-    const [value] = valuesOf(item, name);
-    return value?.kind === 'text' ? value.place : item.place;
-  };
   if (item.types.some((type) => isSubtype(type, 'GeoCoordinates')))
     return judgeCoordinates(item, { country, isNear }, source).filter(
       // The middle of an area is no door.
@@ -333,7 +329,7 @@ function judgeWhole(
         finding(
           'value/size',
           `“${size}” is no size in pixels. Write a number like 1600.`,
-          placeOf(side),
+          placeOfText(item, side),
           side,
         ),
       ];
@@ -350,7 +346,7 @@ function judgeWhole(
       finding(
         'guideline/self-rating',
         'Search engines show no ratings that a business gives itself on its own site.',
-        placeOf('aggregateRating'),
+        placeOfText(item, 'aggregateRating'),
         'aggregateRating',
       ),
     ];
@@ -376,7 +372,7 @@ function judgeWhole(
     return parts
       .filter(({ part, code }) => !missed(part, code))
       .map(({ part, code, message }) =>
-        finding(code, message, placeOf(part), part, {
+        finding(code, message, placeOfText(item, part), part, {
           edits: mendPart(item, part, code, countryCode(address.addressCountry), source),
           guess: code === 'value/postal-code',
         }),

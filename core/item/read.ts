@@ -17,12 +17,15 @@ export interface ReadItem {
   readonly types: readonly string[];
   readonly id: string | null;
   readonly properties: readonly ReadProperty[];
-  /** Names that stand there with nothing behind them that can be read. */
-  readonly unsaid?: readonly string[];
+  /** What stands there with nothing behind it that can be read: null, an empty list, or what is broken. */
+  readonly unsaid?: readonly Unsaid[];
   readonly place: Place;
   /** Where the types are written; the item's beginning where it has none. */
   readonly typePlace: Place;
 }
+
+/** A name that says nothing. */
+export type Unsaid = Pick<ReadProperty, 'name' | 'place'>;
 
 export interface ReadProperty {
   /** The bare name for properties of schema.org. */
@@ -72,6 +75,13 @@ export function textOf(item: ReadItem, name: string): string {
   for (const property of item.properties)
     if (property.name === name && property.value.kind === 'text') return property.value.text;
   return '';
+}
+
+/** Where the first text of a property stands; where its name says nothing, or else the item, where there is none. */
+export function placeOfText(item: ReadItem, name: string): Place {
+  const [value] = valuesOf(item, name);
+  if (value?.kind === 'text') return value.place;
+  return item.unsaid?.find((one) => one.name === name)?.place ?? item.place;
 }
 
 /** The items that are values of a property. */

@@ -1,6 +1,6 @@
 import { fault } from '#core/fault';
 import type { Lines } from '#core/text';
-import type { ReadItem, ReadProperty, ReadValue } from '#core/item';
+import type { ReadItem, ReadProperty, ReadValue, Unsaid } from '#core/item';
 import { nearestName, propertyNamed } from '#core/vocabulary';
 import { isAlias, noTerms, propagated, termsUnder, type Term, type Terms } from './context.ts';
 import { judgeContext, missingContext, type ContextFault } from './contextFaults.ts';
@@ -100,7 +100,7 @@ class NodeReader {
     const context = member(node, '@context');
     const terms = scopedByType(node, context ? termsUnder(around, context.value) : around);
     const properties: ReadProperty[] = [];
-    const unsaid: string[] = [];
+    const unsaid: Unsaid[] = [];
     const reversed: { readonly name: string; readonly one: JsonMember; readonly inner: Terms }[] = [];
     const read = (from: JsonObject): void => {
       for (const one of from.members) {
@@ -126,7 +126,7 @@ class NodeReader {
         ];
         const found = this.#values(one.value, inner, term);
         const values = term?.containers.includes('@list') ? found.map(listed) : found;
-        if (values.length === 0) unsaid.push(name);
+        if (values.length === 0) unsaid.push({ name, place });
         for (const value of values) properties.push({ name, value, namePlace, place });
       }
     };
