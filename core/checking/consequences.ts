@@ -123,12 +123,28 @@ function fromLoose(all: readonly Finding[], items: () => readonly ReadItem[]): F
         ),
     ),
   );
+  const split = itemsSplitOff(loose, around);
   const isLacking = (property: string | null, { start }: Place): boolean =>
     lacking.has(`${property ?? ''} ${String(start)}`);
   return ({ code, property, place }) =>
     (isOfHours && isHours(property) && /^agreement\/(?:visitor|hours-among-others)$/.test(code)) ||
     (/^(?:guideline|value)\//.test(code) && isLacking(property, place)) ||
+    (code.startsWith('guideline/') && split(property, place)) ||
     (code === 'structure/no-type' && isLacking('@type', place));
+}
+
+/** Whether something is missing in a business that belongs to the one around it, or in that and stands here. */
+function itemsSplitOff(
+  loose: readonly Finding[],
+  around: (place: Place) => Iterable<ReadItem>,
+): (property: string | null, place: Place) => boolean {
+  const pairs = loose.filter(({ property }) => property === '@type').map(({ place }) => [...around(place)]);
+  return (property, { start }) =>
+    pairs.some(
+      ([inner, outer]) =>
+        inner?.typePlace.start === start ||
+        (outer?.typePlace.start === start && inner?.properties.some(({ name }) => name === property)),
+    );
 }
 
 /** What stands behind an item that a browser ends early is not missing in it. */

@@ -57,3 +57,30 @@ describe('an item inside another that no property ties', () => {
     ],
   ])('that %s is none', (_, source) => expect(loose(source)).toEqual([]));
 });
+
+describe('a business without a name inside another', () => {
+  const address =
+    '<p itemprop="address" itemscope itemtype="https://schema.org/PostalAddress"><b itemprop="addressLocality">Saltby</b></p>';
+  const inside = `<div itemscope itemtype="https://schema.org/LocalBusiness">${address}</div>`;
+
+  test('is told once, and nothing that it or the one around lacks for it', () => {
+    const { findings } = check(shop(inside));
+    expect(findings.filter(({ grade }) => grade === 'must').map(({ code }) => code)).toEqual([
+      'structure/loose',
+    ]);
+    expect(findings.filter(({ property }) => property === 'telephone')).toHaveLength(1);
+  });
+
+  test('is told in RDFa', () => {
+    const source =
+      '<div vocab="https://schema.org/" typeof="Store"><b property="name">Larch</b><div typeof="LocalBusiness"><a property="telephone">+44 1326 496000</a></div></div>';
+    expect(loose(source).map(({ message }) => /Take typeof out/.test(message))).toEqual([true]);
+  });
+
+  test.each([
+    ['has a name', shop(inside.replace(address, `<b itemprop="name">Larch Café</b>${address}`))],
+    ['is a department', shop(inside.replace('<div', '<div itemprop="department"'))],
+    ['stands in a page', shop(inside, 'WebPage')],
+    ['stands beside', `${shop('')}${inside}`],
+  ])('that %s is none', (_, source) => expect(loose(source)).toEqual([]));
+});

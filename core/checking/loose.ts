@@ -1,6 +1,6 @@
 import { finding, type Finding } from '#core/fault';
 import { behindTagName, tokensOf, type HtmlElement } from '#core/html';
-import { schemaName } from '#core/item';
+import { schemaName, type ReadItem } from '#core/item';
 import type { Reading } from '#core/reading';
 import { table } from '#core/text';
 import { isPropertyOf, isSubtype } from '#core/vocabulary';
@@ -49,6 +49,38 @@ export function judgeLoose({ document, source, lines }: Reading): readonly Findi
     ];
   });
 }
+
+/**
+ * A business without a name that begins inside another, and that nothing ties to it: who wrote it meant the one around,
+ * and what it holds is lost to that (HTML, Microdata 5.2.4).
+ */
+export function judgeSplit({ document, items, lines }: Reading): readonly Finding[] {
+  const inside = new Map(items.filter(isSplit).map((item) => [item.place.start, item]));
+  if (inside.size === 0) return [];
+  return (document?.marked ?? []).flatMap((element) => {
+    const item = inside.get(element.start);
+    const isMicrodata = item?.syntax === 'microdata';
+    const outer = item && !element.inert && !isTied(element) ? itemAround(element, isMicrodata) : undefined;
+    const types = outer ? typesOf(outer) : [];
+    if (!item || !types.some((type) => isSubtype(type, 'LocalBusiness'))) return [];
+    const held = [...new Set(item.properties.map(({ name }) => name))].join(', ');
+    const begin = isMicrodata ? 'itemscope and itemtype' : 'typeof';
+    return [
+      finding(
+        'structure/loose',
+        `This ${item.types.join(', ')} has no name and begins inside the ${types.join(', ')}, but no property ties it to that, so a machine takes it for another business, and ${held} for its own. Take ${begin} out here, and they belong to the ${types[0] ?? ''}.`,
+        lines.place(element.start, element.contentStart),
+        '@type',
+      ),
+    ];
+  });
+}
+
+const isSplit = ({ syntax, types, properties }: ReadItem): boolean =>
+  syntax !== 'jsonld' &&
+  types.some((type) => isSubtype(type, 'LocalBusiness')) &&
+  properties.length > 0 &&
+  !properties.some(({ name }) => name === 'name');
 
 /** Some businesses are no places to schema.org, and have hours all the same. */
 const isGoneTo = (type: string): boolean => isSubtype(type, 'Organization') || isSubtype(type, 'Place');

@@ -11,7 +11,7 @@ import { collapse, fold, table, westernDigits, type Edit } from '#core/text';
 import { typeNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeAstray } from './astray.ts';
-import { judgeLoose } from './loose.ts';
+import { judgeLoose, judgeSplit } from './loose.ts';
 import { hasMisspeltScope, judgeMisspelt, judgeOpenQuotes, judgeOtherSyntax } from './misspelt.ts';
 import { judgeStrays } from './strays.ts';
 import { judgeScopeless, judgeUntyped } from './scopeless.ts';
@@ -27,6 +27,7 @@ export function judgeStructure(reading: Reading): readonly Finding[] {
     ...judgeScopeless(reading),
     ...judgeUntyped(reading),
     ...judgeLoose(reading),
+    ...judgeSplit(reading),
     ...judgeMisspelt(reading),
     ...judgeOtherSyntax(reading),
     ...judgeOpenQuotes(reading),
