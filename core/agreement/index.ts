@@ -1,3 +1,4 @@
+export { withAccentsOf } from './accents.ts';
 export { comparedFacts, comparedOf, type RowFact } from './compared.ts';
 export * from './contradiction.ts';
 export * from './description.ts';

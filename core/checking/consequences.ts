@@ -129,23 +129,30 @@ function fromLoose(all: readonly Finding[], items: () => readonly ReadItem[]): F
   return ({ code, property, place }) =>
     (isOfHours && isHours(property) && /^agreement\/(?:visitor|hours-among-others)$/.test(code)) ||
     (/^(?:guideline|value)\//.test(code) && isLacking(property, place)) ||
-    (code.startsWith('guideline/') && split(property, place)) ||
+    split({ code, property, place }) ||
     (code === 'structure/no-type' && isLacking('@type', place));
 }
 
-/** Whether something is missing in a business that belongs to the one around it, or in that and stands here. */
+/** Whether a finding is of a business that belongs to the one around it, or of what that one lacks and stands here. */
 function itemsSplitOff(
   loose: readonly Finding[],
   around: (place: Place) => Iterable<ReadItem>,
-): (property: string | null, place: Place) => boolean {
+): (one: Pick<Finding, 'code' | 'property' | 'place'>) => boolean {
   const pairs = loose.filter(({ property }) => property === '@type').map(({ place }) => [...around(place)]);
-  return (property, { start }) =>
-    pairs.some(
-      ([inner, outer]) =>
-        inner?.typePlace.start === start ||
-        (outer?.typePlace.start === start && inner?.properties.some(({ name }) => name === property)),
-    );
+  return ({ code, property, place: { start } }) =>
+    pairs.some(([inner, outer]) => {
+      const isHeld = inner?.properties.some(
+        ({ name, namePlace }) =>
+          (name === property || (isHours(name) && isHours(property))) &&
+          (code === 'vocabulary/not-of-type' ? namePlace.start === start : outer?.typePlace.start === start),
+      );
+      return isHeld ? /^(?:guideline\/|vocabulary\/not-of-type)/.test(code) : isLackOf(inner, code, start);
+    });
 }
+
+/** Whether something is told as missing in an item, where its types stand. */
+const isLackOf = (item: ReadItem | undefined, code: string, start: number): boolean =>
+  code.startsWith('guideline/') && item?.typePlace.start === start;
 
 /** What stands behind an item that a browser ends early is not missing in it. */
 function fromCutItem(all: readonly Finding[]): Follows | undefined {

@@ -3,14 +3,24 @@ import { urlMeant } from '#core/value';
 import { businessesIn, canonicalOf, isLocalBusiness, sourceOf, type Reading } from '#core/reading';
 import { syntaxName, textOf, type ReadItem } from '#core/item';
 import { countryOf, type BusinessRecord } from '#core/record';
-import { isContradiction, placeOfTold, toldProperties, comparedOf, isCode } from '#core/agreement';
-import { describe, placeOf, type Description } from '#core/agreement';
+import {
+  comparedOf,
+  describe,
+  type Description,
+  groupsOfBusinesses,
+  isCode,
+  isContradiction,
+  type MarkupCell,
+  placeOf,
+  placeOfTold,
+  telephonesOf,
+  type ThreeWayRow,
+  toldProperties,
+  type VisitorSearch,
+  withAccentsOf,
+} from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
 import type { Place } from '#core/text';
-import { telephonesOf } from '#core/agreement';
-import { groupsOfBusinesses } from '#core/agreement';
-import type { MarkupCell, ThreeWayRow } from '#core/agreement';
-import type { VisitorSearch } from '#core/agreement';
 import { judgeOnPage } from './onPage.ts';
 
 interface Known {
@@ -32,6 +42,7 @@ export function judgeAgreement(
     ...rows.flatMap((row) => [
       ...row.markup.flatMap((cell) => againstRecord(row, cell)),
       ...againstVisitor(row),
+      ...lostAccents(row, reading.source),
     ]),
     ...judgeItems(reading),
     ...judgeAddress(reading, mentioned),
@@ -108,6 +119,30 @@ function againstVisitor(row: ThreeWayRow): readonly Finding[] {
       ),
     ];
   return [notVisible(said.text, said.place, row.property)];
+}
+
+/** Letters without their marks in the markup, where visitors read them with these. */
+function lostAccents(
+  { markup: [said], visitor, core, property }: ThreeWayRow,
+  source: string,
+): readonly Finding[] {
+  // Against a record that writes it otherwise, that is told.
+  if (!core || visitor.agreement !== 'written-differently' || said?.agreement === 'written-differently')
+    return [];
+  const whole = said && withAccentsOf(said.text, visitor.text);
+  if (!said || whole === undefined) return [];
+  const { start, end } = said.place;
+  const written = source.slice(start, end);
+  const message = `The ${syntaxName[said.syntax]} writes “${shortText(said.text)}”, visitors read “${shortText(visitor.text)}”: letters lost their marks. Write “${shortText(whole)}”.`;
+  return [
+    finding('agreement/accents', message, said.place, property, {
+      edits: written.includes(said.text)
+        ? [{ start, end, text: written.replace(said.text, () => whole) }]
+        : null,
+      guess: true,
+      related: visitor.place ? [{ message: 'What a visitor sees', place: visitor.place }] : [],
+    }),
+  ];
 }
 
 /** What a machine is told of a business, and no visitor. */

@@ -543,6 +543,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     `${script(hollins())}<p>Welcome</p>`,
     `${script(hollins())}<p>Hollins Row Opticians<br>9 Hollins Row<br>Saltby TQ1 2AB</p>`,
   ),
+  'agreement/accents': pair(
+    `${script(hollins())}<p>Höllins Row Opticians</p>`,
+    `${script(hollins())}<p>Hollins Row Opticians</p>`,
+  ),
   'agreement/hours-among-others': pair(
     `${script(hollins('"openingHours":"Mo-Fr 09:00-17:00"'))}<p>Hollins Row Opticians<br>9 Hollins Row<br>Saltby TQ1 2AB<br>Workshop: Mon–Fri 8am–4pm</p>`,
     `${script(hollins('"openingHours":"Mo-Fr 09:00-17:00"'))}<p>Hollins Row Opticians<br>9 Hollins Row<br>Saltby TQ1 2AB<br>Workshop: Mon–Fri 9am–5pm</p>`,

@@ -433,6 +433,11 @@ const rows = {
     meaning: 'The markup says what a visitor cannot see.',
     source: PROFILE,
   },
+  'agreement/accents': {
+    grade: 'note',
+    meaning: 'The markup writes a name or an address without the marks on letters that visitors read.',
+    source: PROFILE,
+  },
   'agreement/hours-among-others': {
     grade: 'note',
     meaning: 'The page shows other hours than the markup gives, behind a label or in a sentence.',
