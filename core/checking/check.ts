@@ -19,6 +19,7 @@ import { judgeOthers, ofOthers } from './otherBusinesses.ts';
 import { judgePast } from './senseOfHours.ts';
 import { judgeSharedPages, judgeSharedPins, judgeSharedStreets } from './copied.ts';
 import { judgePins } from './pins.ts';
+import { judgeSeasons } from './seasons.ts';
 import { judgeSense } from './sense.ts';
 import { judgeOfferedPrices } from './offeredPrices.ts';
 import { judgeSequence } from './sequence.ts';
@@ -106,12 +107,12 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeGuidelines(reading, profile, mentioned),
     ...(search ? judgeOthers(reading, own, rows, search) : []),
     ...(search ? judgeFurtherNumbers(reading, own, others, search) : []),
+    ...(search ? judgeSeasons(reading, own, others, search) : []),
     ...(search ? judgeOfferedPrices(reading, search) : []),
     ...judgeAgreement(reading, rows, { mentioned, record, search, telephones: options.telephones }),
   ];
-  const items = described.map(({ item }) => item);
   const told = oncePerCause(withoutConsequences(all, reading).sort(byGradeAndPlace));
-  const known = record ? told.map((one) => withRecordMend(one, { reading, record, items, rows })) : told;
+  const known = record ? told.map((one) => withRecordMend(one, { reading, record, items: own, rows })) : told;
   const { findings, ignored } = putAside(reading.source, known, ignores, page);
   return {
     items: plainItems(reading.items),
