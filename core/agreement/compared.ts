@@ -70,6 +70,9 @@ const LOOKS: Readonly<
   email: (search, text) => search.findEmail(text.trim()),
   hours: (search, _, record) => search.findHours(record.hours, countryOf(record)),
   price: (search, text) => search.findPriceRange(text.trim()),
+  arrival: (search, text) => search.findLabelled('arrival', text),
+  departure: (search, text) => search.findLabelled('departure', text),
+  founded: (search, text) => search.findLabelled('founded', text),
 };
 
 /** The rows of a fact: one for each part, or one for all of it. */

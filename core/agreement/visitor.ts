@@ -7,6 +7,7 @@ import type { VisibleText } from '#core/reading';
 import { westernDigits } from '#core/text';
 import { isOneWord, lettersOf, mayHold, type Letters } from './letters.ts';
 import { findEmailIn } from './emails.ts';
+import { findLabelled, type Labelled } from './labelled.ts';
 import { OTHER_HOURS, seeOddTime } from './otherHours.ts';
 import {
   lettersOfPage,
@@ -159,6 +160,11 @@ export class VisitorSearch {
       agreement: isSame ? 'written-differently' : 'different',
       at: { start, end },
     };
+  }
+
+  /** What stands behind what it is called: "Check-in: 15:00". Undefined where nothing does. */
+  findLabelled(sort: Labelled, told: string): Seen | undefined {
+    return findLabelled(this.#text, sort, told);
   }
 
   /** Whether the page shows anything that may be a postal code of a country: in its form, or in that of `told`. */

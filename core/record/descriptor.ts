@@ -33,7 +33,10 @@ export type Look =
   | 'vat'
   | 'email'
   | 'hours'
-  | 'price';
+  | 'price'
+  | 'arrival'
+  | 'departure'
+  | 'founded';
 
 /** What people see of a fact, or of one part of it. */
 export interface RowSpec {

@@ -16,6 +16,7 @@ export const details = {
     hint: '14:00',
     headings: 'check in;checkin;check in time;anreise',
     property: 'checkinTime',
+    look: 'arrival',
     block: { label: 'Check-in' },
   }),
   checkoutTime: fact('offer', time, {
@@ -24,6 +25,7 @@ export const details = {
     hint: '11:00',
     headings: 'check out;checkout;check out time;abreise',
     property: 'checkoutTime',
+    look: 'departure',
     block: { label: 'Check-out' },
   }),
   petsAllowed: fact('offer', yesNo, {

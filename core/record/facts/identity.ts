@@ -143,6 +143,7 @@ export const identity = {
       how: 'The year, or year, month and day: 1987-04-30',
     },
     property: 'foundingDate',
+    look: 'founded',
     block: { label: 'Founded' },
   }),
   slogan: fact('identity', words, {
