@@ -25,7 +25,12 @@ test.each([
   ['de', 'Öffnungszeiten: rund um die Uhr'],
   ['en', 'Open 24 hours'],
   ['en', 'Opening hours: open 24 hours a day.'],
+  ['en', 'We’re open 24/7, 365 days a year.'],
+  ['en', 'Call us. Our doors are open 24/7! Ask for Jo.'],
+  ['de', 'Wir haben 24/7 geöffnet.'],
   ['fr', 'Ouvert jour et nuit'],
+  ['fr', 'Ouvert 7j/7 24h/24'],
+  ['es', 'Abierto 24/7'],
   ['es', 'Abierto las 24 horas'],
   ['pt', 'Aberto 24h'],
   ['it', 'Aperto 24 ore su 24'],
@@ -48,6 +53,7 @@ test.each([
 
 test.each([
   'Emergency line: 24 hours',
+  'Roadside help. Our line is open 24/7.',
   'Delivery: open 24 hours',
   'Delivery within 24 hours',
   'Lieferung: rund um die Uhr',

@@ -7,13 +7,13 @@ import { plainLetters } from './translate.ts';
  * a telephone or of a delivery.
  */
 const NEVER_CLOSED: readonly string[] = [
-  "(?:we(?:'| a)re |always )?open (?:24 ?h(?:ou)?rs?(?: a day)?|around the clock|all day,? every ?day)|24 ?h(?:ou)?rs? open|never closed",
-  '(?:durchgehend |taglich )?(?:24 (?:stunden|std\\.?|h)(?: am tag| taglich)? (?:geoffnet|offen)|rund um die uhr(?: geoffnet| offen)?)|immer geoffnet',
-  'ouvert(?:e|s)? (?:24 ?h(?:eures)? ?(?:/|sur) ?24(?: ?h)?|jour et nuit)|24 ?h(?:eures)? ?(?:/|sur) ?24(?: ?h)?',
-  'abiert[oa]s? (?:las )?24 (?:horas|h)|(?:las )?24 horas abiert[oa]',
-  'abert[oa]s? (?:as )?24 ?(?:horas|h)|(?:as )?24 horas abert[oa]',
-  'apert[oi] (?:h ?)?24(?: ?h| ore)?(?:/24| su 24)?|sempre apert[oi]',
-  '(?:24 uur (?:per dag )?|dag en nacht )(?:open|geopend)',
+  "(?:we(?:['’]| a)re |our doors are |always )?open (?:24 ?/ ?7|24 ?h(?:ou)?rs?(?: a day)?|around the clock|all day,? every ?day)(?:,? (?:365|7|seven) days a (?:year|week))?|24 ?h(?:ou)?rs? open|never closed",
+  '(?:wir haben )?(?:durchgehend |taglich )?(?:24 ?/ ?7 (?:geoffnet|offen)|24 (?:stunden|std\\.?|h)(?: am tag| taglich)? (?:geoffnet|offen)|rund um die uhr(?: geoffnet| offen)?)|immer geoffnet',
+  'ouvert(?:e|s)? (?:7 ?j(?:ours)? ?(?:/|sur) ?7,?(?: et)? )?(?:24 ?/ ?(?:7|24)|24 ?h(?:eures)? ?(?:/|sur) ?24(?: ?h)?|jour et nuit)|24 ?h(?:eures)? ?(?:/|sur) ?24(?: ?h)?',
+  'abiert[oa]s? (?:las )?24 ?(?:horas(?: del dia)?|h|/ ?7)|(?:las )?24 horas abiert[oa]',
+  'abert[oa]s? (?:as )?24 ?(?:horas(?: por dia)?|h|/ ?7)|(?:as )?24 horas abert[oa]',
+  'apert[oi] (?:h ?)?24(?: ?h| ore)?(?:/24| su 24|/7)?|sempre apert[oi]',
+  '(?:24 ?/ ?7 |24 uur (?:per dag )?|dag en nacht )(?:open|geopend)',
   'calodobowo|(?:otwarte |czynne )?(?:cala dobe|24 ?h)',
   '(?:oppet )?dygnet runt(?: oppet)?|(?:abent |apent )?dognet rundt|dognabent|dognapent|hele dognet',
   '(?:avoinna )?ympari vuorokauden',
@@ -25,8 +25,8 @@ const NEVER_CLOSED: readonly string[] = [
   '(?:buka|mo cua) 24 (?:jam|gio)|เปิด(?:บริการ)? ?24 ?ชั่วโมง|(?:مفتوح )?(?:على مدار الساعة|24 ساعة)|פתוח 24 שעות',
 ];
 const WHOLE_LINE = new RegExp(`^(?:${NEVER_CLOSED.join('|')})[.!。]?$`, 'u');
-/** Lines longer than this say more than that. */
-const LONGEST = 60;
+/** A paragraph in which it is one sentence of some. */
+const LONGEST_LINE = 300;
 
 const ALL_WEEK = days.reduce<Hours>((hours, day) => ({ ...hours, [day]: '24 hours' }), emptyHours);
 
@@ -37,18 +37,20 @@ interface NeverClosed {
   readonly whole: true;
 }
 
-/** The first line of a text that says, and nothing else, that the place is open at any time; behind a label of hours too. */
+/** The first line or sentence of a text that says, and nothing else, that the place is open at any time; behind a label of hours too. */
 export function neverClosedIn(text: string): NeverClosed | undefined {
   let at = 0;
   for (const line of text.split('\n')) {
     const start = at;
     at += line.length + 1;
-    if (line.length > LONGEST || line.trim() === '') continue;
-    const [, label = '', said = line] = /^\s*([^:：]{2,40})[:：]\s*(.+)$/s.exec(line) ?? [];
-    if (label && !isHoursLabel(`${label}:`)) continue;
-    if (!WHOLE_LINE.test(plainLetters(said).trim())) continue;
-    const from = start + line.indexOf(said.trim());
-    return { hours: ALL_WEEK, start: from, end: from + said.trim().length, whole: true };
+    if (line.length > LONGEST_LINE || line.trim() === '') continue;
+    for (const sentence of line.split(/(?<=\p{L}{2}[.!]|\d[.!]) (?=\p{Lu})/u)) {
+      const [, label = '', said = sentence] = /^\s*([^:：]{2,40})[:：]\s*(.+)$/s.exec(sentence) ?? [];
+      if (label && !isHoursLabel(`${label}:`)) continue;
+      if (!WHOLE_LINE.test(plainLetters(said).trim())) continue;
+      const from = start + line.indexOf(said.trim());
+      return { hours: ALL_WEEK, start: from, end: from + said.trim().length, whole: true };
+    }
   }
   return undefined;
 }
