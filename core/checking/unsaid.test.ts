@@ -27,6 +27,13 @@ test.each([
   expect(toldOf(members).filter((one) => /null|\[\]/.test(one))).toEqual([told]);
 });
 
+test('an empty text of a picture is no fault of the business', () => {
+  expect(
+    toldOf('"image": {"@type": "ImageObject", "url": "https://hollins.example/a.jpg", "caption": ""}'),
+  ).toEqual(['value/null caption: "caption": ""']);
+  expect(toldOf('"slogan": ""')).toEqual(['value/empty slogan: "slogan": ""']);
+});
+
 test.each(['"faxNumber": "null"', '"award": [null, "Best of Truro"]'])(
   'what says something: %s',
   (members) => {

@@ -128,7 +128,15 @@ function judgeProperty(
   if (value.kind === 'item') return [];
   const text = value.text.trim();
   if (!text)
-    return [finding('value/empty', `${name} is there, but empty. Leave out what is not known.`, place, name)];
+    return [
+      finding(
+        // What publishes pages leaves the description of a site or a picture blank: it is of no business.
+        item.types.some((type) => isSubtype(type, 'CreativeWork')) ? 'value/null' : 'value/empty',
+        `${name} is there, but empty. Leave out what is not known.`,
+        place,
+        name,
+      ),
+    ];
   const written = source.slice(value.place.start, value.place.end);
   if (isLinked(value, source) && /^\s*#?\s*$/.test(written) && !OF_THE_PAGE.has(name))
     return [

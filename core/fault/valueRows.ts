@@ -332,7 +332,8 @@ export const valueRows = {
   'value/empty': { grade: 'should', meaning: 'The property is there, but empty.', source: PROFILE },
   'value/null': {
     grade: 'note',
-    meaning: 'The property is null or an empty list, which says nothing (JSON-LD 1.1, 4.1).',
+    meaning:
+      'The property is null or an empty list (JSON-LD 1.1, 4.1), or an empty text of a site, a page or a picture: it says nothing.',
     source: 'https://www.w3.org/TR/json-ld11/#terms-imported-from-other-specifications',
   },
   'value/placeholder': { grade: 'must', meaning: 'A text left over from a template.', source: PROFILE },
