@@ -56,7 +56,7 @@ export function judgeSense(reading: Reading, countryOf: (item: ReadItem) => stri
         );
     }
   };
-  for (const item of items) visit(item, '', undefined);
+  for (const item of visited.tops) visit(item, '', undefined);
   return found;
 }
 

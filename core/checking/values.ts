@@ -72,17 +72,26 @@ export function judgeValues(page: Reading, towns?: Towns): readonly Finding[] {
     }
     found.push(...judgeWhole(item, { ...surroundings, country }));
   };
-  for (const item of page.items)
+  for (const item of visited.tops)
     visit(item, { page, country: '', ofTwin: '', isNear: () => true, servesArea: false, within: '' });
   return found;
 }
 
+/** An address as something that has it. */
+const ofAddress = (item: ReadItem): ReadItem => ({
+  ...item,
+  properties: [
+    { name: 'address', value: { kind: 'item', item }, place: item.place, namePlace: item.typePlace },
+  ],
+});
+
 const hasAddress = (item: ReadItem): boolean => valuesOf(item, 'address').length > 0;
 
-/** The country (ISO 3166-1 alpha-2) of an item's address; '' where it has none. */
+/** The country (ISO 3166-1 alpha-2) of an item's address, or of an address that stands by itself; '' where it has none. */
 export function countryOfItem(item: ReadItem): string {
-  if (!hasAddress(item)) return '';
-  const { addressCountry } = recordFromItem(item).address;
+  const isAddress = item.types.some((type) => isSubtype(type, 'PostalAddress'));
+  if (!isAddress && !hasAddress(item)) return '';
+  const { addressCountry } = recordFromItem(isAddress ? ofAddress(item) : item).address;
   return countryCode(addressCountry) || countryNamed(addressCountry);
 }
 
@@ -360,12 +369,7 @@ function judgeWhole(
     ];
   }
   if (item.types.some((type) => isSubtype(type, 'PostalAddress'))) {
-    const address = recordFromItem({
-      ...item,
-      properties: [
-        { name: 'address', value: { kind: 'item', item }, place: item.place, namePlace: item.typePlace },
-      ],
-    }).address;
+    const { address } = recordFromItem(ofAddress(item));
     const written = textOf(item, 'addressCountry').trim();
     const parts = judgeAddress({ ...address, addressCountry: written || address.addressCountry });
     const meant = propertiesMeant(item);

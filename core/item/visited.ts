@@ -1,21 +1,62 @@
+import { remembered } from '#core/text';
 import type { ReadItem, ReadProperty } from './read.ts';
 
 /**
+ * Properties whose values are parts of what has them, wherever they stand: what publishes pages writes an address or a pin
+ * as a node by itself, and names it by its `@id`.
+ */
+const OF_PARTS = new Set([
+  'address',
+  'aggregateRating',
+  'amenityFeature',
+  'contactPoint',
+  'geo',
+  'openingHoursSpecification',
+  'priceSpecification',
+  'reviewRating',
+  'specialOpeningHoursSpecification',
+]);
+
+/** Where the items stand that are parts of others, by their starts. */
+const partsAmong = remembered((items: readonly ReadItem[]): ReadonlySet<number> => {
+  const tops = new Set(items.map(({ place }) => place.start));
+  const [parts, seen] = [new Set<number>(), new Set<ReadItem>()];
+  const open = [...items];
+  for (let item = open.pop(); item; item = open.pop()) {
+    if (seen.has(item)) continue;
+    seen.add(item);
+    for (const { name, value } of item.properties) {
+      if (value.kind !== 'item') continue;
+      const { start } = value.item.place;
+      if (OF_PARTS.has(name) && tops.has(start) && start !== item.place.start) parts.add(start);
+      open.push(value.item);
+    }
+  }
+  return parts;
+});
+
+/**
  * Which items of a source were visited. One that stands at the top is visited there, with all that belongs to it, and
- * not where another refers to it; any other once, wherever it is met first.
+ * not where another refers to it, unless it is a part of that; any other once, wherever it is met first.
  */
 export class Visited {
-  readonly #tops: ReadonlyMap<number, ReadItem>;
+  /** Where to begin: at the top, with what is a part of another last, where nothing leads to it but itself. */
+  readonly tops: readonly ReadItem[];
+  readonly #own: ReadonlyMap<number, ReadItem>;
   readonly #seen = new Set<number>();
 
   constructor(items: readonly ReadItem[]) {
-    this.#tops = new Map(items.map((item) => [item.place.start, item]));
+    const parts = partsAmong(items);
+    const isPart = ({ place }: ReadItem): boolean => parts.has(place.start);
+    const own = items.filter((item) => !isPart(item));
+    this.tops = parts.size === 0 ? items : [...own, ...items.filter(isPart)];
+    this.#own = new Map(own.map((item) => [item.place.start, item]));
   }
 
   /** Whether this is the visit of an item. */
   enters(item: ReadItem): boolean {
     const { start } = item.place;
-    const top = this.#tops.get(start);
+    const top = this.#own.get(start);
     if ((top !== undefined && top !== item) || this.#seen.has(start)) return false;
     this.#seen.add(start);
     return true;
@@ -38,6 +79,6 @@ export function eachItem(items: readonly ReadItem[]): readonly Met[] {
     for (const property of item.properties)
       if (property.value.kind === 'item') visit(property.value.item, property);
   };
-  for (const item of items) visit(item, undefined);
+  for (const item of visited.tops) visit(item, undefined);
   return met;
 }
