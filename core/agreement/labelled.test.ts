@@ -14,6 +14,7 @@ describe('when guests come and leave', () => {
     ['Anreise ab 14 Uhr, Abreise bis 11 Uhr', 'arrival', '14:00:00', 'written-differently: 14 Uhr'],
     ['Anreise ab 14 Uhr, Abreise bis 11 Uhr', 'departure', '10:00', 'different: 11 Uhr'],
     ['Arrivée à partir de 15h30', 'arrival', '16:00', 'different: 15h30'],
+    ['Check-in from 2pm, check-out by 11am.', 'departure', '12:00', 'different: 11am.'],
     ['Check-in / Check-out: 15.00 / 11.00', 'departure', '11:00', 'written-differently: 11.00'],
     ['Check-out\n11:00', 'departure', '10:00', 'different: 11:00'],
     ['チェックイン 15時', 'arrival', '15:00', 'written-differently: 15時'],

@@ -36,7 +36,7 @@ const onPage = {
  * where it says nothing, or nothing that can be read.
  */
 export function findLabelled(text: string, sort: Labelled, told: string): Seen | undefined {
-  const [pattern, valueOf] = sort === 'founded' ? [YEAR, String] : [TIME, machineTime];
+  const [pattern, valueOf] = sort === 'founded' ? [YEAR, String] : [TIME, timeIn];
   const wanted = valueOf(sort === 'founded' ? told.slice(0, 4) : told.trim().slice(0, 5));
   if (!wanted) return undefined;
   let other: Seen | undefined;
@@ -53,6 +53,9 @@ export function findLabelled(text: string, sort: Labelled, told: string): Seen |
   }
   return other;
 }
+
+/** The stop of a sentence is no part of a time: "by 11am." */
+const timeIn = (text: string): string => machineTime(text) || machineTime(text.replace(/\.$/, ''));
 
 /** What belongs to a label: its line, the next where its own says nothing more, and not what is called otherwise. */
 function stretchBehind(text: string, sort: Labelled): string {
