@@ -10,6 +10,13 @@ test.each([
   ['99', 'US', []],
   ['98225', 'GB', []],
   ['10115', 'DE', ['Berlin', 'BE']],
+  ['8001', 'ZA', ['Western Cape', 'WC']],
+  ['55122', 'ID', ['DI Yogyakarta', 'Daerah Istimewa Yogyakarta', 'Yogyakarta', 'DIY']],
+  ['518000', 'CN', ['广东省', '广东', 'Guangdong']],
+  ['104', 'TW', ['台北市', '臺北市', '台北', '臺北', 'Taipei', 'Taipei City']],
+  ['83000', 'TH', ['ภูเก็ต', 'Phuket']],
+  ['08000', 'PE', ['Cusco', 'Cuzco']],
+  ['65000', 'UA', ['Одеська область', 'Одеська обл.', 'Одеська', 'Odesa Oblast', 'Odesa', 'Odessa']],
 ])('%s of %s can be in %j', (code, country, regions) => {
   expect(regionsOfPostalCode(code, country)).toEqual(regions);
 });
