@@ -1,4 +1,5 @@
 export * from './address.ts';
+export { hasCounties, isCounty } from './counties.ts';
 export * from './country.ts';
 export * from './form.ts';
 export { asCountryWrites, asPostPrints, postalCodes } from './postal-codes.ts';

@@ -59,7 +59,14 @@ const LOOKS: Readonly<
   // Few pages name their region or country to visitors; that they do not is no disagreement.
   region: (search, text, record) =>
     ifFound(search.findRegion(text, countryOf(record))) ??
-    ifFound(search.findOtherRegion(text, record.address.addressLocality, countryOf(record))),
+    ifFound(
+      search.findOtherRegion({
+        region: text,
+        town: record.address.addressLocality,
+        code: record.address.postalCode,
+        country: countryOf(record),
+      }),
+    ),
   street: (search, text, record) => search.findStreet(text.trim(), countryOf(record)),
   country: (search, text, record) =>
     ifFound(search.findExactly(countryName(countryOf(record)))) ?? ifFound(search.findExactly(text)),

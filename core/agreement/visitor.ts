@@ -8,6 +8,7 @@ import { westernDigits } from '#core/text';
 import { isOneWord, lettersOf, mayHold, type Letters } from './letters.ts';
 import { findEmailIn } from './emails.ts';
 import { findLabelled, type Labelled } from './labelled.ts';
+import { findOtherRegionIn, type ToldPlace } from './otherRegions.ts';
 import { OTHER_HOURS, seeOddTime } from './otherHours.ts';
 import {
   lettersOfPage,
@@ -254,24 +255,10 @@ export class VisitorSearch {
   }
 
   /** Another region of the country, where the page writes one behind the town. */
-  findOtherRegion(region: string, town: string, country: string): Seen {
-    const own = regionNamed(region, country);
-    const seen = own && town.trim() ? this.findTown(town, country) : MISSING;
-    if (!own || !seen.at) return MISSING;
-    const behind = /^[ \t]*[,(–-]?[ \t]*((?:[\p{L}\p{M}.’']+ ?){1,5})/u.exec(
-      this.#text.slice(seen.at.end, seen.at.end + 80),
-    );
-    const words = behind?.[1]?.trimEnd().split(' ') ?? [];
-    for (let count = words.length; behind && count > 0; count -= 1) {
-      const text = words.slice(0, count).join(' ');
-      const other = regionNamed(text, country);
-      if (!other) continue;
-      const start = seen.at.end + behind[0].indexOf(text);
-      return other.code === own.code
-        ? MISSING
-        : { text, agreement: 'different', at: { start, end: start + text.length } };
-    }
-    return MISSING;
+  findOtherRegion(told: ToldPlace): Seen {
+    const { at } = told.town.trim() ? this.findTown(told.town, told.country) : MISSING;
+    const other = at && findOtherRegionIn(this.#text, at, told);
+    return other ? this.#seenDifferent(other.start, other.end) : MISSING;
   }
 
   #cutShort(name: string): Seen | undefined {

@@ -28,6 +28,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromBadValue(all),
     fromUnfilled(all),
     fromMissing(all),
+    fromSeenAddress(all, items),
     fromNoBusiness(all, items),
     fromCountryElsewhere(all, items),
     fromLostAddress(all, reading),
@@ -309,6 +310,22 @@ function fromUnfilled(all: readonly Finding[]): Follows | undefined {
     isThere &&
     (({ code, place }) => code.startsWith('value/') && code !== 'value/placeholder' && isThere(place))
   );
+}
+
+/** A postal code or a region that visitors read otherwise is no riddle of which of both is wrong. */
+function fromSeenAddress(all: readonly Finding[], items: () => readonly ReadItem[]): Follows | undefined {
+  const seen = placesOf(
+    all,
+    ({ code, property }) =>
+      code === 'agreement/visitor' && /^(?:postalCode|addressRegion)$/.test(property ?? ''),
+  );
+  if (!seen) return undefined;
+  const around = itemsAround(items());
+  const addresses = new Set(seen.flatMap((place) => [...around(place)].slice(0, 1)));
+  return ({ code, place, mend }) =>
+    code === 'value/region' &&
+    mend === null &&
+    [...around(place)].slice(0, 1).some((item) => addresses.has(item));
 }
 
 /** What says nothing is told as missing where something is asked for. */
