@@ -1,6 +1,7 @@
 import { describe, groupsOfBusinesses } from '#core/agreement';
 import type { FaultCode } from '#core/fault';
 import {
+  asidesOf,
   businessesIn,
   isLocalBusiness,
   isPlaceOfBusiness,
@@ -98,7 +99,7 @@ function besideType({ source }: Reading, { syntax, typePlace, types, properties 
 
 /** Where JSON is so broken that nothing was read, its own findings say enough. */
 function noBusiness(reading: Reading): readonly Finding[] {
-  if (reading.faults.some(({ code }) => code.startsWith('syntax/'))) return [];
+  if (reading.faults.some(({ code }) => code.startsWith('syntax/')) || standsAside(reading)) return [];
   const place = reading.lines.place(0, 0);
   const types = [...new Set(reading.items.flatMap((item) => item.types))];
   if (reading.items.length > 0) {
@@ -116,6 +117,15 @@ function noBusiness(reading: Reading): readonly Finding[] {
   const message = 'A machine finds no markup of a business here, neither JSON-LD nor microdata.';
   return [finding('structure/no-business', message, place)];
 }
+
+/** Whether a business is described where machines do not look, which is told of there. */
+const standsAside = ({ document, source }: Reading): boolean =>
+  document !== undefined &&
+  asidesOf(document).some(({ start, end }) =>
+    [...source.slice(start, end).matchAll(/\b[A-Z][A-Za-z]+/g)].some(([word]) =>
+      isSubtype(word, 'LocalBusiness'),
+    ),
+  );
 
 /** What other objects of the same `@id` say, which contradict it elsewhere and so are no part of it. */
 function saidByTwins(businesses: readonly ReadItem[]): (item: ReadItem) => readonly string[] {

@@ -373,3 +373,12 @@ test('the middle of an area needs no decimals, a door does', () => {
   const coarse = findings.filter(({ code }) => code === 'value/coordinates-coarse');
   expect(coarse.map(({ property }) => property)).toEqual(['latitude', 'longitude']);
 });
+
+test.each(['noscript', 'template'])('a business that stands in %s is told as that alone', (name) => {
+  const codes = (type: string): string[] =>
+    check(
+      `<!doctype html><body><${name}><script type="application/ld+json">{"@context":"https://schema.org","@type":"${type}","name":"A"}</script></${name}>`,
+    ).findings.map(({ code }) => code);
+  expect(codes('Bakery')).toEqual([`structure/in-${name}`]);
+  expect(codes('Product')).toContain('structure/no-business');
+});

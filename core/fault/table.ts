@@ -124,7 +124,8 @@ const rows = {
   },
   'syntax/escaped-quotes': {
     grade: 'must',
-    meaning: 'Quotes of JSON-LD are written as character references of HTML, or each behind a backslash.',
+    meaning:
+      'Quotes of JSON-LD are written as character references of HTML, or they or its line breaks behind a backslash.',
     source: 'HTML Living Standard, 4.12.1.3',
   },
   'syntax/editor-marks': {

@@ -69,6 +69,24 @@ export function quotesOfEscapes(source: string, start: number, end: number): Rep
   return repaired(source, { start, end }, blanked, 'syntax/escaped-quotes', message, edits);
 }
 
+/** The breaks of a program's text between values, where the quotes are those of JSON; undefined where there are none. */
+export function breaksOfEscapes(source: string, start: number, end: number): Repaired | undefined {
+  const given = source.slice(start, end);
+  if (!/^(?:\\[nrt]|\s)*[[{]/.test(given) || !/[{}[\],:"](?:\s|\\[nrt])*\\[nrt]/.test(given))
+    return undefined;
+  const edits: Edit[] = [];
+  // Texts are passed over whole, with what is escaped in them.
+  const read = given.replace(/"(?:[^"\\\n]|\\.)*"|\\[nrt]/g, (found, index: number) => {
+    if (found.startsWith('"')) return found;
+    const text = { '\\n': '\n', '\\t': '\t' }[found] ?? '';
+    edits.push({ start: start + index, end: start + index + found.length, text });
+    return '  ';
+  });
+  const message =
+    'A backslash with a letter stands between the values, as in a text of a program. A machine reads no JSON. Break the lines there.';
+  return repaired(source, { start, end }, read, 'syntax/escaped-quotes', message, edits);
+}
+
 /** A text without the quotes and semicolons round it, what stood before it and behind. */
 function withoutQuotesRound(given: string): readonly [inner: string, open: string, close: string] {
   let [from, until] = [given.length - given.trimStart().length, given.trimEnd().length];

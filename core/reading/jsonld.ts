@@ -205,6 +205,9 @@ class NodeReader {
   }
 
   #tellUnknownKeyword({ name, nameStart, nameEnd }: JsonMember): void {
+    // The one that was meant for a context that is missing is told as that.
+    if (this.faults.some(({ code, start }) => code === 'syntax/missing-context' && start === nameStart))
+      return;
     const bare = name.slice(1);
     const meant =
       [...KNOWN].find((one) => one.toLowerCase() === name.toLowerCase()) ??

@@ -1,7 +1,7 @@
 import { parseUrl } from '#core/link';
 import { Lines, type Edit, type Place } from '#core/text';
 import type { Fault } from '#core/fault';
-import { readDocument, type HtmlDocument } from '#core/html';
+import { readDocument, type HtmlDocument, type HtmlElement } from '#core/html';
 import type { ReadItem } from '#core/item';
 import { canonicalOf } from './links.ts';
 import { readJson } from './json.ts';
@@ -83,7 +83,7 @@ export function readSource(source: string, url = '', parsed?: HtmlDocument): Rea
   for (const script of scripts.filter(isJsonLd)) {
     const read = readScript(source, script.contentStart, script.contentEnd, lines, base);
     items.push(...read.items);
-    faults.push(...read.faults);
+    faults.push(...read.faults.map((one) => ofSource(one, script, lines)));
   }
   const fences = fencesAround(source);
   if (fences) faults.push(faultAt(fences, lines));
@@ -141,6 +141,18 @@ function readScript(
   const jsonLd = readJsonLd(json.values, lines, base);
   const faults = [...given.faults, ...json.faults, ...jsonLd.faults].map((one) => faultAt(one, lines));
   return { items: jsonLd.items, faults };
+}
+
+/** What an empty script names by `src` is nothing: of data no more is read than what stands there (HTML, 4.12.1). */
+function ofSource(
+  one: ReadingFault,
+  { attributes, start, contentStart }: HtmlElement,
+  lines: Lines,
+): ReadingFault {
+  if (one.code !== 'syntax/empty' || attributes['src'] === undefined) return one;
+  const message =
+    'The script is empty, and machines do not fetch what src names: JSON-LD has to stand in the page itself.';
+  return { ...one, message, place: lines.place(start, contentStart) };
 }
 
 const faultAt = ({ start, end, ...fault }: JsonFault, lines: Lines): ReadingFault => ({

@@ -240,10 +240,45 @@ describe('JSON that was pasted with something round it', () => {
     },
   );
 
+  test.each([`<!--\n${json}\n-->`, `<!--\n${json}\n//-->`, `\n <!-- ${json} // -->\n`])(
+    'a comment of HTML round all of it is one fault: %s',
+    (script) => {
+      const { faults, items } = readSource(page(script));
+      expect(faults.map(({ code }) => code)).toEqual(['syntax/html-comment']);
+      expect(items[0]?.types).toEqual(['Optician']);
+      const mended = readSource(applyEdits(page(script), faults[0]?.edits ?? []));
+      expect(mended.faults).toEqual([]);
+    },
+  );
+
+  test.each([
+    json.replaceAll(',', ',\\n'),
+    `\\r\\n${json.replace('{', '{\\n\\t')}\\n`,
+    json.replace('"name"', '\\n"name"').replace('Höfe', 'a\\nb \\" \\n'),
+  ])('breaks of a program between values are one fault: %s', (script) => {
+    const { faults, items } = readSource(page(script));
+    expect(faults.map(({ code }) => code)).toEqual(['syntax/escaped-quotes']);
+    expect(items[0]?.types).toEqual(['Optician']);
+    expect(readSource(applyEdits(page(script), faults[0]?.edits ?? [])).faults).toEqual([]);
+  });
+
+  test('an empty script that names another is told what that is worth', () => {
+    const [told, ...more] = readSource('<script type="application/ld+json" src="/a.json"></script>').faults;
+    expect([told?.code, more]).toEqual(['syntax/empty', []]);
+    expect(told?.message).toContain('do not fetch what src names');
+  });
+
+  test('a context that is misspelt is told once', () => {
+    const codes = (source: string): string[] => readSource(source).faults.map(({ code }) => code);
+    expect(codes('{"@Context":"https://schema.org","@type":"Store"}')).toEqual(['syntax/missing-context']);
+    expect(
+      codes('{"@context":"https://schema.org","@type":"Store","geo":{"@Context":"https://schema.org"}}'),
+    ).toEqual(['syntax/unknown-keyword']);
+  });
+
   test.each([
     json,
     page(json),
-    page(`<!--\n${json}\n-->`),
     page(`// a comment\n${json}`),
     '"@type": "Optician", "name": "a"}',
     page(json.replace('Höfe', '{{ name }} ``` var x = {')),

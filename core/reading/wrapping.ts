@@ -1,6 +1,6 @@
 import { codePointName, isUnseen, type Edit } from '#core/text';
 import { isInTextBehind, withoutLinkMarks, withoutTags } from './editorMarks.ts';
-import { quotesOfEscapes, quotesOfReferences } from './escapedQuotes.ts';
+import { breaksOfEscapes, quotesOfEscapes, quotesOfReferences } from './escapedQuotes.ts';
 import { jsonFault, repaired, shorten, type JsonFault, type Repaired } from './jsonFault.ts';
 import { withoutLineMarks } from './lineMarks.ts';
 import { QUOTE_REFERENCE } from './quotes.ts';
@@ -32,7 +32,12 @@ export function unwrap(source: string, start: number, end: number): Unwrapped {
     if (read) faults.push(read.fault);
   };
   take(withoutLineMarks(text, start, end));
-  take(quotesOfReferences(text, start, end) ?? quotesOfEscapes(text, start, end));
+  take(withoutHtmlComment(text, start, end));
+  take(
+    quotesOfReferences(text, start, end) ??
+      quotesOfEscapes(text, start, end) ??
+      breaksOfEscapes(text, start, end),
+  );
   take(withoutLinkMarks(text, start, end));
   take(withoutTags(text, start, end));
   take(singleBraces(text, start, end));
@@ -42,6 +47,23 @@ export function unwrap(source: string, start: number, end: number): Unwrapped {
   const [from, until] = inside ?? [start, end];
   take(templateTags(text, from, until));
   return { text, start: from, end: until, faults };
+}
+
+/** The whole of a script in a comment of HTML, as pages hid it from browsers that knew no scripts. */
+function withoutHtmlComment(text: string, start: number, end: number): Repaired | undefined {
+  const given = text.slice(start, end);
+  const [opens = ''] = /^\s*<!--/.exec(given) ?? [];
+  const closes = opens ? /(?:\/\/[ \t]*)?-->\s*$/.exec(given) : null;
+  if (!closes || closes.index < opens.length) return undefined;
+  const inner = given.slice(opens.length, closes.index);
+  const meant = ' '.repeat(opens.length) + inner + ' '.repeat(given.length - closes.index);
+  const edits = [
+    { start: start + opens.length - '<!--'.length, end: start + opens.length, text: '' },
+    { start: start + closes.index, end: start + closes.index + closes[0].trimEnd().length, text: '' },
+  ];
+  const message =
+    'The script stands between “<!--” and “-->”. Many machines stop there; it has been needless for twenty years.';
+  return repaired(text, { start, end }, meant, 'syntax/html-comment', message, edits);
 }
 
 /** The beginning and the end of a CDATA section, which HTML has not in scripts, with the comment that hides it there. */
