@@ -183,3 +183,33 @@ test.each([
   const codes = check(item(html), { url: 'https://kern.example/' }).findings.map(({ code }) => code);
   expect(codes.includes('value/empty')).toBe(isTold);
 });
+
+describe('the page that a business names', () => {
+  const page = (url: string, more = ''): string =>
+    `<!doctype html><link rel="canonical" href="https://hollins.example/saltby/"><p>9 Row</p>
+<script type="application/ld+json">{"@context":"https://schema.org","@type":"Optician","name":"Hollins","url":"${url}","address":{"@type":"PostalAddress","streetAddress":"9 Row"}}</script>${more}`;
+  const told = (source: string): string[] =>
+    check(source).findings.flatMap(({ code, property }) =>
+      code.startsWith('agreement/') && property === 'url' ? [code] : [],
+    );
+  const organisation = (name: string, url: string): string =>
+    `<script type="application/ld+json">{"@context":"https://schema.org","@type":"Organization","name":"${name}","url":"${url}"}</script>`;
+
+  test.each([
+    ['https://hollins.example/saltby/', []],
+    ['https://hollins.example/saltby/?utm_source=map', []],
+    ['https://hollins.example/', ['agreement/other-page']],
+    ['https://hollins.example/saltby/team', ['agreement/other-page']],
+    ['https://hollins.example/truro/', ['agreement/canonical']],
+  ])('%s beside the canonical link', (url, codes) => {
+    expect(told(page(url)).filter((code) => code !== 'agreement/url')).toEqual(codes);
+  });
+
+  test.each([
+    ['Hollins', 'https://hollims.example/', ['agreement/url']],
+    ['Hollins', 'https://hollins-group.example/', []],
+    ['Vane', 'https://hollims.example/', []],
+  ])('the organisation %s at %s', (name, url, codes) => {
+    expect(told(page('https://hollins.example/saltby/', organisation(name, url)))).toEqual(codes);
+  });
+});

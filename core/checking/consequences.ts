@@ -297,7 +297,7 @@ function fromBadValue(all: readonly Finding[]): Follows | undefined {
   return (
     isThere &&
     (({ code, place }) =>
-      (code === 'agreement/not-visible' && isThere(place)) ||
+      (/^agreement\/(?:not-visible|other-page)$/.test(code) && isThere(place)) ||
       (code === 'agreement/visitor' && isNoCode(place)))
   );
 }

@@ -20,7 +20,8 @@ import {
   withAccentsOf,
 } from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
-import type { Place } from '#core/text';
+import { fold, type Place } from '#core/text';
+import { nearestName } from '#core/vocabulary';
 import { judgeOnPage } from './onPage.ts';
 
 interface Known {
@@ -226,12 +227,15 @@ function judgeAddress(
   const isOfOne = businesses.filter(isLocalBusiness).length === 1;
   const own = siteOf(address || (isOfOne ? canonicalOf(document, base) : ''));
   if (!own) return [];
-  return businesses.flatMap((item) => {
+  const names = new Set(businesses.filter(isLocalBusiness).map(nameOf).filter(Boolean));
+  return [...new Set([...businesses, ...items])].flatMap((item) => {
+    if (!isLocalBusiness(item) && !names.has(nameOf(item))) return [];
     const url = textOf(item, 'url').trim();
     // A site is another's in a misspelt address too.
     const other = siteOf(urlMeant(url) || url);
     if (!other || other === own || other.endsWith(`.${own}`) || own.endsWith(`.${other}`)) return [];
-    if (!isLocalBusiness(item) || mentioned.has(item)) return [];
+    // An organisation of the same name may have a site of its own, but not one that is a letter or two apart.
+    if (isLocalBusiness(item) ? mentioned.has(item) : !isSlipOf(other, own)) return [];
     return [
       finding(
         'agreement/url',
@@ -242,6 +246,12 @@ function judgeAddress(
     ];
   });
 }
+
+/** A host that was meant for another, a letter or two apart. */
+const isSlipOf = (host: string, meant: string): boolean =>
+  Math.abs(host.length - meant.length) <= 2 && nearestName(host, [meant]) !== undefined;
+
+const nameOf = (item: ReadItem): string => fold(textOf(item, 'name'));
 
 const MOST_TELEPHONES = 5;
 

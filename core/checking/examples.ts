@@ -465,6 +465,12 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     script(hollins('"@id":"https://hollins.example/#shop"')) +
       script(hollins('"@id":"https://hollins.example/#shop"')),
   ),
+  'structure/double': pair(
+    script(hollins('"@id":"https://hollins.example/#a"')) +
+      script(hollins('"@id":"https://hollins.example/#b"')),
+    script(hollins('"@id":"https://hollins.example/#a"')) +
+      script(hollins('"@id":"https://hollins.example/#a"')),
+  ),
   'guideline/alternative-text': pair(
     item('<img itemprop="logo" src="https://hollins.example/l.png" alt="">'),
     item('<img itemprop="logo" src="https://hollins.example/l.png" alt="Hollins Row Opticians">'),
@@ -526,6 +532,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   'agreement/items': pair(
     script(hollins('"telephone":"+44 20 7946 0321"')) + script(hollins('"telephone":"+44 20 7946 0999"')),
     script(hollins('"telephone":"+44 20 7946 0321"')) + script(hollins('"telephone":"020 7946 0321"')),
+  ),
+  'agreement/other-page': pair(
+    `<link rel="canonical" href="https://hollins.example/saltby/"><p>9 Hollins Row</p>${script(hollins('"url":"https://hollins.example/"'))}`,
+    `<link rel="canonical" href="https://hollins.example/saltby/"><p>9 Hollins Row</p>${script(hollins('"url":"https://hollins.example/saltby/"'))}`,
   ),
   'agreement/url': pair(
     hollins('"url":"https://other.example/"'),

@@ -1,8 +1,9 @@
 import { finding, shortText, type Finding } from '#core/fault';
 import { foldUrl } from '#core/link';
-import { canonicalOf, type Reading } from '#core/reading';
+import { canonicalOf, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
+import { emptyRecord } from '#core/record';
 import { eachItem, type ReadItem } from '#core/item';
-import type { Place } from '#core/text';
+import { fold, type Place } from '#core/text';
 import { nearestName } from '#core/vocabulary';
 
 /** An item that goes by a name, and the property that leads to it. */
@@ -14,7 +15,7 @@ type Named = ReturnType<typeof eachItem>[number];
  */
 export function judgeIdentity({ items, address, document, base }: Reading): readonly Finding[] {
   const named = eachItem(items).filter(({ item }) => item.id !== null);
-  return [...unresolved(named, address || canonicalOf(document, base)), ...twins(named)];
+  return [...unresolved(named, address || canonicalOf(document, base)), ...twins(named), ...doubles(named)];
 }
 
 const isReference = ({ properties }: ReadItem): boolean => properties.length === 0;
@@ -106,6 +107,26 @@ function twins(named: readonly Named[]): readonly Finding[] {
         '@id',
         { related: [{ message: 'The other', place: first.place }] },
       ),
+    ];
+  });
+}
+
+/** One business of a name, a street and a town under two names of nodes, neither of which is the other misspelt. */
+function doubles(named: readonly Named[]): readonly Finding[] {
+  const known = new Map<string, ReadItem>();
+  return named.flatMap(({ item }) => {
+    const { address, name } = isLocalBusiness(item) ? recordFromItem(item) : emptyRecord;
+    const key = [name, address.streetAddress, address.addressLocality].map(fold);
+    if (key.includes('')) return [];
+    const first = known.get(key.join());
+    known.set(key.join(), first ?? item);
+    const [one, other] = [first?.id ?? item.id ?? '', item.id ?? ''];
+    if (!first || first.syntax !== item.syntax || foldUrl(one) === foldUrl(other)) return [];
+    const message = `“${shortText(one)}” and “${shortText(other)}” are the same business, by name and street, and two to a machine. Give both the one @id, or take one away.`;
+    return [
+      finding('structure/double', message, item.place, '@id', {
+        related: [{ message: 'The other', place: first.place }],
+      }),
     ];
   });
 }

@@ -1,6 +1,7 @@
 import { percentDecoded } from '#core/text';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textContent, type HtmlDocument } from '#core/html';
+import { isSubtype } from '#core/vocabulary';
 import { itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { emailsIn, foldUrl, parseUrl, siteOf, withCapitalHex } from '#core/link';
 import { readTelephone } from '#core/phone';
@@ -20,7 +21,7 @@ export const judgeOnPage = (reading: Reading): readonly Finding[] => [
 
 /**
  * A business's `url` that is the page's own address in another spelling, with http, `www.` or a slash, that is another
- * page on the site's other name, or a sister's.
+ * page on the site's other name, a sister's, or one above or below.
  */
 function judgeCanonical(reading: Reading): readonly Finding[] {
   const canonical = canonicalOf(reading.document, reading.base);
@@ -30,11 +31,11 @@ function judgeCanonical(reading: Reading): readonly Finding[] {
     const written = value?.kind === 'text' ? (parseUrl(value.text.trim())?.href ?? '') : '';
     if (value?.kind !== 'text' || !written || withCapitalHex(written) === withCapitalHex(canonical))
       return [];
-    const [follows, meant] = otherThan(canonical, written, item, reading);
+    const { follows, meant, code = 'agreement/canonical' } = otherThan(canonical, written, item, reading);
     if (!follows) return [];
     const message = `The business names ${value.text.trim()} as its page, the page’s canonical link ${canonical}. ${follows}`;
     const edits = instead(value, meant);
-    return [finding('agreement/canonical', message, value.place, 'url', { edits, guess: true })];
+    return [finding(code, message, value.place, 'url', { edits, guess: true })];
   });
 }
 
@@ -44,17 +45,29 @@ function otherThan(
   written: string,
   item: ReadItem,
   reading: Reading,
-): readonly [follows: string, meant: string] {
-  if (foldUrl(written) === foldUrl(canonical)) return ['A machine takes them for two addresses.', canonical];
+): { readonly follows: string; readonly meant: string; readonly code?: Finding['code'] } {
+  if (foldUrl(written) === foldUrl(canonical))
+    return { follows: 'A machine takes them for two addresses.', meant: canonical };
   if (isTwinOrigin(written, canonical))
-    return ['A machine takes them for two sites.', onOriginOf(written, canonical)];
-  const isOther = isSister(written, canonical, item, reading);
-  return [
-    isOther
-      ? 'One of them is another page’s: the url is the address of the page that describes the business.'
-      : '',
-    canonical,
-  ];
+    return { follows: 'A machine takes them for two sites.', meant: onOriginOf(written, canonical) };
+  const [one, other] = [pathOf(written), pathOf(canonical)];
+  if (one.host !== other.host || one.language !== other.language || one.path === other.path)
+    return { follows: '', meant: '' };
+  if (!showsOnly(item, reading)) return { follows: '', meant: '' };
+  // A site of one business may say of its contact page that the business’s page is the home page.
+  const isAbove = one.path.startsWith(other.path) || other.path.startsWith(one.path);
+  if (isAbove && !isOfBusiness(item, reading)) return { follows: '', meant: '' };
+  return isAbove
+    ? {
+        follows: 'Where a branch has a page of its own, its url is that one.',
+        meant: '',
+        code: 'agreement/other-page',
+      }
+    : {
+        follows:
+          'One of them is another page’s: the url is the address of the page that describes the business.',
+        meant: canonical,
+      };
 }
 
 /** Whether two addresses stand on one site that one of them writes with `www.` or http, and the other without. */
@@ -67,17 +80,23 @@ const onOriginOf = (address: string, origin: string): string => {
   return url ? new URL(`${url.pathname}${url.search}${url.hash}`, origin).href : address;
 };
 
-/**
- * Whether an address is another page of the site than the canonical one, neither above nor below it, though the page
- * shows the address of its only business.
- */
-function isSister(written: string, canonical: string, item: ReadItem, { items, visible }: Reading): boolean {
-  const [one, other] = [pathOf(written), pathOf(canonical)];
-  if (!visible || one.host !== other.host || one.language !== other.language) return false;
-  if (one.path.startsWith(other.path) || other.path.startsWith(one.path)) return false;
-  if (businessesIn(items).filter(isLocalBusiness).length !== 1 || !isLocalBusiness(item)) return false;
-  const { address } = recordFromItem(item);
-  const street = address.streetAddress.trim();
+/** What a page has beside its subject. */
+const BESIDE = ['WebSite', 'WebPage', 'BreadcrumbList', 'Organization', 'Person', 'ImageObject', 'ItemList'];
+
+/** Whether a page is about a business, and not about what it sells or does. */
+const isOfBusiness = (business: ReadItem, { items }: Reading): boolean =>
+  items.includes(business) &&
+  items.every(
+    ({ types }) =>
+      types.length === 0 ||
+      types.some((type) => BESIDE.some((one) => isSubtype(type, one)) || isSubtype(type, 'Place')),
+  );
+
+/** Whether a page shows the address of its only business. */
+function showsOnly(item: ReadItem, { items, visible }: Reading): boolean {
+  if (!visible || businessesIn(items).filter(isLocalBusiness).length !== 1 || !isLocalBusiness(item))
+    return false;
+  const street = recordFromItem(item).address.streetAddress.trim();
   return street !== '' && new VisitorSearch(visible).findStreet(street, '').agreement !== 'missing';
 }
 

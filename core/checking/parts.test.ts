@@ -50,3 +50,15 @@ test('parts that nothing leads to, and parts of one another, are judged once', (
   expect(eachItem(items).map(({ item }) => item.id)).toHaveLength(2);
   expect(told(ring).filter((one) => one.includes('"12"'))).toHaveLength(1);
 });
+
+test('a business described under two names of nodes is told once', () => {
+  const node = (id: string, name = 'Elm Street Dental'): string =>
+    `{"@type":"Dentist","@id":"${id}","name":"${name}","address":{"@type":"PostalAddress","streetAddress":"410 W Elm St","addressLocality":"Boise","addressRegion":"ID","postalCode":"83702","addressCountry":"US"}}`;
+  const doubles = (...nodes: readonly string[]): number =>
+    told(graph(nodes)).filter((one) => one.startsWith('structure/double')).length;
+  expect(doubles(node('#a'), node('#b'))).toBe(1);
+  expect(doubles(node('#a'), node('#a'))).toBe(0);
+  expect(doubles(node('#a'), node('#b', 'Elm Street Orthodontics'))).toBe(0);
+  // The spelling alone differs, which is told as that.
+  expect(doubles(node('http://elm.example/#a'), node('https://elm.example/#a'))).toBe(0);
+});

@@ -308,6 +308,11 @@ const rows = {
     meaning: 'One thing under two spellings of its @id.',
     source: `${JSONLD} §3.3`,
   },
+  'structure/double': {
+    grade: 'note',
+    meaning: 'One business, by its name and street, is described under two names of nodes.',
+    source: `${JSONLD} §3.3`,
+  },
   'structure/itemref': {
     grade: 'must',
     meaning: 'An itemref names an id that the page does not have.',
@@ -377,6 +382,12 @@ const rows = {
   'agreement/pages': {
     grade: 'must',
     meaning: 'Two pages describe the same business and contradict each other.',
+    source: PROFILE,
+  },
+  'agreement/other-page': {
+    grade: 'note',
+    meaning:
+      'The url of the business is a page above or below the one that describes it, most often the home page.',
     source: PROFILE,
   },
   'agreement/url': {
