@@ -1,8 +1,9 @@
 import type { Finding } from '#core/fault';
 import { eachItem, itemsOf, valuesOf, type ReadItem } from '#core/item';
-import type { Reading } from '#core/reading';
+import { businessesIn, type Reading } from '#core/reading';
 import type { Place } from '#core/text';
 import { belongsTo, isSubtype, propertyNamed } from '#core/vocabulary';
+import { idAround } from './itemref.ts';
 import { beginsAt, holds, holdsOne, itemsAround, standsIn } from './stretches.ts';
 
 /** Whether a finding only follows from another. */
@@ -17,6 +18,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromScopeless(all, reading),
     fromLoose(all, items),
     fromCutItem(all),
+    fromStrays(all, reading),
     fromMisspelt(all),
     fromKeyword(all, items),
     fromOpenQuote(all, reading, items),
@@ -165,6 +167,23 @@ function fromCutItem(all: readonly Finding[]): Follows | undefined {
   return (
     isOfIt && (({ code, place }) => /^guideline\/(?:required|recommended|worth)/.test(code) && isOfIt(place))
   );
+}
+
+/** What stands outside an item is not missing in the only one there is, nor told again where an `itemref` was to name it. */
+function fromStrays(all: readonly Finding[], { document, items }: Reading): Follows | undefined {
+  const strays = all.filter(({ code }) => code === 'structure/itemprop-outside');
+  const [business, ...others] = businessesIn(items).filter(({ syntax }) => syntax === 'microdata');
+  if (strays.length === 0 || !business || others.length > 0) return undefined;
+  const names = new Set(strays.map(({ property }) => property ?? ''));
+  const lacks = (property: string): boolean =>
+    names.has(property) || (isHours(property) && [...names].some(isHours));
+  const isReferred = all.some(({ code }) => code === 'structure/itemref');
+  const withId = new Set(
+    (isReferred ? (document?.marked ?? []) : []).flatMap((one) => (idAround(one) ? [one.start] : [])),
+  );
+  return ({ code, property, place }) =>
+    (code.startsWith('guideline/') && place.start === business.typePlace.start && lacks(property ?? '')) ||
+    (code === 'structure/itemprop-outside' && withId.has(place.start));
 }
 
 /** A type or a vocabulary that is given in a misspelt attribute is not missing. */

@@ -13,7 +13,8 @@ export function judgeStrays(reading: Reading): readonly Finding[] {
   const isScoped = standsIn(
     (reading.document?.elements ?? []).filter((one) => hasMisspeltScope(one) || isOfOtherSyntax(one)),
   );
-  const strays = reading.strays.filter(({ place }) => !isScoped(place));
+  const isInside = insideStrays(reading);
+  const strays = reading.strays.filter(({ place }) => !isScoped(place) && !isInside(place));
   if (strays.length === 0) return [];
   const refer = strayReference(reading);
   const cut = cutItem(reading);
@@ -33,6 +34,16 @@ export function judgeStrays(reading: Reading): readonly Finding[] {
           ),
     ),
   ];
+}
+
+/** What stands in an item that is itself outside every other belongs to that. */
+function insideStrays({ document, strays }: Reading): (place: Place) => boolean {
+  const starts = new Set(strays.map(({ place }) => place.start));
+  return standsIn(
+    (document?.marked ?? []).flatMap(({ attributes, start, contentStart, end }) =>
+      attributes['itemscope'] !== undefined && starts.has(start) ? [{ start: contentStart, end }] : [],
+    ),
+  );
 }
 
 /** An `itemprop` without a name, perhaps because the sign between them was lost: `itemprop "name"`. */

@@ -11,6 +11,7 @@ import { collapse, fold, table, westernDigits, type Edit } from '#core/text';
 import { typeNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { judgeAstray } from './astray.ts';
+import { judgeItemref } from './itemref.ts';
 import { judgeLoose, judgeSplit } from './loose.ts';
 import { hasMisspeltScope, judgeMisspelt, judgeOpenQuotes, judgeOtherSyntax } from './misspelt.ts';
 import { judgeStrays } from './strays.ts';
@@ -119,23 +120,6 @@ function judgeItemtype(reading: Reading, element: HtmlElement, itemtype: string)
     );
   }
   return found;
-}
-
-function judgeItemref(
-  { lines }: Reading,
-  { start, contentStart }: HtmlElement,
-  itemref: string,
-  ids: ReadonlySet<string>,
-): readonly Finding[] {
-  return tokensOf(itemref)
-    .filter((id) => !ids.has(id))
-    .map((id) =>
-      finding(
-        'structure/itemref',
-        `itemref names “${id}”, and no element of the page has that id. What was meant to belong to this item does not.`,
-        lines.place(start, contentStart),
-      ),
-    );
 }
 
 /** RDFa: a type by a bare name means something only under a vocab. */

@@ -1,0 +1,59 @@
+import { finding, type Finding } from '#core/fault';
+import { attributeSpan, tokensOf, type HtmlElement } from '#core/html';
+import type { Reading } from '#core/reading';
+import { nearestName } from '#core/vocabulary';
+
+/** Ids that an `itemref` names and no element of the page has (HTML, Microdata 5.2.2), with those that were meant. */
+export function judgeItemref(
+  { lines, source, document }: Reading,
+  element: HtmlElement,
+  itemref: string,
+  ids: ReadonlySet<string>,
+): readonly Finding[] {
+  const named = tokensOf(itemref);
+  const span = attributeSpan(source, element, 'itemref');
+  return named
+    .filter((id) => !ids.has(id))
+    .map((id) => {
+      const parts = id.split(/[,;]+/).filter(Boolean);
+      const isListed =
+        parts.length > 0 && parts.some((part) => part !== id) && parts.every((part) => ids.has(part));
+      const near = isListed ? parts.join(' ') : nearestName(id, idsOfStrays(document?.marked ?? [], named));
+      const at = span && near ? source.indexOf(id, span.start) : -1;
+      const isThere = span !== undefined && at >= span.start && at + id.length <= span.end;
+      const what = isListed
+        ? `Blanks part the names of ids in itemref, no commas: write “${near ?? ''}”.`
+        : `itemref names “${id}”, and no element of the page has that id. What was meant to belong to this item does not.`;
+      return finding(
+        'structure/itemref',
+        near && !isListed ? `${what} Did you mean “${near}”?` : what,
+        lines.place(element.start, element.contentStart),
+        null,
+        {
+          edits: near && isThere ? [{ start: at, end: at + id.length, text: near }] : null,
+          guess: !isListed,
+        },
+      );
+    });
+}
+
+/** The ids of elements with a property outside every item, which `named` does not hold. */
+const idsOfStrays = (marked: readonly HtmlElement[], named: readonly string[]): readonly string[] =>
+  marked.flatMap((element) => {
+    const id = isOutside(element) ? idAround(element) : undefined;
+    return id === undefined || named.includes(id) ? [] : [id];
+  });
+
+function isOutside({ attributes, parent, inert }: HtmlElement): boolean {
+  if (inert || attributes['itemprop'] === undefined) return false;
+  for (let outer = parent; outer; outer = outer.parent)
+    if (outer.attributes['itemscope'] !== undefined) return false;
+  return true;
+}
+
+/** The nearest id of an element and those around it. */
+export function idAround(element: HtmlElement): string | undefined {
+  for (let outer: HtmlElement | null = element; outer; outer = outer.parent)
+    if (outer.attributes['id']) return outer.attributes['id'];
+  return undefined;
+}
