@@ -220,6 +220,7 @@ function fromOpenQuote(
   const isThere = open && beginsAt(open);
   const tags = isThere ? (document?.marked ?? []).filter(isThere) : [];
   const isInside = standsIn(tags.map(({ start, contentStart }) => ({ start, end: contentStart })));
+  const isOfVocabulary = tags.some(({ attributes }) => /[<>]/.test(attributes['vocab'] ?? ''));
   if (!isThere) return undefined;
   const aroundThem = new Set<ReadItem>();
   const around = itemsAround(items());
@@ -231,7 +232,10 @@ function fromOpenQuote(
   const isAround = new Set([...aroundThem].flatMap(({ place, typePlace }) => [place.start, typePlace.start]));
   const first = Math.min(...tags.slice(0, 1).map(({ start }) => start));
   return ({ code, place }) =>
-    (/^(?:value|agreement|vocabulary)\//.test(code) && isInside(place)) ||
+    (/^(?:value|agreement|vocabulary|structure\/itemtype)\/?/.test(code) && isInside(place)) ||
+    (code === 'value/empty' && isThere(place)) ||
+    // Names under a vocabulary of no name are of none.
+    (isOfVocabulary && /^(?:vocabulary|value|guideline|agreement)\//.test(code)) ||
     // The end tags of what it swallows end what is around.
     (/^(?:structure\/itemprop-outside|vocabulary\/not-of-type)$/.test(code) && first < place.start) ||
     // What it swallows is not missing.

@@ -177,13 +177,18 @@ const RUNS_ON = /^[^<>]*>[^<>]*(?:<[^<>]*>[^<>]*){0,6}<[a-z][^<>]*=\s*$/i;
 
 /** An attribute of markup whose quote is not closed: the tags up to the next quote are part of its value. */
 export function judgeOpenQuotes({ document, source, lines }: Reading): readonly Finding[] {
+  const starts = new Set<number>();
   return (document?.marked ?? []).flatMap((element) => {
-    if (element.inert) return [];
+    // A browser begins some elements again where they were not closed.
+    if (element.inert || starts.has(element.start)) return [];
+    starts.add(element.start);
     const name = Object.keys(element.attributes).find((one) => RUNS_ON.test(element.attributes[one] ?? ''));
     const span = name === undefined ? undefined : attributeSpan(source, element, name);
     if (!span) return [];
     const end = source.indexOf('>', span.start);
-    const at = end - (source[end - 1] === '/' ? 1 : 0);
+    // The slash behind an address is its own, any other that of a tag without an end.
+    const isOfTag = source[end - 1] === '/' && !/^\w+:\/\/[^\s<>]*$/.test(source.slice(span.start, end));
+    const at = end - (isOfTag ? 1 : 0);
     const written = source.slice(span.start, at).trimEnd();
     return [
       finding(

@@ -1,5 +1,5 @@
 import { finding, type Finding } from '#core/fault';
-import { behindTagName, type HtmlElement } from '#core/html';
+import { attributeSpan, behindTagName, type HtmlElement } from '#core/html';
 import { schemaName } from '#core/item';
 import type { Reading } from '#core/reading';
 import { belongsTo, isPropertyOf, isSubtype, propertyNamed, typeNamed } from '#core/vocabulary';
@@ -62,14 +62,20 @@ export function judgeUntyped({ document, source, lines }: Reading): readonly Fin
     const names = [...new Set(all)];
     const [first, ...others] = names.slice(0, 4);
     const at = behindTagName(source, element);
+    const empty = attributeSpan(source, element, 'typeof');
     const type = LIKELY.find((one) => names.every((name) => isPropertyOf(name, [one]))) ?? 'LocalBusiness';
     return [
       finding(
         'structure/no-typeof',
-        `${[first, ...others].join(', ')} stand under vocab, but nothing there begins with typeof, so a machine takes them for the page’s own. Write typeof="${type}" on it, or a nearer type.`,
+        `${[first, ...others].join(', ')} stand under ${resource === undefined ? 'vocab' : 'resource'}, but nothing there begins with typeof, so a machine takes them for the page’s own. Write typeof="${type}" on it, or a nearer type.`,
         lines.place(element.start, element.contentStart),
         '@type',
-        { edits: [{ start: at, end: at, text: ` typeof="${type}"` }], guess: true },
+        {
+          edits: empty
+            ? [{ start: empty.start, end: empty.end, text: empty.quote ? type : `"${type}"` }]
+            : [{ start: at, end: at, text: ` typeof="${type}"` }],
+          guess: true,
+        },
       ),
     ];
   });
@@ -89,12 +95,23 @@ const LIKELY = [
 function untypedAround(element: HtmlElement): HtmlElement | undefined {
   for (let outer: HtmlElement | null = element; outer; outer = outer.parent) {
     const { attributes } = outer;
-    if (['typeof', 'about', 'rel', 'rev'].some((one) => attributes[one] !== undefined)) return undefined;
+    // A property is of what is around its element, and a type there of its value (RDFa 1.1 Core, 7.5, 11).
+    const isTyped = outer !== element && (attributes['typeof'] ?? '').trim() !== '';
+    if (isTyped || ['about', 'rel', 'rev'].some((one) => attributes[one] !== undefined)) return undefined;
     if (outer !== element && attributes['property'] !== undefined) return undefined;
     if (isSchemaVocab(attributes['vocab'] ?? '')) return outer;
-    if (attributes['resource'] !== undefined) return undefined;
+    // What is named begins a thing of its own.
+    if (attributes['resource'] !== undefined)
+      return outer !== element && isUnderSchema(outer) ? outer : undefined;
   }
   return undefined;
+}
+
+/** Whether the vocabulary around an element is that of schema.org. */
+function isUnderSchema(element: HtmlElement): boolean {
+  for (let outer: HtmlElement | null = element; outer; outer = outer.parent)
+    if (outer.attributes['vocab'] !== undefined) return isSchemaVocab(outer.attributes['vocab']);
+  return false;
 }
 
 const namesOf = ({ attributes }: HtmlElement): readonly string[] =>

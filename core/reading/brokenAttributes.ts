@@ -55,6 +55,39 @@ export function withStraightAttributes(
   };
 }
 
+/** A name that lost its quote runs on to the next attribute: `itemprop="latitude content="50.1"`. */
+const LOST_QUOTE =
+  /(\s(?:itemprop|itemtype|property|typeof|vocab)\s*=\s*")([^\s"<>=]+)\s(?=(?:[a-z][a-z-]*\s+){0,2}[a-z][a-z-]*\s*=\s*"[^"<>]*")/gi;
+
+/** A page whose markup has a name without its second quote: with it in the blank's place, every character at its offset. */
+export function withClosedQuotes(source: string, { marked }: HtmlDocument): Repaired | undefined {
+  const edits: Edit[] = [];
+  let [text, at] = ['', 0];
+  const open = marked.filter(({ attributes }) =>
+    OF_MARKUP.some((name) => /\s[a-z-]+\s*=$/i.test(attributes[name] ?? '')),
+  );
+  for (const { start, contentStart } of open.sort((a, b) => a.start - b.start)) {
+    if (start < at || contentStart - start > LONGEST_TAG) continue;
+    const tag = source
+      .slice(start, contentStart)
+      .replace(LOST_QUOTE, (_, before: string, name: string, index: number) => {
+        const end = start + index + before.length + name.length;
+        edits.push({ start: end, end, text: '"' });
+        return `${before}${name}"`;
+      });
+    text += source.slice(at, start) + tag;
+    at = contentStart;
+  }
+  const [first] = edits;
+  if (!first) return undefined;
+  const from = source.lastIndexOf('"', first.start) + 1;
+  const message = `The value “${shorten(source.slice(from, first.start))}” is not closed: the next attribute is part of it. Write " behind it.`;
+  return {
+    text: text + source.slice(at),
+    fault: jsonFault('structure/open-quote', message, from, first.start, edits),
+  };
+}
+
 const BLANK_BEFORE =
   /[\u00A0\u2000-\u200B\u202F\u3000\uFEFF]{1,8}(?=(?:item(?:prop|scope|type|id|ref)|property|typeof|vocab)[\s=>])/gi;
 /** A tag is not looked for further back than this. */

@@ -5,7 +5,7 @@ import { readDocument, type HtmlDocument, type HtmlElement } from '#core/html';
 import type { ReadItem } from '#core/item';
 import { canonicalOf } from './links.ts';
 import { readJson } from './json.ts';
-import { withPlainBlanks, withStraightAttributes } from './brokenAttributes.ts';
+import { withClosedQuotes, withPlainBlanks, withStraightAttributes } from './brokenAttributes.ts';
 import type { JsonFault } from './jsonFault.ts';
 import { readJsonLd } from './jsonld.ts';
 import { readMicrodata } from './microdata.ts';
@@ -71,7 +71,10 @@ export function readSource(source: string, url = '', parsed?: HtmlDocument): Rea
   }
   const document = isTablePart(source) ? readDocument(source, 'table') : (parsed ?? readDocument(source));
   const scripts = document.elements.filter(({ name, inert }) => name === 'script' && !inert);
-  const straight = withPlainBlanks(source) ?? withStraightAttributes(source, document, scripts);
+  const straight =
+    withPlainBlanks(source) ??
+    withStraightAttributes(source, document, scripts) ??
+    withClosedQuotes(source, document);
   if (straight) {
     const read = readSource(straight.text, url);
     return { ...read, source, faults: [faultAt(straight.fault, lines), ...read.faults] };
