@@ -44,6 +44,15 @@ test.each(['<b title="a b=">x</b>', '<meta itemprop="description" content="a con
   },
 );
 
+test.each(['', ' '])('a property of RDFa without a name (“%s”) is told where it stands', (name) => {
+  const wrong = rdfa.replace('property="postalCode"', `property="${name}"`);
+  const told = freshIn(rdfa, wrong).filter(({ code }) => code === 'structure/property-astray');
+  expect(told.map(({ place }) => place.line)).toEqual([4]);
+  expect(
+    check(wrong.replace('vocab="https://schema.org/"', '')).findings.map(({ code }) => code),
+  ).not.toContain('structure/property-astray');
+});
+
 test.each(['', ' typeof=""'])(
   'a thing of RDFa that has a name and no type is told where it begins%s',
   (typeOf) => {

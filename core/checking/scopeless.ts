@@ -108,7 +108,7 @@ function untypedAround(element: HtmlElement): HtmlElement | undefined {
 }
 
 /** Whether the vocabulary around an element is that of schema.org. */
-function isUnderSchema(element: HtmlElement): boolean {
+export function isUnderSchema(element: HtmlElement): boolean {
   for (let outer: HtmlElement | null = element; outer; outer = outer.parent)
     if (outer.attributes['vocab'] !== undefined) return isSchemaVocab(outer.attributes['vocab']);
   return false;

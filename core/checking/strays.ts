@@ -3,6 +3,7 @@ import { attributeSpan, behindTagName, isWritten, type HtmlElement } from '#core
 import { businessesIn, type Reading } from '#core/reading';
 import type { Edit, Place } from '#core/text';
 import { hasMisspeltScope, isOfOtherSyntax } from './misspelt.ts';
+import { isUnderSchema } from './scopeless.ts';
 import { standsIn } from './stretches.ts';
 
 type Stray = Reading['strays'][number];
@@ -35,6 +36,15 @@ export function judgeStrays(reading: Reading): readonly Finding[] {
     ),
   ];
 }
+
+/** A `property` of RDFa without a name, under the vocabulary of schema.org. */
+export const judgeNameless = ({ document, lines }: Reading): readonly Finding[] =>
+  (document?.marked ?? []).flatMap((element) => {
+    const { attributes, inert, start, contentStart } = element;
+    if (inert || attributes['property']?.trim() !== '' || !isUnderSchema(element)) return [];
+    const message = 'This property names nothing, so a machine passes the element over.';
+    return [finding('structure/property-astray', message, lines.place(start, contentStart), null)];
+  });
 
 /** What stands in an item that is itself outside every other belongs to that. */
 function insideStrays({ document, strays }: Reading): (place: Place) => boolean {

@@ -14,7 +14,7 @@ import { judgeAstray } from './astray.ts';
 import { judgeItemref } from './itemref.ts';
 import { judgeLoose, judgeSplit } from './loose.ts';
 import { hasMisspeltScope, judgeMisspelt, judgeOpenQuotes, judgeOtherSyntax } from './misspelt.ts';
-import { judgeStrays } from './strays.ts';
+import { judgeNameless, judgeStrays } from './strays.ts';
 import { judgeScopeless, judgeUntyped } from './scopeless.ts';
 import { judgeWrongAttributes, wrongAttribute } from './wrongAttribute.ts';
 
@@ -27,6 +27,7 @@ export function judgeStructure(reading: Reading): readonly Finding[] {
     ...judgeAstray(reading),
     ...judgeScopeless(reading),
     ...judgeUntyped(reading),
+    ...judgeNameless(reading),
     ...judgeLoose(reading),
     ...judgeSplit(reading),
     ...judgeMisspelt(reading),

@@ -258,7 +258,8 @@ const rows = {
   },
   'structure/property-astray': {
     grade: 'must',
-    meaning: 'A property of RDFa is told of the address beside it, not of the item around it.',
+    meaning:
+      'A property of RDFa is told of the address beside it, not of the item around it, or names nothing.',
     source: 'RDFa Core 1.1, 7.5 step 5',
   },
   'structure/no-type': { grade: 'must', meaning: 'An item has no type.', source: `${MICRODATA} 5.2.2` },
