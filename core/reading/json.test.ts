@@ -95,12 +95,36 @@ describe('a fault', () => {
     ['{\u00a0"a": 1}', ['unexpected-text'], { a: 1 }],
     ['{\u3000"a":\u202f1\u2060}', ['unexpected-text', 'unexpected-text', 'unexpected-text'], { a: 1 }],
     ['<!-- {"a": 1} -->', ['html-comment', 'html-comment'], { a: 1 }],
+    // A colon too many, a quote too few.
+    ['{"a": : "b"}', ['unexpected-text'], { a: 'b' }],
+    ['{"a":: {"b": 1}}', ['unexpected-text'], { a: { b: 1 } }],
+    ['{"postalCode: "TR11 3HH", "b": 1}', ['missing-quote'], { postalCode: 'TR11 3HH', b: 1 }],
+    [
+      '{"@type: "Store", "geo: {"latitude: 50.1}}',
+      ['missing-quote', 'missing-quote', 'missing-quote'],
+      undefined,
+    ],
+    ['{"latitude: -50.1, "is: true}', ['missing-quote', 'missing-quote'], { latitude: -50.1, is: true }],
+    ['{"a": +44 1326 496000", "b": 1}', ['missing-quote'], { a: '+44 1326 496000', b: 1 }],
+    ['{"a": 12 Quay Street, Falmouth"\n}', ['missing-quote'], { a: '12 Quay Street, Falmouth' }],
+    ['{"a": ""\\u00a3\\u00a3", "b": 1}', ['unexpected-text'], { a: '££', b: 1 }],
   ])('in %s is found and, where certain, mended', (text, codes, mended) => {
     expect(syntax(text)).toEqual(codes);
     if (mended !== undefined) {
       expect(JSON.parse(mend(text))).toEqual(mended);
       expect(readJson(text).values.map(plain)).toEqual([mended]);
     }
+  });
+
+  test.each([
+    '{"name: " : 1, "schema:name": "x", "a:1": 2}',
+    '{"a: 1\\"b": 2, "a: {": 3}',
+    '{"a": 1, ",": 2, "b": true, "}": 3}',
+    '{"a":1,",":"x"}',
+  ])('names with signs in them are names: %s', (text) => {
+    const { values, faults } = readJson(text);
+    expect(faults).toEqual([]);
+    expect(values.map(plain)).toEqual([JSON.parse(text)]);
   });
 
   test('what is not closed is told where its lines end', () => {

@@ -2,6 +2,7 @@ import { shorten } from './jsonFault.ts';
 import type { JsonMember, JsonNode, JsonReading } from './jsonNode.ts';
 import { objectsInRow, type Second } from './jsonRow.ts';
 import { readBareText, readJsonNumber, readJsonWord, type JsonScalarReading } from './jsonScalar.ts';
+import { readOpenName, readOpenText } from './jsonQuotes.ts';
 import { GiveUp, JsonScanner } from './jsonScanner.ts';
 import { opensString, readJsonString, type JsonStringReading } from './jsonString.ts';
 
@@ -92,6 +93,8 @@ class JsonReader extends JsonScanner {
     }
     if (character === '[') return this.#nested(() => this.#readArray(isMember));
     if (opensString(character)) return this.#readText();
+    const open = isMember ? readOpenText(this.source, start, this.end) : undefined;
+    if (open) return this.#readScalar(open);
     if (/[-+.\d]/.test(character)) return this.#readNumber(isMember);
     if (character === '' || ',}]:'.includes(character)) {
       this.tell(
@@ -266,8 +269,10 @@ class JsonReader extends JsonScanner {
     const nameEnd = this.at;
     this.skipSpace();
     const character = this.at < this.end ? (this.source[this.at] ?? '') : '';
-    if (character === ':') this.at += 1;
-    else if (character === '=' || character === '：') {
+    if (character === ':') {
+      this.at += 1;
+      this.#skipFurtherColons();
+    } else if (character === '=' || character === '：') {
       const sign = this.source.startsWith('=>', this.at) ? '=>' : character;
       const what = sign === '：' ? 'A colon of full width' : sign === '=' ? 'An equals sign' : 'An arrow';
       this.tell(
@@ -303,9 +308,23 @@ class JsonReader extends JsonScanner {
     return { name, nameStart, nameEnd, value };
   }
 
+  /** A colon that was typed twice. */
+  #skipFurtherColons(): void {
+    for (this.skipSpace(); this.at < this.end && this.source[this.at] === ':'; this.skipSpace()) {
+      const edits = [{ start: this.at, end: this.at + 1, text: '' }];
+      this.tell('syntax/unexpected-text', 'The colon stands twice.', this.at, this.at + 1, edits);
+      this.at += 1;
+    }
+  }
+
   #readName(): string | undefined {
     const start = this.at;
     const character = this.source[start] ?? '';
+    const open = readOpenName(this.source, start, this.end);
+    if (open) {
+      const node = this.#readScalar(open);
+      return node.kind === 'scalar' ? String(node.value) : '';
+    }
     if (opensString(character)) {
       const node = this.#readString(true);
       return node.kind === 'scalar' ? String(node.value) : '';
@@ -378,7 +397,7 @@ class JsonReader extends JsonScanner {
   /** A text whose first quote stands twice, as in what comes out of a spreadsheet; undefined for any other. */
   #doubledQuote(start: number, isName: boolean): JsonStringReading | undefined {
     if (!this.source.startsWith('""', start)) return undefined;
-    if (!/^[\p{L}\p{N}+#/(&@$]/u.test(this.source.slice(start + 2, Math.min(start + 4, this.end))))
+    if (!/^[\p{L}\p{N}+#/(&@$\\]/u.test(this.source.slice(start + 2, Math.min(start + 4, this.end))))
       return undefined;
     const read = this.#stringAt(start + 1, isName);
     if (read.faults.length > 0) return undefined;
