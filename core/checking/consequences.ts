@@ -21,6 +21,7 @@ export function withoutConsequences(all: readonly Finding[], reading: Reading): 
     fromStrays(all, reading),
     fromMisspelt(all),
     fromKeyword(all, items),
+    fromBrackets(all, reading),
     fromOpenQuote(all, reading, items),
     fromUnknownType(all, items),
     fromNoLocalBusiness(all, items),
@@ -208,6 +209,41 @@ function fromKeyword(all: readonly Finding[], items: () => readonly ReadItem[]):
     meant.flatMap((place) => [...around(place)].slice(0, 1).map(({ typePlace }) => typePlace)),
   );
   return ({ code, place }) => code === 'structure/no-type' && isMeant(place);
+}
+
+/** What brackets that do not close what they should make of a script: parts of it stand in others, and at the top. */
+const OF_BRACKETS =
+  /^(?:syntax\/(?:missing-context|duplicate-name|unexpected-text|trailing-comma)|structure\/(?:no-type|reference)|vocabulary\/not-of-type|guideline\/)/;
+
+/** Where brackets of a script fail, that is told at the first of them, and not what follows from it. */
+function fromBrackets(all: readonly Finding[], { document, source }: Reading): Follows | undefined {
+  const isBracket = ({ code, place }: Finding): boolean =>
+    code === 'syntax/missing-bracket' ||
+    (code === 'syntax/unexpected-text' && /^[,\s]*[{}[\]]/.test(source.slice(place.start, place.end)));
+  const scripts = document?.elements.filter(({ name }) => name === 'script') ?? [];
+  const around = (place: Place): Pick<Place, 'start' | 'end'> =>
+    scripts.find((one) => holds(one, place)) ?? { start: 0, end: source.length };
+  const firsts = new Map<
+    number,
+    { readonly first: Finding; readonly script: Pick<Place, 'start' | 'end'> }
+  >();
+  for (const first of all.filter(isBracket)) {
+    const script = around(first.place);
+    const known = firsts.get(script.start);
+    if (!known || first.place.start < known.first.place.start) firsts.set(script.start, { first, script });
+  }
+  const damaged = [...firsts.values()].filter(({ script }) =>
+    all.some(
+      ({ code, place }) =>
+        /^(?:syntax\/(?:missing-context|duplicate-name)|structure\/no-type|vocabulary\/not-of-type)$/.test(
+          code,
+        ) && holds(script, place),
+    ),
+  );
+  if (damaged.length === 0) return undefined;
+  return (one) =>
+    OF_BRACKETS.test(one.code) &&
+    damaged.some(({ first, script }) => first !== one && holds(script, one.place));
 }
 
 /** What a value that runs on over other tags says is told with that. */

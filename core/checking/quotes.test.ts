@@ -68,3 +68,24 @@ test.each(['', ' typeof=""'])(
     expect(check(mended).findings.map(({ code }) => code)).not.toContain('structure/no-typeof');
   },
 );
+
+const NODES = [
+  '{"@type":"WebSite","@id":"https://elm.example/#site","url":"https://elm.example/","name":"Elm","publisher":{"@id":"https://elm.example/#it"}}',
+  '{"@type":"Dentist","@id":"https://elm.example/#it","name":"Elm","url":"https://elm.example/","telephone":["+1 208 555 0142"],"address":{"@type":"PostalAddress","streetAddress":"410 Elm St","addressLocality":"Boise","addressRegion":"ID","postalCode":"83702","addressCountry":"US"}}',
+];
+const GRAPH = `{"@context":"https://schema.org","@graph":[${NODES.join(',\n')}]}`;
+
+test.each([
+  ['"https://elm.example/#it"}}', '"https://elm.example/#it"}'],
+  ['"https://elm.example/#it"}}', '"https://elm.example/#it"}}}'],
+  ['"telephone":[', '"telephone":'],
+  ['"+1 208 555 0142"]', '"+1 208 555 0142"]]'],
+  ['"US"}', '"US"'],
+  ['"US"}', '"US"}}'],
+  ['"@graph":[', '"@graph":'],
+])('a bracket too many or too few of a graph in few lines is no flood: %s → %s', (from, to) => {
+  const codes = freshIn(GRAPH, GRAPH.replace(from, to)).map(({ code }) => code);
+  expect(codes.length).toBeGreaterThan(0);
+  expect(codes.filter((code) => !/^syntax\/(?:missing-bracket|unexpected-text)$/.test(code))).toEqual([]);
+  expect(codes.length).toBeLessThan(3);
+});

@@ -108,6 +108,25 @@ describe('a fault', () => {
     ['{"a": +44 1326 496000", "b": 1}', ['missing-quote'], { a: '+44 1326 496000', b: 1 }],
     ['{"a": 12 Quay Street, Falmouth"\n}', ['missing-quote'], { a: '12 Quay Street, Falmouth' }],
     ['{"a": ""\\u00a3\\u00a3", "b": 1}', ['unexpected-text'], { a: '££', b: 1 }],
+    ['{"a": ""-5.1", "b": 1}', ['unexpected-text'], { a: '-5.1', b: 1 }],
+    // What a program writes on one line.
+    ['{"a":"Home,"b":"x"}', ['missing-quote'], { a: 'Home', b: 'x' }],
+    ['{"a":{"b":"Home},"c":1}', ['missing-quote'], { a: { b: 'Home' }, c: 1 }],
+    ['{"a":["Mon","Tue],"b":1}', ['missing-quote'], { a: ['Mon', 'Tue'], b: 1 }],
+    ['{"a":[{"b":"17:00},{"b":"13:00"}]}', ['missing-quote'], { a: [{ b: '17:00' }, { b: '13:00' }] }],
+    ['{"a":[{"b":"x},\n{"b":"y"}]}', ['missing-quote'], { a: [{ b: 'x' }, { b: 'y' }] }],
+    ['{"a":[+1-208-555-0142"],"b":1}', ['missing-quote'], { a: ['+1-208-555-0142'], b: 1 }],
+    [
+      '{"a":https://a.example/?s={term}","b":1}',
+      ['missing-quote'],
+      { a: 'https://a.example/?s={term}', b: 1 },
+    ],
+    ['{"a":true"b":"x"}', ['missing-comma'], { a: true, b: 'x' }],
+    ['{"a":"Mon","Tue"],"b":1}', ['missing-bracket'], { a: ['Mon', 'Tue'], b: 1 }],
+    ['{"a": "Mon", "Tue" ]}', ['missing-bracket'], { a: ['Mon', 'Tue'] }],
+    ['{"a":"https://a.example/"],"b":1}', ['missing-bracket'], { a: ['https://a.example/'], b: 1 }],
+    // The list around may have ended, and the object lacks its brace.
+    ['[{"a":"b"]', ['missing-bracket'], [{ a: 'b' }]],
   ])('in %s is found and, where certain, mended', (text, codes, mended) => {
     expect(syntax(text)).toEqual(codes);
     if (mended !== undefined) {

@@ -2,7 +2,7 @@ import { shorten } from './jsonFault.ts';
 import type { JsonMember, JsonNode, JsonReading } from './jsonNode.ts';
 import { objectsInRow, type Second } from './jsonRow.ts';
 import { readBareText, readJsonNumber, readJsonWord, type JsonScalarReading } from './jsonScalar.ts';
-import { readOpenName, readOpenText } from './jsonQuotes.ts';
+import { listWithoutBracket, readOpenName, readOpenText } from './jsonQuotes.ts';
 import { GiveUp, JsonScanner } from './jsonScanner.ts';
 import { opensString, readJsonString, type JsonStringReading } from './jsonString.ts';
 
@@ -92,8 +92,9 @@ class JsonReader extends JsonScanner {
       return this.#nested(() => this.#readMembers(start));
     }
     if (character === '[') return this.#nested(() => this.#readArray(isMember));
+    if (isMember && listWithoutBracket(this.source, start, this.end)) return this.#readOpenList();
     if (opensString(character)) return this.#readText();
-    const open = isMember ? readOpenText(this.source, start, this.end) : undefined;
+    const open = readOpenText(this.source, start, this.end, isMember);
     if (open) return this.#readScalar(open);
     if (/[-+.\d]/.test(character)) return this.#readNumber(isMember);
     if (character === '' || ',}]:'.includes(character)) {
@@ -182,11 +183,18 @@ class JsonReader extends JsonScanner {
     return { kind: 'object', members, start, end: this.at };
   }
 
-  #readArray(isMember: boolean): JsonNode {
+  /** A list of texts without its bracket: `"dayOfWeek": "Monday", "Tuesday"],`. */
+  #readOpenList(): JsonNode {
+    const edits = [{ start: this.at, end: this.at, text: '[' }];
+    this.tell('syntax/missing-bracket', 'A list begins here without its “[”.', this.at, this.at, edits);
+    return this.#nested(() => this.#readArray(true, false));
+  }
+
+  #readArray(isMember: boolean, isOpened = true): JsonNode {
     const start = this.at;
     let valuesEnd = start;
     const elements: JsonNode[] = [];
-    this.at += 1;
+    if (isOpened) this.at += 1;
     for (;;) {
       this.skipSpace();
       const character = this.at < this.end ? (this.source[this.at] ?? '') : '';
@@ -310,10 +318,12 @@ class JsonReader extends JsonScanner {
 
   /** A colon that was typed twice. */
   #skipFurtherColons(): void {
-    for (this.skipSpace(); this.at < this.end && this.source[this.at] === ':'; this.skipSpace()) {
+    this.skipSpace();
+    while (this.at < this.end && this.source[this.at] === ':') {
       const edits = [{ start: this.at, end: this.at + 1, text: '' }];
       this.tell('syntax/unexpected-text', 'The colon stands twice.', this.at, this.at + 1, edits);
       this.at += 1;
+      this.skipSpace();
     }
   }
 
@@ -397,7 +407,7 @@ class JsonReader extends JsonScanner {
   /** A text whose first quote stands twice, as in what comes out of a spreadsheet; undefined for any other. */
   #doubledQuote(start: number, isName: boolean): JsonStringReading | undefined {
     if (!this.source.startsWith('""', start)) return undefined;
-    if (!/^[\p{L}\p{N}+#/(&@$\\]/u.test(this.source.slice(start + 2, Math.min(start + 4, this.end))))
+    if (!/^[\p{L}\p{N}+#/(&@$\\-]/u.test(this.source.slice(start + 2, Math.min(start + 4, this.end))))
       return undefined;
     const read = this.#stringAt(start + 1, isName);
     if (read.faults.length > 0) return undefined;

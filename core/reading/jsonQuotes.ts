@@ -24,13 +24,21 @@ export function readOpenName(source: string, start: number, end: number): JsonSc
 }
 
 /** A text up to the quote that ends it, with what may follow a value of a property behind. */
-const OPEN_TEXT = /^([^"\\{}[\]:,\s][^"\\{}[\]\r\n]*)"[ \t]*(?=[,}\r\n]|$)/;
+const OPEN_TEXT = /^([^"\\{}[\]:,\s](?:[^"\\{}[\]\r\n]|\{\w{1,40}\})*)"[ \t]*(?=[,}\]\r\n]|$)/;
 
-/** The value of a property that lost its first quote: `+44 1326 496000",`; undefined for any other. */
-export function readOpenText(source: string, start: number, end: number): JsonScalarReading | undefined {
+/**
+ * A value that lost its first quote: `+44 1326 496000",`; undefined for any other. In a list a comma ends the value
+ * before.
+ */
+export function readOpenText(
+  source: string,
+  start: number,
+  end: number,
+  isMember: boolean,
+): JsonScalarReading | undefined {
   const [, value = ''] = OPEN_TEXT.exec(source.slice(start, Math.min(start + LOOK_AHEAD, end))) ?? [];
   // Of a value before a comma or a colon the quote may be another's.
-  if (!value || /[,:][ \t]*$/.test(value)) return undefined;
+  if (!value || /[,:][ \t]*$/.test(value) || (!isMember && value.includes(','))) return undefined;
   const message = `The text “${shorten(value)}” has no double quote at its beginning.`;
   const edits = [{ start, end: start, text: '"' }];
   const at = start + value.length + 1;
@@ -39,4 +47,29 @@ export function readOpenText(source: string, start: number, end: number): JsonSc
     end: at,
     fault: jsonFault('syntax/missing-quote', message, start, at, edits),
   };
+}
+
+const TEXT = String.raw`"(?:[^"\\\r\n]|\\.)*"`;
+/** Texts up to the bracket that ends a list, and behind it the next name; where they are several, or the object's end. */
+const TEXTS_OF_LIST = new RegExp(
+  String.raw`^(?:${TEXT}\s*\]\s*,\s*${TEXT}\s*:|${TEXT}(?:\s*,\s*${TEXT}){1,30}\s*\]\s*(?:,\s*${TEXT}\s*:|\}))`,
+);
+
+/** Whether the value of a property is a list of texts that lost its first bracket. */
+export function listWithoutBracket(source: string, start: number, end: number): boolean {
+  if (source[start] !== '"') return false;
+  // Nearly every text has a name with its colon behind its comma, or the end of its object.
+  const behind = skipBlanks(source, source.indexOf('"', start + 1) + 1);
+  if (source[behind] === ',') {
+    const name = skipBlanks(source, behind + 1);
+    if (source[name] !== '"') return false;
+    if (source[skipBlanks(source, source.indexOf('"', name + 1) + 1)] === ':') return false;
+  } else if (source[behind] !== ']') return false;
+  return TEXTS_OF_LIST.test(source.slice(start, Math.min(start + 1000, end)));
+}
+
+function skipBlanks(source: string, from: number): number {
+  let at = from;
+  while (source[at] === ' ' || source[at] === '\n' || source[at] === '\r' || source[at] === '\t') at += 1;
+  return at;
 }

@@ -85,7 +85,9 @@ export function readJsonWord(source: string, start: number, end: number): JsonSc
   const word = /^[A-Za-z]+/.exec(source.slice(start, Math.min(start + 50, end)))?.[0] ?? '';
   const behind = start + word.length;
   const literal = LITERALS.get(word);
-  if (literal !== undefined && !/[\w"]/.test(behind < end ? (source[behind] ?? '') : ''))
+  const next = source.slice(behind, Math.min(behind + 100, end));
+  // The comma before the next name may be lost: true"name": …
+  if (literal !== undefined && (!/^[\w"]/.test(next) || /^"@?[A-Za-z][\w:-]*"\s*:/.test(next)))
     return { value: literal, end: behind };
   const value = MEANT_LITERALS.get(word);
   if (value === undefined || !/^\s*(?:[,}\]]|$)/.test(source.slice(behind, Math.min(behind + 50, end))))

@@ -42,7 +42,8 @@ function readPlainString(source: string, start: number, end: number): JsonString
       at += 1;
     }
   }
-  if (at >= end || !closesHere(source, at, end)) return undefined;
+  if (at >= end || !closesHere(source, at, end) || endBeforeName(source, start, at, end) >= 0)
+    return undefined;
   const value = source.slice(start + 1, at);
   if (!escaped) return { value, end: at + 1, faults: [] };
   if (!/^(?:[^\\]|\\(?:["\\/bfnrt]|u[\dA-Fa-f]{4}))*$/.test(value)) return undefined;
@@ -62,9 +63,25 @@ function closesHere(source: string, at: number, end: number): boolean {
   return !/^[^"{}[\]:]*"\s*(?:[,}\]]|$)|^[^":]*"[^":]*"\s*(?:[,}\]]|$)/.test(line);
 }
 
+/** What stands behind a text that ends an object or a list, and the comma before the next name. */
+const BEHIND_TEXT = /[}\]\s]*,[\s{[]*$/;
+const NAME_AND_COLON = /^@?[A-Za-z][\w:-]*"\s*:/;
+
+/**
+ * Where a text ends that lost its last quote and runs on to the one of the next name: `"Home,"url":`; -1 for any other.
+ * Behind the quote of a text no name stands.
+ */
+function endBeforeName(source: string, start: number, at: number, end: number): number {
+  const next = source.charCodeAt(at + 1);
+  const isLetter = next === 64 || (next > 64 && next < 91) || (next > 96 && next < 123);
+  if (!isLetter || !NAME_AND_COLON.test(source.slice(at + 1, Math.min(at + 100, end)))) return -1;
+  const { index = 0 } = BEHIND_TEXT.exec(source.slice(start + 1, at)) ?? {};
+  return index > 0 ? start + 1 + index : -1;
+}
+
 /** Whether the line behind this line break looks like JSON again rather than like more text. */
 const lineStartsAnew = (source: string, at: number, end: number): boolean =>
-  /^\s*(?:["'“][^"'”\r\n]*["'”]\s*[:,\]}\r\n]|[}\]]|$)/.test(
+  /^\s*(?:["'“][^"'”\r\n]*["'”]\s*[:,\]}\r\n]|[{[]\s*["{[]|[}\]]|$)/.test(
     source.slice(at, Math.min(at + LOOK_AHEAD, end)),
   );
 
@@ -94,6 +111,14 @@ class FaultyString {
     let closed = false;
     while (this.#at < this.#end && !closed) {
       const character = this.#source[this.#at] ?? '';
+      const cut =
+        character === '"' && !this.#isName
+          ? endBeforeName(this.#source, this.#start, this.#at, this.#end)
+          : -1;
+      if (cut >= 0) {
+        this.#at = cut;
+        break;
+      }
       if (this.#mayClose(character)) closed = this.#takeQuote(character);
       else if (character === '\n' || character === '\r') {
         if (this.#isName || lineStartsAnew(this.#source, this.#at, this.#end)) break;
