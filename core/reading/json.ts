@@ -34,6 +34,11 @@ export function readJson(source: string, start = 0, end = source.length): JsonRe
 
 class JsonReader extends JsonScanner {
   #depth = 0;
+  /** The property whose value is read. */
+  #property = '';
+  /** The list whose elements come next, and the one that the object is an element of, by their properties; '' for none. */
+  #list = '';
+  #elementOf = '';
 
   read(): JsonReading {
     const values: JsonNode[] = [];
@@ -92,7 +97,10 @@ class JsonReader extends JsonScanner {
       return this.#nested(() => this.#readMembers(start));
     }
     if (character === '[') return this.#nested(() => this.#readArray(isMember));
-    if (isMember && listWithoutBracket(this.source, start, this.end)) return this.#readOpenList();
+    // In an object of a list the bracket behind one text ends that list, and the object lacks its brace.
+    const isOneEnough = !this.#elementOf || this.#elementOf === '@graph';
+    if (isMember && listWithoutBracket(this.source, start, this.end, isOneEnough))
+      return this.#readOpenList();
     if (opensString(character)) return this.#readText();
     const open = readOpenText(this.source, start, this.end, isMember);
     if (open) return this.#readScalar(open);
@@ -141,7 +149,11 @@ class JsonReader extends JsonScanner {
       );
       throw new GiveUp();
     }
+    const outer = this.#elementOf;
+    this.#elementOf = this.#list;
+    this.#list = '';
     const node = read();
+    this.#elementOf = outer;
     this.#depth -= 1;
     return node;
   }
@@ -194,6 +206,7 @@ class JsonReader extends JsonScanner {
     const start = this.at;
     let valuesEnd = start;
     const elements: JsonNode[] = [];
+    const list = this.#property;
     if (isOpened) this.at += 1;
     for (;;) {
       this.skipSpace();
@@ -215,7 +228,9 @@ class JsonReader extends JsonScanner {
         this.unclosed(']', start, true);
         return { kind: 'array', elements, start, end: this.at };
       }
+      this.#list = list;
       elements.push(this.#readValue());
+      this.#list = '';
       if (this.at === before) this.at += 1; // a colon, which was told as a missing value
       valuesEnd = this.at;
       this.#separator(']', 'value');
@@ -311,6 +326,7 @@ class JsonReader extends JsonScanner {
         };
     }
     const before = this.at;
+    this.#property = name;
     const value = this.#readValue(true);
     if (this.at === before && this.source[this.at] === ':') this.at += 1;
     return { name, nameStart, nameEnd, value };

@@ -50,13 +50,17 @@ export function readOpenText(
 }
 
 const TEXT = String.raw`"(?:[^"\\\r\n]|\\.)*"`;
-/** Texts up to the bracket that ends a list, and behind it the next name; where they are several, or the object's end. */
-const TEXTS_OF_LIST = new RegExp(
-  String.raw`^(?:${TEXT}\s*\]\s*,\s*${TEXT}\s*:|${TEXT}(?:\s*,\s*${TEXT}){1,30}\s*\]\s*(?:,\s*${TEXT}\s*:|\}))`,
-);
+/** Several texts up to the bracket that ends a list, and behind it the next name or the object's end. */
+const TEXTS_OF_LIST = new RegExp(String.raw`^${TEXT}(?:\s*,\s*${TEXT}){1,30}\s*\]\s*(?:,\s*${TEXT}\s*:|\})`);
+const ONE_OF_LIST = new RegExp(String.raw`^${TEXT}\s*\]\s*,\s*${TEXT}\s*:`);
 
-/** Whether the value of a property is a list of texts that lost its first bracket. */
-export function listWithoutBracket(source: string, start: number, end: number): boolean {
+/** Whether the value of a property is a list of texts that lost its first bracket; `isOneEnough`: or of one text. */
+export function listWithoutBracket(
+  source: string,
+  start: number,
+  end: number,
+  isOneEnough: boolean,
+): boolean {
   if (source[start] !== '"') return false;
   // Nearly every text has a name with its colon behind its comma, or the end of its object.
   const behind = skipBlanks(source, source.indexOf('"', start + 1) + 1);
@@ -65,7 +69,8 @@ export function listWithoutBracket(source: string, start: number, end: number): 
     if (source[name] !== '"') return false;
     if (source[skipBlanks(source, source.indexOf('"', name + 1) + 1)] === ':') return false;
   } else if (source[behind] !== ']') return false;
-  return TEXTS_OF_LIST.test(source.slice(start, Math.min(start + 1000, end)));
+  const ahead = source.slice(start, Math.min(start + 1000, end));
+  return TEXTS_OF_LIST.test(ahead) || (isOneEnough && ONE_OF_LIST.test(ahead));
 }
 
 function skipBlanks(source: string, from: number): number {

@@ -75,8 +75,8 @@ function endBeforeName(source: string, start: number, at: number, end: number): 
   const next = source.charCodeAt(at + 1);
   const isLetter = next === 64 || (next > 64 && next < 91) || (next > 96 && next < 123);
   if (!isLetter || !NAME_AND_COLON.test(source.slice(at + 1, Math.min(at + 100, end)))) return -1;
-  const { index = 0 } = BEHIND_TEXT.exec(source.slice(start + 1, at)) ?? {};
-  return index > 0 ? start + 1 + index : -1;
+  const { index = -1 } = BEHIND_TEXT.exec(source.slice(start + 1, at)) ?? {};
+  return index < 0 ? -1 : start + 1 + index;
 }
 
 /** Whether the line behind this line break looks like JSON again rather than like more text. */
