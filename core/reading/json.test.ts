@@ -125,7 +125,7 @@ describe('a fault', () => {
     ['{"a":"Mon","Tue"],"b":1}', ['missing-bracket'], { a: ['Mon', 'Tue'], b: 1 }],
     ['{"a": "Mon", "Tue" ]}', ['missing-bracket'], { a: ['Mon', 'Tue'] }],
     ['{"a":"https://a.example/"],"b":1}', ['missing-bracket'], { a: ['https://a.example/'], b: 1 }],
-    ['{"a":",\"b":1}', ['missing-quote'], { a: '', b: 1 }],
+    ['{"a":","b":1}', ['missing-quote'], { a: '', b: 1 }],
     ['{"a":[{"b":"x"],"c":1}', ['missing-bracket'], { a: [{ b: 'x' }], c: 1 }],
     // The list around may have ended, and the object lacks its brace.
     ['[{"a":"b"]', ['missing-bracket'], [{ a: 'b' }]],
