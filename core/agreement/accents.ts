@@ -31,4 +31,5 @@ const plainOf = (lower: string): string =>
   withPlainLetters(lower.normalize('NFKD').replace(/[\u0300-\u036f]/g, ''));
 
 /** How many letters of a word have marks, or are of some languages only. */
-const marksOf = (lower: string): number => (lower.match(/./gsu) ?? []).filter((letter) => plainOf(letter) !== letter).length;
+const marksOf = (lower: string): number =>
+  (lower.match(/./gsu) ?? []).filter((letter) => plainOf(letter) !== letter).length;
