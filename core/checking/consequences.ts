@@ -142,21 +142,23 @@ function itemsSplitOff(
   loose: readonly Finding[],
   around: (place: Place) => Iterable<ReadItem>,
 ): (one: Pick<Finding, 'code' | 'property' | 'place'>) => boolean {
-  const pairs = loose.filter(({ property }) => property === '@type').map(({ place }) => [...around(place)]);
+  const [inners, held, names] = [new Set<number>(), new Set<string>(), new Set<number>()];
+  const keyOf = (start: number, name: string): string =>
+    `${String(start)} ${isHours(name) ? 'openingHours' : name}`;
+  for (const { property, place } of loose) {
+    const [inner, outer] = property === '@type' ? [...around(place)] : [];
+    if (!inner) continue;
+    inners.add(inner.typePlace.start);
+    for (const { name, namePlace } of inner.properties) {
+      names.add(namePlace.start);
+      if (outer) held.add(keyOf(outer.typePlace.start, name));
+    }
+  }
   return ({ code, property, place: { start } }) =>
-    pairs.some(([inner, outer]) => {
-      const isHeld = inner?.properties.some(
-        ({ name, namePlace }) =>
-          (name === property || (isHours(name) && isHours(property))) &&
-          (code === 'vocabulary/not-of-type' ? namePlace.start === start : outer?.typePlace.start === start),
-      );
-      return isHeld ? /^(?:guideline\/|vocabulary\/not-of-type)/.test(code) : isLackOf(inner, code, start);
-    });
+    code === 'vocabulary/not-of-type'
+      ? names.has(start)
+      : code.startsWith('guideline/') && (inners.has(start) || held.has(keyOf(start, property ?? '')));
 }
-
-/** Whether something is told as missing in an item, where its types stand. */
-const isLackOf = (item: ReadItem | undefined, code: string, start: number): boolean =>
-  code.startsWith('guideline/') && item?.typePlace.start === start;
 
 /** What stands behind an item that a browser ends early is not missing in it. */
 function fromCutItem(all: readonly Finding[]): Follows | undefined {
@@ -176,11 +178,13 @@ function fromStrays(all: readonly Finding[], { document, items }: Reading): Foll
   const [business, ...others] = businessesIn(items).filter(({ syntax }) => syntax === 'microdata');
   if (strays.length === 0 || !business || others.length > 0) return undefined;
   const names = new Set(strays.map(({ property }) => property ?? ''));
-  const lacks = (property: string): boolean =>
-    names.has(property) || (isHours(property) && [...names].some(isHours));
+  const lacks = (name: string): boolean => names.has(name) || (isHours(name) && [...names].some(isHours));
   const isReferred = all.some(({ code }) => code === 'structure/itemref');
+  const isStray = beginsAt(strays.map(({ place }) => place));
   const withId = new Set(
-    (isReferred ? (document?.marked ?? []) : []).flatMap((one) => (idAround(one) ? [one.start] : [])),
+    (isReferred ? (document?.marked ?? []) : []).flatMap((one) =>
+      isStray(one) && idAround(one) ? [one.start] : [],
+    ),
   );
   return ({ code, property, place }) =>
     (code.startsWith('guideline/') && place.start === business.typePlace.start && lacks(property ?? '')) ||
@@ -215,6 +219,9 @@ function fromKeyword(all: readonly Finding[], items: () => readonly ReadItem[]):
 const OF_BRACKETS =
   /^(?:syntax\/(?:missing-context|duplicate-name|unexpected-text|trailing-comma)|structure\/(?:no-type|reference)|vocabulary\/not-of-type|guideline\/)/;
 
+const OF_DAMAGE =
+  /^(?:syntax\/(?:missing-context|duplicate-name)|structure\/no-type|vocabulary\/not-of-type)$/;
+
 /** Where brackets of a script fail, that is told at the first of them, and not what follows from it. */
 function fromBrackets(all: readonly Finding[], { document, source }: Reading): Follows | undefined {
   const isBracket = ({ code, place }: Finding): boolean =>
@@ -229,21 +236,16 @@ function fromBrackets(all: readonly Finding[], { document, source }: Reading): F
   >();
   for (const first of all.filter(isBracket)) {
     const script = around(first.place);
-    const known = firsts.get(script.start);
-    if (!known || first.place.start < known.first.place.start) firsts.set(script.start, { first, script });
+    const known = firsts.get(script.start)?.first.place.start ?? Infinity;
+    if (first.place.start < known) firsts.set(script.start, { first, script });
   }
-  const damaged = [...firsts.values()].filter(({ script }) =>
-    all.some(
-      ({ code, place }) =>
-        /^(?:syntax\/(?:missing-context|duplicate-name)|structure\/no-type|vocabulary\/not-of-type)$/.test(
-          code,
-        ) && holds(script, place),
-    ),
-  );
+  const signs = placesOf(all, ({ code }) => OF_DAMAGE.test(code));
+  const isDamaged = signs && holdsOne(signs);
+  const damaged = isDamaged ? [...firsts.values()].filter(({ script }) => isDamaged(script)) : [];
   if (damaged.length === 0) return undefined;
-  return (one) =>
-    OF_BRACKETS.test(one.code) &&
-    damaged.some(({ first, script }) => first !== one && holds(script, one.place));
+  const isFirst = new Set(damaged.map(({ first }) => first));
+  const isInside = standsIn(damaged.map(({ script }) => script));
+  return (one) => OF_BRACKETS.test(one.code) && !isFirst.has(one) && isInside(one.place);
 }
 
 /** What a value that runs on over other tags says is told with that. */

@@ -1,15 +1,17 @@
 import { finding, type Finding } from '#core/fault';
 import { attributeSpan, tokensOf, type HtmlElement } from '#core/html';
 import type { Reading } from '#core/reading';
+import { remembered } from '#core/text';
 import { nearestName } from '#core/vocabulary';
 
 /** Ids that an `itemref` names and no element of the page has (HTML, Microdata 5.2.2), with those that were meant. */
 export function judgeItemref(
-  { lines, source, document }: Reading,
+  reading: Reading,
   element: HtmlElement,
   itemref: string,
   ids: ReadonlySet<string>,
 ): readonly Finding[] {
+  const { lines, source } = reading;
   const named = tokensOf(itemref);
   const span = attributeSpan(source, element, 'itemref');
   return named
@@ -18,7 +20,8 @@ export function judgeItemref(
       const parts = id.split(/[,;]+/).filter(Boolean);
       const isListed =
         parts.length > 0 && parts.some((part) => part !== id) && parts.every((part) => ids.has(part));
-      const near = isListed ? parts.join(' ') : nearestName(id, idsOfStrays(document?.marked ?? [], named));
+      const unnamed = isListed ? [] : idsOfStrays(reading).filter((one) => !named.includes(one));
+      const near = isListed ? parts.join(' ') : nearestName(id, unnamed);
       const at = span && near ? source.indexOf(id, span.start) : -1;
       const isThere = span !== undefined && at >= span.start && at + id.length <= span.end;
       const what = isListed
@@ -37,19 +40,14 @@ export function judgeItemref(
     });
 }
 
-/** The ids of elements with a property outside every item, which `named` does not hold. */
-const idsOfStrays = (marked: readonly HtmlElement[], named: readonly string[]): readonly string[] =>
-  marked.flatMap((element) => {
-    const id = isOutside(element) ? idAround(element) : undefined;
-    return id === undefined || named.includes(id) ? [] : [id];
-  });
-
-function isOutside({ attributes, parent, inert }: HtmlElement): boolean {
-  if (inert || attributes['itemprop'] === undefined) return false;
-  for (let outer = parent; outer; outer = outer.parent)
-    if (outer.attributes['itemscope'] !== undefined) return false;
-  return true;
-}
+/** The first ids of elements with a property outside every item. */
+const idsOfStrays = remembered(({ document, strays }: Reading): readonly string[] => {
+  const starts = new Set(strays.slice(0, MOST).map(({ place }) => place.start));
+  const ids = (document?.marked ?? []).flatMap((one) => (starts.has(one.start) ? (idAround(one) ?? []) : []));
+  return [...new Set(ids)];
+});
+/** Among more of them nobody finds one again. */
+const MOST = 100;
 
 /** The nearest id of an element and those around it. */
 export function idAround(element: HtmlElement): string | undefined {
