@@ -286,3 +286,12 @@ describe('a week as doors and pages say it', () => {
     );
   });
 });
+
+test('texts that only name days, however many, are no hours, and hide none', () => {
+  const dull = 'Small animal surgery by the harbour, with a night clinic on Fridays.\n'.repeat(60);
+  expect(weeksIn(dull, 'en').weeks).toEqual([]);
+  const [week, ...others] = weeksIn(`${dull}Visit us\nMon–Fri 9am–5pm\nSun closed`, 'en').weeks;
+  expect([week && writeWeek(week.hours), others]).toEqual(['Mon–Fri 09:00-17:00; Sun closed', []]);
+  // A week whose days are closed or by appointment has no figures.
+  expect(weeksIn('Mondays closed', 'en').weeks.map(({ hours }) => hours.Monday)).toEqual(['closed']);
+});

@@ -55,6 +55,8 @@ interface FoundWeek {
 
 const MOST_LINES = 16;
 const LONGEST_LINE = 300;
+/** Lines of hours are short: what is longer together is a text about days. */
+const LONGEST_RUN = 900;
 
 /** What a text says of opening hours. */
 export interface WeeksInText {
@@ -218,9 +220,11 @@ function findWeeks(text: string): readonly FoundWeek[] {
     }
     const lines = [first];
     // In a table the day and its hours may stand on lines of their own.
+    let length = first.text.length;
     for (let last = first; lines.length < MOST_LINES && last.end < text.length;) {
       last = lineAt(text, last.end + 1);
-      if (!goesOn(last.text)) break;
+      length += last.text.length;
+      if (!goesOn(last.text) || length > LONGEST_RUN) break;
       lines.push(last);
     }
     let run = readRun(lines);
@@ -285,7 +289,11 @@ const DAY_FIRST = new RegExp(String.raw`^(?:(?:on|and|from)\s+)?(?:${DAY_WORD.so
 const goesOn = (line: string): boolean =>
   line.length <= LONGEST_LINE && (namesDay(line) || HOURS_FIRST.test(line.replace(LEADS_ON, '')));
 
+/** Without one of these a line says nothing of hours, whatever days it names. */
+const SAYS_WHEN = /\d|clos|open|noon|midnight|all day|appoint/i;
+
 function readRun(lines: readonly Line[]): Hours | undefined {
+  if (!lines.some((line) => SAYS_WHEN.test(line.text))) return undefined;
   const text = lines.map((line, at) => (at > 0 ? line.text.replace(LEADS_ON, '') : line.text)).join(', ');
   const { hours, faults } = readWeek(text);
   return faults.length === 0 && days.some((day) => hours[day]) ? hours : undefined;
