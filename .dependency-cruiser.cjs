@@ -98,7 +98,7 @@ module.exports = {
       to: {
         path: 'node_modules',
         pathNot:
-          'node_modules/(zod|entities|htmlparser2|libphonenumber-js|localized-address-format|i18n-iso-countries|@date-fns/tz|fast-diff|minisearch|exifreader|currency-codes|csv-parse|csv-stringify|chardet|css-select|fflate|@noble/hashes)/',
+          'node_modules/(zod|entities|htmlparser2|libphonenumber-js|localized-address-format|i18n-iso-countries|@date-fns/tz|fast-diff|minisearch|exifreader|currency-codes|csv-parse|csv-stringify|chardet|css-select|fflate|any-ascii|@noble/hashes)/',
       },
     },
     { name: 'no-circles', severity: 'error', from: {}, to: { circular: true } },

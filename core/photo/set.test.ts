@@ -139,7 +139,23 @@ describe('file names', () => {
       'same.jpg',
       'same-2.jpg',
     ]);
-    expect(plan({ wordings: { fileName: '犬' } }, [{}])[0]?.name).toBe('photo-1.jpg');
+    expect(plan({ wordings: { fileName: '…' } }, [{}])[0]?.name).toBe('photo-1.jpg');
+  });
+
+  test('spell the scripts of Asia and Africa; characters of Japanese sound by the word and are left', () => {
+    const nameIn = (fileName: string, addressCountry: string): string | undefined =>
+      planSet(
+        { ...larkspur, address: { ...larkspur.address, addressCountry } },
+        settings({ wordings: { fileName } }),
+        [{ name: 'IMG_1.JPG', own: {}, date: '' }],
+        '2026',
+      )[0]?.name;
+    expect(nameIn('深圳 南山店', 'CN')).toBe('shenzhen-nanshandian.jpg');
+    expect(nameIn('दिल्ली ঢাকা', 'IN')).toBe('dilli-dhaka.jpg');
+    expect(nameIn('ร้านกาแฟ front', 'TH')).toMatch(/^[a-z]+-front\.jpg$/);
+    expect(nameIn('አዲስ አበባ', 'ET')).toBe('adis-abeba.jpg');
+    expect(nameIn('東京 front', 'JP')).toBe('front.jpg');
+    expect(nameIn('渋谷のさくら front', 'DE')).toBe('front.jpg');
   });
 
   test('stay as they are where nothing was said, but for doubles', () => {

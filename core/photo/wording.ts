@@ -1,3 +1,4 @@
+import anyAscii from 'any-ascii';
 import type { BusinessRecord } from '#core/record';
 import { fileName } from '#core/text';
 
@@ -133,6 +134,21 @@ export const fillTyped = (typed: string, texts: Readonly<Record<Placeholder, str
 /** Names of devices, which no file of Windows may have, whatever its ending. */
 const DEVICE = /^(?:con|prn|aux|nul|com\d|lpt\d)$/;
 
+/** Letters of scripts that have no spelling of their own with us: those of Han, of India, of Thailand and so on. */
+const OTHER_SCRIPT =
+  /[^\p{Script=Latin}\p{Script=Greek}\p{Script=Cyrillic}\p{Script=Georgian}\p{Script=Armenian}\p{Script=Arabic}\p{Script=Hebrew}\p{Script=Hangul}\p{Script=Hiragana}\p{Script=Katakana}\p{Script=Common}\p{Script=Inherited}]+/gu;
+
+/**
+ * Letters of such scripts in Latin ones. Characters of Han sound as Chinese has them; those of Japanese sound otherwise
+ * from word to word, and are left.
+ */
+function spelled(text: string, country: string): string {
+  const isJapanese = country === 'JP' || /[\p{Script=Hiragana}\p{Script=Katakana}]/u.test(text);
+  return text.replace(OTHER_SCRIPT, (letters) =>
+    isJapanese && /\p{Script=Han}/u.test(letters) ? letters : anyAscii(letters),
+  );
+}
+
 /**
  * A wording for a file name: lower case, ASCII as the country (ISO 3166-1 alpha-2) writes it, words joined by hyphens, the
  * ending of the format kept.
@@ -143,7 +159,7 @@ export function nameFromWording(
   ending: string,
   country: string,
 ): string {
-  const made = fileName(fillWording(wording, texts), country, 100);
+  const made = fileName(spelled(fillWording(wording, texts), country), country, 100);
   const free = DEVICE.test(made) ? `${made}-${texts.number}` : made;
   return `${made === 'unnamed' ? `photo-${texts.number}` : free}${ending.toLowerCase()}`;
 }
