@@ -118,7 +118,9 @@ describe('zinc stamp', () => {
       'stamp.json',
       JSON.stringify({ author: { is: 'name', name: 'Zoë' }, when: { author: 'always' } }),
     );
-    expect(run([photo, '--stamp', stamp, '--remove-personal', '--sidecar', '--out', out]).status).toBe(0);
+    const removed = run([photo, '--stamp', stamp, '--remove-personal', '--sidecar', '--out', out]);
+    expect(removed.status).toBe(0);
+    expect(removed.out).toContain('Taken out, of a person or a device: serial number (SN-4711).');
     const { groups } = read(join(out, 'IMG_1.jpg'));
     expect(groups).toMatchObject({ Exif: { Artist: 'Zoë' }, IPTC: { 'By-line': 'Zoë' } });
     expect(readFileSync(join(out, 'IMG_1.jpg')).includes('SN-4711')).toBe(false);
@@ -135,6 +137,24 @@ describe('zinc stamp', () => {
     ]);
     expect(empty.out).toContain('proved');
     expect(read(join(folder, 'out3', 'IMG_1.jpg'))['groups']).toMatchObject({ XMP: { title: 'T' } });
+  });
+
+  test('tells what stays of the place where a picture was taken, and no page of text', async () => {
+    const picture = sharp({ create: { width: 9, height: 9, channels: 3, background: '#456' } });
+    const taken = { GPSLatitudeRef: 'S', GPSLatitude: '33/1 30/1 0/1', GPSLongitudeRef: 'E' };
+    const long = 'A long caption. '.repeat(80);
+    const exif = {
+      IFD0: { ImageDescription: long },
+      IFD3: { ...taken, GPSLongitude: '18/1 0/1 0/1', GPSAltitudeRef: '0', GPSAltitude: '512/1' },
+    };
+    const photo = file('away.jpg', await picture.jpeg().withExif(exif).toBuffer());
+    const told = run([photo, '--caption', 'Short', '--out', join(folder, 'out4')]).out;
+    expect(told).toContain('Replaced its coordinates, which were “-33.5000000, 18.0000000”.');
+    expect(told).toContain('Of where it was taken stay: altitude (512 m).');
+    expect(told).toMatch(/Replaced its caption, which was “A long caption\. [^“]{100,150} …”\./);
+    const removed = run([photo, '--remove-personal', '--out', join(folder, 'out5')]).out;
+    expect(removed).toContain('position (-33.5, 18)');
+    expect(removed).not.toContain('altitude');
   });
 
   test('writes what was typed for one picture over what it has, unless only empty fields are asked for', () => {

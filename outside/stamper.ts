@@ -147,15 +147,28 @@ function refusalOf(photo: string): string {
   return `${ending ? `A ${ending} file` : 'This'} cannot be stamped: JPEG, PNG and WebP are written into, TIFF, GIF, HEIC and AVIF get a file beside them.`;
 }
 
-function remarksOn({ left, kept, removed, replaced, languages }: Stamping): string[] {
+/** A value as a remark has it, cut where it is a page long. */
+const quoted = (value: string): string =>
+  value.length > LONGEST_VALUE ? `“${value.slice(0, LONGEST_VALUE).trimEnd()} …”` : `“${value}”`;
+const LONGEST_VALUE = 160;
+
+const listed = (some: Stamping['personal']): string =>
+  some.map(({ what, value }) => `${what} (${value.slice(0, LONGEST_VALUE)})`).join(', ');
+
+function remarksOn(stamping: Stamping): string[] {
+  const { left, kept, removed, replaced, personal, ofFormerPlace, languages } = stamping;
   return [
     ...left.map((where) => `Its ${where} data are broken and stay as they are.`),
     ...replaced.map(({ field, was }) => {
       const verb = field === 'coordinates' || field === 'keywords' ? 'were' : 'was';
-      return `Replaced its ${fieldName(field)}, which ${verb} “${was}”.`;
+      return `Replaced its ${fieldName(field)}, which ${verb} ${quoted(was)}.`;
     }),
     ...(kept.length > 0 ? [`Kept what it had: ${kept.map(fieldName).join(', ')}.`] : []),
     ...(languages.length > 0 ? [`Its texts in other languages stay: ${languages.join(', ')}.`] : []),
+    ...(ofFormerPlace.length > 0
+      ? [`Of where it was taken stay: ${listed(ofFormerPlace)}. Removing personal data takes them out.`]
+      : []),
+    ...(personal.length > 0 ? [`Taken out, of a person or a device: ${listed(personal)}.`] : []),
     ...(removed.length > 0 ? [`Removed: ${removed.map(fieldName).join(', ')}.`] : []),
   ];
 }

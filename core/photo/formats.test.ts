@@ -26,7 +26,7 @@ import {
 const folder = mkdtempSync(join(tmpdir(), 'zinc-formats-'));
 afterAll(() => rmSync(folder, { recursive: true }));
 
-const none = { exif: {}, iptc: {}, xmp: {}, gps: {}, png: {}, file: {} };
+const none = { exif: {}, iptc: {}, xmp: {}, gps: {}, png: {}, file: {}, thumbnail: {} };
 const same = (a: Uint8Array, b: Uint8Array): boolean => Buffer.compare(a, b) === 0;
 const fields = stampFields(
   larkspur,

@@ -62,9 +62,27 @@ export const personalXmp: readonly string[] = [
   ].map((name) => `${EXIF}GPS${name}`),
 ];
 
+/** What belongs to the position at which a picture was taken and is not set with its coordinates (Exif 2.32, 4.6.6). */
+const OF_POSITION = {
+  altitude: 'GPSAltitude',
+  direction: 'GPSImgDirection',
+  speed: 'GPSSpeed',
+  track: 'GPSTrack',
+  'latitude of its destination': 'GPSDestLatitude',
+  'longitude of its destination': 'GPSDestLongitude',
+  'name of its area': 'GPSAreaInformation',
+} as const;
+
+/** What a picture says of where it was taken besides its coordinates. */
+export const besidesCoordinates = ({ exif, xmp }: Tags): readonly Personal[] =>
+  Object.entries(OF_POSITION).flatMap(([what, name]) => {
+    const value = textOf(exif[name]) || textOf(xmp[name]);
+    return value ? [{ what, value }] : [];
+  });
+
 /** What a picture holds of this, for people to see before it goes. */
 export function personalIn(tags: Tags): readonly Personal[] {
-  const { exif, xmp, gps } = tags;
+  const { exif, xmp, gps, thumbnail } = tags;
   const text = (what: string, value: string): Personal[] =>
     value.trim() ? [{ what, value: value.trim() }] : [];
   const has = (what: string, tag: unknown, value: string): Personal[] => (tag ? [{ what, value }] : []);
@@ -82,7 +100,7 @@ export function personalIn(tags: Tags): readonly Personal[] {
     ...text('number of the picture', textOf(exif['ImageUniqueID'])),
     ...has('maker note', exif['MakerNote'], 'there'),
     ...has('faces', xmp['Regions'] ?? xmp['RegionInfo'] ?? xmp['PersonInImage'], 'marked'),
-    ...has('thumbnail', exif['JPEGInterchangeFormat'] ?? xmp['Thumbnails'], 'there'),
+    ...has('thumbnail', thumbnail['JPEGInterchangeFormat'] ?? xmp['Thumbnails'], 'there'),
     ...text('place where it was taken', partOf(xmp['LocationCreated'], 'City')),
     ...has(
       'position',

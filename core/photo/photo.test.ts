@@ -161,6 +161,12 @@ describe('stamping', () => {
     expect(sameImage(camera, stamp(camera), sameBytes)).toBe(true);
   });
 
+  test('tells of the small copy that a camera put into its photo', () => {
+    const result = stampPicture(camera, fields, { removesPersonal: true });
+    expect(result.ok && result.personal).toContainEqual({ what: 'thumbnail', value: 'there' });
+    expect(result.ok && result.ofFormerPlace).toEqual([]);
+  });
+
   test('again replaces, does not grow, and changes nothing when nothing changed', () => {
     const once = stamp(camera);
     expect(stamp(once)).toEqual(once);

@@ -16,7 +16,15 @@ import { tagNumbers } from './exifTags.ts';
 import type { StampFields } from './fields.ts';
 import { readContainer, type PictureFormat } from './formats.ts';
 import { mergeIptc } from './iptc.ts';
-import { personalExif, personalIfd0, personalXmp, thumbnailResources } from './personal.ts';
+import {
+  besidesCoordinates,
+  personalExif,
+  personalIfd0,
+  personalIn,
+  personalXmp,
+  thumbnailResources,
+  type Personal,
+} from './personal.ts';
 import {
   carriedText,
   iptcCountry,
@@ -51,6 +59,10 @@ export interface Stamping {
   readonly removed: readonly StampField[];
   /** What other values the picture had. */
   readonly replaced: readonly { readonly field: StampField; readonly was: string }[];
+  /** What said something of a person or a device, and is gone. */
+  readonly personal: readonly Personal[];
+  /** What stays beside other coordinates and belongs to the former ones. */
+  readonly ofFormerPlace: readonly Personal[];
   /** The metadata that are broken, and stay as they are. */
   readonly left: readonly Where[];
   /** The languages other than the default in which texts stay as they were (RFC 3066). */
@@ -89,8 +101,22 @@ export function stampPicture(
     kept,
     removed,
     replaced,
+    ...tellingOf(tags, replaced, options),
     left,
     languages,
+  };
+}
+
+/** What a picture says of people, devices and its former place: gone, or left beside what is written. */
+function tellingOf(
+  tags: Tags | undefined,
+  replaced: Stamping['replaced'],
+  { removesPersonal = false }: StampOptions,
+): Pick<Stamping, 'personal' | 'ofFormerPlace'> {
+  const isElsewhere = !removesPersonal && replaced.some(({ field }) => field === 'coordinates');
+  return {
+    personal: tags && removesPersonal ? personalIn(tags) : [],
+    ofFormerPlace: tags && isElsewhere ? besidesCoordinates(tags) : [],
   };
 }
 

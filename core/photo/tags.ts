@@ -18,6 +18,8 @@ export interface Tags {
   /** The texts of a PNG by their keywords. */
   readonly png: Group;
   readonly file: Group;
+  /** The tags of the small copy of the picture within Exif. */
+  readonly thumbnail: Group;
 }
 
 /** Hands XMP to the reader as a tree; what is not well-formed is not carried. */
@@ -40,7 +42,8 @@ const FRAME_HEADER_BYTES = 4096;
 export function readTags(bytes: Uint8Array): Tags | undefined {
   try {
     const head = metadataHead(bytes);
-    const { exif = {}, iptc = {}, xmp, gps = {}, pngText = {}, file = {} } = groupsOf(head);
+    const groups = groupsOf(head);
+    const { exif = {}, iptc = {}, xmp, gps = {}, pngText = {}, file = {}, Thumbnail = {} } = groups;
     const isRead = xmp !== undefined && Object.keys(xmp).some((name) => !name.startsWith('_'));
     const more = isRead && formatOf(bytes) !== 'PNG' ? undefined : passedOver(bytes);
     return {
@@ -50,6 +53,7 @@ export function readTags(bytes: Uint8Array): Tags | undefined {
       gps,
       png: { ...more?.png, ...withoutLanguages(pngText) },
       file,
+      thumbnail: Thumbnail,
     };
   } catch {
     return undefined; // the reader throws for every kind of file it does not know
