@@ -34,6 +34,8 @@ export function differences(
     if (!carrier) return [];
     const { start, end, link } = carrier;
     const meant = meantFor(record, find.fact);
+    // A blank that keeps words on one line looks like any other.
+    if (find.agreement === 'written-differently' && evenBlanks(find.text) === evenBlanks(meant)) return [];
     const isOneText = !source.slice(start, end).includes('<');
     const href = link && find.fact === 'telephone' ? attributeSpan(source, link, 'href') : undefined;
     const dialled = readTelephone(record.telephone, countryOf(record)).telephone?.e164;
@@ -52,6 +54,8 @@ export function differences(
     ];
   });
 }
+
+const evenBlanks = (text: string): string => text.replace(/\s+/g, ' ');
 
 /** Finds that say a fact in another spelling. Numbers are written in many ways, all of them right. */
 export const misspelt = (finds: readonly Find[]): readonly Find[] =>

@@ -123,6 +123,14 @@ export function findFacts(text: string, record: BusinessRecord): Found {
   };
 }
 
+/** Whether a text that stands apart from what visitors read, of a picture for instance, says the name of a record. */
+export function saysName(text: string, record: BusinessRecord): boolean {
+  const seen = soughtOf(record)
+    .find(({ fact }) => fact === 'name')
+    ?.look(new VisitorSearch({ text, pieces: [] }));
+  return seen?.agreement === 'exact' || seen?.agreement === 'written-differently';
+}
+
 interface Cluster {
   readonly anchor: number;
   readonly finds: readonly Find[];

@@ -23,6 +23,13 @@ export interface Plan {
   readonly woven: readonly Woven[];
 }
 
+interface Manner {
+  readonly syntax: 'microdata' | 'rdfa';
+  readonly splits: boolean;
+  /** Whether the name is said beside what is marked: it stands in no one place of the text. */
+  readonly saysName: boolean;
+}
+
 interface Held {
   readonly find: Find;
   readonly carrier: Carrier;
@@ -38,9 +45,8 @@ const DEPTH = { address: 0, part: 2 } as const;
 export function plan(
   reading: Reading,
   record: BusinessRecord,
-  syntax: 'microdata' | 'rdfa',
+  { syntax, splits, saysName }: Manner,
   { finds, differing }: Pick<Found, 'finds' | 'differing'>,
-  splits: boolean,
 ): Plan {
   const { source, visible, document } = reading;
   if (!visible || !document) return { edits: [], woven: [] };
@@ -52,7 +58,7 @@ export function plan(
   weaver.finds(held, new Set(differing.map(({ fact }) => fact)));
   const { base } = reading;
   if (weaver.root) weaver.links(linksOf(document, weaver.item, { base, own: record.url }, weaver.root));
-  weaver.silent(['geo']);
+  weaver.silent([...(saysName ? ['name'] : []), 'geo']);
   const hasHours = Object.values(record.hours).some((day) => day.trim() !== '');
   const seen = hasHours
     ? new VisitorSearch(visible, document).findHours(record.hours, countryOf(record))
@@ -61,7 +67,10 @@ export function plan(
   weaver.close(held);
   return {
     edits: weaver.insertions.edits(source),
-    woven: held.map(({ find: { fact } }) => ({ fact, inPlace: weaver.inPlace.has(fact) })),
+    woven: [
+      ...held.map(({ find: { fact } }) => ({ fact, inPlace: weaver.inPlace.has(fact) })),
+      ...(saysName ? [{ fact: 'name', inPlace: false } as const] : []),
+    ],
   };
 }
 

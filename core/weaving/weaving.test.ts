@@ -176,6 +176,14 @@ describe('what differs', () => {
     ]);
   });
 
+  test('a blank that does not break a line is no other spelling', () => {
+    const result = woven(usual.replace('214 Quay Street', '214&nbsp;Quay&nbsp;Street'));
+    expect(result.differing).toEqual([]);
+    expect(read(sourceOf(result))).toMatchObject([
+      { address: [{ properties: { streetAddress: ['214 Quay Street'] } }] },
+    ]);
+  });
+
   test.each([
     'Larkspur &amp; Vane «Veterinary Care»',
     '«Larkspur &amp; Vane» Veterinary Care',
@@ -192,11 +200,37 @@ describe('what differs', () => {
     expect(applyEdits(page, edits ?? [])).toBe(usual.replace(NAME, `(${NAME})`));
   });
 
-  test('a name that stands in several places far off is asked about', () => {
-    const far = '<p>lorem ipsum dolor</p>'.repeat(40);
-    const result = woven(footer(`<p>${NAME}</p><p>${NAME}</p>${far}<p>${ADDRESS}</p>`));
-    expect(result.ok).toBe(false);
-    expect(result.ambiguous).toMatchObject([{ fact: 'name', places: [{}, {}] }]);
+  const far = '<p>lorem ipsum dolor</p>'.repeat(40);
+  test.each(['microdata', 'rdfa'] as const)(
+    'a name that stands in several places far off, or in a picture alone, is said beside in %s',
+    (syntax) => {
+      for (const named of [
+        `<p>${NAME}</p><p>${NAME}</p>`,
+        `<a href="/"><img src="l.png" alt="${NAME}"></a>`,
+      ]) {
+        const page = footer(`${named}${far}<p>${ADDRESS}</p>`);
+        const result = woven(page, { syntax });
+        expect(read(sourceOf(result))).toMatchObject([{ name: ['Larkspur & Vane Veterinary Care'] }]);
+        expect(result.ok && result.woven).toContainEqual(
+          expect.objectContaining({ fact: 'name', inPlace: false }),
+        );
+        expect(result.ambiguous).toEqual([]);
+        expect(unweave(sourceOf(result))).toBe(page);
+      }
+    },
+  );
+
+  test('a picture that nobody sees, or that says more than the name, names nobody', () => {
+    const seen = (picture: string): boolean => woven(footer(`${picture}<p>${ADDRESS}</p>`)).ok;
+    expect(seen(`<div hidden><img src="l.png" alt="${NAME}"></div>`)).toBe(false);
+    expect(seen(`<noscript><img src="l.png" alt="${NAME}"></noscript>`)).toBe(false);
+    expect(seen('<img src="l.png" alt="Another Veterinary Care">')).toBe(false);
+  });
+
+  test('a number of which two stand far off is asked about', () => {
+    const number = '<p>(360) 555-0142</p>';
+    const result = woven(footer(`${number}${number}${far}<p>${NAME}</p>${far}<p>${ADDRESS}</p>`));
+    expect(result.ambiguous.map(({ fact }) => fact)).toEqual(['telephone']);
   });
 });
 

@@ -1,12 +1,12 @@
 import { likeness, type RowFact } from '#core/agreement';
-import { readDocument } from '#core/html';
+import { readDocument, type HtmlElement } from '#core/html';
 import { plainItem, type ReadItem } from '#core/item';
 import { toldRecord } from '#core/markup';
-import { businessesIn, readSource, recordFromItem, sourceOf, type Reading } from '#core/reading';
+import { businessesIn, isUnseen, readSource, recordFromItem, sourceOf, type Reading } from '#core/reading';
 import { factText, isFact, refusalOfAddresses, type BusinessRecord } from '#core/record';
 import { applyEdits, asciiHtml, type Edit, type Place } from '#core/text';
 import { differences, misspelt, type Difference } from './differences.ts';
-import { findFacts, type Find } from './finding.ts';
+import { findFacts, saysName, type Find } from './finding.ts';
 import { isWoven, silencing, unweave } from './marks.ts';
 import { plan, type Woven } from './plan.ts';
 
@@ -40,7 +40,7 @@ export interface WeaveChoices {
 interface Remarks {
   /** Where visitors read something else than the record says, each with the edits that put it right. */
   readonly differing: readonly Difference[];
-  /** Facts that stand several times on the page, none beside the others: which one is meant has to be said. */
+  /** Facts that stand several times on the page, none beside the others: no place of theirs is marked. */
   readonly ambiguous: readonly { readonly fact: RowFact; readonly places: readonly FactPlace[] }[];
   /** Facts of the record that visitors do not read on this page. */
   readonly unseen: readonly RowFact[];
@@ -93,7 +93,10 @@ function weaveInto(
     unseen: found.unseen,
   };
   const no = (message: string): WeaveResult => ({ ...remarks, ok: false, message });
-  const lacking = lack(found.finds);
+  const named = found.finds.some(({ fact }) => fact === 'name')
+    ? undefined
+    : (remarks.ambiguous.find(({ fact }) => fact === 'name')?.places[0] ?? namedInPicture(reading, record));
+  const lacking = lack(found.finds, named);
   if (lacking) return no(lacking);
   const there = sameSyntax(reading.items, syntax);
   const stands = (find: Find): boolean => {
@@ -113,7 +116,7 @@ function weaveInto(
     return no(
       `The page carries “${recordFromItem(there).name}” in ${syntax} already (line ${String(there.place.line)}). A machine would read two businesses. Nothing was changed.`,
     );
-  const planned = plan(reading, record, syntax, found, splits);
+  const planned = plan(reading, record, { syntax, splits, saysName: named !== undefined }, found);
   const edits = planned.edits.map((edit) =>
     carries === 'unicode' ? edit : { ...edit, text: asciiHtml(edit.text) },
   );
@@ -126,15 +129,36 @@ function weaveInto(
       : 'It could not be taken out again. Nothing was changed.';
   if (wrong) return no(wrong);
   const inPlace = new Set(planned.woven.flatMap((one) => (one.inPlace ? [one.fact] : [])));
-  const wovenFacts = found.finds.map((find) => ({ ...placeOf(find), inPlace: inPlace.has(find.fact) }));
-  return { ...remarks, ok: true, source: woven, edits, woven: wovenFacts };
+  const placed = [...found.finds.map(placeOf), ...(named ? [named] : [])];
+  const wovenFacts = placed.map((one) => ({ ...one, inPlace: inPlace.has(one.fact) }));
+  // Said beside what is marked, the name needs no place of its own.
+  const ambiguous = remarks.ambiguous.filter(({ fact }) => fact !== named?.fact);
+  return { ...remarks, ambiguous, ok: true, source: woven, edits, woven: wovenFacts };
+}
+
+/** Where the words of a picture say the name, as those of a logo do; undefined where none does. */
+function namedInPicture({ document, lines }: Reading, record: BusinessRecord): FactPlace | undefined {
+  const isSeen = (element: HtmlElement): boolean => {
+    for (let one: HtmlElement | null = element; one; one = one.parent) if (isUnseen(one)) return false;
+    return !element.inert;
+  };
+  const picture = document?.elements.find(
+    (element) =>
+      element.name === 'img' && saysName(element.attributes['alt'] ?? '', record) && isSeen(element),
+  );
+  return (
+    picture && {
+      fact: 'name',
+      text: picture.attributes['alt'] ?? '',
+      place: lines.place(picture.start, picture.end),
+    }
+  );
 }
 
 /** Why what was found is too little to be a business for a machine; '' where it is enough. */
-function lack(finds: readonly Find[]): string {
+function lack(finds: readonly Find[], named: FactPlace | undefined): string {
   const has = (fact: string): boolean => finds.some((find) => find.fact === fact);
-  if (!has('name'))
-    return 'The name does not stand on this page, or nobody can tell which of its places is meant. Nothing was changed.';
+  if (!has('name') && !named) return 'The name does not stand on this page. Nothing was changed.';
   if (!has('telephone') && !has('address.streetAddress') && !has('email'))
     return 'Neither street, telephone nor email of this branch stand on this page. Nothing was changed.';
   return '';
