@@ -6,6 +6,7 @@ export * from './difference.ts';
 export * from './identity.ts';
 export { knownBranches, telephonesOf, type SiteBranch } from './knownBranches.ts';
 export { placeOfHours } from './hoursPlace.ts';
+export { seenInPicture } from './pictures.ts';
 export { describedBranch, threeWay, type MarkupCell, type ThreeWayRow } from './threeWay.ts';
 export { isCode, isFaxAlone, isRegistered, numbersIn, telephonesAmong } from './telephones.ts';
 export { weeksOfPage } from './pageText.ts';

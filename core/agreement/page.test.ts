@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { check } from '#core/checking';
+import { emptyRecord, withFact } from '#core/record';
 
 /** A page that shows some text beside the markup of a shop. */
 const codesOn = (
@@ -416,4 +417,38 @@ describe('a postal code that the page shows behind the street', () => {
     expect(told(visible, code, country)).toEqual([]);
     expect(told(visible, code.replace(/\d$/, '4'), country)).toEqual(['agreement/visitor postalCode']);
   });
+});
+
+describe('what the words of a picture say', () => {
+  const at = (picture: string, name = 'Clínica Sorriso'): readonly string[] =>
+    check(
+      `<html lang="pt"><title>x</title><script type="application/ld+json">${JSON.stringify({ '@context': 'https://schema.org', '@type': 'Dentist', name, address: { '@type': 'PostalAddress', streetAddress: 'Rua Augusta, 1508', addressLocality: 'São Paulo', addressCountry: 'BR' } })}</script><body><header>${picture}</header><p>Rua Augusta, 1508 – São Paulo</p>`,
+    ).findings.flatMap(({ code, property }) =>
+      code.startsWith('agreement/') ? [`${code} ${property ?? ''}`] : [],
+    );
+
+  test('is seen by visitors, as a logo is', () => {
+    expect(at('<a href="/"><img src="l.png" alt="Clínica Sorriso"></a>')).toEqual([]);
+    expect(at('<img src="l.png" alt="Logo da CLÍNICA SORRISO">')).toEqual([]);
+  });
+
+  test.each([
+    ['no picture', ''],
+    ['another name', '<img src="l.png" alt="Clínica Alegria">'],
+    ['one that is not shown', '<div style="display:none"><img src="l.png" alt="Clínica Sorriso"></div>'],
+    ['one for browsers without scripts', '<noscript><img src="l.png" alt="Clínica Sorriso"></noscript>'],
+  ])('but for %s', (_, picture) => {
+    expect(at(picture)).toEqual(['agreement/not-visible name']);
+  });
+});
+
+test('what RDFa says in the body is of the page’s own address, which is no name of ours', () => {
+  const record = withFact(withFact(emptyRecord, 'name', 'Velo Matter'), 'telephone', '+41 31 311 22 33');
+  const codes = (resource: string): readonly string[] =>
+    check(
+      `<body vocab="https://schema.org/" typeof="BikeStore"${resource}><h1 property="name">Velo Matter</h1><p property="telephone">+41 31 311 22 33</p>`,
+      { record, url: 'https://velo.example/' },
+    ).findings.flatMap(({ code, property }) => (property === '@id' ? [code] : []));
+  expect(codes('')).toEqual([]);
+  expect(codes(' resource="https://velo.example/#shop"')).toEqual(['agreement/not-in-record']);
 });

@@ -7,6 +7,7 @@ import { escapeHtml, jsonString, remembered, type Edit, type Place } from '#core
 import { comparedFacts, type Compared, type RowFact } from './compared.ts';
 import { isSameBusiness, likeness } from './identity.ts';
 import { placeOfHours } from './hoursPlace.ts';
+import { seenInPicture } from './pictures.ts';
 import type { Seen } from './seen.ts';
 import type { VisitorSearch } from './visitor.ts';
 
@@ -96,7 +97,12 @@ export function threeWay(
     const [saying] = cells;
     const sought = record || !saying ? reference : saying.read;
     const isSought = sought === reference ? text.trim() !== '' : compared.show(sought).trim() !== '';
-    const seen = isSought && reading.visible && search ? compared.look?.(search, sought) : undefined;
+    const inText = isSought && reading.visible && search ? compared.look?.(search, sought) : undefined;
+    const { document } = reading;
+    const seen =
+      (inText?.agreement === 'missing' && compared.core && document
+        ? seenInPicture(document, (words) => compared.look?.(words, sought))
+        : undefined) ?? inText;
     const week = seen?.hours;
     const markup = cells.map(({ item, read, cell }) => ({
       ...cell,

@@ -41,7 +41,7 @@ export function judgeAgreement(
 ): readonly Finding[] {
   return [
     ...rows.flatMap((row) => [
-      ...row.markup.flatMap((cell) => againstRecord(row, cell)),
+      ...row.markup.flatMap((cell) => (isNamedByPage(row, cell, reading) ? [] : againstRecord(row, cell))),
       ...againstVisitor(row),
       ...lostAccents(row, reading.source),
     ]),
@@ -51,6 +51,10 @@ export function judgeAgreement(
     ...(record && search ? otherTelephones(reading, record, search, telephones) : []),
   ];
 }
+
+/** What RDFa says in the body of a page is of the page's own address where nothing else is named (RDFa Core 1.1, 7.5). */
+const isNamedByPage = (row: ThreeWayRow, { syntax, text }: MarkupCell, { base }: Reading): boolean =>
+  row.property === '@id' && syntax === 'rdfa' && !row.record && text === base;
 
 function againstRecord(row: ThreeWayRow, cell: MarkupCell): readonly Finding[] {
   const { syntax, text, agreement, place, edits } = cell;

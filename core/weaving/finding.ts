@@ -123,13 +123,11 @@ export function findFacts(text: string, record: BusinessRecord): Found {
   };
 }
 
-/** Whether a text that stands apart from what visitors read, of a picture for instance, says the name of a record. */
-export function saysName(text: string, record: BusinessRecord): boolean {
-  const seen = soughtOf(record)
+/** Looks for the name of a record. */
+export const lookForName = (search: VisitorSearch, record: BusinessRecord): Seen | undefined =>
+  soughtOf(record)
     .find(({ fact }) => fact === 'name')
-    ?.look(new VisitorSearch({ text, pieces: [] }));
-  return seen?.agreement === 'exact' || seen?.agreement === 'written-differently';
-}
+    ?.look(search);
 
 interface Cluster {
   readonly anchor: number;

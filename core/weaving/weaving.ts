@@ -1,12 +1,12 @@
-import { likeness, type RowFact } from '#core/agreement';
-import { readDocument, type HtmlElement } from '#core/html';
+import { likeness, seenInPicture, type RowFact } from '#core/agreement';
+import { readDocument } from '#core/html';
 import { plainItem, type ReadItem } from '#core/item';
 import { toldRecord } from '#core/markup';
-import { businessesIn, isUnseen, readSource, recordFromItem, sourceOf, type Reading } from '#core/reading';
+import { businessesIn, readSource, recordFromItem, sourceOf, type Reading } from '#core/reading';
 import { factText, isFact, refusalOfAddresses, type BusinessRecord } from '#core/record';
 import { applyEdits, asciiHtml, type Edit, type Place } from '#core/text';
 import { differences, misspelt, type Difference } from './differences.ts';
-import { findFacts, saysName, type Find } from './finding.ts';
+import { findFacts, lookForName, type Find } from './finding.ts';
 import { isWoven, silencing, unweave } from './marks.ts';
 import { plan, type Woven } from './plan.ts';
 
@@ -138,21 +138,8 @@ function weaveInto(
 
 /** Where the words of a picture say the name, as those of a logo do; undefined where none does. */
 function namedInPicture({ document, lines }: Reading, record: BusinessRecord): FactPlace | undefined {
-  const isSeen = (element: HtmlElement): boolean => {
-    for (let one: HtmlElement | null = element; one; one = one.parent) if (isUnseen(one)) return false;
-    return !element.inert;
-  };
-  const picture = document?.elements.find(
-    (element) =>
-      element.name === 'img' && saysName(element.attributes['alt'] ?? '', record) && isSeen(element),
-  );
-  return (
-    picture && {
-      fact: 'name',
-      text: picture.attributes['alt'] ?? '',
-      place: lines.place(picture.start, picture.end),
-    }
-  );
+  const seen = document && seenInPicture(document, (search) => lookForName(search, record));
+  return seen?.link && { fact: 'name', text: seen.text, place: lines.place(seen.link.start, seen.link.end) };
 }
 
 /** Why what was found is too little to be a business for a machine; '' where it is enough. */
