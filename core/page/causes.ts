@@ -22,6 +22,7 @@ export const causeSchema = z.object({
     'broken-script',
     'second-markup',
     'script-built',
+    'unfilled-template',
     'wrong-page',
     'cached-copy',
     'wrong-encoding',
@@ -89,13 +90,33 @@ export function causesOfDifference(
   ];
 }
 
+/** Signs that editors of text put for others, with those that were typed. */
+const EXCHANGED: readonly (readonly [RegExp, string])[] = [
+  [/[\u2010-\u2015\u2212]|--/g, '-'],
+  [/[\u2018-\u201b\u2032`\u00b4]/g, "'"],
+  [/[\u201c-\u201f\u2033\u00ab\u00bb]/g, '"'],
+  [/\u2026/g, '...'],
+  [/\u00a9/g, '(c)'],
+  [/\u00ae/g, '(r)'],
+  [/\u2122/g, '(tm)'],
+  [/\u00d7/g, 'x'],
+  [/\u00bd/g, '1/2'],
+];
+const asTyped = (text: string): string =>
+  EXCHANGED.reduce((typed, [sign, plain]) => typed.replace(sign, plain), text);
+
 /** What damaged a text on its way to the page; undefined where it is another text. */
-function damageOf(live: string, meant: string): Cause | undefined {
+export function damageOf(live: string, meant: string): Cause | undefined {
   if (live === meant) return undefined;
   if (decodeHTMLStrict(live) === meant)
     return {
       code: 'editor-marks',
       message: `The editor wrote characters of the code as references of HTML (“${shortText(live)}”), which no machine resolves there. ${CODE_FIELD}`,
+    };
+  if (asTyped(live) === asTyped(meant))
+    return {
+      code: 'editor-marks',
+      message: `The editor put other signs into the code as it does into text: the page says “${shortText(live)}”, meant is “${shortText(meant)}”. ${CODE_FIELD}`,
     };
   const unlike = unlikeToMachines(live, meant);
   if (unlike)
@@ -157,6 +178,12 @@ export function causesOfAbsence(
   const causes: Cause[] = [];
   const { document } = reading;
   const seen = reading.visible?.text ?? '';
+  const [unfilled] = UNFILLED.exec(seen) ?? [];
+  if (unfilled)
+    causes.push({
+      code: 'unfilled-template',
+      message: `The page shows “${shortText(unfilled)}”, which its template or an extension should have filled in: the markup was never put there.`,
+    });
   if (shows(seen, record))
     causes.push({
       code: 'stripped-attributes',
@@ -177,6 +204,18 @@ export function causesOfAbsence(
     });
   return causes;
 }
+
+/** A placeholder of a template for markup that nothing filled in, as visitors read it. */
+const UNFILLED = new RegExp(
+  [
+    '\\{\\{[^\\n{}]{0,60}NAMED[^\\n{}]{0,60}\\}\\}',
+    '\\{%[^\\n{}]{0,60}NAMED[^\\n{}]{0,60}%\\}',
+    '\\[[\\w-]{0,30}NAMED[\\w-]{0,30}(?: [\\w-]+=[^\\]\\n]{0,60})?\\]',
+  ]
+    .join('|')
+    .replaceAll('NAMED', '(?:schema|json|markup|structured|business|organi[sz]ation|location)'),
+  'i',
+);
 
 /** What a fault of the source says of how it came about. */
 const causeOfFault: Readonly<Partial<Record<FaultCode, (message: string) => Cause>>> = {

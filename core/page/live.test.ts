@@ -104,6 +104,20 @@ describe('a live page', () => {
     expect(causes(page(() => '"Zo? & Kin?"'))).toMatchObject([{ code: 'not-republished' }]);
   });
 
+  test('whose signs an editor of text exchanged was altered, and is not of an earlier record', () => {
+    const named = { ...larkspur, name: 'Zoë’s - "Two" Sons...' };
+    const told = (name: string) =>
+      judge(body(writeMarkup({ ...named, name }, 'jsonld').text), {}, ADDRESS, named);
+    expect(told('Zoë’s – "Two" Sons...')).toMatchObject({
+      state: 'altered',
+      causes: [
+        { code: 'editor-marks', message: expect.stringContaining('“Zoë’s – "Two" Sons...”') as unknown },
+      ],
+    });
+    expect(told("Zoë's - “Two” Sons…").state).toBe('altered');
+    expect(told('Zoë’s - "Two" Son').state).toBe('out-of-date');
+  });
+
   test('whose letters only look like those that were meant, says in what they part', () => {
     const named = { ...larkspur, name: 'Zoë & Söhne' };
     const told = (name: string) =>
@@ -213,6 +227,9 @@ describe('markup that is absent has a likely cause', () => {
     ],
     ['wrong-page', body('<form><input name="a"><input type="password" name="b"></form>')],
     ['stripped-attributes', body(writeMarkup(larkspur, 'block').text)],
+    ['unfilled-template', body(`${writeMarkup(larkspur, 'block').text}<p>{{ schema_markup }}</p>`)],
+    ['unfilled-template', body('<p>[local_business id="4"]</p>')],
+    ['not-republished', body('<p>{{ greeting }}</p><p>[gallery ids="4"]</p><p>[Our locations]</p>')],
     ['script-built', body('<div id="app"></div><script src="/main.js"></script>')],
     ['wrong-page', body('x', '<link rel="canonical" href="https://larkspurvane.example/other/">')],
     [

@@ -17,6 +17,7 @@ import {
   causeSchema,
   causesOfAbsence,
   causesOfDifference,
+  damageOf,
   secondMarkupCause,
   type Cause,
   type LiveAnswer,
@@ -100,7 +101,7 @@ export function judgeLive(reading: Reading, record: BusinessRecord, answer: Live
   }
   // A record without a name of its own for machines is given one where it is placed.
   const { differing, missing } = compare({ ...told, id: told.id || own.read.id }, own.read);
-  const { state, change } = stateOf(reading, record, differing.length > 0);
+  const { state, change } = stateOf(reading, record, differing);
   if (state !== 'as-intended') {
     const lost = missing.filter(({ live }) => live === '').map(({ label }) => label);
     const causes = causesOfDifference(state, { answer, differing, lost, change });
@@ -170,8 +171,9 @@ const isLess = ({ meant, live }: LiveFact): boolean =>
 function stateOf(
   reading: Reading,
   record: BusinessRecord,
-  differs: boolean,
+  differing: readonly LiveFact[],
 ): { readonly state: 'as-intended' | 'out-of-date' | 'altered'; readonly change: string } {
+  const differs = differing.length > 0;
   // What tells of all branches is not this one's.
   const ours = (reading.document ? placedOn(reading.source, reading.document) : []).filter(
     ({ form }) => !isClientForm(form),
@@ -182,6 +184,9 @@ function stateOf(
   );
   const [change] = changed.flatMap((one) => changeOf(one, record) || []);
   if (change) return { state: 'altered', change };
+  // Facts that are as they were but for what an editor or a host did to their letters.
+  if (differs && differing.every(({ live, meant }) => damageOf(live, meant)))
+    return { state: 'altered', change: '' };
   const isOld = ours.some(({ form }) => prove(reading, form, record).state !== 'proved');
   return { state: isOld || differs ? 'out-of-date' : 'as-intended', change: '' };
 }
