@@ -10,6 +10,7 @@ export {
   regionsOfPostalCodes,
 } from './postalRegions.ts';
 export { streetKinds } from './pieces.ts';
+export { postBoxWords } from './postBox.ts';
 export * from './regions.ts';
 export * from './split.ts';
 export { namesOfTown } from './townNames.ts';

@@ -52,6 +52,42 @@ describe('hours that stand behind a telephone number', () => {
   });
 });
 
+describe('numbers side by side', () => {
+  const told = (visible: string): readonly string[] =>
+    codesOn(visible, {
+      telephone: ['+254 20 271 2345', '+254 712 345678'],
+      address: {
+        '@type': 'PostalAddress',
+        streetAddress: 'Ngong Road',
+        addressLocality: 'Nairobi',
+        postalCode: '00505',
+        addressCountry: 'KE',
+      },
+    }).filter((code) => code.startsWith('agreement/'));
+  const address = '<p>Ngong Road, 00505 Nairobi</p>';
+
+  test.each([
+    'Tel: 020 271 2345 / 0712 345 678',
+    'Tel: 020 271 2345 – 0712 345 678',
+    'Tel: (020) 271-2345/+254 712 345 678',
+    '020 271 2345, 0712 345 678',
+  ])('are each read: %s', (numbers) => {
+    expect(told(`${address}<p>${numbers}</p>`)).toEqual([]);
+    expect(told(`${address}<p>${numbers.replace('678', '679')}</p>`)).toEqual([
+      'agreement/visitor telephone',
+    ]);
+  });
+
+  test.each(['P.O. Box 12345-00505 Nairobi', 'PO Box No. 12345 – 00505 Nairobi', 'Post Office Box: 123450'])(
+    'are neither telephones nor codes where they are a box: %s',
+    (box) => {
+      const numbers = '<p>020 271 2345 / 0712 345 678</p>';
+      expect(told(`${address}<p>${box}</p>${numbers}`)).toEqual([]);
+      expect(told(`<p>Ngong Road</p><p>${box}</p><p>00505 Nairobi</p>${numbers}`)).toEqual([]);
+    },
+  );
+});
+
 describe('a postal code', () => {
   const at = (postalCode: string, addressCountry: string) => ({
     address: {

@@ -1,3 +1,4 @@
+import { postBoxWords } from '#core/address';
 import { readTelephone, sharesNumbers, type Telephone } from '#core/phone';
 
 interface Span {
@@ -12,9 +13,18 @@ export interface Shown {
   readonly at: Span;
 }
 
-/** A number with what people put between its digits, in full width too, as East Asian pages do. */
-const NUMBER =
-  /(?<![\w.])[+(\uff0b\uff08]?\d[\d ().\u2010-\u2015\u2212\u3000\u30fc\uff08\uff09\uff0d\uff0e\uff0f\u00a0/-]{5,22}\d(?!\w)/g;
+/** What people put between the digits of a number, in full width too, as East Asian pages do. */
+const BETWEEN = '\\d ().\\u2010-\\u2015\\u2212\\u3000\\u30fc\\uff08\\uff09\\uff0d\\uff0e\\uff0f\\u00a0-';
+const ONE = `[+(\\uff0b\\uff08]?\\d[${BETWEEN}]{5,20}\\d(?!\\w)`;
+/** What stands between two numbers: a stroke, or a dash with blanks round it. */
+const PARTING = '\\s?/\\s?|\\s[\\u2010-\\u2013-]\\s';
+
+/** Several numbers with a stroke or a dash between them, or one, which may have a stroke in it. */
+const NUMBER = new RegExp(
+  `(?<![\\w.])(?:${ONE}(?:(?:${PARTING})${ONE}){1,3}|[+(\\uff0b\\uff08]?\\d[/${BETWEEN}]{5,22}\\d(?!\\w))`,
+  'g',
+);
+const PARTED = new RegExp(PARTING, 'g');
 
 /** From one time to another, as much of the world writes them: "11.30–14.30", "6–17.30". */
 const TIMES = /^\d{1,2}(?:\.\d{2})?\s*[\u2010-\u2013-]\s*\d{1,2}(?:\.\d{2})?$/;
@@ -34,9 +44,16 @@ const REGISTERED = new RegExp(
   'iu',
 );
 
-/** Whether what stands at an offset is called the number of a register, a tax office or an account. */
+/** A post office box right before its number: "P.O. Box 12345-00505". */
+const BOXED = new RegExp(`(?<!\\p{L})(?:${postBoxWords})[\\s.:：#-]*(?:(?:nr|no|n[°º])[\\s.:]*)?$`, 'iu');
+
+/** Whether what stands at an offset is called the number of a register, a tax office, an account or a box. */
 export const isRegistered = (text: string, at: number): boolean =>
-  REGISTERED.test(calledBefore(text, { start: at, end: at }));
+  REGISTERED.test(calledBefore(text, { start: at, end: at })) || isBoxed(text, at);
+
+/** Whether what stands at an offset is the number of a post office box. */
+export const isBoxed = (text: string, at: number): boolean =>
+  BOXED.test(calledBefore(text, { start: at, end: at }));
 
 /** What may be telephone numbers in a text; neither times nor dates, nor what is called the number of a register. */
 export const numbersIn = (text: string): RegExpExecArray[] =>
@@ -53,14 +70,15 @@ export function telephonesAmong(numbers: readonly RegExpExecArray[], country: st
     };
     const whole = read(text, index);
     if (whole.length > 0) return whole;
-    if (!text.includes('/')) return behindOthers(text, index, read);
-    // Two numbers with a stroke between them.
+    const parted = text.split(PARTED);
+    if (parted.length < 2) return behindOthers(text, index, read);
     let at = 0;
-    return text.split('/').flatMap((part) => {
-      const start = index + at + (part.length - part.trimStart().length);
-      at += part.length + 1;
-      return part.trim().length > 5 ? read(part.trim(), start) : [];
+    const found = parted.flatMap((part) => {
+      const start = text.indexOf(part, at);
+      at = start + part.length;
+      return part.length > 5 ? read(part, index + start) : [];
     });
+    return found.length > 0 ? found : behindOthers(text, index, read);
   });
 }
 

@@ -29,6 +29,7 @@ import {
   atHome,
   calledBefore,
   FAX,
+  isBoxed,
   isCalled,
   isCode,
   isFaxAlone,
@@ -186,10 +187,10 @@ export class VisitorSearch {
     let codes = this.#likes.get(key);
     if (!codes) {
       const times = new Map<string, number>();
-      codes = this.#maybeCodes(country).filter(({ 0: text }) => {
+      codes = this.#maybeCodes(country).filter(({ 0: text, index }) => {
         const before = times.get(text) ?? (mayBePostalCode(text, country, told) ? 0 : MOST_OF_ONE_CODE);
         times.set(text, before + 1);
-        return before < MOST_OF_ONE_CODE;
+        return before < MOST_OF_ONE_CODE && !isBoxed(this.#text, index);
       });
       this.#likes.set(key, codes);
     }

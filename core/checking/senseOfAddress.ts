@@ -4,6 +4,7 @@ import {
   countryCode,
   countryName,
   namesOfTown,
+  postBoxWords,
   postalCodes,
   readAddress,
   regionNamed,
@@ -21,8 +22,7 @@ import { tell, type Spot } from './spot.ts';
 /** No part of an address is so long; one that is is not looked for in another. */
 const LONGEST_PART = 100;
 
-const BOX =
-  /^(?:p\.? ?o\.? ?box|post office box|postfach|bo[iî]te postale|b\.? ?p\.?(?= ?\d)|apartado(?: postal| de correos)?|apdo\.?|casella postale|postbus|caixa postal|skrytka pocztowa|postboks|box(?= \d)|postilokero|pl(?= \d)|私書箱|(?:郵政)?信箱|사서함|а\/я|абонентск\p{L}*|τ\.? ?θ\.?|ตู้ ?ปณ|ת\.? ?ד\.?|ص\.? ?ب)(?!\p{L})/iu;
+const BOX = new RegExp(`^(?:${postBoxWords})(?!\\p{L})`, 'iu');
 
 /** Parts that an address has but once, and what people call several of them. */
 const SINGLE = [

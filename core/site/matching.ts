@@ -1,8 +1,7 @@
 import * as z from 'zod';
-import { knownBranches, numbersIn, telephonesOf, type SiteBranch } from '#core/agreement';
+import { knownBranches, numbersIn, telephonesAmong, telephonesOf, type SiteBranch } from '#core/agreement';
 import { foldAddress } from '#core/address';
 import { foldUrl } from '#core/link';
-import { readTelephone } from '#core/phone';
 import { canonicalOf, businessesIn, recordFromItem, type Reading } from '#core/reading';
 import { countryOf } from '#core/record';
 import { remembered } from '#core/text';
@@ -74,8 +73,8 @@ export function matchPage(
   const text = ` ${foldAddress(reading.visible?.text ?? '')} `;
   const title = ` ${foldAddress(titleOf(reading))} `;
   const numbers = new Set(
-    numbersIn(reading.visible?.text ?? '').flatMap(([number]) =>
-      countries.flatMap((country) => readTelephone(number, country).telephone?.e164 ?? []),
+    countries.flatMap((country) =>
+      telephonesAmong(numbersIn(reading.visible?.text ?? ''), country).map(({ e164 }) => e164),
     ),
   );
   const canonical = foldUrl(canonicalOf(reading.document, url));
