@@ -132,6 +132,8 @@ describe('a week in the words of many languages', () => {
     ['Pirmdiena–Piektdiena 8.00–20.00; Sestdiena slēgts', 'Mon–Fri 08:00-20:00; Sat closed'],
     ['I–V 9.00–20.00, VI 10.00–16.00, VII nedirbame', 'Mon–Fri 09:00-20:00; Sat 10:00-16:00; Sun closed'],
     ['Isnin – Jumaat: 10 pagi – 8 malam. Ahad tutup', 'Mon–Fri 10:00-20:00; Sun closed'],
+    ['Sabtu: 9.30 pagi - 1.00 tengah hari', 'Sat 09:30-13:00'],
+    ['Senin s/d Jumat pukul 8 pagi - 5 sore, Sabtu 8 s.d. 13', 'Mon–Fri 08:00-17:00; Sat 08:00-13:00'],
     ['Thứ Hai – Thứ Bảy: 8:00 – 20:00; Chủ Nhật: 8:00 – 12:00', 'Mon–Sat 08:00-20:00; Sun 08:00-12:00'],
     [
       'السبت – الأربعاء: ١:٠٠ م – ١١:٣٠ م، الخميس والجمعة: 1:00 م – 1:00 ص',

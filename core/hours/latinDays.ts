@@ -374,7 +374,7 @@ export const latinDays: readonly DayWords[] = [
   },
   {
     codes: ['ms', 'id'],
-    to: 'hingga|sampai|sehingga',
+    to: 'hingga|sampai(?: dengan)?|sehingga|s\\.?/?d\\.?',
     and: 'dan',
     noise: '(?<=\\d\\s*)wi(?:b|ta|t)|pukul|dari|jam|pukul|waktu operasi|waktu perniagaan|jam buka|buka|hari',
     days: [

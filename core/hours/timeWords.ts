@@ -118,11 +118,14 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       '(?:12(?::00)? )?(?:منتصف الليل|بعد منتصف الليل)|12(?::00)? ليلا|mitternachts?|minuit|medianoche|mezzanotte|middernacht|meia-noite|polnoc|midnatt?|keskiyo|pulnoc|μεσανυχτα',
     ],
   ],
-  ['am', ['vormittags|morgens|du matin|de la manana|da manha|π\\. ?μ\\.?|πμ|pagi|صباحا|صباح|ص|فجرا|صبح']],
+  [
+    'am',
+    ['vormittags|morgens|du matin|de la manana|da manha|π\\. ?μ\\.?|πμ|(?:di )?pagi|صباحا|صباح|ص|فجرا|صبح'],
+  ],
   [
     'pm',
     [
-      'nachmittags|abends|du soir|de l.apres-midi|de la tarde|de la noche|da tarde|da noite|μ\\. ?μ\\.?|μμ|petang|malam|مساء|م|ظهرا|ليلا|عصرا?|شب|بعد از ظهر',
+      'nachmittags|abends|du soir|de l.apres-midi|de la tarde|de la noche|da tarde|da noite|μ\\. ?μ\\.?|μμ|(?:tengah hari|petang|sore|malam)|مساء|م|ظهرا|ليلا|عصرا?|شب|بعد از ظهر',
     ],
   ],
 ];
