@@ -52,6 +52,48 @@ describe('hours that stand behind a telephone number', () => {
   });
 });
 
+describe('days that the page’s only week does not name', () => {
+  const told = (opening: readonly string[], visible: string): readonly string[] =>
+    codesOn(visible, { openingHours: opening }).filter((code) => HOURS.test(code));
+
+  test('are told where the markup has hours for them', () => {
+    expect(told(['Mo-Sa 06:00-20:00'], '<p>Monday to Saturday, 6AM–8PM</p>')).toEqual([]);
+    expect(told(['Mo-Su 06:00-20:00'], '<p>Monday to Saturday, 6AM–8PM</p>')).toEqual([
+      'agreement/hours-not-shown openingHoursSpecification',
+    ]);
+  });
+
+  test('are not where another week may name them, or where they are closed', () => {
+    const elsewhere = '<p>Monday to Friday, 6AM–8PM</p><p>Our shop</p><p>Weekends: 8AM–2PM</p>';
+    expect(told(['Mo-Fr 06:00-20:00', 'Sa-Su 08:00-14:00'], elsewhere)).toEqual([]);
+    expect(told(['Mo-Fr 06:00-20:00'], '<p>Mon–Fri 6am–8pm</p>')).toEqual([]);
+  });
+});
+
+describe('a range of prices', () => {
+  const told = (priceRange: string, visible: string): readonly string[] =>
+    codesOn(visible, { priceRange }).filter((code) => code.endsWith(' priceRange'));
+
+  test.each([
+    ['20.000₫ – 90.000₫', 'Giá: 25.000₫ – 90.000₫'],
+    ['AED 10 – AED 200', 'Prices AED 10 – AED 150.'],
+    ['10–80 lei', 'Prețuri: 10–90 lei'],
+    ['RM30 - RM300', 'RM30–RM500 a visit'],
+    ['€20–€40', 'Price range from €25–€45'],
+  ])('%s is held against the one that is shown: %s', (priceRange, shown) => {
+    expect(told(priceRange, `<p>${shown}</p>`)).toEqual(['agreement/visitor priceRange']);
+  });
+
+  test.each([
+    ['its own', '<p>$10–$40</p>'],
+    ['of one thing that is sold', '<p>Shirts $15–$20</p>'],
+    ['of several', '<p>Prices: $10–$20, suits $20–$30</p>'],
+    ['in another currency', '<p>Prices: €10–€20</p>'],
+  ])('but for one %s', (_, visible) => {
+    expect(told('$10–$40', visible)).toEqual([]);
+  });
+});
+
 describe('numbers side by side', () => {
   const told = (visible: string): readonly string[] =>
     codesOn(visible, {

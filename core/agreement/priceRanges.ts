@@ -11,7 +11,7 @@ export function findPriceRangeIn(
     const seen = findExactly(priceRange);
     if (seen.agreement === 'exact') return seen;
     const spaced = amountsIn(priceRange)?.exec(text);
-    return spaced ? seenAt(spaced, 'written-differently') : undefined;
+    return spaced ? seenAt(spaced, 'written-differently') : otherAmounts(text, priceRange);
   }
   // "1,10 €" is a price, and no range of them.
   const shown = [...text.matchAll(/(?<!\S|\d\s)\p{Sc}{1,4}(?!\S|\s\d)/gu)];
@@ -21,13 +21,45 @@ export function findPriceRangeIn(
   return other && seenAt(other, 'different');
 }
 
-/** A range of amounts with any stroke and any blanks in it, "R950–R1800" for "R950 - R1800"; undefined for other texts. */
-function amountsIn(priceRange: string): RegExp | undefined {
+/**
+ * Another range in the same currency: the only one of the page, which has one end in common with the told one or is
+ * called the prices. Others may be of one thing that is sold.
+ */
+function otherAmounts(text: string, priceRange: string): Seen | undefined {
+  const like = amountsIn(priceRange, true);
+  if (!like) return undefined;
+  const ranges = [...text.matchAll(new RegExp(like, 'giu'))].slice(0, MOST_RANGES);
+  const [first] = ranges;
+  if (!first || ranges.some(([other]) => endsOf(other).join() !== endsOf(first[0]).join())) return undefined;
+  const [low, high] = endsOf(priceRange);
+  const [otherLow, otherHigh] = endsOf(first[0]);
+  const isCalled = PRICES.test(text.slice(Math.max(0, first.index - CALLED_WITHIN), first.index));
+  return low === otherLow || high === otherHigh || isCalled ? seenAt(first, 'different') : undefined;
+}
+
+const endsOf = (range: string): readonly string[] =>
+  [...range.matchAll(/\d[\d.,]*\d|\d/g)].map(([amount]) => amount.replace(/\D/g, ''));
+
+/** What the prices of a place are called, right before them. */
+const PRICES =
+  /(?<![\p{L}\p{M}])(?:price range|prices?|pricing|preis\p{L}*|prix|precios?|prezz[io]|preços?|prijs\p{L}*|pris(?:er)?|cen[ay]|cijen[ae]|цен[аиы]|ціни|τιμ\p{L}*|fiyat\p{L}*|harga|giá|preț\p{L}*|árak|hinnat|hinna\p{L}*|価格帯?|料金|予算|价格|人均|가격대?|ราคา|ال?أ?سعار|מחיר\p{L}*)(?![\p{L}\p{M}])[^\p{L}\d]{0,6}(?:\p{L}{1,4}[\s:：]{1,3})?$/iu;
+const CALLED_WITHIN = 40;
+const MOST_RANGES = 50;
+
+/**
+ * A range of amounts with any stroke and any blanks in it, "R950–R1800" for "R950 - R1800", with any amounts where
+ * `anyAmounts`; undefined for other texts.
+ */
+function amountsIn(priceRange: string, anyAmounts = false): RegExp | undefined {
   const tokens = priceRange.match(/\d[\d.,]*\d|\d|\p{Pd}|[~〜]|[^\s\d\p{Pd}~〜]+/gu) ?? [];
   if (priceRange.length > LONGEST_RANGE || tokens.filter((token) => /\d/.test(token)).length < 2)
     return undefined;
   const pattern = tokens.map((token) =>
-    /^[\p{Pd}~〜]$/u.test(token) ? String.raw`[\p{Pd}~〜]` : escapePattern(token),
+    /^[\p{Pd}~〜]$/u.test(token)
+      ? String.raw`[\p{Pd}~〜]`
+      : anyAmounts && /\d/.test(token)
+        ? String.raw`\d(?:[\d.,]{0,12}\d)?`
+        : escapePattern(token),
   );
   return new RegExp(String.raw`(?<![\d.,])${pattern.join(String.raw`\s?`)}(?!\d|[.,]\d)`, 'iu');
 }

@@ -1,4 +1,4 @@
-import type { Hours } from '#core/hours';
+import type { Day, Hours } from '#core/hours';
 import type { Agreement } from '#core/value';
 
 /** What a visitor finds of a fact: the stretch of the visible text, and how it agrees. */
@@ -13,6 +13,8 @@ export interface Seen {
   readonly hours?: Hours;
   /** Whether they stand behind a label or among sentences that were not understood, and may be of something else. */
   readonly isAmongOthers?: boolean;
+  /** Days with hours that the only week of the page does not name. */
+  readonly unnamed?: readonly Day[];
 }
 
 export const seenAt = (match: Pick<RegExpExecArray, 0 | 'index'>, agreement: Agreement): Seen => ({

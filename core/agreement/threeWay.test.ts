@@ -167,7 +167,7 @@ describe('what a visitor sees', () => {
     ['R950-R1800', 'from R950-R1800', 'exact'],
     ['€10 – 25', '€10-25', 'written-differently'],
     ['NT$100~350', 'NT$ 100 – 350', 'written-differently'],
-    ['R950-R1800', 'R950–R18000', undefined],
+    ['R950-R1800', 'R950–R18000', 'different'],
     ['R950-R1800', '1R950–R1800.5', undefined],
     ['$20', '$ 20', undefined],
     ['a(b 1-2 c)', 'A(B 1–2 C)', 'written-differently'],

@@ -1,3 +1,4 @@
+import type { Day } from '#core/hours';
 import type { Agreement } from '#core/value';
 import { toldRecord } from '#core/markup';
 import { businessesIn, recordFromItem, sourceOf, type Reading, attributeText } from '#core/reading';
@@ -44,6 +45,8 @@ interface VisitorCell {
   readonly place: Place | undefined;
   /** Whether it may be of something else: hours behind a label that was not understood. */
   readonly isAmongOthers?: boolean;
+  /** Days with hours that the only week of the page does not name. */
+  readonly unnamed?: readonly Day[];
 }
 
 /** An item with the record it describes. */
@@ -193,6 +196,6 @@ const UNLOOKED: VisitorCell = { text: '', agreement: undefined, place: undefined
 function visitorCell(reading: Reading, seen: Seen | undefined): VisitorCell {
   if (!seen || !reading.visible) return UNLOOKED;
   const at = seen.link ?? (seen.at && sourceOf(reading.visible, seen.at.start, seen.at.end));
-  const { text, agreement, isAmongOthers } = seen;
-  return { text, agreement, place: at && reading.lines.place(at.start, at.end), isAmongOthers };
+  const { text, agreement, isAmongOthers, unnamed } = seen;
+  return { text, agreement, place: at && reading.lines.place(at.start, at.end), isAmongOthers, unnamed };
 }

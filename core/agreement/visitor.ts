@@ -2,7 +2,7 @@ import { foldAddress, mayBePostalCode, regionNamed } from '#core/address';
 import { gradeHours } from '#core/value';
 import { readTelephone } from '#core/phone';
 import { textContent, type HtmlDocument } from '#core/html';
-import { withoutRemarks, type Hours, type WeeksInText } from '#core/hours';
+import { days, readDay, withoutRemarks, type Day, type Hours, type WeeksInText } from '#core/hours';
 import type { VisibleText } from '#core/reading';
 import { westernDigits } from '#core/text';
 import { isOneWord, lettersOf, mayHold, type Letters } from './letters.ts';
@@ -418,7 +418,9 @@ export class VisitorSearch {
     }
     if (among || other?.agreement === 'different') return other ?? among;
     // Of hours that are readable only in part the others may be those that agree.
-    return (others.hours.length === 0 ? seeOddTime(this.#text, this.#document, hours) : undefined) ?? other;
+    const odd = others.hours.length === 0 ? seeOddTime(this.#text, this.#document, hours) : undefined;
+    const unnamed = other && weeks.length === 1 ? unnamedIn(other, hours) : [];
+    return odd ?? (other && unnamed.length > 0 ? { ...other, unnamed } : other);
   }
 
   /** A stretch of the text without remarks, the numbers in it and what each is called: "Telefon 031 311 22 33". */
@@ -461,6 +463,17 @@ export class VisitorSearch {
     return undefined;
   }
 }
+
+/** Days that are told to have hours and of which a week that is shown says nothing. */
+function unnamedIn({ agreement, hours: shown }: Seen, told: Hours): readonly Day[] {
+  if (agreement !== 'partly' || !shown) return [];
+  const unnamed = days.filter(
+    (day) => (readDay(told[day]).spans ?? []).length > 0 && shown[day].trim() === '',
+  );
+  return unnamed.length <= MOST_UNNAMED ? unnamed : [];
+}
+/** Where more of the week is missing, it stands elsewhere, in words that were not understood. */
+const MOST_UNNAMED = 2;
 
 /** A code that is shown more often is no other there. */
 const MOST_OF_ONE_CODE = 8;

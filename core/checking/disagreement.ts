@@ -96,7 +96,7 @@ function againstRecord(row: ThreeWayRow, cell: MarkupCell): readonly Finding[] {
 function againstVisitor(row: ThreeWayRow): readonly Finding[] {
   const [said] = row.markup;
   if (!said || said.agreement === 'different') return [];
-  const { text, agreement, place, isAmongOthers } = row.visitor;
+  const { text, agreement, place, isAmongOthers, unnamed = [] } = row.visitor;
   if (isAmongOthers) return [hoursAmongOthers(said, text, place, row.property)];
   if (agreement === 'different') {
     const told = { message: 'What a machine is told', place: said.place };
@@ -112,6 +112,11 @@ function againstVisitor(row: ThreeWayRow): readonly Finding[] {
         { related: [other] },
       ),
     ];
+  }
+  if (unnamed.length > 0) {
+    const message = `The markup has hours for ${unnamed.join(', ')}, which the page’s “${shortText(text)}” does not name. Visitors take it for closed.`;
+    const seen = place ? [{ message: 'What a visitor sees', place }] : [];
+    return [finding('agreement/hours-not-shown', message, said.place, row.property, { related: seen })];
   }
   if (agreement !== 'missing') return [];
   if (row.fact === 'hours')

@@ -458,7 +458,7 @@ const rows = {
   },
   'agreement/hours-not-shown': {
     grade: 'note',
-    meaning: 'The markup gives opening hours, and the page shows visitors none.',
+    meaning: 'The markup gives opening hours, of some days or of all, that the page does not show visitors.',
     source: PROFILE,
   },
 } as const satisfies Record<string, Row>;
