@@ -518,3 +518,22 @@ test('a record of an unknown type is refused with the type that is meant, not re
   expect(status).toBe(2);
   expect(err).toContain('misspelt.json:1:42: schema.org has no type “BicycleStore”. Did you mean BikeStore?');
 });
+
+test('whoever reads the beginning of the output alone gets no error, and the files are written', () => {
+  const out = join(folder, 'read in part');
+  const { status, stderr } = spawnSync(
+    'bash',
+    [
+      '-c',
+      `"$0" place "$1" "$1" --record "$2" --out "$3" | head -c 0; echo "\${PIPESTATUS[0]}" >&2`,
+      zinc,
+      page,
+      record,
+      out,
+    ],
+    { cwd: folder, encoding: 'utf8' },
+  );
+  expect(status).toBe(0);
+  expect(stderr).not.toMatch(/Error|EPIPE/);
+  expect(existsSync(out)).toBe(true);
+});

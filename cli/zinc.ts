@@ -35,6 +35,12 @@ async function run([name = 'help', ...words]: readonly string[]): Promise<number
   return command.run([...words]);
 }
 
+// Whoever reads the output may have read enough (`zinc check … | head`): what is written to files is written all the same.
+for (const stream of [process.stdout, process.stderr])
+  stream.on('error', (error: NodeJS.ErrnoException) => {
+    if (error.code !== 'EPIPE') throw error;
+  });
+
 run(process.argv.slice(2)).then(
   (status) => {
     process.exitCode = status;
