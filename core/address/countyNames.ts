@@ -26,4 +26,9 @@ export const countyNames = table<string>({
   AT: 'Burgenland;Kärnten;Carinthia;Niederösterreich;Lower Austria;Oberösterreich;Upper Austria;Salzburg;Steiermark;Styria;Tirol;Tyrol;Vorarlberg;Wien;Vienna',
   CH: 'AG;AI;AR;BE;BL;BS;FR;GE;GL;GR;JU;LU;NE;NW;OW;SG;SH;SO;SZ;TG;TI;UR;VD;VS;ZG;ZH;Aargau;Graubünden;Jura;Schwyz;Thurgau;Ticino;Tessin;Uri;Vaud;Valais;Wallis',
   NZ: 'Northland;Waikato;Bay of Plenty;Hawke’s Bay;Taranaki;Manawatū-Whanganui;Canterbury;Otago;Southland;Marlborough;West Coast',
+  AE: 'Abu Dhabi;Dubai;Sharjah;Ajman;Umm Al Quwain;Umm Al-Quwain;Ras Al Khaimah;Ras Al-Khaimah;Fujairah;أبوظبي;أبو ظبي;دبي;الشارقة;عجمان;أم القيوين;رأس الخيمة;الفجيرة',
+  VN: 'Hà Nội;Hải Phòng;Đà Nẵng;Cần Thơ;Thành phố Hồ Chí Minh;TP Hồ Chí Minh;TPHCM;Hồ Chí Minh;An Giang;Bà Rịa - Vũng Tàu;Bắc Giang;Bắc Kạn;Bạc Liêu;Bắc Ninh;Bến Tre;Bình Định;Bình Dương;Bình Phước;Bình Thuận;Cà Mau;Cao Bằng;Đắk Lắk;Đắk Nông;Điện Biên;Đồng Nai;Đồng Tháp;Gia Lai;Hà Giang;Hà Nam;Hà Tĩnh;Hải Dương;Hậu Giang;Hòa Bình;Hưng Yên;Khánh Hòa;Kiên Giang;Kon Tum;Lai Châu;Lâm Đồng;Lạng Sơn;Lào Cai;Long An;Nam Định;Nghệ An;Ninh Bình;Ninh Thuận;Phú Thọ;Phú Yên;Quảng Bình;Quảng Nam;Quảng Ngãi;Quảng Ninh;Quảng Trị;Sóc Trăng;Sơn La;Tây Ninh;Thái Bình;Thái Nguyên;Thanh Hóa;Thừa Thiên Huế;Huế;Tiền Giang;Trà Vinh;Tuyên Quang;Vĩnh Long;Vĩnh Phúc;Yên Bái',
+  SA: 'Riyadh Province;Makkah Province;Madinah Province;Eastern Province;Asir;Al Bahah;Qassim;Al Qassim;منطقة الرياض;منطقة مكة المكرمة;منطقة المدينة المنورة;المنطقة الشرقية;عسير;الباحة;القصيم',
+  VE: 'Amazonas;Anzoátegui;Apure;Aragua;Barinas;Bolívar;Carabobo;Cojedes;Delta Amacuro;Distrito Capital;Falcón;Guárico;La Guaira;Vargas;Lara;Mérida;Miranda;Monagas;Nueva Esparta;Portuguesa;Sucre;Táchira;Trujillo;Yaracuy;Zulia',
+  UY: 'Artigas;Canelones;Cerro Largo;Colonia;Durazno;Flores;Florida;Lavalleja;Maldonado;Montevideo;Paysandú;Río Negro;Rivera;Rocha;Salto;San José;Soriano;Tacuarembó;Treinta y Tres',
 });

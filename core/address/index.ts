@@ -5,7 +5,9 @@ export * from './form.ts';
 export { asCountryWrites, asPostPrints, postalCodes } from './postal-codes.ts';
 export {
   countriesWithRegion,
+  calledFirst,
   regionAgainstCode,
+  regionsApartOf,
   regionsOfPostalCode,
   regionsOfPostalCodes,
 } from './postalRegions.ts';

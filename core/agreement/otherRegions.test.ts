@@ -26,6 +26,15 @@ test.each([
     'Jawa Timur',
   ],
   ['Truro, Devon TR1 2AB', { region: 'Cornwall', town: 'Truro', code: 'TR1 2AB', country: 'GB' }, undefined],
+  [
+    'Hoàn Kiếm, Hà Nội 11000',
+    { region: 'Đà Nẵng', town: 'Hoàn Kiếm', code: '11000', country: 'VN' },
+    'Hà Nội',
+  ],
+  ['Dubai Marina, Dubai', { region: 'Sharjah', town: 'Dubai Marina', code: '', country: 'AE' }, 'Dubai'],
+  // One region in two alphabets.
+  ['Αθήνα 104 35, Αττική', { region: 'Attica', town: 'Αθήνα', code: '', country: 'GR' }, undefined],
+  ['Αθήνα 104 35, Κρήτη', { region: 'Attica', town: 'Αθήνα', code: '', country: 'GR' }, 'Κρήτη'],
   // A province and the region above it.
   ['Ronda, Andalucía', { region: 'Málaga', town: 'Ronda', code: '29400', country: 'ES' }, undefined],
   ['Ronda, Galicia', { region: 'Málaga', town: 'Ronda', code: '29400', country: 'ES' }, 'Galicia'],

@@ -1,4 +1,5 @@
 import {
+  calledFirst,
   hasCounties,
   isCounty,
   regionNamed,
@@ -33,7 +34,8 @@ export function findOtherRegionIn(text: string, first: Span, told: ToldPlace): S
   if (!own) return undefined;
   // "Sevilla, Andalucía": what the told postal code is of as well, where a place has a region within another.
   const isOfOne = regionsOf(told.country).length > 0;
-  const compatible = new Set(isOfOne ? [] : regionsOfPostalCode(told.code, told.country).map(fold));
+  const ofCode = isOfOne ? [] : regionsOfPostalCode(told.code, told.country);
+  const compatible = new Set(ofCode.flatMap((one) => [fold(one), keyOf(one, told.country)]));
   const isOwn = (key: string): boolean => key === own || compatible.has(key);
   let other: Span | undefined;
   for (const town of [first, ...besideCode(text, told)]) {
@@ -57,7 +59,7 @@ function besideCode(text: string, { town, code }: ToldPlace): readonly Span[] {
 
 /** What an address has behind a town: parts without figures, and a postal code between them. */
 const PARTS_BEHIND =
-  /^[ \t]*(?:[,，(–-][ \t]*)?(?:\d{4,6}[ \t]*[,–-]?[ \t]*)?(?:[\p{L}\p{M}.’'-]+[ \t]?){1,5}(?:,[ \t]*(?:[\p{L}\p{M}.’'-]+[ \t]?){1,5})?/u;
+  /^[ \t]*(?:[,，(–-][ \t]*)?(?:\d{3,6}(?: \d{2,3})?[ \t]*[,–-]?[ \t]*)?(?:[\p{L}\p{M}.’'-]+[ \t]?){1,5}(?:,[ \t]*(?:[\p{L}\p{M}.’'-]+[ \t]?){1,5})?/u;
 
 /** The region that stands behind a town, its postal code or the larger town that it belongs to. */
 function regionBehind(
@@ -87,7 +89,7 @@ function keyOf(name: string, country: string): string {
   if (known) return fold(known.code);
   // A county of Britain is not written by everybody, nor the same way.
   if (hasCounties(country) || name.length < SHORTEST) return '';
-  const folded = fold(name);
+  const folded = fold(calledFirst(name, country) || name);
   const isKnown =
     isCounty(name, country) || regionsOfPostalCodes(country).some((one) => fold(one) === folded);
   return isKnown ? folded : '';

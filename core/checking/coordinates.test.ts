@@ -126,3 +126,17 @@ test('a town of two words is not held against a longer name that begins with its
   expect(near('Seattle 03')).toEqual([]);
   expect(near('Miami 03')).toEqual(['value/coordinates-doubtful']);
 });
+
+test('where pin and town agree, the postal code that lies elsewhere is told', async () => {
+  const towns = await townsFor('latitude');
+  const page = source('DE', '48.13712', '11.57542').replace(
+    '"addressLocality":"B"',
+    '"addressLocality":"München"',
+  );
+  const found = (postalCode: string): readonly (string | null)[] =>
+    check(page.replace('"addressCountry"', `"postalCode":"${postalCode}","addressCountry"`), {
+      ...(towns && { towns }),
+    }).findings.flatMap(({ code, property }) => (code === 'value/coordinates-far' ? [property] : []));
+  expect(found('80331')).toEqual([]);
+  expect(found('10115')).toEqual(['postalCode']);
+});

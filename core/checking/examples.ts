@@ -238,6 +238,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   'value/country': pair(hollins().replace('"GB"', '"England"'), hollins()),
   'value/postal-code': pair(hollins().replace('TQ1 2AB', 'TQ12'), hollins()),
   'value/postal-code-form': pair(hollins().replace('TQ1 2AB', 'tq12ab'), hollins()),
+  'value/postal-code-elsewhere': pair(
+    hollins().replace('"TQ1 2AB"', '"21000"').replace('"Saltby"', '"Zagreb"').replace('"GB"', '"HR"'),
+    hollins().replace('"TQ1 2AB"', '"10000"').replace('"Saltby"', '"Zagreb"').replace('"GB"', '"HR"'),
+  ),
   'value/address-part': pair(hollins().replace('"streetAddress":"9 Hollins Row",', ''), hollins()),
   'value/date': pair(
     opening('"validFrom":"25/12/2026","opens":"00:00","closes":"00:00"'),

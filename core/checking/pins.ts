@@ -28,6 +28,21 @@ function townsAbout({ addressLocality, addressRegion }: BusinessRecord['address'
   return [first, region].filter((town) => town !== '');
 }
 
+/** Where pin and town agree, it is the postal code that is told. */
+function codeElsewhere(
+  item: ReadItem,
+  { postalCode, addressLocality }: BusinessRecord['address'],
+  { distance }: Beyond,
+): Finding {
+  const [code] = itemsOf(item, 'address').flatMap((address) => valuesOf(address, 'postalCode'));
+  return finding(
+    'value/coordinates-far',
+    `The postal code ${postalCode} lies ${distanceText(distance)} from ${addressLocality}, where the coordinates are too. One of them is wrong.`,
+    code?.kind === 'text' ? code.place : item.place,
+    'postalCode',
+  );
+}
+
 function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding[] {
   const { point } = readPin({ latitude: textOf(geo, 'latitude'), longitude: textOf(geo, 'longitude') });
   const { address } = recordFromItem(item);
@@ -49,13 +64,16 @@ function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding
           ),
         ]
       : [];
+  const ofCode = towns.beyondPostalCode(point, address.postalCode, country);
+  const isInTown = towns.reaches(point, address.addressLocality, country);
   const told = [
-    ...far(towns.beyondPostalCode(point, address.postalCode, country), `postal code ${address.postalCode}`),
+    ...(ofCode && isInTown ? [codeElsewhere(item, address, ofCode)] : []),
+    ...far(ofCode, `postal code ${address.postalCode}`),
     ...far(
       towns.beyondTown(point, address.addressLocality, country),
       `the middle of ${address.addressLocality}`,
     ),
-    ...(towns.reaches(point, address.addressLocality, country) ? [] : townsAbout(address)).flatMap((town) => {
+    ...(isInTown ? [] : townsAbout(address)).flatMap((town) => {
       const from = towns.beyondTown(point, town, country);
       // A district or a region reaches further than its town, and may be named after another.
       return from && from.name === fold(town) && from.distance > LARGEST_REGION

@@ -12,7 +12,7 @@ import {
   judgeTown,
   judgeWholeAddress,
 } from './senseOfAddress.ts';
-import { judgeRegion } from './senseOfRegion.ts';
+import { judgeCodeOfTown, judgeRegion } from './senseOfRegion.ts';
 import { judgeHours } from './senseOfHours.ts';
 import { judgeTradeNumber, judgeUnit } from './codes.ts';
 import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
@@ -68,7 +68,7 @@ const BY_NAME = table<(spot: Spot) => readonly Finding[]>({
   name: judgeName,
   streetAddress: judgeStreet,
   addressLocality: judgeTown,
-  postalCode: judgePostalForm,
+  postalCode: (spot) => [...judgePostalForm(spot), ...judgeCodeOfTown(spot)],
   addressRegion: judgeRegion,
   address: judgeWholeAddress,
   url: judgeTracking,

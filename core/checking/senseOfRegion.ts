@@ -5,9 +5,11 @@ import {
   countryNamed,
   postalCodes,
   regionAgainstCode,
+  regionsApartOf,
   regionNamed,
   regionsOf,
   regionsOfPostalCode,
+  regionsOfPostalCodes,
 } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textOf } from '#core/item';
@@ -48,10 +50,13 @@ function unknownRegion(spot: Spot): readonly Finding[] {
  * their names that are written in the letters of `text`, without the shorter ones of the same.
  */
 function regionsApart(postcode: string, country: string, text: string): readonly string[] {
+  const isLatin = (name: string): boolean => /\p{Script=Latin}/u.test(name);
+  const apart = regionsApartOf(postcode, country);
+  if (apart.length > 0)
+    return apart.map((names) => names.find((name) => isLatin(name) === isLatin(text)) ?? names[0] ?? '');
   const all = regionsOfPostalCode(postcode, country);
   const codes = all.filter(isCode);
   if (codes.length > 0) return codes;
-  const isLatin = (name: string): boolean => /\p{Script=Latin}/u.test(name);
   const alike = all.filter((name) => isLatin(name) === isLatin(text));
   const longest = alike.filter((name) => !alike.some((other) => other !== name && other.includes(name)));
   return longest.length > 0 ? longest : all;
@@ -101,6 +106,21 @@ export function judgeRegion(spot: Spot): readonly Finding[] {
     ),
   ];
 }
+
+/** A postal code of another region than the one that the town is named as: "21000 Zagreb". */
+export function judgeCodeOfTown({ text, item, country, property, value }: Spot): readonly Finding[] {
+  const [town, region] = [textOf(item, 'addressLocality').trim(), textOf(item, 'addressRegion').trim()];
+  const isSame = (one: string): boolean => fold(one) === fold(town);
+  // A village may be named as a region is, and a region that is said says which.
+  if (town.length < SHORTEST_TOWN || region || isCode(town)) return [];
+  const possible = regionsOfPostalCode(text, country);
+  if (possible.length === 0 || possible.some(isSame)) return [];
+  if (postalCodes[country]?.pattern.test(text) === false) return [];
+  if (!regionsOfPostalCodes(country).some(isSame)) return [];
+  const message = `The postal code ${text} is of ${regionsApart(text, country, town).join(' or ')}, and the town says “${shortText(town)}”. Unless another place of that name is meant, one of them is wrong.`;
+  return [finding('value/postal-code-elsewhere', message, value.place, property.name)];
+}
+const SHORTEST_TOWN = 4;
 
 /** Countries whose regions' codes are all in the table, two capitals each. */
 const CODED = new Set(['BR', 'IT']);

@@ -149,6 +149,11 @@ export const valueRows = {
     meaning: 'The postal code is written without the blanks, hyphens or capitals of its country.',
     source: 'Universal Postal Union, postal addressing systems',
   },
+  'value/postal-code-elsewhere': {
+    grade: 'note',
+    meaning: 'The postal code is of another region than the town that the address names.',
+    source: 'Universal Postal Union, postal addressing systems',
+  },
   'value/address-part': {
     grade: 'should',
     meaning: 'The address lacks a part that its country needs.',
