@@ -72,6 +72,22 @@ describe('coordinates beside the country of the address', () => {
   });
 
   test.each([
+    ['CR', '9.93331', '9.93331', 'longitude', 'The same number stands in both halves. No place there'],
+    ['EG', '30.06121', '13.21971', 'longitude', 'No place there has such a longitude.'],
+    ['HR', '15.81310', '15.96040', 'latitude', 'No place there has such a latitude.'],
+    ['IT', '48.85661', '2.35222', 'latitude', 'One of them is wrong.'],
+  ])(
+    'is told at the half that is out of the country: %s %s %s',
+    (country, latitude, longitude, half, said) => {
+      const [found] = check(source(country, latitude, longitude)).findings.filter(
+        ({ code }) => code === 'value/coordinates-country',
+      );
+      expect(found?.property).toBe(half);
+      expect(found?.message).toContain(said);
+    },
+  );
+
+  test.each([
     ['"48,85661"', '"2,35222"', '"latitude":48.85661,"longitude":2.35222'],
     ['"48°51\'23.8\\"N"', '"2°21\'8.0\\"E"', '"latitude":48.85'],
     ['"48.85661 N"', '"2.35222 E"', '"latitude":48.85661,"longitude":2.35222'],
@@ -125,6 +141,16 @@ test('a town of two words is not held against a longer name that begins with its
   expect(near('Port Ellery')).toEqual([]);
   expect(near('Seattle 03')).toEqual([]);
   expect(near('Miami 03')).toEqual(['value/coordinates-doubtful']);
+});
+
+test('a pin that is far from its town is told at the half that is', async () => {
+  const towns = await townsFor('latitude');
+  const half = (latitude: string, longitude: string): readonly (string | null)[] =>
+    check(source('DE', latitude, longitude).replace('"addressLocality":"B"', '"addressLocality":"München"'), {
+      ...(towns && { towns }),
+    }).findings.flatMap(({ code, property }) => (code === 'value/coordinates-far' ? [property] : []));
+  expect(half('48.13712', '7.57542')).toEqual(['longitude']);
+  expect(half('53.13712', '11.57542')).toEqual(['latitude']);
 });
 
 test('where pin and town agree, the postal code that lies elsewhere is told', async () => {

@@ -1,7 +1,7 @@
 import { countryName } from '#core/address';
 import { finding, type Fault, type Finding } from '#core/fault';
 import { placeOfText, textOf, valuesOf, type ReadItem } from '#core/item';
-import { countriesAt, isInCountry } from '#core/outline';
+import { countriesAt, halfOutside, isInCountry } from '#core/outline';
 import { readCoordinates, readDegrees, readPin, type Point } from '#core/pin';
 import type { Edit } from '#core/text';
 import { mendBeside } from './beside.ts';
@@ -135,15 +135,21 @@ function againstCountry(
     ([, , meant]) =>
       Math.abs(meant(point).latitude) <= 90 && isInCountry(country, meant(point)) && isNear(meant(point)),
   );
-  if (!found)
+  if (!found) {
+    const outside = halfOutside(country, point);
+    const [half, hint] = outside
+      ? [outside, ` No place there has such a ${outside}.`]
+      : (['latitude', ''] as const);
+    const twice = point.latitude === point.longitude ? ' The same number stands in both halves.' : '';
     return [
       finding(
         'value/coordinates-country',
-        `${said} One of them is wrong.`,
-        placeOfText(item, 'latitude'),
-        'latitude',
+        `${said} One of them is wrong.${twice}${hint}`,
+        placeOfText(item, half),
+        half,
       ),
     ];
+  }
   const [code, told, meant] = found;
   const { latitude, longitude } = meant(point);
   const half = latitude === point.latitude ? 'longitude' : 'latitude';

@@ -3,9 +3,9 @@ import { countryCode } from '#core/address';
 import { finding, type Finding } from '#core/fault';
 import { eachItem, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { isInCountry } from '#core/outline';
-import { distanceText, readPin } from '#core/pin';
+import { distanceText, readPin, type Point } from '#core/pin';
 import { recordFromItem } from '#core/reading';
-import { fold } from '#core/text';
+import { fold, type Place } from '#core/text';
 import type { Beyond, Towns } from '#core/towns';
 
 /** Pins held against the town and the postal code of their address; each business is judged by itself. */
@@ -28,6 +28,14 @@ function townsAbout({ addressLocality, addressRegion }: BusinessRecord['address'
   return [first, region].filter((town) => town !== '');
 }
 
+/** The half in which a point parts from another; the latitude where both do. */
+const halfApart = (point: Point, from: Point): 'latitude' | 'longitude' =>
+  Math.abs(point.latitude - from.latitude) * APART < Math.abs(point.longitude - from.longitude)
+    ? 'longitude'
+    : 'latitude';
+/** So many times as far in one half as in the other. */
+const APART = 4;
+
 /** Where pin and town agree, it is the postal code that is told. */
 function codeElsewhere(
   item: ReadItem,
@@ -49,21 +57,24 @@ function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding
   const country = countryCode(address.addressCountry);
   // Another country is told by its outline already.
   if (!point || !country || isInCountry(country, point) === false) return [];
-  const [value] = valuesOf(geo, 'latitude');
-  const place = value?.kind === 'text' ? value.place : geo.place;
+  const placeOf = (half: 'latitude' | 'longitude'): Place => {
+    const [value] = valuesOf(geo, half);
+    return value?.kind === 'text' ? value.place : geo.place;
+  };
   // A district of the town that the region is named after, and of a village's name: "Kadıköy, İstanbul".
   const isInRegion = towns.reaches(point, address.addressRegion, country);
-  const far = (from: Beyond | undefined, where: string): readonly Finding[] =>
-    from && !(from.isSmall && isInRegion)
-      ? [
-          finding(
-            from.isSmall ? 'value/coordinates-doubtful' : 'value/coordinates-far',
-            `The coordinates lie ${distanceText(from.distance)} from ${where}, where the address is. ${from.isSmall ? 'Unless another place of that name is meant, one' : 'One'} of them is wrong.`,
-            place,
-            'latitude',
-          ),
-        ]
-      : [];
+  const far = (from: Beyond | undefined, where: string): readonly Finding[] => {
+    if (!from || (from.isSmall && isInRegion)) return [];
+    const half = halfApart(point, from);
+    return [
+      finding(
+        from.isSmall ? 'value/coordinates-doubtful' : 'value/coordinates-far',
+        `The coordinates lie ${distanceText(from.distance)} from ${where}, where the address is. ${from.isSmall ? 'Unless another place of that name is meant, one' : 'One'} of them is wrong.`,
+        placeOf(half),
+        half,
+      ),
+    ];
+  };
   const ofCode = towns.beyondPostalCode(point, address.postalCode, country);
   const isInTown = towns.reaches(point, address.addressLocality, country);
   const told = [
@@ -88,7 +99,7 @@ function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding
         finding(
           'value/coordinates-centre',
           `The coordinates are the middle of a town, as lists of towns have it. Give those of the door.`,
-          place,
+          placeOf('latitude'),
           'latitude',
         ),
       ];

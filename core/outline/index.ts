@@ -1,1 +1,1 @@
-export { countriesAt, isInCountry } from './outline.ts';
+export { countriesAt, halfOutside, isInCountry } from './outline.ts';

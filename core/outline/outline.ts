@@ -69,6 +69,26 @@ export function isInCountry(code: string, point: Point): boolean | undefined {
   return [code, ...(TERRITORIES[code] ?? [])].some((one) => touches(one, point));
 }
 
+/** Half of a point. */
+type Half = 'latitude' | 'longitude';
+
+/**
+ * Which half of a point that does not lie in a country is that of no place there, where the other is that of one;
+ * undefined where both are, or neither is.
+ */
+export function halfOutside(code: string, point: Point): Half | undefined {
+  const all = [code, ...(TERRITORIES[code] ?? [])].flatMap((one) => [...cellsOf(one)]);
+  const isOf = (half: Half): boolean => {
+    const lines = [-OFF_SHORE, 0, OFF_SHORE].map((off) => Math.floor(point[half] + off));
+    return all.some((cell) =>
+      lines.includes(half === 'latitude' ? Math.floor(cell / 360) - 90 : (cell % 360) - 180),
+    );
+  };
+  const [hasLatitude, hasLongitude] = [isOf('latitude'), isOf('longitude')];
+  if (hasLatitude === hasLongitude) return undefined;
+  return hasLatitude ? 'longitude' : 'latitude';
+}
+
 /** The countries (ISO 3166-1 alpha-2) a point may lie in. */
 export const countriesAt = (point: Point): readonly string[] =>
   Object.keys(cells).filter((code) => touches(code, point));
