@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { fault, type Fault } from '#core/fault';
 import { remember } from '#core/text';
 import { dayWords } from './languages.ts';
-import { readTime, showTime } from './time.ts';
+import { readTime, showTime, type Halves } from './time.ts';
 import { plainLetters, toEnglish } from './translate.ts';
 
 /** The days as schema.org/DayOfWeek names them, in the order of ISO 8601. */
@@ -184,6 +184,8 @@ export interface HoursWords {
   readonly closed: string;
   readonly allDay: string;
   readonly appointment: string;
+  /** AM and PM where nothing is said. */
+  readonly halves?: Halves | undefined;
 }
 
 const englishHours: HoursWords = {
@@ -225,11 +227,11 @@ export function hoursLines(hours: Hours, clock: 12 | 24, style: HoursStyle = {})
 export function showTimes(
   { opens, closes }: Span,
   clock: 12 | 24,
-  { closed, allDay }: Pick<HoursWords, 'closed' | 'allDay'> = englishHours,
+  { closed, allDay, halves }: Pick<HoursWords, 'closed' | 'allDay' | 'halves'> = englishHours,
 ): { readonly from: string; readonly until: string; readonly alone: string } {
   const isAllDay = opens === ALL_DAY.opens && closes === ALL_DAY.closes;
   const alone = opens === closes ? closed : isAllDay ? allDay : '';
-  return { from: showTime(opens, clock), until: showTime(closes, clock), alone };
+  return { from: showTime(opens, clock, halves), until: showTime(closes, clock, halves), alone };
 }
 
 /** Spans for visitors: "9:00 AM – 5:00 PM", "closed", "open 24 hours". */

@@ -132,6 +132,12 @@ describe('a week in the words of many languages', () => {
     ['Pirmdiena–Piektdiena 8.00–20.00; Sestdiena slēgts', 'Mon–Fri 08:00-20:00; Sat closed'],
     ['I–V 9.00–20.00, VI 10.00–16.00, VII nedirbame', 'Mon–Fri 09:00-20:00; Sat 10:00-16:00; Sun closed'],
     ['Isnin – Jumaat: 10 pagi – 8 malam. Ahad tutup', 'Mon–Fri 10:00-20:00; Sun closed'],
+    [
+      'Po–Ut 9–17, St 9–18, Št 9–19, Pi 9–17',
+      'Mon–Tue 09:00-17:00; Wed 09:00-18:00; Thu 09:00-19:00; Fri 09:00-17:00',
+    ],
+    ['Pr–Pn 9–18, Št 10–15', 'Mon–Fri 09:00-18:00; Sat 10:00-15:00'],
+    ['יום ה׳ 24 שעות', 'Thu 24 hours'],
     ['Sabtu: 9.30 pagi - 1.00 tengah hari', 'Sat 09:30-13:00'],
     ['Senin s/d Jumat pukul 8 pagi - 5 sore, Sabtu 8 s.d. 13', 'Mon–Fri 08:00-17:00; Sat 08:00-13:00'],
     ['Thứ Hai – Thứ Bảy: 8:00 – 20:00; Chủ Nhật: 8:00 – 12:00', 'Mon–Sat 08:00-20:00; Sun 08:00-12:00'],

@@ -365,7 +365,7 @@ export const latinDays: readonly DayWords[] = [
       'treciadien(?:is|iais|io|i)?|trec|tr|iii',
       'ketvirtadien(?:is|iais|io|i)?|ketv|kt|iv',
       'penktadien(?:is|iais|io|i)?|penkt|pn|v',
-      'sestadien(?:is|iais|io|i)?|sest|st|vi',
+      'sestadien(?:is|iais|io|i)?|sest|stv?|vi',
       'sekmadien(?:is|iais|io|i)?|sekm|sk|vii',
     ],
     daily: 'kasdien|kiekviena diena',

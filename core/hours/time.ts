@@ -28,11 +28,14 @@ export function isMachineTime(text: string): boolean {
   return /^([01]\d|2[0-3]):[0-5]\d(:[0-5]\d(\.\d+)?)?(Z|[+-]\d{2}:\d{2})?$/.test(text);
 }
 
+/** What the two halves of the day are called. */
+export type Halves = readonly [am: string, pm: string];
+
 /** "17:00" as visitors write it: "5:00 PM" on a 12-hour clock, "17:00" on a 24-hour one. */
-export function showTime(time: string, hours: 12 | 24): string {
+export function showTime(time: string, hours: 12 | 24, [am, pm]: Halves = ['AM', 'PM']): string {
   if (hours === 24) return time;
   const [hour = 0, minute = 0] = time.split(':').map(Number);
-  return `${String(hour % 12 || 12)}:${String(minute).padStart(2, '0')} ${hour < 12 ? 'AM' : 'PM'}`;
+  return `${String(hour % 12 || 12)}:${String(minute).padStart(2, '0')} ${hour < 12 ? am : pm}`;
 }
 
 /** Minutes since midnight of "HH:MM". */

@@ -14,7 +14,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       'dygnet runt',
       'dognet rundt|dognabent|dognapent',
       'ympari vuorokauden|avoinna 24 ?h',
-      '(?=non)(?<!\\d[^\\n,;]{0,60})non[- ]?stop(?: geoffnet| otevreno)?|(?:otevreno )?24 hodin(?: denne)?|otevreno nonstop',
+      '(?=non)(?<!\\d[^\\n,;]{0,60})non[- ]?stop(?: geoffnet| otevreno)?|(?:otevreno )?24 hodin(?: denne)?|(?:otevreno|otvorene|otvoreno) nonstop|(?:פתוח )?24 שעות(?: ביממה)?',
       '(?:ανοιχτα )?(?:ολο το )?24ωρο|24 ωρες',
       '24 saat(?: acik)?|ejjel[- ]nappal(?: nyitva)?|24 ora nyitva|нон-?стоп',
       '24 ?時間(?:営業)?|終日',

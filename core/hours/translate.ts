@@ -8,6 +8,8 @@ export const plainLetters = (text: string): string =>
   withPlainLetters(
     westernDigits(text.normalize('NFKC'))
       .toLowerCase()
+      // Thursday of Slovaks, who have Wednesday without the mark.
+      .replace(/(?<!\p{L})št(?!\p{L})/gu, 'stv')
       .normalize('NFD')
       .replace(/(?<=[a-zα-ω])\p{M}+/gu, '')
       .normalize('NFC')
