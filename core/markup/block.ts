@@ -19,7 +19,7 @@ import { writeAddress } from './addressBlock.ts';
 import { asReferences, spokenOf, telephoneFor } from './display.ts';
 import { HoursBlock } from './hoursBlock.ts';
 import { besidesOf } from './kept.ts';
-import type { Spoken } from './language.ts';
+import { directionOf, type Spoken } from './language.ts';
 import { microdata, plainHtml, spanOf, type HtmlSyntax } from './syntax.ts';
 import { MarkupWriter, type Markup } from './writer.ts';
 
@@ -102,10 +102,10 @@ class Block {
     const said = new Set(item.properties.flatMap(({ name, asItCame }) => (asItCame ? [] : [name])));
     this.#came = new Set(own.properties.flatMap(({ name }) => (said.has(name) ? [] : [name])));
     const writer = this.#writer;
-    writer.add(`<div${this.#syntax.item(item.types, item.id)}${this.#class('block')}>\n`, [
-      'types',
-      ...(item.id ? ['id'] : []),
-    ]);
+    writer.add(
+      `<div${this.#syntax.item(item.types, item.id)}${this.#class('block')}${directionOf(this.#spoken)}>\n`,
+      ['types', ...(item.id ? ['id'] : [])],
+    );
     // What has no place of its own follows in the item's own order.
     const rank = (property: MarkupProperty): number => factBehind(property)?.block?.at ?? Infinity;
     const named = own.properties.some(({ name }) => name === 'name');
@@ -213,7 +213,9 @@ class Block {
   #telephone(typed: string, name: string, address?: string): string {
     const { telephone } = readTelephone(typed, this.#country);
     if (!telephone) return this.#span(name, plainText(typed));
-    const shown = escapeHtml(telephoneFor(telephone, this.#country, this.#output.block.telephone));
+    const number = escapeHtml(telephoneFor(telephone, this.#country, this.#output.block.telephone));
+    // Its groups of digits would stand in the other order there (Unicode Bidirectional Algorithm, N1).
+    const shown = this.#spoken.isRightToLeft ? `<bdi dir="ltr">${number}</bdi>` : number;
     const dial = this.#output.block.linkTelephone ? (address ?? `tel:${telephone.e164}`) : '';
     return this.#syntax.said(name, telephone.international, this.#led(dial, '', shown));
   }

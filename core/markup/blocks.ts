@@ -4,6 +4,7 @@ import { specialGroups } from '#core/value';
 import { escapeHtml, plainText } from '#core/text';
 import { block } from './block.ts';
 import { clockFor, spokenOf } from './display.ts';
+import { directionOf } from './language.ts';
 import { plainHtml } from './syntax.ts';
 import { MarkupWriter, type Markup } from './writer.ts';
 
@@ -22,7 +23,7 @@ export function hoursTable(record: BusinessRecord): Markup {
   const [clock, spoken] = [clockFor(record), spokenOf(record)];
   const writer = new MarkupWriter();
   writer.add(
-    `<table${classes ? ` class="${escapeHtml(`${classes}-hours`)}"` : ''}>\n  <caption>${escapeHtml(spoken.say('Opening hours'))}</caption>\n  <tbody>\n`,
+    `<table${classes ? ` class="${escapeHtml(`${classes}-hours`)}"` : ''}${directionOf(spoken)}>\n  <caption>${escapeHtml(spoken.say('Opening hours'))}</caption>\n  <tbody>\n`,
   );
   const row = (head: string, text: string, facts: readonly string[]): void =>
     writer.add(`    <tr><th scope="row">${escapeHtml(head)}</th><td>${escapeHtml(text)}</td></tr>\n`, facts);

@@ -96,6 +96,12 @@ describe('what visitors read', () => {
     ['FI', 'Puhelin: ', 'Perustettu: huhtikuu 1987', 'Suomi'],
     ['CZ', 'Telefon: ', 'Založeno: duben 1987', 'Česko'],
     ['KR', '전화: ', '설립: 1987년 4월', '대한민국'],
+    ['IL', 'טלפון: ', 'נוסד: אפריל 1987', 'ישראל'],
+    ['VN', 'Điện thoại: ', 'Thành lập: tháng 4 năm 1987', 'Việt Nam'],
+    ['SK', 'Telefón: ', 'Založené: apríl 1987', 'Slovensko'],
+    ['HR', 'Telefon: ', 'Osnovano: travanj 1987.', 'Hrvatska'],
+    ['BG', 'Телефон: ', 'Основано: април 1987 г.', 'България'],
+    ['ID', 'Telepon: ', 'Didirikan: April 1987', 'Indonesia'],
   ])('in %s has its words', (country, label, founded, named) => {
     const lines = linesOf(
       record({ ...munich, 'address.addressCountry': country, foundingDate: '1987-04', telephone: '112233' }),
@@ -120,6 +126,30 @@ describe('what visitors read', () => {
       'So: geschlossen',
       'Gegründet: 30. April 1987',
     ]);
+  });
+
+  test('from the right says so, and keeps the digits of a number in their order', () => {
+    const cairo = record({
+      ...{ name: 'مطعم النيل', telephone: '02 27351234', foundingDate: '1987-04' },
+      ...{ 'address.addressLocality': 'القاهرة', 'address.addressCountry': 'EG' },
+    });
+    const { text } = writeMarkup(cairo, 'microdata');
+    expect(text).toMatch(/^<div[^>]* dir="rtl">/);
+    expect(text).toMatch(/هاتف: .*<a href="tel:\+20227351234"><bdi dir="ltr">02 27351234<\/bdi><\/a>/);
+    expect(text).toContain('1987');
+    expect(writeMarkup(cairo, 'hours').text).toMatch(/^<table dir="rtl">/);
+    expect(linesOf(cairo)).toContain('الاثنين–الثلاثاء: 8:00 ص – 6:00 م');
+    expect(writeMarkup(record(munich), 'microdata').text).not.toMatch(/dir=|<bdi/);
+  });
+
+  test('has the halves of the day as the language writes them', () => {
+    const bogota = record({ name: 'Óptica', 'address.addressCountry': 'CO' });
+    expect(linesOf(bogota)).toContain('lun–mar: 8:00 a.\u00a0m. – 6:00 p.\u00a0m.');
+  });
+
+  test('in Thailand counts the years of its era', () => {
+    const lines = linesOf(record({ ...munich, 'address.addressCountry': 'TH', foundingDate: '1987-04-30' }));
+    expect(lines).toContain('ก่อตั้งเมื่อ: 30 เมษายน 2530');
   });
 
   test('in Japan begins with the postal code and goes from the region down to the street', () => {

@@ -27,6 +27,14 @@ export const languageNames: Readonly<Record<BlockLanguage, string>> = {
   ru: 'Русский',
   uk: 'Українська',
   zh: '简体中文',
+  ar: 'العربية',
+  he: 'עברית',
+  th: 'ไทย',
+  vi: 'Tiếng Việt',
+  id: 'Bahasa Indonesia',
+  sk: 'Slovenčina',
+  hr: 'Hrvatski',
+  bg: 'Български',
 };
 
 /** Countries (ISO 3166-1 alpha-2) by the language that most of their people read; English where none is named. */
@@ -52,6 +60,14 @@ const SPOKEN: Readonly<Record<Exclude<BlockLanguage, 'en'>, string>> = {
   ru: 'RU BY',
   uk: 'UA',
   zh: 'CN',
+  ar: 'EG SA JO IQ SY LB LY TN DZ YE OM KW BH QA SD PS',
+  he: 'IL',
+  th: 'TH',
+  vi: 'VN',
+  id: 'ID',
+  sk: 'SK',
+  hr: 'HR',
+  bg: 'BG',
 };
 
 export const languageOf = (country: string): BlockLanguage =>
@@ -63,12 +79,16 @@ export interface Spoken {
   readonly language: BlockLanguage;
   readonly hours: HoursWords;
   readonly colon: string;
+  readonly isRightToLeft: boolean;
   /** A word of the block, which English calls so. */
   readonly say: (english: string) => string;
   /** A date, month or year (ISO 8601) in words, or in figures where the whole date is known. */
   readonly date: (iso: string, form?: 'words' | 'figures') => string;
   readonly country: (code: string) => string;
 }
+
+/** The direction of what is written from the right, as an attribute; '' elsewhere. */
+export const directionOf = ({ isRightToLeft }: Spoken): string => (isRightToLeft ? ' dir="rtl"' : '');
 
 /** Country and own words of a record make it; figures of dates follow the country where English is read. */
 export function spokenIn(
@@ -81,18 +101,20 @@ export function spokenIn(
     (Object.hasOwn(own, text) && own[text]) || (wordIn(language, text) ?? text);
   const ownHours = (text: 'closed' | 'open 24 hours' | 'by appointment', usual: string): string =>
     (Object.hasOwn(own, text) && own[text]) || usual;
-  const names = table.days.split(' ');
+  const names = table.days.split(table.days.includes('|') ? ' | ' : ' ');
   const monthsOf = (day: string): readonly string[] =>
     (day ? table.months : (table.monthsAlone ?? table.months)).split(' ');
   return {
     language,
     say,
     colon: table.colon,
+    isRightToLeft: table.isRightToLeft ?? false,
     hours: {
       days: Object.fromEntries(days.map((day, at) => [day, names[at] ?? day])) as Record<Day, string>,
       closed: ownHours('closed', table.closed),
       allDay: ownHours('open 24 hours', table.allDay),
       appointment: ownHours('by appointment', table.appointment),
+      halves: table.halves,
     },
     date: (iso, form = 'words') => {
       const [year = '', month = '', day = ''] = iso.split('-');

@@ -1,6 +1,7 @@
 import { blockLanguages, type BlockLanguage } from '#core/record';
 import { east, saidEast } from './eastWords.ts';
 import { further, saidFurther } from './furtherWords.ts';
+import { saidSouth, south } from './southWords.ts';
 import { joined, type Words } from './words.ts';
 
 const english: Words = {
@@ -45,6 +46,7 @@ const spanish: Words = {
   allDay: 'abierto 24 horas',
   appointment: 'con cita previa',
   colon: ': ',
+  halves: ['a.\u00a0m.', 'p.\u00a0m.'],
 };
 
 const italian: Words = {
@@ -140,6 +142,7 @@ const SAID: Readonly<Record<string, string>> = {
 
 /** The first language of each table behind that above. */
 const TABLES = [
+  [saidSouth, blockLanguages.indexOf('ar')],
   [saidEast, blockLanguages.indexOf('el')],
   [saidFurther, blockLanguages.indexOf('pt')],
   [SAID, 1],
@@ -162,4 +165,5 @@ export const words: Readonly<Record<BlockLanguage, Words>> = {
   ja: japanese,
   ...further,
   ...east,
+  ...south,
 };

@@ -1,6 +1,6 @@
 /** The words of a language for visitors. */
 export interface Words {
-  /** Monday first, as short as hours tables have them. */
+  /** Monday first, as short as hours tables have them; names of two words with " | " between them. */
   readonly days: string;
   /** January first. */
   readonly months: string;
@@ -15,6 +15,10 @@ export interface Words {
   readonly appointment: string;
   /** What stands between what a label calls and its value. */
   readonly colon: string;
+  /** The halves of the day, where they are not AM and PM. */
+  readonly halves?: readonly [am: string, pm: string];
+  /** Whether it is written from the right. */
+  readonly isRightToLeft?: boolean;
 }
 
 export const joined = (...parts: readonly string[]): string => parts.filter(Boolean).join(' ');

@@ -5,6 +5,7 @@ export const blockLanguages = [
   ...(['en', 'de', 'fr', 'es', 'it', 'nl', 'ja'] as const),
   ...(['pt', 'pl', 'sv', 'da', 'nb', 'fi', 'cs', 'ko'] as const),
   ...(['el', 'tr', 'hu', 'ro', 'ru', 'uk', 'zh'] as const),
+  ...(['ar', 'he', 'th', 'vi', 'id', 'sk', 'hr', 'bg'] as const),
 ] as const;
 export type BlockLanguage = (typeof blockLanguages)[number];
 
