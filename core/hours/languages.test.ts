@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { readDay, readWeek, weeksIn, writeDay, writeWeek, saysClosed } from './index.ts';
+import { days, readDay, readWeek, weeksIn, writeDay, writeWeek, saysClosed } from './index.ts';
 
 describe('a week in the words of many languages', () => {
   test.each([
@@ -383,4 +383,27 @@ test.each([
   ['Luni–Vineri 9–18, pauză de masă 13–14', 'Mon–Fri 09:00-13:00, 14:00-18:00'],
 ])('days in a row, two spans side by side, and breaks for lunch: %s', (text, week) => {
   expect(writeWeek(readWeek(text).hours)).toBe(week);
+});
+
+describe('the days of a language as Unicode has them', () => {
+  const languages =
+    'en de fr es it nl pt pl sv da nb fi cs sk el ja ko zh zh-Hant ru uk bg be ro hu tr hr sr sr-Latn sl bs mk lt lv is ' +
+    'ca gl eu sq fo lb ga cy af ar he fa ur hi mr ne bn ta te gu kn ml pa th vi id ms fil sw am ka hy kk uz mn';
+  const lines = (language: string, weekday: 'short' | 'long'): string =>
+    days
+      .map((_, at) => {
+        const date = new Date(Date.UTC(2026, 10, 2 + at));
+        const name = new Intl.DateTimeFormat(language, { weekday, timeZone: 'UTC' }).format(date);
+        return `${name} 0${String(at + 1)}:00–1${String(at)}:30`;
+      })
+      .join('\n');
+
+  test.each(languages.split(' '))('%s, short and long, a line each or all in one', (language) => {
+    const expected = days.map((_, at) => `0${String(at + 1)}:00-1${String(at)}:30`);
+    for (const weekday of ['short', 'long'] as const)
+      for (const text of [lines(language, weekday), lines(language, weekday).replaceAll('\n', ', ')]) {
+        const read = weeksIn(text, language.split('-')[0]).weeks;
+        expect(read.map(({ hours }) => days.map((day) => hours[day]))).toEqual([expected]);
+      }
+  });
 });

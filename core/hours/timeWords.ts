@@ -78,7 +78,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
       '(?:정기 ?)?휴무일?|휴진|휴업',
       '公休日?|休息|关门|關門',
       'itxita|zarva|szunnap|inchis[aei]?|kapali(?:yiz|dir)?|tancat|закрыто|выходной|вых(?!\\p{L})|зачинено|вихідний|затворено|почивен ден|почивка',
-      'lokad|suletud|sletts|slegts|slegt|slegta|nedirba(?:me)?|uzdaryta|sledzts|tutup|cuti|libur|nghi|dong cua',
+      'lokad|suletud|sletts|slegts|slegt|imefungwa|tumefunga|ar gau|dunta|slegta|nedirba(?:me)?|uzdaryta|sledzts|tutup|cuti|libur|nghi|dong cua',
       'yopiq|baglidir|bagli|жабық|хаалттай|амарна|lukkad|zou|বন্ধ|بند|مغلقة?|عطلة|إجازة|تعطیل|बंद|סגורי?ם?',
       '(?<!เ)(?<!เปิด\\s*-\\s*)ปิด(?:ทำการ)?|หยุด',
       'დაკეტილია|დახურულია|დახურული|დასვენების დღე|ისვენებს|փակ է|փակ|mbyllur|pechado|gesluit|sarado|зачынена|не ради|не работи',
