@@ -4,6 +4,7 @@ import { recordSchema } from '#core/record';
 import { nameSchema } from './clients.ts';
 import { columnsSchema } from './branches.ts';
 import { ignoreInputSchema, judgingSchema } from './checks.ts';
+import { leadsBelow } from '#core/link';
 import { limits } from '#core/limits';
 import { placementRuleSchema } from '#core/site';
 import { formSchema, placementInputSchema, scheduleSchema } from './pages.ts';
@@ -52,7 +53,11 @@ export const archiveSchema = z.object({
   pages: z
     .array(
       z.object({
-        path: z.string().min(1).max(limits.pathLength),
+        path: z
+          .string()
+          .min(1)
+          .max(limits.pathLength)
+          .refine(leadsBelow, { message: 'It leads out of the site’s folder.' }),
         file: fileSchema,
         /** The site it is a page of, by its place in the list; null for one that was handed in. */
         site: z.number().int().nonnegative().nullable().default(null),

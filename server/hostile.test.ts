@@ -750,29 +750,46 @@ describe('the zip of a client', () => {
     expect(await ClientRow.count()).toBe(before);
   });
 
-  test('that holds a page twice says so, and leaves nothing', async () => {
-    await addPage('index.html', page('once'));
-    const file = join(tmpdir(), `zinc-twice-${String(process.pid)}.zip`);
+  /** The zip of the client with its list of what it holds changed. */
+  const changed = async (change: (manifest: { pages: { path: string }[] }) => void): Promise<Buffer> => {
+    const file = join(tmpdir(), `zinc-changed-${String(process.pid)}.zip`);
     writeFileSync(file, await exported());
     const zip = await openZip(file);
     const entries: [string, Buffer][] = [];
     for await (const entry of eachEntry(zip)) entries.push([nameOf(entry), await readEntry(zip, entry)]);
     zip.close();
     rmSync(file);
-    const manifest = JSON.parse(entries.find(([name]) => name === 'manifest.json')?.[1].toString() ?? '') as {
-      pages: unknown[];
-    };
-    manifest.pages.push(manifest.pages[0]);
-    const twice = await zipped(
+    const list = entries.find(([name]) => name === 'manifest.json')?.[1].toString() ?? '';
+    const manifest = JSON.parse(list) as { pages: { path: string }[] };
+    change(manifest);
+    return zipped(
       entries.map(([name, bytes]) => [
         name,
         name === 'manifest.json' ? Buffer.from(JSON.stringify(manifest)) : bytes,
       ]),
     );
+  };
+
+  test('that holds a page twice says so, and leaves nothing', async () => {
+    await addPage('index.html', page('once'));
+    const twice = await changed(({ pages: listed }) => listed.push(...listed.slice(0, 1)));
     const before = [await ClientRow.count(), await PageRow.count()];
     expect(String((await takeIn(twice))['problem'])).toMatch(/something twice.*Nothing of the archive/);
     expect([await ClientRow.count(), await PageRow.count()]).toEqual(before);
   });
+
+  test.each(['../../x.html', '/etc/x.html', 'a/../../x.html', 'a\\..\\x.html', 'a//x.html'])(
+    'whose page is to stand at %s is refused and leaves nothing',
+    async (path) => {
+      await addPage('index.html', page('inside'));
+      const climbing = await changed(({ pages: [first] }) => {
+        if (first) first.path = path;
+      });
+      const before = [await ClientRow.count(), await PageRow.count()];
+      expect(String((await takeIn(climbing))['problem'])).toMatch(/leads out of the site/);
+      expect([await ClientRow.count(), await PageRow.count()]).toEqual(before);
+    },
+  );
 
   test('that is damaged on its way leaves nothing', async () => {
     await addPage('index.html', page('here is what will be damaged'));

@@ -21,6 +21,10 @@ export const isPagePath = (path: string): boolean => /\.(html?|xhtml|php|asp|asp
 /** Whether a path is of a file that a system hides or adds: a dot before a name, or macOS's folder in an archive. */
 export const isHiddenPath = (path: string): boolean => /(^|\/)(__MACOSX\/|\.[^./])/.test(path);
 
+/** Whether a path leads to something below the folder that it begins in, and nowhere else. */
+export const leadsBelow = (path: string): boolean =>
+  !/[\\\0]/.test(path) && path.split('/').every((part) => part !== '' && part !== '.' && part !== '..');
+
 /** Why a page cannot be kept under a path; '' where it can. */
 export function refusalOfPath(path: string): string {
   if (!isPagePath(path)) return 'It is no HTML page. Pages end in .html, .htm, .php or .asp.';

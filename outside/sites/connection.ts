@@ -1,6 +1,6 @@
 import { createHash, randomUUID } from 'node:crypto';
 import { limits, megabytes } from '#core/limits';
-import { isPagePath } from '#core/link';
+import { isPagePath, leadsBelow } from '#core/link';
 
 /** A page's file as it stands on a site. */
 export interface SiteFile {
@@ -112,12 +112,7 @@ export function namesBeside(path: string, bytes: Uint8Array): readonly [left: st
 
 /** Refuses a path that leads anywhere but below the site's own folder. */
 export function insidePath(path: string): string {
-  const parts = path.split('/');
-  const isInside =
-    path.length <= limits.pathLength &&
-    !/[\\\0]/.test(path) &&
-    parts.every((part) => part !== '' && part !== '.' && part !== '..');
-  if (!isInside)
+  if (path.length > limits.pathLength || !leadsBelow(path))
     throw new SiteProblem(`“${path.slice(0, 200)}” leads out of the site’s folder and is not touched.`);
   return path;
 }
