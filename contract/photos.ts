@@ -28,6 +28,8 @@ export const carriedSchema = z.object({
   copyright: z.string().default(''),
   camera: z.string(),
   taken: z.string(),
+  /** What says something of a person or a device, the position put aside. */
+  personal: z.array(z.object({ what: z.string(), value: z.string() })).default([]),
   width: z.number(),
   height: z.number(),
 });

@@ -135,3 +135,29 @@ test('WebP tells its size in all its forms, and a file that ends too early tells
     for (let end = 12; end < 34; end += 1) expect(() => readCarried(bytes.subarray(0, end))).not.toThrow();
   }
 });
+
+describe('what a camera says', () => {
+  const taken = async (make: string, model: string) => {
+    const exif = {
+      IFD0: { Make: make, Model: model },
+      IFD2: { CameraOwnerName: 'Ann', BodySerialNumber: '47' },
+    };
+    return readCarried(await canvas().jpeg().withExif(exif).toBuffer());
+  };
+
+  test.each([
+    ['Harbour', 'Harbour X1', 'Harbour X1'],
+    ['HARBOUR', 'Harbour X1', 'Harbour X1'],
+    ['Harbour', 'X1', 'Harbour X1'],
+  ])('of its maker %s and its model %s is %s', async (make, model, camera) =>
+    expect((await taken(make, model))?.camera).toBe(camera),
+  );
+
+  test('of people and devices is listed, but for the place, which has its own line', async () => {
+    expect((await taken('Harbour', 'X1'))?.personal).toEqual([
+      { what: 'owner', value: 'Ann' },
+      { what: 'serial number', value: '47' },
+    ]);
+    expect(readCarried(stamped(await canvas().jpeg().toBuffer()).file)?.personal).toEqual([]);
+  });
+});

@@ -1,4 +1,5 @@
 import type { CarriedTexts } from './fields.ts';
+import { personalIn, POSITION, type Personal } from './personal.ts';
 import { carriedText, type StampField } from './places.ts';
 import { pictureSize, type PictureSize } from './size.ts';
 import { listOf, numberOf, readTags, textOf, xmpDegrees, xmpTexts, type Tags } from './tags.ts';
@@ -21,6 +22,8 @@ export interface Carried {
   /** Camera maker and model. */
   readonly camera: string;
   readonly taken: string;
+  /** What says something of a person or a device, the position put aside. */
+  readonly personal: readonly Personal[];
   /** Width and height of the picture in pixels; 0 where unknown. */
   readonly width: number;
   readonly height: number;
@@ -67,12 +70,17 @@ function carried(tags: Tags, size: PictureSize | undefined): Carried {
     subject: text('subject'),
     author: text('author'),
     copyright: text('copyright'),
-    camera: [textOf(exif['Make']), textOf(exif['Model'])].filter(Boolean).join(' '),
+    camera: cameraOf(textOf(exif['Make']).trim(), textOf(exif['Model']).trim()),
     taken: textOf(exif['DateTimeOriginal']),
+    personal: personalIn(tags).filter(({ what }) => what !== POSITION),
     width: size?.width ?? 0,
     height: size?.height ?? 0,
   };
 }
+
+/** Maker and model; many a model has the name of its maker before it already. */
+const cameraOf = (maker: string, model: string): string =>
+  model.toLowerCase().startsWith(maker.toLowerCase()) ? model || maker : `${maker} ${model}`.trim();
 
 /** The day a picture was taken (Exif 2.32, 4.6.5 "DateTimeOriginal") as RFC 3339 full-date; '' where it does not say. */
 export function dayTaken(carried: Pick<Carried, 'taken'> | null | undefined): string {

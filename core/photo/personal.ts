@@ -80,6 +80,9 @@ export const besidesCoordinates = ({ exif, xmp }: Tags): readonly Personal[] =>
     return value ? [{ what, value }] : [];
   });
 
+/** What the place where a picture was taken is called among them. */
+export const POSITION = 'position';
+
 /** What a picture holds of this, for people to see before it goes. */
 export function personalIn(tags: Tags): readonly Personal[] {
   const { exif, xmp, gps, thumbnail } = tags;
@@ -103,7 +106,7 @@ export function personalIn(tags: Tags): readonly Personal[] {
     ...has('thumbnail', thumbnail['JPEGInterchangeFormat'] ?? xmp['Thumbnails'], 'there'),
     ...text('place where it was taken', partOf(xmp['LocationCreated'], 'City')),
     ...has(
-      'position',
+      POSITION,
       valueOf(exif['GPSLatitude']) ?? gps['Latitude'],
       [gps['Latitude'], gps['Longitude']].flatMap((one) => numberOf(one) ?? []).join(', ') || 'there',
     ),

@@ -28,6 +28,7 @@ function rowsOf(
   pin: Point | undefined,
 ): readonly Row[] {
   const { carried, own } = photo;
+  const personal = carried?.personal ?? [];
   const policies = policiesOf(stamp, own);
   const row = (field: StampField, label: string, came: string, written: string): Row => {
     if (policies[field] === 'remove') return { label, came, written: '', deed: came ? 'removed' : '' };
@@ -64,6 +65,12 @@ function rowsOf(
     { label: 'File name', came: photo.name, written: name === photo.name ? '' : name, deed: '' },
     { label: 'Camera', came: carried?.camera ?? '', written: '', deed: carried?.camera ? 'kept' : '' },
     { label: 'Taken', came: carried?.taken ?? '', written: '', deed: carried?.taken ? 'kept' : '' },
+    {
+      label: 'Of a person or a device',
+      came: personal.map(({ what, value }) => `${what}: ${value}`).join('; '),
+      written: '',
+      deed: personal.length === 0 ? '' : stamp.personal === 'remove' ? 'removed' : 'kept',
+    },
   ];
 }
 
