@@ -94,6 +94,19 @@ describe('a range of prices', () => {
   });
 });
 
+test.each([
+  ['+298 21 12 34', 'FO', '211234'],
+  ['+376 312 345', 'AD', 'Tel. 312345'],
+  ['+352 628 123 456', 'LU', '+352 (0)628 123 456'],
+  ['+55 11 96123 4567', 'BR', '00 55 11 96123 4567'],
+])('%s of %s is seen as “%s”', (telephone, addressCountry, visible) => {
+  const facts = { telephone, address: { '@type': 'PostalAddress', addressCountry } };
+  const told = (text: string): readonly string[] =>
+    codesOn(`<p>${text}</p>`, facts).filter((code) => /^agreement\/\S+ telephone/.test(code));
+  expect(told(visible)).toEqual([]);
+  expect(told(visible.replace(/\d$/, '9'))).toHaveLength(1);
+});
+
 describe('numbers side by side', () => {
   const told = (visible: string): readonly string[] =>
     codesOn(visible, {

@@ -351,6 +351,10 @@ export class VisitorSearch {
     const locals = [withoutAreaCode(wanted), atHome(wanted, country)].filter(Boolean);
     const near = this.#numbers().find(([text]) => locals.includes(text.replace(/\D/g, '')));
     if (near) return seenAt(near, 'written-differently');
+    // Small countries have numbers of so few digits that nothing but the very ones tells them.
+    const digits = wanted.national.replace(/\D/g, '');
+    const few = digits.length < FEWEST_OF_NUMBER ? this.findExactly(digits) : MISSING;
+    if (few.agreement === 'exact') return { ...few, agreement: 'written-differently' };
     const other = mostLike(wanted, theirs, this.#text);
     return other ? { text: other.text, agreement: 'different', at: other.at } : MISSING;
   }
@@ -495,5 +499,7 @@ const isSameHours = (one: Hours, other: Hours): boolean =>
 const FEWEST_LETTERS = 10;
 /** What branches share of a name has at least so many letters: "La" is in every title. */
 const FEWEST_SHARED = 4;
+/** What may be a telephone number has so many digits. */
+const FEWEST_OF_NUMBER = 7;
 /** A postal code is shorter, and its digits are rarely anything else. */
 const FEWEST_OF_CODE = 5;

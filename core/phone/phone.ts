@@ -86,16 +86,25 @@ const dialsAbroadBy011 = (home: CountryCode | undefined): boolean =>
 const FORMER_MOBILE = /^(\s*(?:\+|00)\s*52[\s-]*)1[\s-]*(?=(?:\D*\d){10}\D*$)/;
 export const holdsFormerOne = (text: string): boolean => FORMER_MOBILE.test(text.replace(/^tel:/i, ''));
 
+/** A country code with the 0 behind it in brackets that is left out from abroad: "+36 (0)20 …". */
+const TRUNK = /^\s*(?:\+|00)\s*(\d{1,3})\s*\(0\)\s*/;
+
 /** The number, or undefined where it cannot be dialled. */
 function parseNumber(text: string, home: CountryCode | undefined): PhoneNumber | undefined {
   const written = text.replace(/^tel:/i, '').replace(FORMER_MOBILE, '$1');
   // Most of the world dials 00 before a country code; where it is not dialled it is written all the same.
-  const abroad = /^\s*00[1-9]/.test(written)
+  const abroad = /^\s*00\s?[1-9]/.test(written)
     ? parsePhoneNumberFromString(written.replace(/^\s*00/, '+'))
     : undefined;
   const found = abroad?.isValid()
     ? abroad
     : (overseas(written, home) ?? parsePhoneNumberFromString(written, home));
+  // "(0)" is dialled at home; countries that dial none there have it written all the same.
+  const without = found?.isValid() ? undefined : TRUNK.exec(written);
+  if (without) {
+    const plain = parsePhoneNumberFromString(written.replace(TRUNK, '+$1 '));
+    if (plain?.isValid()) return plain;
+  }
   const lost = mayLackPlus(written, found) ? parsePhoneNumberFromString(`+${written.trim()}`) : undefined;
   const number = lost?.isValid() && lost.country === home ? lost : found;
   return number?.isPossible() && !/^(\d)\1+$/.test(number.nationalNumber) ? number : undefined;
