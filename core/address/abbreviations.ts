@@ -33,6 +33,8 @@ const families: readonly (readonly string[])[] = [
   ['fort', 'ft'],
   ['calle', 'c', 'carrer'],
   ['rue', 'r', 'rua'],
+  ['gate', 'gaten', 'gata', 'gt'],
+  ['vei', 'veien', 'veg', 'vegen', 'vn'],
   ['plaza', 'pza', 'plza', 'piazza', 'praça', 'praca'],
   ['viale', 'vle'],
   ['corso', 'cso'],

@@ -34,6 +34,8 @@ describe('a street in other words', () => {
     ['Sankt Hansgatan 31', 'S:t Hansgatan 31, 621 56 Visby', ''],
     ['12 rue Saint-Martin', '12, rue St. Martin', ''],
     ['Nygårdsgaten 91 A', 'Nygårdsgt. 91A', ''],
+    ['Karl Johans gate 12', 'Karl Johans gt. 12', ''],
+    ['Gamle Drammens vei 3', 'Gamle Drammens vn. 3', ''],
     ['Coupure Rechts 78 bus 2', 'Coupure Rechts 78/2, 9000 Gent', 'BE'],
     ['1250, avenue Bernard Ouest, bureau 204', '1250, av. Bernard O., bur. 204', 'CA'],
     ['Kopli 6', 'Kopli tn 6, 10412 Tallinn', 'EE'],
