@@ -1,5 +1,5 @@
 import type { HtmlDocument } from '#core/html';
-import { oddTimeIn, type Hours } from '#core/hours';
+import { days, oddTimeIn, readDay, type Day, type Hours } from '#core/hours';
 import { weeksOfPage } from './pageText.ts';
 import type { Seen } from './seen.ts';
 
@@ -24,3 +24,14 @@ export function seeOddTime(text: string, document: HtmlDocument | undefined, tol
 
 /** A page has no more lines of hours: a time table has. */
 const MOST_TRIED = 40;
+
+/** Days that are told to have hours and of which a week that is shown says nothing. */
+export function unnamedIn({ agreement, hours: shown }: Seen, told: Hours): readonly Day[] {
+  if (agreement !== 'partly' || !shown) return [];
+  const unnamed = days.filter(
+    (day) => (readDay(told[day]).spans ?? []).length > 0 && shown[day].trim() === '',
+  );
+  return unnamed.length <= MOST_UNNAMED ? unnamed : [];
+}
+/** Where more of the week is missing, it stands elsewhere, in words that were not understood. */
+const MOST_UNNAMED = 2;

@@ -241,6 +241,17 @@ describe('a branch’s name', () => {
   );
 
   test.each([
+    ['Müller & Söhne GmbH', 'Müller & Söhne'],
+    ['Panadería San José S.A. de C.V.', 'Panadería San José'],
+    ['Smith and Sons Ltd.', 'Smith & Sons'],
+    ['Пекарня Колос ООО', 'Пекарня Колос'],
+  ])('without its form as a company is a note: %s', (name, shown) => {
+    expect(page(name, 'x', `<h1>${shown}</h1>`)).toEqual(['agreement/legal-form']);
+    expect(page(name, 'x', `<h1>${name}</h1>`)).toEqual([]);
+    expect(page(name, 'x', `<h1>${shown.slice(1)}</h1>`)).toEqual(['agreement/not-visible']);
+  });
+
+  test.each([
     ['its own part is part of a sentence', 'Panadería La Espiga', '<p>En el centro de la ciudad</p>'],
     ['it has another name', 'Panadería El Trigo', '<h2>Centro</h2>'],
     ['a word is all that is shared', 'La Espiga', '<h2>Panadería Centro</h2>'],

@@ -2,14 +2,15 @@ import { foldAddress, mayBePostalCode, regionNamed } from '#core/address';
 import { gradeHours } from '#core/value';
 import { readTelephone } from '#core/phone';
 import { textContent, type HtmlDocument } from '#core/html';
-import { days, readDay, withoutRemarks, type Day, type Hours, type WeeksInText } from '#core/hours';
+import { withoutRemarks, type Hours, type WeeksInText } from '#core/hours';
 import type { VisibleText } from '#core/reading';
 import { westernDigits } from '#core/text';
 import { isOneWord, lettersOf, mayHold, type Letters } from './letters.ts';
 import { findEmailIn } from './emails.ts';
 import { findLabelled, type Labelled } from './labelled.ts';
+import { withoutLegalForm } from './legalForms.ts';
 import { findOtherRegionIn, type ToldPlace } from './otherRegions.ts';
-import { OTHER_HOURS, seeOddTime } from './otherHours.ts';
+import { OTHER_HOURS, seeOddTime, unnamedIn } from './otherHours.ts';
 import {
   lettersOfPage,
   lineSaying,
@@ -98,7 +99,10 @@ export class VisitorSearch {
       if (at && (this.#run(shared) ?? this.#titled(shared.join(' '))))
         return { text: this.#text.slice(at.start, at.end), agreement: 'written-differently', at };
     }
-    return seen;
+    // "Müller & Söhne" of "Müller & Söhne GmbH".
+    const plain = withoutLegalForm(name);
+    const short = plain !== name && plain.length >= FEWEST_SHARED ? this.find(plain) : MISSING;
+    return short.agreement === 'missing' ? seen : { ...short, agreement: 'partly' };
   }
 
   /** The line of the visible text that says just this. */
@@ -467,17 +471,6 @@ export class VisitorSearch {
     return undefined;
   }
 }
-
-/** Days that are told to have hours and of which a week that is shown says nothing. */
-function unnamedIn({ agreement, hours: shown }: Seen, told: Hours): readonly Day[] {
-  if (agreement !== 'partly' || !shown) return [];
-  const unnamed = days.filter(
-    (day) => (readDay(told[day]).spans ?? []).length > 0 && shown[day].trim() === '',
-  );
-  return unnamed.length <= MOST_UNNAMED ? unnamed : [];
-}
-/** Where more of the week is missing, it stands elsewhere, in words that were not understood. */
-const MOST_UNNAMED = 2;
 
 /** A code that is shown more often is no other there. */
 const MOST_OF_ONE_CODE = 8;

@@ -113,6 +113,11 @@ function againstVisitor(row: ThreeWayRow): readonly Finding[] {
       ),
     ];
   }
+  if (row.fact === 'name' && agreement === 'partly') {
+    const message = `The markup says “${shortText(said.text)}”, visitors read “${shortText(text)}”. The form of a company belongs into legalName.`;
+    const seen = place ? [{ message: 'What a visitor sees', place }] : [];
+    return [finding('agreement/legal-form', message, said.place, row.property, { related: seen })];
+  }
   if (unnamed.length > 0) {
     const message = `The markup has hours for ${unnamed.join(', ')}, which the page’s “${shortText(text)}” does not name. Visitors take it for closed.`;
     const seen = place ? [{ message: 'What a visitor sees', place }] : [];

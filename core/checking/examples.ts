@@ -565,6 +565,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     `${script(hollins('"openingHours":"Mo-Fr 09:00-17:00"'))}<p>Hollins Row Opticians<br>9 Hollins Row<br>Saltby TQ1 2AB<br>Workshop: Mon–Fri 8am–4pm</p>`,
     `${script(hollins('"openingHours":"Mo-Fr 09:00-17:00"'))}<p>Hollins Row Opticians<br>9 Hollins Row<br>Saltby TQ1 2AB<br>Workshop: Mon–Fri 9am–5pm</p>`,
   ),
+  'agreement/legal-form': pair(
+    `${script(hollins().replace('"Hollins Row Opticians"', '"Hollins Row Opticians Ltd"'))}<p>Hollins Row Opticians<br>9 Hollins Row<br>Saltby TQ1 2AB</p>`,
+    `${script(hollins('"legalName":"Hollins Row Opticians Ltd"'))}<p>Hollins Row Opticians<br>9 Hollins Row<br>Saltby TQ1 2AB</p>`,
+  ),
   'agreement/hours-not-shown': pair(
     `${script(hollins('"openingHours":"Mo-Fr 09:00-17:00"'))}<p>Hollins Row Opticians<br>9 Hollins Row<br>Saltby TQ1 2AB</p>`,
     `${script(hollins('"openingHours":"Mo-Fr 09:00-17:00"'))}<p>Hollins Row Opticians<br>9 Hollins Row<br>Saltby TQ1 2AB<br>Mon–Fri 9am–5pm</p>`,

@@ -456,6 +456,11 @@ const rows = {
     meaning: 'The page shows other hours than the markup gives, behind a label or in a sentence.',
     source: PROFILE,
   },
+  'agreement/legal-form': {
+    grade: 'note',
+    meaning: 'The name has the form of the company behind it, which visitors do not read.',
+    source: PROFILE,
+  },
   'agreement/hours-not-shown': {
     grade: 'note',
     meaning: 'The markup gives opening hours, of some days or of all, that the page does not show visitors.',
