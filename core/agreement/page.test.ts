@@ -251,6 +251,10 @@ describe('a branch’s name', () => {
     expect(page(name, 'x', `<h1>${shown.slice(1)}</h1>`)).toEqual(['agreement/not-visible']);
   });
 
+  test.each([' ', ', ', ' s.a.'])('of thousands of “%s” holds nobody up', (filler) => {
+    expect(page(`Salon${filler.repeat(20_000)}x`, 'x', '<h1>Other</h1>')).toHaveLength(1);
+  });
+
   test.each([
     ['its own part is part of a sentence', 'Panadería La Espiga', '<p>En el centro de la ciudad</p>'],
     ['it has another name', 'Panadería El Trigo', '<h2>Centro</h2>'],

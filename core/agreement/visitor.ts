@@ -90,7 +90,7 @@ export class VisitorSearch {
    */
   findName(name: string): Seen {
     const seen = this.find(name);
-    if (seen.agreement !== 'missing') return seen;
+    if (seen.agreement !== 'missing' || name.length > LONGEST_NAME) return seen;
     const words = foldAddress(name).split(' ').filter(Boolean);
     for (let cut = words.length - 1; cut > 0; cut -= 1) {
       const shared = words.slice(0, cut);
@@ -488,6 +488,8 @@ const FEWEST_OF_REGION = 3;
 const isSameHours = (one: Hours, other: Hours): boolean =>
   /^(?:exact|written-differently)$/.test(gradeHours(one, other));
 
+/** What is longer is no name, and is not looked for in parts. */
+const LONGEST_NAME = 300;
 /** Fewer letters than these are found anywhere by chance. */
 const FEWEST_LETTERS = 10;
 /** What branches share of a name has at least so many letters: "La" is in every title. */

@@ -114,14 +114,14 @@ function againstVisitor(row: ThreeWayRow): readonly Finding[] {
     ];
   }
   if (row.fact === 'name' && agreement === 'partly') {
-    const message = `The markup says “${shortText(said.text)}”, visitors read “${shortText(text)}”. The form of a company belongs into legalName.`;
-    const seen = place ? [{ message: 'What a visitor sees', place }] : [];
-    return [finding('agreement/legal-form', message, said.place, row.property, { related: seen })];
+    const message = `The markup says “${shortText(said.text)}”, visitors read “${shortText(text)}”. The form of a company belongs in legalName.`;
+    return [finding('agreement/legal-form', message, said.place, row.property, { related: seenBy(place) })];
   }
   if (unnamed.length > 0) {
     const message = `The markup has hours for ${unnamed.join(', ')}, which the page’s “${shortText(text)}” does not name. Visitors take it for closed.`;
-    const seen = place ? [{ message: 'What a visitor sees', place }] : [];
-    return [finding('agreement/hours-not-shown', message, said.place, row.property, { related: seen })];
+    return [
+      finding('agreement/hours-not-shown', message, said.place, row.property, { related: seenBy(place) }),
+    ];
   }
   if (agreement !== 'missing') return [];
   if (row.fact === 'hours')
@@ -135,6 +135,10 @@ function againstVisitor(row: ThreeWayRow): readonly Finding[] {
     ];
   return [notVisible(said.text, said.place, row.property)];
 }
+
+/** Where a visitor sees it, beside what is told; nothing where no place is known. */
+const seenBy = (place: Place | undefined): { message: string; place: Place }[] =>
+  place ? [{ message: 'What a visitor sees', place }] : [];
 
 /** Letters without their marks in the markup, where visitors read them with these. */
 function lostAccents(
@@ -155,7 +159,7 @@ function lostAccents(
         ? [{ start, end, text: written.replace(said.text, () => whole) }]
         : null,
       guess: true,
-      related: visitor.place ? [{ message: 'What a visitor sees', place: visitor.place }] : [],
+      related: seenBy(visitor.place),
     }),
   ];
 }
