@@ -45,8 +45,8 @@ const check = async (name, command, words) => {
   console.log(`${text}${name}: ${status === 0 ? 'clean' : 'faults, see above'} (${seconds} s)`);
 };
 
-/** Tests of some projects; their numbers are added to the sum. */
-const tests = async (projects, more = []) => {
+/** Tests as the words given to the runner choose them; their numbers are added to the sum. */
+const tests = async (...words) => {
   const status = await run('npm', [
     'run',
     '--silent',
@@ -56,9 +56,7 @@ const tests = async (projects, more = []) => {
     '--ci',
     '--json',
     `--outputFile=${results}`,
-    '--selectProjects',
-    ...projects,
-    ...more,
+    ...words,
   ]);
   try {
     const summary = JSON.parse(readFileSync(results, 'utf8'));
@@ -84,7 +82,13 @@ const COVERED = JSON.stringify({ global: { lines: 95 } });
 const npm = (script) => () => check(script, 'npm', ['run', '--silent', script]);
 await twoAtOnce([
   npm('lint'),
-  () => tests(['core'], ['--maxWorkers=1', '--coverage', `--coverageThreshold=${COVERED}`]),
+  () =>
+    tests(
+      '--config=start/coreTogether.jest.js',
+      '--maxWorkers=1',
+      '--coverage',
+      `--coverageThreshold=${COVERED}`,
+    ),
   npm('types'),
   npm('types:core'),
   npm('types:web'),
@@ -101,6 +105,6 @@ await twoAtOnce([
 console.log(`fast lane: ${Math.round(process.uptime())} s`);
 
 // Browsers, databases and hosts are waited for: two processors have time for a third worker.
-await tests(['node', 'web', 'server', 'e2e'], ['--maxWorkers=3']);
+await tests('--maxWorkers=3', '--selectProjects', 'node', 'web', 'server', 'e2e');
 console.log(`${passed} passed, ${failed} failed`);
 process.exit(failed === 0 && passed > 8 ? 0 : 1);
