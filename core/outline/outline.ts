@@ -50,11 +50,31 @@ function cellsOf(code: string): ReadonlySet<number> {
   return found;
 }
 
-function touches(code: string, { latitude, longitude }: Point): boolean {
+const OFF = [-OFF_SHORE, 0, OFF_SHORE] as const;
+
+/** The cells that a point lies in or near: mostly one. */
+const cellsAbout = ({ latitude, longitude }: Point): ReadonlySet<number> =>
+  new Set(OFF.flatMap((north) => OFF.map((east) => number(latitude + north, longitude + east))));
+
+function touches(code: string, point: Point): boolean {
   const own = cellsOf(code);
-  return [-OFF_SHORE, 0, OFF_SHORE].some((north) =>
-    [-OFF_SHORE, 0, OFF_SHORE].some((east) => own.has(number(latitude + north, longitude + east))),
-  );
+  for (const cell of cellsAbout(point)) if (own.has(cell)) return true;
+  return false;
+}
+
+let byCell: ReadonlyMap<number, readonly string[]> | undefined;
+
+/** The countries of each cell. */
+function countriesOfCells(): ReadonlyMap<number, readonly string[]> {
+  if (byCell) return byCell;
+  const found = new Map<number, string[]>();
+  for (const code of Object.keys(cells))
+    for (const cell of cellsOf(code)) {
+      const known = found.get(cell);
+      if (known) known.push(code);
+      else found.set(cell, [code]);
+    }
+  return (byCell = found);
 }
 
 /**
@@ -79,7 +99,7 @@ type Half = 'latitude' | 'longitude';
 export function halfOutside(code: string, point: Point): Half | undefined {
   const all = [code, ...(TERRITORIES[code] ?? [])].flatMap((one) => [...cellsOf(one)]);
   const isOf = (half: Half): boolean => {
-    const lines = [-OFF_SHORE, 0, OFF_SHORE].map((off) => Math.floor(point[half] + off));
+    const lines = OFF.map((off) => Math.floor(point[half] + off));
     return all.some((cell) =>
       lines.includes(half === 'latitude' ? Math.floor(cell / 360) - 90 : (cell % 360) - 180),
     );
@@ -89,6 +109,7 @@ export function halfOutside(code: string, point: Point): Half | undefined {
   return hasLatitude ? 'longitude' : 'latitude';
 }
 
-/** The countries (ISO 3166-1 alpha-2) a point may lie in. */
-export const countriesAt = (point: Point): readonly string[] =>
-  Object.keys(cells).filter((code) => touches(code, point));
+/** The countries (ISO 3166-1 alpha-2) a point may lie in, in the order of their codes. */
+export const countriesAt = (point: Point): readonly string[] => [
+  ...new Set([...cellsAbout(point)].flatMap((cell) => countriesOfCells().get(cell) ?? []).toSorted()),
+];

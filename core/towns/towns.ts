@@ -1,5 +1,5 @@
 import { distance } from '#core/pin';
-import { fold } from '#core/text';
+import { fold, remember } from '#core/text';
 import { postTowns } from './postTowns.ts';
 import { postalAreas, townRows } from './rows.ts';
 
@@ -69,9 +69,9 @@ const MARGIN = 40_000;
 const degrees = (text: string | undefined): number => parseInt(text ?? '', 36) / 10_000 - 180;
 
 /** All rows of a country, each between semicolons; they are searched as text, which is faster than reading them all. */
-function rowsOf(country: string): string {
-  return Object.hasOwn(townRows, country) ? `;${townRows[country]?.() ?? ''};` : '';
-}
+const rowsOf = remember((country) =>
+  Object.hasOwn(townRows, country) ? `;${townRows[country]?.() ?? ''};` : '',
+);
 
 function townOf(row: string, country: string): Town {
   const [name = '', latitude, longitude, size] = row.split(',');
@@ -90,12 +90,17 @@ function townsWith(text: string, country: string): readonly Town[] {
   return found;
 }
 
-const named = (town: string, country: string): readonly Town[] => {
-  const key = fold(town);
-  if (key === '' || /[;,]/.test(key)) return [];
+/** The towns of a folded name behind the code of its country: one page asks again and again. */
+const townsOf = remember((countryAndKey): readonly Town[] => {
+  const [country, key] = [countryAndKey.slice(0, 2), countryAndKey.slice(2)];
   const found = townsWith(`;${key},`, country);
   return found.length > 0 ? found : longerNamed(key, country);
-};
+});
+
+function named(town: string, country: string): readonly Town[] {
+  const key = fold(town);
+  return key === '' || /[;,]/.test(key) || country.length !== 2 ? [] : townsOf(country + key);
+}
 
 /** What goes on to tell which town of a name it is. */
 const BY_WHAT = /^ (?:de|del|di|da|do|dos|am|an|im|in|bei|ob|auf|upon|on|sur|sous|les|aan|op|nad) /;
