@@ -67,7 +67,8 @@ function outside({ findings, items, threeWay }: Check, source: string): string {
 function spoilt(source: string, { findings }: Check): string {
   if (findings.some(({ code }) => code.startsWith('syntax/'))) return '';
   const one = findings.find(({ mend }) => mend?.certain);
-  const complaint = one ? spoiled(source, one, { url: 'https://a.example/b' }) : '';
+  const given = { url: 'https://a.example/b' };
+  const complaint = one ? spoiled(source, one, check(source, given).findings, given) : '';
   return one && complaint ? `${complaint}: ${JSON.stringify(one)}` : '';
 }
 

@@ -51,12 +51,16 @@ const count = (findings: readonly Finding[], code: string, property?: string | n
 /** Faults behind which more comes to light once they are gone: what could not be read can be judged then. */
 const HIDING = /^(?:syntax|structure)\/|^vocabulary\/(?:unknown|capitals|superseded|no-local)/;
 
-/** What is wrong with the mend of a finding; '' where it takes the finding away and nothing else. */
-export function spoiled(source: string, one: Finding, options: CheckOptions): string {
+/** What is wrong with the mend of one of a source's findings; '' where it takes the finding away and nothing else. */
+export function spoiled(
+  source: string,
+  one: Finding,
+  before: readonly Finding[],
+  options: CheckOptions,
+): string {
   if (!one.mend) return '';
   const { edits, certain } = one.mend;
   const mended = applyEdits(source, edits);
-  const before = check(source, options).findings;
   const after = check(mended, options).findings;
   if (count(after, one.code, one.property) >= count(before, one.code, one.property))
     return 'it does not take its finding away';

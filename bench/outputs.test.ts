@@ -33,6 +33,7 @@ import {
   type BusinessRecord,
 } from '#core/record';
 import { businessesIn, readSource, recordFromItem } from '#core/reading';
+import { rememberLast } from '#core/text';
 import { corpus } from './corpus.ts';
 import { faultySorts } from './corpora/faultySorts.ts';
 import { sorts } from './corpora/sorts.ts';
@@ -147,8 +148,9 @@ function seen(
 ): readonly string[] {
   const given = { ...(record ? { record } : {}), ...(url ? { url } : {}) };
   const reading = readSource(source, url);
-  const { items, findings, threeWay } = check(source, given);
-  const mended = mendAll(source, checker(given));
+  const judge = rememberLast(checker(given));
+  const { items, findings, threeWay } = judge(source);
+  const mended = mendAll(source, judge);
   return [
     ...findings.map(
       (finding) =>

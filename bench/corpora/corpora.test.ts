@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { check, examples } from '#core/checking';
+import { check, examples, type Check, type CheckOptions } from '#core/checking';
 import { townsFor } from '#core/towns';
 import { spoiled } from '../mended.ts';
 import { branches, type Branch } from './branches.ts';
@@ -14,6 +14,16 @@ import { valueFaults } from './valueFaults.ts';
 
 const towns = await townsFor('latitude');
 const options = { ...(towns ? { towns } : {}), today: '2026-11-26' };
+const given = (url?: string): CheckOptions => ({ ...options, ...(url ? { url } : {}) });
+
+const checks = new Map<string, Check>();
+/** A source is judged once, whoever asks: for its alarms, its faults or its mends. */
+function checked(source: string, url = ''): Check {
+  const key = `${url} ${source}`;
+  const known = checks.get(key) ?? check(source, given(url));
+  checks.set(key, known);
+  return known;
+}
 
 const clean = [
   ...branches.flatMap((branch) =>
@@ -30,7 +40,7 @@ describe('clean sources', () => {
     expect(new Set(branches.map(({ country }) => country)).size).toBeGreaterThanOrEqual(25);
   });
   test.each(clean)('%s', (_, source, url) => {
-    const { findings } = check(source, { ...options, url });
+    const { findings } = checked(source, url);
     expect(
       findings
         .filter(({ grade }) => grade !== 'note')
@@ -71,7 +81,7 @@ describe('faulty sources', () => {
   test.each(planted)('%s', (_, { codes, also = [] }, branch, clean, source) => {
     expect(source).not.toBe(clean);
     const [first, last] = changedLines(clean, source);
-    const { findings } = check(source, { ...options, url: urlOf(branch) });
+    const { findings } = checked(source, urlOf(branch));
     const told = findings.map(({ code, place, message }) => `${place.line} ${code}: ${message}`);
     const atLine = findings.filter(
       ({ code, place, related }) =>
@@ -96,14 +106,14 @@ describe('faulty sources', () => {
 
 /** The pages of many sorts, each with what it is checked with. */
 const spoiledSorts = faultySorts.map(
-  ({ name, clean, source, url, code }) => [name, clean, source, { ...options, url }, code] as const,
+  ({ name, clean, source, url, code }) => [name, clean, source, url, code] as const,
 );
 
 describe('faulty pages of many sorts', () => {
-  test.each(spoiledSorts)('%s', (_, source, wrong, given, code) => {
+  test.each(spoiledSorts)('%s', (_, source, wrong, url, code) => {
     expect(wrong).not.toBe(source);
     const [first, last] = changedLines(source, wrong);
-    const told = check(wrong, given).findings.filter(({ grade }) => grade !== 'note');
+    const told = checked(wrong, url).findings.filter(({ grade }) => grade !== 'note');
     expect(
       told.some((one) => one.code === code && one.place.line >= first && one.place.line <= last)
         ? []
@@ -118,8 +128,8 @@ describe('pages with one slip of the hand', () => {
   test.each(slippedPages.map((one) => [one.name, one] as const))(
     '%s is told where it stands',
     (_, { clean, source, url, start, end }) => {
-      const before = new Set(check(clean, { ...options, url }).findings.map(({ message }) => message));
-      const told = check(source, { ...options, url }).findings.filter(({ message }) => !before.has(message));
+      const before = new Set(checked(clean, url).findings.map(({ message }) => message));
+      const told = checked(source, url).findings.filter(({ message }) => !before.has(message));
       const [first, last] = [start, end].map((offset) => source.slice(0, offset).split('\n').length);
       const isThere = told.some(({ place, related }) =>
         [place, ...related.map((one) => one.place)].some(
@@ -136,27 +146,27 @@ describe('pages with one slip of the hand', () => {
 
 /** Every source whose faults have mends: those planted here, and the examples of the codes. */
 const mendable = [
-  ...planted.map(([name, , branch, , source]) => [name, source, { ...options, url: urlOf(branch) }] as const),
-  ...spoiledSorts.map(([name, , wrong, given]) => [name, wrong, given] as const),
-  ...slippedPages.map(({ name, source, url }) => [name, source, { ...options, url }] as const),
+  ...planted.map(([name, , branch, , source]) => [name, source, urlOf(branch)] as const),
+  ...spoiledSorts.map(([name, , wrong, url]) => [name, wrong, url] as const),
+  ...slippedPages.map(({ name, source, url }) => [name, source, url] as const),
   ...Object.entries(examples).map(
-    ([code, { wrong, url }]) =>
-      [`the example of ${code}`, wrong, { ...options, ...(url ? { url } : {}) }] as const,
+    ([code, { wrong, url }]) => [`the example of ${code}`, wrong, url] as const,
   ),
 ];
 
 describe('mends', () => {
   test('are many, certain ones and guesses', () => {
-    const mends = mendable.flatMap(([, source, given]) =>
-      check(source, given).findings.flatMap(({ mend }) => mend ?? []),
+    const mends = mendable.flatMap(([, source, url]) =>
+      checked(source, url).findings.flatMap(({ mend }) => mend ?? []),
     );
     expect(mends.filter(({ certain }) => certain).length).toBeGreaterThan(150);
     expect(mends.filter(({ certain }) => !certain).length).toBeGreaterThan(50);
   });
 
-  test.each(mendable)('of %s take their finding away and nothing else', (_, source, given) => {
-    const bad = check(source, given).findings.flatMap((one) => {
-      const complaint = spoiled(source, one, given);
+  test.each(mendable)('of %s take their finding away and nothing else', (_, source, url) => {
+    const { findings } = checked(source, url);
+    const bad = findings.flatMap((one) => {
+      const complaint = spoiled(source, one, findings, given(url));
       return complaint ? [`${one.code} (${one.mend?.certain ? 'certain' : 'guess'}): ${complaint}`] : [];
     });
     expect(bad).toEqual([]);
