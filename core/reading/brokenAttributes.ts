@@ -22,9 +22,10 @@ export function withStraightAttributes(
   scripts: readonly HtmlElement[],
 ): Repaired | undefined {
   const quoted = [...marked, ...scripts].filter(
-    ({ attributes }) =>
+    ({ name, attributes }) =>
       OF_MARKUP.some((name) => attributes[name] === '') ||
-      Object.values(attributes).some((value) => BEGINS_QUOTED.test(value)),
+      // Broken quotes of other attributes, of a meta element for a search engine most often, are no fault of markup.
+      (name === 'script' ? ['type'] : OF_MARKUP).some((one) => BEGINS_QUOTED.test(attributes[one] ?? '')),
   );
   const edits: Edit[] = [];
   let [text, at] = ['', 0];

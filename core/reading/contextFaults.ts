@@ -1,6 +1,6 @@
 import { fault, type Fault } from '#core/fault';
 import type { Edit } from '#core/text';
-import { nearestName } from '#core/vocabulary';
+import { isSubtype, nearestName, typeNamed } from '#core/vocabulary';
 import { isSchemaOrg } from './context.ts';
 import { member, objectsIn, texts, type JsonMember, type JsonNode, type JsonObject } from './jsonNode.ts';
 
@@ -47,13 +47,41 @@ function namesSchemaOrg(node: JsonNode): boolean {
   );
 }
 
+const hostOf = (written: string): string =>
+  written.replace(/^\s*(?:https?:)?\/*(?:www\.)?|\/.*$/gi, '').trim();
+
+/** Whether an address is schema.org's, or was meant for it. */
+export const meansSchemaOrg = (written: string): boolean =>
+  /schema/i.test(written) || nearestName(hostOf(written), ['schema.org']) !== undefined;
+
+/** Who publishes vocabularies that share names with schema.org's: a Person of theirs is none of its. */
+const PUBLISHERS = /^(?:w3\.org|w3id\.org|purl\.org|xmlns\.com|rdfs\.org|iiif\.io|dbpedia\.org)$/i;
+
+/**
+ * Whether a node is told in another vocabulary: its context is an address that was not meant for schema.org, and no
+ * type in it is one of schema.org's. JSON-LD carries any vocabulary; such a node is no business of ours.
+ */
+export function isOfOtherVocabulary(node: JsonObject, context: JsonNode): boolean {
+  const addresses = texts(context);
+  const [address = ''] = addresses;
+  if (!/^https?:\/\/./.test(address) || addresses.some(meansSchemaOrg)) return false;
+  const graph = member(node, '@graph')?.value;
+  const types = [node, ...(graph ? objectsIn(graph) : [])].flatMap((one) =>
+    ['@type', 'type'].flatMap((name) => {
+      const said = member(one, name);
+      return said ? texts(said.value) : [];
+    }),
+  );
+  return PUBLISHERS.test(hostOf(address))
+    ? !types.some((type) => isSubtype(type, 'LocalBusiness'))
+    : types.length > 0 && !types.some((type) => typeNamed(type));
+}
+
 /** What is wrong with a context. */
 export function judgeContext({ value }: JsonMember): readonly ContextFault[] {
   if (namesSchemaOrg(value)) return objectsIn(value).flatMap(withoutSlash);
   const written = value.kind === 'scalar' ? String(value.value) : 'this object';
-  const host = written.replace(/^\s*(?:https?:)?\/*(?:www\.)?|\/.*$/gi, '').trim();
-  const near =
-    value.kind === 'scalar' && (/schema/i.test(written) || nearestName(host, ['schema.org']) !== undefined);
+  const near = value.kind === 'scalar' && meansSchemaOrg(written);
   return [
     {
       ...fault(

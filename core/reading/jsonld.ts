@@ -3,7 +3,7 @@ import type { Lines } from '#core/text';
 import type { ReadItem, ReadProperty, ReadValue, Unsaid } from '#core/item';
 import { nearestName, propertyNamed } from '#core/vocabulary';
 import { isAlias, noTerms, propagated, termsUnder, type Term, type Terms } from './context.ts';
-import { judgeContext, missingContext, type ContextFault } from './contextFaults.ts';
+import { isOfOtherVocabulary, judgeContext, missingContext, type ContextFault } from './contextFaults.ts';
 import { member, objectsIn, texts, type JsonMember, type JsonNode, type JsonObject } from './jsonNode.ts';
 
 export interface JsonLdReading {
@@ -81,6 +81,7 @@ class NodeReader {
     if (node.kind === 'array') for (const element of node.elements) this.top(element, hasContext, around);
     if (node.kind !== 'object') return;
     const context = member(node, '@context');
+    if (context && isOfOtherVocabulary(node, context.value)) return;
     if (context) this.faults.push(...judgeContext(context));
     else if (!hasContext) this.faults.push(missingContext(node));
     const terms = context ? termsUnder(around, context.value) : around;
@@ -112,7 +113,7 @@ class NodeReader {
             reversed.push({ name: terms.nameOf(back.name), one: back, inner: terms });
         const term = terms.termOf(one.name);
         if (name === '') this.#tellMeaningless(one, terms, context);
-        if (isAlias(term)) this.#tellAlias(one, name);
+        if (isAlias(term) && !member(from, name)) this.#tellAlias(one, name);
         if (name.startsWith('@') && !KNOWN.has(name)) this.#tellUnknownKeyword(one);
         if (name === '' || name.startsWith('@')) continue;
         const inner = term?.context ? termsUnder(propagated(terms), term.context) : terms;

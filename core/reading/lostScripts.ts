@@ -1,4 +1,5 @@
 import { attributeSpan, textContent, type HtmlDocument, type HtmlElement } from '#core/html';
+import { meansSchemaOrg } from './contextFaults.ts';
 import { jsonFault, type JsonFault } from './jsonFault.ts';
 
 const JSON_LD = 'application/ld+json';
@@ -20,9 +21,16 @@ export function lostScripts({ elements }: HtmlDocument, source: string): readonl
   });
 }
 
+/** Whether data has a context of its own, in a script that browsers keep for a program of the page. */
+function isOfOthers(text: string): boolean {
+  const [, context] = /"@context"\s*:\s*"([^"]*)"/.exec(text) ?? [];
+  return context !== undefined && !meansSchemaOrg(context);
+}
+
 /** A script that begins as JSON-LD does, under another type. */
 function mistyped(source: string, element: HtmlElement): JsonFault | undefined {
-  if (!BEGINS_JSON_LD.test(textContent(element))) return undefined;
+  const text = textContent(element);
+  if (!BEGINS_JSON_LD.test(text) || isOfOthers(text)) return undefined;
   const { attributes, start, contentStart } = element;
   const type = attributes['type'];
   const span = attributeSpan(source, element, 'type');
