@@ -6,7 +6,7 @@ import { judgeUrl } from '#core/link';
 import { table } from '#core/text';
 import { propertyNamed } from '#core/vocabulary';
 import { propertyKinds } from '#core/record';
-import { judgeDate, judgeTime } from './moments.ts';
+import { judgeDate, judgeTime, momentMeant } from './moments.ts';
 import { mendBeside, tellBeside } from './beside.ts';
 import type { Spot } from './spot.ts';
 
@@ -51,7 +51,7 @@ export function judgeDataType(spot: Spot): readonly Finding[] {
     );
   if (isDated)
     return judgeDate(spot.text).map(({ code, message }) =>
-      tellBeside(spot, code, message, machineDate(spot.text)),
+      tellBeside(spot, code, message, momentMeant(spot.text)),
     );
   if (wanted.includes('Boolean')) {
     const said = yesNoMeant(spot.text) || spot.text.toLowerCase();

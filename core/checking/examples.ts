@@ -251,6 +251,14 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     hollins('"event":{"@type":"Event","name":"Eye day","startDate":"2027-03-02","endDate":"2027-03-01"}'),
     hollins('"event":{"@type":"Event","name":"Eye day","startDate":"2027-03-01","endDate":"2027-03-02"}'),
   ),
+  'value/date-modified': pair(
+    hollins(
+      '"subjectOf":{"@type":"Article","name":"Eyes","datePublished":"2026-03-02","dateModified":"2026-03-01"}',
+    ),
+    hollins(
+      '"subjectOf":{"@type":"Article","name":"Eyes","datePublished":"2026-03-01","dateModified":"2026-03-02"}',
+    ),
+  ),
   'value/position': pair(list('0'), list('1')),
   'value/email': pair(hollins('"email":"desk at hollins"'), hollins('"email":"desk@hollins.example"')),
   'value/currency': pair(
@@ -371,6 +379,12 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     hollins('"sameAs":"https://social.example/"'),
     hollins('"sameAs":"https://social.example/hollins"'),
   ),
+  'value/profile-site': pair(
+    hollins(
+      '"url":"https://hollinsrow.example/truro","sameAs":["https://hollinsrow.example/","https://social.example/hollins"]',
+    ),
+    hollins('"url":"https://hollinsrow.example/truro","sameAs":["https://social.example/hollins"]'),
+  ),
   'value/price-range': pair(
     hollins(`"priceRange":"${'from 10 to 200 pounds '.repeat(5)}"`),
     hollins('"priceRange":"££"'),
@@ -416,6 +430,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   'structure/itemprop-outside': pair(
     '<p itemprop="name">Hollins Row Opticians</p>',
     item('<p itemprop="name">Hollins Row Opticians</p>'),
+  ),
+  'structure/itemprop-idle': pair(
+    '<!DOCTYPE html><html lang="en"><head><title>Eyes</title><meta itemprop="image" content="https://hollinsrow.example/a.jpg"></head><body><p>Eyes</p></body></html>',
+    '<!DOCTYPE html><html lang="en"><head><title>Eyes</title></head><body><p>Eyes</p></body></html>',
   ),
   'structure/property-astray': pair(
     rdfa('<a property="telephone" content="+441304550128" href="tel:+441304550128">01304 550128</a>'),

@@ -4,6 +4,7 @@ import {
   isDate,
   isMachineTime,
   machineDate,
+  machineMoment,
   machineTime,
   minutesOf,
   saysClosed,
@@ -14,11 +15,13 @@ import { textOf, type ReadItem } from '#core/item';
 export function judgeDate(text: string, said = ''): readonly Fault[] {
   if (isDate(text.slice(0, 10)) && /^.{10}(T\d{2}:\d{2}(:\d{2}(\.\d+)?)?(Z|[+-]\d{2}:?\d{2})?)?$/.test(text))
     return [];
-  const meant = said || machineDate(text) || '2026-12-25';
-  return [
-    fault('value/date', `“${text}” is no date a machine can read. Write year, month and day: ${meant}.`),
-  ];
+  const meant = said || momentMeant(text) || '2026-12-25';
+  const how = meant.includes('T') ? 'date and time with a T between them' : 'year, month and day';
+  return [fault('value/date', `“${text}” is no date a machine can read. Write ${how}: ${meant}.`)];
 }
+
+/** What is meant by a date, or a date with a time; '' where nobody can tell. */
+export const momentMeant = (text: string): string => machineMoment(text) || machineDate(text);
 
 /** A time of the day (ISO 8601); `mended` is what was probably meant. One that is closed is told how that is written. */
 export function judgeTime(text: string, mended = machineTime(text)): readonly Fault[] {

@@ -4,7 +4,7 @@ import { check } from './check.ts';
 const told = (item: Readonly<Record<string, unknown>>, today = '2026-11-26'): readonly string[] =>
   check(JSON.stringify({ '@context': 'https://schema.org', ...item }), { today }).findings.flatMap(
     ({ code, property }) =>
-      /^value\/(?:date-order|position|number|coordinates-shared)$/.test(code)
+      /^value\/(?:date-order|date-modified|position|number|coordinates-shared)$/.test(code)
         ? [`${code} ${property ?? ''}`]
         : [],
   );
@@ -38,6 +38,10 @@ describe('dates', () => {
   ])('of %j are out of order', (item, property) =>
     expect(told(item)).toEqual([`value/date-order ${property}`]),
   );
+  test('of what was written ahead are a note', () => {
+    const post = { '@type': 'BlogPosting', datePublished: '2021-03-04', dateModified: '2021-02-27' };
+    expect(told(post)).toEqual(['value/date-modified dateModified']);
+  });
   test.each([
     [{ '@type': 'WebPage', datePublished: '2021-03-04', dateModified: '2021-03-04' }],
     // Somewhere it is tomorrow.

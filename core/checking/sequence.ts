@@ -38,15 +38,26 @@ function dayOf(item: ReadItem, name: string): Day | undefined {
   return isDate(date) ? { date, place: value.place } : undefined;
 }
 
+/** So many days before it comes out a text may have been changed last. */
+const WRITTEN_AHEAD = 92;
+
 const ordered = (item: ReadItem): readonly Finding[] =>
   LATER.flatMap(([earlier, laters]) => {
     const first = dayOf(item, earlier);
     return laters.flatMap((later) => {
       const second = first && dayOf(item, later);
       if (!second || first.date <= second.date) return [];
-      const message = `${later} is ${second.date}, and ${earlier} ${first.date}: it was over before it began. One of them is wrong.`;
+      const days = `${later} is ${second.date}, and ${earlier} ${first.date}`;
+      const isPost =
+        earlier === 'datePublished' &&
+        Date.parse(first.date) - Date.parse(second.date) <= WRITTEN_AHEAD * DAY_MS;
+      const message = isPost
+        ? `${days}: it was changed last before it came out, as what was written ahead is. Where it was not, one of them is wrong.`
+        : /^date(?:Created|Published)$/.test(earlier)
+          ? `${days}: it came before that. One of them is wrong.`
+          : `${days}: it was over before it began. One of them is wrong.`;
       return [
-        finding('value/date-order', message, second.place, later, {
+        finding(isPost ? 'value/date-modified' : 'value/date-order', message, second.place, later, {
           related: [{ message: earlier, place: first.place }],
         }),
       ];

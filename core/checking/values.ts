@@ -1,6 +1,6 @@
 import { countryCode, countryNamed, judgeAddress, type AddressPart } from '#core/address';
 import { fault, type Fault } from '#core/fault';
-import { isDateOrYear, machineDate, machineDateOrYear } from '#core/hours';
+import { isDateOrYear, machineDateOrYear } from '#core/hours';
 import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '#core/link';
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import { recordFromItem, type Reading } from '#core/reading';
@@ -23,7 +23,7 @@ import { judgeCoordinates, type Where } from './coordinates.ts';
 import { propertiesMeant } from './meant.ts';
 import { mendBeside, momentBeside, type Standing } from './beside.ts';
 import { judgeDayOfWeek, judgeHoursText } from './hoursWords.ts';
-import { judgeDate, judgeTime, hoursEndMeant } from './moments.ts';
+import { judgeDate, judgeTime, hoursEndMeant, momentMeant } from './moments.ts';
 import { postalCodeMeant } from './postalCodeMeant.ts';
 import { judgeRatingItem } from './ratings.ts';
 import { beginsWithWords } from './sense.ts';
@@ -177,7 +177,7 @@ function judgeProperty(
   if (name === 'sameAs' && isSubject(item)) {
     const several = addressesIn(text);
     if (several.length > 1) return tellSeveral(spot, value, several);
-    return tell(spot, value, judgeProfile(text, textOf(item, 'url')), ({ code }) =>
+    return tell(spot, value, judgeProfile(text, textOf(item, 'url'), ownerOf(item)), ({ code }) =>
       code === 'value/url-tracking' ? normaliseProfile(text) : '',
     );
   }
@@ -199,7 +199,7 @@ function judgeProperty(
   if (sort === 'currencies') return tell(spot, value, judgeCurrencies(text), () => currenciesMeant(text));
   if (sort === 'dateOrYear' || sort === 'date') {
     if (sort === 'dateOrYear' && isDateOrYear(text)) return [];
-    const meant = sort === 'date' ? machineDate(text) : machineDateOrYear(text);
+    const meant = sort === 'date' ? momentMeant(text) : machineDateOrYear(text);
     return tellMoment(spot, value, judgeDate(text, meant), () => meant);
   }
   if (sort === 'priceRange') return tell(spot, value, judgePriceRange(text, country));
@@ -318,6 +318,12 @@ function judgeLink(written: string, base: string): readonly Fault[] {
 }
 
 /** Whether an item is a business or an organisation, whose `sameAs` are profiles. */
+/** Whose profiles an item's `sameAs` are. */
+const ownerOf = (item: ReadItem): Parameters<typeof judgeProfile>[2] => ({
+  isPlace: item.types.some((type) => isSubtype(type, 'Place')),
+  isOneOfSeveral: valuesOf(item, 'sameAs').length > 1,
+});
+
 const isSubject = ({ types }: ReadItem): boolean => types.some((type) => isSubtype(type, 'Organization'));
 
 /** Whether a value is what a link leads to, which is read against the page's address. */

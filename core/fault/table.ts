@@ -256,6 +256,11 @@ const rows = {
     meaning: 'An itemprop belongs to no item, so no machine reads it.',
     source: `${MICRODATA} 5.2.3`,
   },
+  'structure/itemprop-idle': {
+    grade: 'note',
+    meaning: 'An itemprop that a template left belongs to no item.',
+    source: `${MICRODATA} 5.2.3`,
+  },
   'structure/property-astray': {
     grade: 'must',
     meaning:

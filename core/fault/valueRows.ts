@@ -167,7 +167,13 @@ export const valueRows = {
   'value/date-order': {
     grade: 'should',
     meaning: 'A date before the one it follows, or of what was done on a day that is yet to come.',
-    source: `${SCHEMA}/dateModified, ${SCHEMA}/endDate`,
+    source: `${SCHEMA}/dateCreated, ${SCHEMA}/endDate`,
+  },
+  'value/date-modified': {
+    grade: 'note',
+    meaning:
+      'A text was changed last before it came out: it was written ahead, or one of the dates is wrong.',
+    source: `${SCHEMA}/dateModified`,
   },
   'value/position': {
     grade: 'should',
@@ -325,7 +331,13 @@ export const valueRows = {
   },
   'value/profile': {
     grade: 'should',
-    meaning: 'sameAs names a home page or the business’s own site instead of a profile.',
+    meaning: 'sameAs names a home page, a search or the own site alone instead of a profile.',
+    source: `${SCHEMA}/sameAs`,
+  },
+  'value/profile-site': {
+    grade: 'note',
+    meaning:
+      'sameAs names the own site, or the home page of one that may be: profiles elsewhere are worth more.',
     source: `${SCHEMA}/sameAs`,
   },
   'value/price-range': {

@@ -1,7 +1,7 @@
 export { daysNamed } from './daysNamed.ts';
 export * from './find.ts';
 export * from './hours.ts';
-export { machineDate, machineDateOrYear, machineTime } from './moments.ts';
+export { machineDate, machineDateOrYear, machineMoment, machineTime } from './moments.ts';
 export { oddTimeIn } from './oddTime.ts';
 export * from './open.ts';
 export { withoutRemarks } from './remarks.ts';

@@ -34,6 +34,17 @@ export function machineDate(text: string, country = ''): string {
   return said.length === 10 ? said : '';
 }
 
+/** Where date, time and zone are parted otherwise than ISO 8601 does, or the zone is written twice. */
+const MOMENT =
+  /^(\d{4}-\d{2}-\d{2})(?:T| {1,3})(\d{2}:\d{2}(?::\d{2})?)(\.\d{1,9})? ?(?:([+-]\d{2}):?(\d{2})|(Z{1,3}|UTC|GMT))?$/i;
+
+/** The machine's form of a date with its time (ISO 8601): "2026-12-25 09:30:00 +0100"; '' for anything else. */
+export function machineMoment(text: string): string {
+  const [, date = '', time = '', part = '', hours = '', minutes = '', zone] = MOMENT.exec(text.trim()) ?? [];
+  if (!isDate(date) || !isMachineTime(time)) return '';
+  return `${date}T${time}${/[1-9]/.test(part) ? part : ''}${hours ? `${hours}:${minutes}` : zone ? 'Z' : ''}`;
+}
+
 /** The same of which perhaps only the year or the month is said: "3/1998", "mars 1998", "since 1998". */
 export function machineDateOrYear(text: string, country = ''): string {
   const written = text.trim();

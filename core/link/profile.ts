@@ -20,11 +20,27 @@ export function normaliseProfile(text: string): string {
   return url.href;
 }
 
+/** Hosts of many people's profiles, each below the home page. */
+const OF_PROFILES =
+  /(?:^|\.)(?:facebook|fb|instagram|twitter|x|threads|linkedin|xing|youtube|youtu|vimeo|tiktok|pinterest|snapchat|tumblr|flickr|whatsapp|telegram|weibo|vk|ok|line|reddit|medium|github|soundcloud|spotify|yelp|foursquare|tripadvisor|google|goo|bing|apple|opentable|wikipedia|wikidata|crunchbase)\.[a-z]{2,3}(?:\.[a-z]{2})?$/i;
+
+/** Whose profile an address is to be. */
+interface Owner {
+  /** A person or an organisation that is no place may name a site that says what it is, as schema.org has it. */
+  readonly isPlace?: boolean;
+  /** Whether others are named beside it: then the own site does no harm among them. */
+  readonly isOneOfSeveral?: boolean;
+}
+
 /**
- * Faults of an address in sameAs: what every address may have, tracking parameters, a bare home page of
- * another site (no profile of anyone), the business's own site. `site` is the record's own page.
+ * Faults of an address in sameAs: what every address may have, tracking parameters, a bare home page of another site
+ * (no profile of anyone), the business's own site. `site` is the record's own page.
  */
-export function judgeProfile(text: string, site = ''): readonly Fault[] {
+export function judgeProfile(
+  text: string,
+  site = '',
+  { isPlace = true, isOneOfSeveral = false }: Owner = {},
+): readonly Fault[] {
   const faults = judgeUrl(text);
   if (faults.some(({ code }) => code !== 'value/url-insecure')) return faults;
   const url = parseUrl(text.trim());
@@ -37,7 +53,7 @@ export function judgeProfile(text: string, site = ''): readonly Fault[] {
   if (own && own === siteOf(text)) {
     found.push(
       fault(
-        'value/profile',
+        isOneOfSeveral ? 'value/profile-site' : 'value/profile',
         `“${text.trim()}” is the business’s own site. sameAs is for its profiles elsewhere; its site is the page address.`,
       ),
     );
@@ -50,10 +66,15 @@ export function judgeProfile(text: string, site = ''): readonly Fault[] {
     );
   } else if (/^\/*$/.test(url.pathname) && !url.search) {
     found.push(
-      fault(
-        'value/profile',
-        `“${text.trim()}” is the home page of ${url.hostname}, not a profile of this business. Write the whole address of the profile.`,
-      ),
+      isPlace || OF_PROFILES.test(url.hostname)
+        ? fault(
+            'value/profile',
+            `“${text.trim()}” is the home page of ${url.hostname}, not a profile of this business. Write the whole address of the profile.`,
+          )
+        : fault(
+            'value/profile-site',
+            `“${text.trim()}” is the home page of ${url.hostname}. Where that is not this one’s own site, write the whole address of the profile there.`,
+          ),
     );
   }
   return found;

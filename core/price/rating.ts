@@ -11,9 +11,9 @@ export interface Rating {
   readonly worstRating?: string;
 }
 
-/** A number with point or comma; NaN for anything else. */
+/** A number with point or comma, "4." too; NaN for anything else. */
 const number = (text: string): number =>
-  /^\d+([.,]\d+)?$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : NaN;
+  /^\d+([.,]\d*)?$/.test(text.trim()) ? Number(text.trim().replace(',', '.')) : NaN;
 
 /** An end of a scale; the usual one where it is not said, or is no number. */
 function boundOf(text: string, usual: number): number {
