@@ -47,7 +47,7 @@ export const countryFaults: Readonly<
       '"name":"Fox & Comb – Barbers in London | Haircuts, Beard Trims, Shaves"',
       'value/name',
     ],
-    ['"name":"Fox & Comb"', '"name":"Fox & Comb Ltd"', 'agreement/not-visible'],
+    ['"name":"Fox & Comb"', '"name":"Fox & Comb Ltd"', 'agreement/legal-form'],
     ['"name":"Fox & Comb"', '"name":"Home"', 'agreement/not-visible'],
     ['"name":"Fox & Comb"', '"name":"foxandcomb.example"', 'agreement/not-visible'],
     ['"name":"Fox & Comb"', '"name":123', 'agreement/not-visible'],

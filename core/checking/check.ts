@@ -149,7 +149,7 @@ function oncePerCause(all: readonly Finding[]): readonly Finding[] {
   return withoutFloods(groups.map((group) => (group.length === 1 ? group[0] : asOne(group))));
 }
 
-/** Habits of another language: whoever has one has it throughout. */
+/** Habits of another language, of a program or of a template: whoever has one has it throughout. */
 const HABITS = new Set<Finding['code']>([
   'syntax/unquoted-name',
   'syntax/missing-comma',
@@ -160,19 +160,30 @@ const HABITS = new Set<Finding['code']>([
   'structure/misspelt',
   'vocabulary/capitals',
   'vocabulary/unknown-property',
+  'syntax/raw-line-break',
+  'syntax/keyword-alias',
+  'structure/no-itemscope',
+  'value/entities',
+  'value/date',
 ]);
+/** Habits that have no mend: what should hold them all is not there. */
+const HOMELESS = new Set<Finding['code']>(['structure/itemprop-outside', 'structure/no-vocab']);
 const FLOOD = 6;
+const FEW = 3;
 
 /** As many findings of one habit are one, with all its places; a few may each have slipped in by itself. */
 function withoutFloods(all: readonly Finding[]): readonly Finding[] {
   const byHabit = new Map<string, [Finding, ...Finding[]]>();
   for (const one of all) {
-    if (!HABITS.has(one.code) || !one.mend?.certain) continue;
+    const isHabit = one.mend ? HABITS.has(one.code) && one.mend.certain : HOMELESS.has(one.code);
+    if (!isHabit) continue;
     const known = byHabit.get(one.code);
     if (known) known.push(one);
     else byHabit.set(one.code, [one]);
   }
-  const floods = [...byHabit.values()].filter(({ length }) => length >= FLOOD);
+  const floods = [...byHabit.values()].filter(
+    ({ length, 0: { code } }) => length >= (HOMELESS.has(code) ? FEW : FLOOD),
+  );
   if (floods.length === 0) return all;
   const first = new Map(floods.map((flood) => [flood[0], asOne(flood)]));
   const drowned = new Set(floods.flatMap(([, ...others]) => others));

@@ -87,13 +87,8 @@ function fromPassedOver(all: readonly Finding[]): Follows | undefined {
 }
 
 /** What is told of values and names that stand in no item of their own. */
-const OF_THE_ITEM_AROUND = new Set<Finding['code']>([
-  'structure/itemprop-outside',
-  'value/empty',
-  'vocabulary/not-of-type',
-  'vocabulary/value-kind',
-  'guideline/address-text',
-]);
+const OF_THE_ITEM_AROUND =
+  /^(?:structure\/itemprop-(?:outside|idle)|value\/empty|vocabulary\/(?:not-of-type|value-kind)|guideline\/address-text)$/;
 
 /** What stands where an item should begin seems to be the item's around it. */
 function fromScopeless(all: readonly Finding[], { document }: Reading): Follows | undefined {
@@ -106,7 +101,7 @@ function fromScopeless(all: readonly Finding[], { document }: Reading): Follows 
   const isInside = standsIn((document?.marked ?? []).filter(({ start }) => isTag.has(start)));
   const isOfHours = all.some(({ code, property }) => code === 'structure/no-itemscope' && isHours(property));
   return ({ code, property, place }) =>
-    (OF_THE_ITEM_AROUND.has(code) && isInside(place)) ||
+    (OF_THE_ITEM_AROUND.test(code) && isInside(place)) ||
     code === 'structure/no-business' ||
     (isOfHours && /^agreement\/(?:visitor|hours-among-others)$/.test(code) && isHours(property));
 }

@@ -33,7 +33,7 @@ export function judgeGuidelines(
   profile: Profile,
   mentioned: ReadonlySet<ReadItem>,
 ): readonly Finding[] {
-  const businesses = businessesIn(reading.items);
+  const businesses = businessesIn(reading.items).filter(isSubjectOf(reading.items));
   const local = businesses.filter(isLocalBusiness);
   const placed = businesses.filter((item) => valuesOf(item, 'address').length > 0);
   const [first] = businesses.filter(isPlaceOfBusiness);
@@ -61,6 +61,16 @@ export function judgeGuidelines(
   if (local.length > 0 || !profile.needsBusiness) return missing;
   const others = subjects.filter((item) => !isVisitedPlace(item));
   return [...others.map((item) => noLocalBusiness(reading, item, 'an organisation')), ...missing];
+}
+
+/** What is a page's subject, where it is there: who publishes it is not. */
+const TEXTS = ['Article', 'HowTo', 'JobPosting', 'QAPage', 'DiscussionForumPosting', 'Book', 'Dataset'];
+
+/** Whether a business may be what a page is about: an organisation that publishes an article or a recipe is not. */
+function isSubjectOf(items: readonly ReadItem[]): (item: ReadItem) => boolean {
+  const isText = ({ types }: ReadItem): boolean =>
+    types.some((type) => TEXTS.some((text) => isSubtype(type, text)));
+  return items.some(isText) ? ({ types }) => types.some((type) => isSubtype(type, 'Place')) : () => true;
 }
 
 /** Where an event takes place, where a job is, and what somebody reviews: the page is about something else. */

@@ -21,20 +21,46 @@ export function judgeStrays(reading: Reading): readonly Finding[] {
   const cut = cutItem(reading);
   const behind = cut ? strays.filter(({ place }) => place.start >= cut.end) : [];
   const alone = cut && behind.length > 1 ? strays.filter(({ place }) => place.start < cut.end) : strays;
+  const isIdle = ofTemplate(reading);
   return [
     ...(cut && behind.length > 1 ? [endsEarly(reading, cut, behind)] : []),
-    ...alone.map(({ name, place }) =>
-      name === ''
-        ? namesNothing(reading, place)
+    ...alone.map((stray) => {
+      const { name, place } = stray;
+      if (name === '') return namesNothing(reading, place);
+      return isIdle(stray)
+        ? finding(
+            'structure/itemprop-idle',
+            `itemprop="${name}" belongs to no item, as templates leave it, and a machine passes it over. Take it away, or put itemscope and itemtype on an element around it.`,
+            place,
+            name,
+          )
         : finding(
             'structure/itemprop-outside',
             `itemprop="${name}" stands outside every item, so a machine passes it over. Put itemscope and itemtype on an element around it, or name it in the item’s itemref.`,
             place,
             name,
             { edits: refer(name, place), guess: true },
-          ),
-    ),
+          );
+    }),
   ];
+}
+
+/** What templates of whole sites mark without an item: the link of the logo, and pictures for those who share the page. */
+const OF_TEMPLATES = /^(?:url|logo|image|thumbnailUrl|primaryImageOfPage)$/;
+/** What no template says of a page. */
+const OF_BUSINESSES =
+  /^(?:address|telephone|faxNumber|email|geo|latitude|longitude|openingHours\w*|priceRange|street\w*|postal\w*|address\w+)$/;
+
+/** Whether a stray is what a template left in the head of the page, or, where nothing else is microdata of a business, round its logo. */
+function ofTemplate({ document, items, source }: Reading): (stray: Stray) => boolean {
+  const head = document?.elements.find(({ name }) => name === 'head');
+  const hasBusiness = businessesIn(items).some(({ syntax }) => syntax === 'microdata');
+  return ({ name, place }) => {
+    const isInHead = head !== undefined && place.start >= head.contentStart && place.end <= head.contentEnd;
+    return isInHead && /^<(?:meta|link)\b/i.test(source.slice(place.start, place.start + 6))
+      ? !OF_BUSINESSES.test(name)
+      : !hasBusiness && OF_TEMPLATES.test(name);
+  };
 }
 
 /** A `property` of RDFa without a name, under the vocabulary of schema.org. */

@@ -75,6 +75,16 @@ const FEWEST_TOGETHER = 3;
 /** Types that say nothing by themselves. */
 const SAYS_NOTHING = new Set(['Thing', 'Intangible', 'StructuredValue', 'Enumeration']);
 
+/** Whether every property of an item that schema.org knows is one of a type's as well. */
+const hasAllOf = (item: ReadItem, type: string): boolean =>
+  item.properties.every(
+    ({ name }) => propertyNamed(name)?.domains.some((domain) => isSubtype(type, domain)) ?? true,
+  );
+
+/** Whether a property holds whatever there is: what a text is about, or mentions, is best told as a Thing with its name. */
+const takesAnything = (property: string): boolean =>
+  propertyNamed(property)?.ranges.includes('Thing') ?? false;
+
 function judgeTypes(reading: Reading, item: ReadItem, around: TypeAround): readonly Finding[] {
   return item.types.flatMap((type) => {
     // A type that is empty is none, and told as missing.
@@ -94,10 +104,10 @@ function judgeTypes(reading: Reading, item: ReadItem, around: TypeAround): reado
       return tell(
         'vocabulary/superseded',
         `${type} has been superseded by ${known.supersededBy}.`,
-        known.supersededBy,
+        hasAllOf(item, known.supersededBy) ? known.supersededBy : '',
       );
     if (isDiscouraged(type)) return tell('vocabulary/discouraged', `${type}: ${typeCaution(type)}`);
-    if (SAYS_NOTHING.has(type) && item.types.length === 1)
+    if (SAYS_NOTHING.has(type) && item.types.length === 1 && !takesAnything(around.within))
       return tell(
         'vocabulary/abstract',
         `${type} is so general that it tells a machine nothing. Take the type of what it is.`,
