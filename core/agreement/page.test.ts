@@ -70,6 +70,24 @@ describe('days that the page’s only week does not name', () => {
   });
 });
 
+test('dates with times, and from day to day, are no telephone numbers', () => {
+  const dated = [
+    'Le 17.10.2022 13:45',
+    'On 08/06/2021 - 12:10',
+    '2020-10-23 08:15',
+    '24.12.2026 – 06.01.2027',
+    '2026-12-24 - 2027-01-06',
+  ];
+  const facts = {
+    telephone: '+1 360 555 0142',
+    address: { '@type': 'PostalAddress', addressCountry: 'US' },
+  };
+  for (const visible of dated)
+    expect(codesOn(`<p>${visible}</p>`, facts).filter((code) => code.endsWith(' telephone'))).toEqual([
+      'agreement/not-visible telephone',
+    ]);
+});
+
 describe('a range of prices', () => {
   const told = (priceRange: string, visible: string): readonly string[] =>
     codesOn(visible, { priceRange }).filter((code) => code.endsWith(' priceRange'));
@@ -458,6 +476,12 @@ describe('a fax number', () => {
 test.each([
   ['Croissant 1,10 € et baguette € 1,30', false],
   ['Cuisine française · €€', true],
+  ['Cuisine française · €€€', true],
+  ['Prix : $', true],
+  ['<b>$</b> <b>£</b>', false],
+  ['<li>€€</li><li>€€€</li>', false],
+  ['<li>$$$$</li>', false],
+  ['Vélos · $ · Paris', true],
 ])('a price range is held against signs that stand alone: %s', (visible, isTold) => {
   const found = codesOn(`<p>${visible}</p>`, { priceRange: '€', servesCuisine: 'Pain' });
   expect(found.includes('agreement/visitor priceRange')).toBe(isTold);

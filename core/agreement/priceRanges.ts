@@ -17,9 +17,21 @@ export function findPriceRangeIn(
   const shown = [...text.matchAll(/(?<!\S|\d\s)\p{Sc}{1,4}(?!\S|\s\d)/gu)];
   const found = shown.find(([signs]) => signs === priceRange);
   if (found) return seenAt(found, 'exact');
-  const [other] = shown;
-  return other && seenAt(other, 'different');
+  // A sign alone is any currency's: of a shop, a game, a price in several pieces. Others are a range where they are like it.
+  const ranges = shown.filter(
+    ({ 0: signs, index }) =>
+      (signs.length > 1 && signs[0] === priceRange[0]) ||
+      PRICES.test(text.slice(Math.max(0, index - CALLED_WITHIN), index)) ||
+      isBetweenStrokes(text, index, signs),
+  );
+  const [other] = ranges;
+  return other && ranges.every(([signs]) => signs === other[0]) ? seenAt(other, 'different') : undefined;
 }
+
+/** "Italian · $ · Soho": one of several things that are told of a place beside one another. */
+const isBetweenStrokes = (text: string, at: number, signs: string): boolean =>
+  /[·•|][^\S\n]*$/u.test(text.slice(Math.max(0, at - 4), at)) &&
+  /^[^\S\n]*(?:[·•|]|\n|$)/u.test(text.slice(at + signs.length, at + signs.length + 4));
 
 /**
  * Another range in the same currency: the only one of the page, which has one end in common with the told one or is

@@ -29,8 +29,9 @@ const PARTED = new RegExp(PARTING, 'g');
 /** From one time to another, as much of the world writes them: "11.30–14.30", "6–17.30". */
 const TIMES = /^\d{1,2}(?:\.\d{2})?\s*[\u2010-\u2013-]\s*\d{1,2}(?:\.\d{2})?$/;
 
-/** A date that has as many digits as a number: "24.12.2026", "2026-12-24". */
-const DATE = /^(?:\d{1,2}[./-]\d{1,2}[./-](?:19|20)\d{2}|(?:19|20)\d{2}[./-]\d{1,2}[./-]\d{1,2})$/;
+const DAY = '(?:\\d{1,2}[./-]\\d{1,2}[./-](?:19|20)\\d{2}|(?:19|20)\\d{2}[./-]\\d{1,2}[./-]\\d{1,2})';
+/** A date that has as many digits as a number, perhaps with a time or until another: "24.12.2026 13", "2026-12-24". */
+const DATE = new RegExp(`^${DAY}(?:[\\s,\u2010-\u2013-]{1,4}(?:${DAY}|\\d{1,2}(?:\\.\\d{2}){0,2}))?$`);
 
 /** What numbers of registers, taxes and accounts are called in the countries that ask pages to show them. */
 const REGISTERS =

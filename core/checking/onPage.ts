@@ -290,7 +290,12 @@ function otherNumber(text: string, target: string, country: string): string | un
   const dialled = readTelephone(percentDecoded(target), country).telephone;
   const shown = telephonesAmong(numbersIn(text), country);
   const [only] = shown;
-  return dialled && only && shown.length === 1 && only.e164 !== dialled.e164 ? only.text : undefined;
+  if (!dialled || !only || shown.length > 1 || only.e164 === dialled.e164) return undefined;
+  // Of a country that is not the business's, a number is shown without its code and dialled with it.
+  const [one, other] = [only.text, percentDecoded(target)].map((number) =>
+    number.replace(/\D/g, '').replace(/^0+/, ''),
+  );
+  return one && other?.endsWith(one) ? undefined : only.text;
 }
 
 /** The one address that a link shows, where it writes to another. */

@@ -41,6 +41,8 @@ describe('a link', () => {
     '<a href="tel:+441803555041">01803 555041</a>',
     '<a href="tel:+441803555014">Call us</a>',
     '<a href="tel:%">01803 555041</a>',
+    // A number of another country, which is shown as it is dialled there.
+    '<a href="tel:+16468914349">(646) 891-4349</a>',
     // Which of two is dialled, the text does not say.
     '<a href="tel:+441803555014">01803 555041 or 01803 555042</a>',
     '<a href="mailto:Desk@larch.example?subject=Hi">desk@larch.example</a>',
