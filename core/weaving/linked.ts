@@ -42,10 +42,15 @@ export function linksOf(
     }),
   );
   const found: Linked[] = [];
+  // A link that is not ended where others begin is several to a browser, each with the attributes of the one.
+  const times = new Map<number, number>();
+  for (const { name, start } of elements) if (name === 'a') times.set(start, (times.get(start) ?? 0) + 1);
   for (const element of elements) {
     const name = element.name === 'a' || element.name === 'img' ? element.name : undefined;
-    if (!name || element.inert || !isInside(element, root)) continue;
-    const address = element.attributes[ATTRIBUTE[name]] ?? '';
+    if (!name || element.inert || !isInside(element, root) || (times.get(element.start) ?? 0) > 1) continue;
+    // No address at all is not that of the page.
+    const address = element.attributes[ATTRIBUTE[name]]?.trim() ?? '';
+    if (!address) continue;
     const key = `${name} ${folded(address, base || (/^\s*\//.test(address) ? own : ''))}`;
     const property = wanted.get(key);
     if (!property) continue;

@@ -315,3 +315,41 @@ test('no page comes back from weaving other than it was', () => {
     { numRuns: 300 },
   );
 });
+
+describe('a page as themes make them', () => {
+  test('stands as a whole in an item, which goes on to say what it said', () => {
+    const page = usual.replace(
+      '<body>',
+      '<body itemscope itemtype="https://schema.org/WebPage"><h1 itemprop="name">Where we are</h1>',
+    );
+    const source = sourceOf(woven(page));
+    expect(unweave(source)).toBe(page);
+    expect(readSource(source).items.map(({ types }) => types)).toEqual([
+      ['WebPage'],
+      ['VeterinaryCare', 'LocalBusiness'],
+    ]);
+  });
+
+  test('has links that lead nowhere, or are not ended: neither is that of the business', () => {
+    const url = 'https://larkspurvane.example/port-ellery/';
+    const stray = usual.replace('<b>', `<p><a href="/news">News<a/></p><p>More</p><a name="top"></a><b>`);
+    const open = usual
+      .replace('<b>', `<p><a href="${url}">Home</p><p>More</p><b>`)
+      .replace(/<a href="tel.*?<\/a>/, '<i>(360) 555-0142</i>');
+    for (const page of [stray, open]) {
+      const source = sourceOf(weave(readSource(page, url), larkspur, { syntax: 'microdata' }));
+      expect(read(source)).toMatchObject([{ url: [url] }]);
+      expect(unweave(source)).toBe(page);
+    }
+  });
+
+  test('writes numbers in its own digits', () => {
+    const record = {
+      ...larkspur,
+      address: { ...larkspur.address, streetAddress: 'خیابان زند، پلاک 12' },
+    };
+    const page = usual.replace('214 Quay Street', 'خیابان زند، پلاک ۱۲');
+    const source = sourceOf(weave(readSource(page), record, { syntax: 'microdata' }));
+    expect(source).toContain('streetAddress" data-zinc-post="wrapper">خیابان زند، پلاک ۱۲<');
+  });
+});

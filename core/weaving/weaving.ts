@@ -3,8 +3,8 @@ import { readDocument } from '#core/html';
 import { plainItem, type ReadItem } from '#core/item';
 import { toldRecord } from '#core/markup';
 import { businessesIn, readSource, recordFromItem, sourceOf, type Reading } from '#core/reading';
-import { factText, isFact, refusalOfAddresses, type BusinessRecord } from '#core/record';
-import { applyEdits, asciiHtml, type Edit, type Place } from '#core/text';
+import { factText, isFact, refusalOfAddresses, type BusinessRecord, type Fact } from '#core/record';
+import { applyEdits, asciiHtml, westernDigits, type Edit, type Place } from '#core/text';
 import { differences, misspelt, type Difference } from './differences.ts';
 import { findFacts, lookForName, type Find } from './finding.ts';
 import { isWoven, silencing, unweave } from './marks.ts';
@@ -170,6 +170,10 @@ const movedBack = (edits: readonly Edit[], others: readonly Edit[]): readonly Ed
 const sameSyntax = (items: readonly ReadItem[], syntax: WovenSyntax): ReadItem | undefined =>
   businessesIn(items).find((item) => item.syntax === syntax);
 
+/** What an item says, wherever it stands: what is woven into the middle of it ends it later. */
+const saidBy = (item: ReadItem): string =>
+  JSON.stringify(plainItem(item), (key, value: unknown) => (key === 'place' ? undefined : value));
+
 /** Why the woven page is not what was meant: another visible text, other items, another business; '' where it is. */
 function misreading(
   before: Reading,
@@ -181,14 +185,18 @@ function misreading(
   const STAYS = 'Nothing was changed.';
   if (after.visible?.text !== before.visible?.text) return `Visitors would read another text. ${STAYS}`;
   const [business] = businessesIn(after.items).filter((item) => item.syntax === syntax);
-  const others = after.items
-    .filter((item) => item !== business)
-    .map((item) => JSON.stringify(plainItem(item)));
-  const same = before.items.map((item) => JSON.stringify(plainItem(item)));
+  const others = after.items.filter((item) => item !== business).map(saidBy);
+  const same = before.items.map(saidBy);
   if (!business || others.join() !== same.join() || after.strays.length !== before.strays.length)
     return `Other markup on the page would be read otherwise. ${STAYS}`;
+  const starts = business.properties.map(({ name, namePlace }) => `${name} ${String(namePlace.start)}`);
+  if (new Set(starts).size < starts.length)
+    return `An element that is not ended where others begin would be read several times. ${STAYS}`;
   const [told, read] = [toldRecord(record), recordFromItem(business)];
-  const misread = facts.filter(({ fact }) => isFact(fact) && factText(told, fact) !== factText(read, fact));
+  // The digits of the page's own script say the same.
+  const saysSo = (fact: Fact): boolean =>
+    westernDigits(factText(told, fact)) === westernDigits(factText(read, fact));
+  const misread = facts.filter(({ fact }) => isFact(fact) && !saysSo(fact));
   return misread.length > 0
     ? `A machine would read ${misread.map(({ fact }) => fact).join(', ')} otherwise than meant. ${STAYS}`
     : '';
