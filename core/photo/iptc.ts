@@ -55,16 +55,8 @@ export function mergeIptc(
   const resources = readResources(old);
   if (!resources)
     return { ok: false, message: 'The IPTC data of this photo is damaged, so nothing was written into it.' };
-  const before = readDataSets(resources.find(({ id }) => id === IPTC_RESOURCE)?.data ?? new Uint8Array());
   const set = new Set(changes.map(({ number }) => number));
-  const isUtf8 = before.some(
-    ({ record, number, value }) =>
-      record === 1 && number === 90 && value[0] === 0x1b && value[1] === 0x25 && value[2] === 0x47,
-  );
-  const kept = before.filter(
-    ({ record, number }) =>
-      !(record === 1 && number === 90) && !(record === 2 && (number === 0 || set.has(number))),
-  );
+  const kept = setsOf(resources).filter(({ record, number }) => !(record === 2 && set.has(number)));
   const sets: IptcDataSet[] = [
     { record: 1, number: 90, value: Uint8Array.of(0x1b, 0x25, 0x47) },
     ...kept.filter(({ record }) => record === 1),
@@ -72,9 +64,7 @@ export function mergeIptc(
     ...changes.flatMap(({ number, texts }) =>
       texts.filter(Boolean).map((text) => ({ record: 2, number, value: cutUtf8(text, longestIptc(number)) })),
     ),
-    ...kept
-      .filter(({ record }) => record !== 1)
-      .map((one) => (isUtf8 || one.record !== 2 ? one : { ...one, value: toUtf8(one.value) })),
+    ...kept.filter(({ record }) => record !== 1),
   ];
   const written = writeDataSets(sets);
   const iptc = resource(IPTC_RESOURCE, written);
@@ -82,6 +72,29 @@ export function mergeIptc(
     .filter(({ id }) => id !== IPTC_RESOURCE && !removes.has(id))
     .map(({ id, bytes }) => (id === DIGEST_RESOURCE ? resource(DIGEST_RESOURCE, md5(written)) : bytes));
   return { ok: true, data: concat([iptc, ...others]) };
+}
+
+/**
+ * The data sets of all IPTC resources, but for those that say how they are written, with their texts in UTF-8. Of what
+ * several say, the first is what others read; what it lacks is taken from the next.
+ */
+function setsOf(resources: readonly Resource[]): readonly IptcDataSet[] {
+  const found: IptcDataSet[] = [];
+  for (const { data } of resources.filter(({ id }) => id === IPTC_RESOURCE)) {
+    const sets = readDataSets(data);
+    const isUtf8 = sets.some(
+      ({ record, number, value }) =>
+        record === 1 && number === 90 && value[0] === 0x1b && value[1] === 0x25 && value[2] === 0x47,
+    );
+    const known = new Set(found.map(({ record, number }) => record * 256 + number));
+    for (const one of sets) {
+      const { record, number, value } = one;
+      if ((record === 1 && number === 90) || (record === 2 && number === 0)) continue;
+      if (known.has(record * 256 + number)) continue;
+      found.push(isUtf8 || record !== 2 ? one : { ...one, value: toUtf8(value) });
+    }
+  }
+  return found;
 }
 
 /** Image resource blocks (Adobe Photoshop file formats, "Image Resource Blocks"); undefined where damaged. */

@@ -44,6 +44,7 @@ export function readJpeg(bytes: Uint8Array): JpegReading {
     at = withoutFill(bytes, at + 2 + length);
     if (isMetadata(marker)) [metadataEnd, metadata] = [at, segments.length];
   }
+  if (bytes[at] !== 0xff && at < bytes.length && hasEnd(bytes, at)) return { ok: false, message: NO_MARKER };
   if (bytes[at] !== 0xff || !hasEnd(bytes, at)) return { ok: false, message: CUT_OFF };
   return {
     ok: true,
@@ -60,6 +61,9 @@ function withoutFill(bytes: Uint8Array, at: number): number {
 
 const CUT_OFF =
   'The file ends in the middle of the picture. It was probably cut off while being copied; copy it again.';
+
+const NO_MARKER =
+  'Between the segments at its head stand bytes that belong to none: the file is damaged. Save it anew in a program for pictures.';
 
 /** Whether a segment is an application's or a comment, which say nothing of how the image is decoded. */
 export const isMetadata = (marker: number): boolean => (marker >= APP0 && marker <= APP15) || marker === COM;

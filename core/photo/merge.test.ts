@@ -164,6 +164,34 @@ describe('IPTC', () => {
     expect(new TextDecoder().decode(sets[2]?.value)).toBe('Zoë');
   });
 
+  test('of several resources keeps what each says alone, in its own encoding', () => {
+    const set = (record: number, number: number, ...value: readonly number[]): readonly number[] => [
+      ...[0x1c, record, number, 0, value.length],
+      ...value,
+    ];
+    const block = (...sets: readonly (readonly number[])[]): Uint8Array => {
+      const data = sets.flat();
+      return Uint8Array.of(
+        ...[0x38, 0x42, 0x49, 0x4d, 4, 4, 0, 0, 0, 0, 0, data.length],
+        ...data,
+        ...(data.length % 2 ? [0] : []),
+      );
+    };
+    const utf8 = set(1, 90, 0x1b, 0x25, 0x47);
+    const old = concat([
+      block(),
+      block(set(2, 120, 0x31), set(2, 110, 0x5a, 0x6f, 0xeb)),
+      block(utf8, set(2, 120, 0x32), set(2, 110, 0x5a, 0x6f, 0xc3, 0xab)),
+      block(utf8, set(2, 115, 0x4e, 0xc3, 0xa9)),
+    ]);
+    const result = mergeIptc(old, [{ number: 5, texts: ['Title'] }]);
+    if (!result.ok) throw new Error(result.message);
+    const sets = readDataSets(result.data.subarray(12));
+    expect(
+      sets.slice(2).map(({ number, value }) => `${String(number)} ${new TextDecoder().decode(value)}`),
+    ).toEqual(['5 Title', '120 1', '110 Zoë', '115 Né']);
+  });
+
   test('cuts a text at whole characters and refuses damaged resources', () => {
     expect(new TextDecoder().decode(cutUtf8('ääää', 5))).toBe('ää');
     expect(

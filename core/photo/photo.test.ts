@@ -241,6 +241,19 @@ describe('a file that cannot be stamped', () => {
     expect(stampJpeg(bytes(), fields)).toMatchObject({ ok: false }),
   );
 
+  test('because bytes stand between its segments says that, and not that it was cut off', () => {
+    const length = ((camera[4] ?? 0) << 8) | (camera[5] ?? 0);
+    const junk = concat([
+      camera.subarray(0, 4 + length),
+      Uint8Array.of(1, 2, 3),
+      camera.subarray(4 + length),
+    ]);
+    expect(stampJpeg(junk, fields)).toMatchObject({
+      ok: false,
+      message: expect.stringContaining('belong to none') as unknown,
+    });
+  });
+
   test('because its Exif or XMP is damaged says so and loses nothing', () => {
     const changes = { ifd0: [], exif: [], gps: [] };
     expect(mergeExif(Uint8Array.of(0x49, 0x49, 42, 0, 0xff, 0xff, 0xff, 0x7f), changes)).toMatchObject({
