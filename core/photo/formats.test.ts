@@ -229,6 +229,18 @@ describe('broken metadata', () => {
     expect(provePhoto(written, broken, result, same).proved).toBe(true);
   });
 
+  test('a copy of its Exif in a text of a PNG goes with personal data, and stays otherwise', async () => {
+    const text = 'Raw profile type exif\0\0packed as it may be';
+    const png = withChunk(await canvas().png().toBuffer(), 'zTXt', text);
+    const taken = stamped(png, { removesPersonal: true });
+    expect(taken.personal).toEqual([{ what: 'copy of its Exif in a text', value: 'there' }]);
+    expect(Buffer.from(concat(taken.parts)).includes('Raw profile')).toBe(false);
+    const kept = stamped(png);
+    expect(kept.personal).toEqual([]);
+    expect(Buffer.from(concat(kept.parts)).includes(text)).toBe(true);
+    for (const one of [taken, kept]) expect(provePhoto(concat(one.parts), png, one, same).proved).toBe(true);
+  });
+
   test('a picture that is cut off, or none, is refused with the reason', () => {
     for (const [name, bytes] of pictures.filter(([one]) => !/behind|animated/.test(one)))
       expect([name, stampPicture(bytes.subarray(0, -25), fields)]).toMatchObject([name, { ok: false }]);

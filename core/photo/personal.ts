@@ -1,4 +1,5 @@
 import { tagNumbers } from './exifTags.ts';
+import { pngProfiles } from './png.ts';
 import { numberOf, partOf, textOf, valueOf, type Tags } from './tags.ts';
 
 /** What of a picture's metadata says something of a person or a device. */
@@ -85,7 +86,7 @@ export const POSITION = 'position';
 
 /** What a picture holds of this, for people to see before it goes. */
 export function personalIn(tags: Tags): readonly Personal[] {
-  const { exif, xmp, gps, thumbnail } = tags;
+  const { exif, xmp, gps, thumbnail, png } = tags;
   const text = (what: string, value: string): Personal[] =>
     value.trim() ? [{ what, value: value.trim() }] : [];
   const has = (what: string, tag: unknown, value: string): Personal[] => (tag ? [{ what, value }] : []);
@@ -102,6 +103,7 @@ export function personalIn(tags: Tags): readonly Personal[] {
     ...text('computer', textOf(exif['HostComputer'])),
     ...text('number of the picture', textOf(exif['ImageUniqueID'])),
     ...has('maker note', exif['MakerNote'], 'there'),
+    ...has('copy of its Exif in a text', pngProfiles.map((keyword) => png[keyword]).find(Boolean), 'there'),
     ...has('faces', xmp['Regions'] ?? xmp['RegionInfo'] ?? xmp['PersonInImage'], 'marked'),
     ...has('thumbnail', thumbnail['JPEGInterchangeFormat'] ?? xmp['Thumbnails'], 'there'),
     ...text('place where it was taken', partOf(xmp['LocationCreated'], 'City')),

@@ -84,13 +84,22 @@ export const pngKeywords = {
 const FIELD_KEYWORDS: ReadonlySet<string> = new Set(Object.values(pngKeywords));
 const keywordOf = ({ type, data }: Chunk): string =>
   TEXTS.has(type) ? latin1(data.subarray(0, Math.max(0, data.subarray(0, 80).indexOf(0)))) : '';
-const isFieldText = (one: Chunk): boolean => FIELD_KEYWORDS.has(keywordOf(one));
+/** Texts that hold the whole Exif of the picture a PNG was made of, its camera and place among it, as some programs write. */
+export const pngProfiles: readonly string[] = ['Raw profile type exif', 'Raw profile type APP1'];
+const isFieldText = (one: Chunk): boolean => {
+  const keyword = keywordOf(one);
+  return FIELD_KEYWORDS.has(keyword) || pngProfiles.includes(keyword);
+};
 
-/** The texts under the keywords of fields that are packed, which few readers unpack: the first of each keyword. */
+/**
+ * The texts under the keywords of fields that are packed, which few readers unpack: the first of each keyword. Of a
+ * profile, that it is there.
+ */
 function packedTexts(chunks: readonly Chunk[]): ReadonlyMap<string, string> {
   const texts = new Map<string, string>();
   for (const one of chunks) {
     const keyword = isFieldText(one) ? keywordOf(one) : '';
+    if (pngProfiles.includes(keyword)) texts.set(keyword, 'there');
     if (!keyword || texts.has(keyword) || one.type === 'tEXt') continue;
     const bytes = textOf(one, keyword);
     texts.set(keyword, new TextDecoder(one.type === 'zTXt' ? 'latin1' : 'utf-8').decode(bytes));

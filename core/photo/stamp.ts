@@ -34,7 +34,7 @@ import {
   type StampField,
   type Where,
 } from './places.ts';
-import { pngKeywords } from './png.ts';
+import { pngKeywords, pngProfiles } from './png.ts';
 import { removalOf, removedFields } from './removal.ts';
 import { readTags, type Tags } from './tags.ts';
 import { mergeXmp, newPacket, packetText, type XmpProperty } from './xmp.ts';
@@ -90,7 +90,7 @@ export function stampPicture(
   const { blocks, left, languages } = merged(container, fields, removed, options);
   if (Object.keys(blocks).length === 0)
     return { ok: false, message: 'All metadata of this photo are damaged, so nothing was written into it.' };
-  const written = container.write(blocks, pngTexts(fields, removed));
+  const written = container.write(blocks, pngTexts(fields, removed, options));
   if (!written.ok) return written;
   const replaced = tags ? replacedIn(tags, fields) : [];
   return {
@@ -158,12 +158,17 @@ function withoutField(fields: StampFields, field: StampField): StampFields {
 }
 
 /** What the texts of a PNG say from now on, by keyword. */
-const pngTexts = (fields: StampFields, removed: readonly StampField[]): ReadonlyMap<string, string> =>
-  new Map(
-    (Object.keys(pngKeywords) as (keyof typeof pngKeywords)[])
+const pngTexts = (
+  fields: StampFields,
+  removed: readonly StampField[],
+  { removesPersonal = false }: StampOptions,
+): ReadonlyMap<string, string> =>
+  new Map([
+    ...(Object.keys(pngKeywords) as (keyof typeof pngKeywords)[])
       .filter((field) => fields[field] || removed.includes(field))
-      .map((field) => [pngKeywords[field], fields[field]]),
-  );
+      .map((field): [string, string] => [pngKeywords[field], fields[field]]),
+    ...(removesPersonal ? pngProfiles.map((keyword): [string, string] => [keyword, '']) : []),
+  ]);
 
 const saysSomething = ({ ifd0, exif, gps }: ExifChanges): boolean =>
   ifd0.length + exif.length + gps.length > 0;
