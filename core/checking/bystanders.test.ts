@@ -53,6 +53,16 @@ describe('data of another vocabulary', () => {
     ],
   ])('%s is none of ours', (_, head) => expect(told(page(head))).toEqual([]));
 
+  test('data of a program under the type of JSON-LD are one fault, whatever they hold', () => {
+    const state = { appVersion: '1', cart: { items: [], total: 0 }, user: null, flags: ['a'], url: '/' };
+    expect(told(page(script(state)))).toEqual(['must syntax/missing-context']);
+    const bare = JSON.stringify(business).replace('"@context":"https://schema.org",', '');
+    const [one] = check(`<script type="application/ld+json">${bare}</script>`).findings.filter(
+      ({ code }) => code === 'syntax/missing-context',
+    );
+    expect(one?.mend?.certain).toBe(true);
+  });
+
   test('a business is one whatever context it was given', () => {
     for (const context of ['https://vocabulary.example', 'https://www.w3.org/ns/schema'])
       expect(told(page(script({ ...business, '@context': context })))).toContain('must syntax/wrong-context');
@@ -159,6 +169,13 @@ describe('what one program did throughout', () => {
       9,
       true,
     ]);
+  });
+
+  test('are told at their first places, and mended at all', () => {
+    const names = Array.from({ length: 3000 }, (_, at) => `"Farine &amp; ${String(at)}"`);
+    const json = `{"@context":"https://schema.org","@type":"Recipe","recipeIngredient":[${names.join()}]}`;
+    const [one] = check(json).findings.filter(({ code }) => code === 'value/entities');
+    expect([one?.related.length, one?.mend?.edits.length]).toEqual([500, 3000]);
   });
 
   test('properties outside every item, which nothing can hold', () => {

@@ -190,6 +190,9 @@ function withoutFloods(all: readonly Finding[]): readonly Finding[] {
   return all.filter((one) => !drowned.has(one)).map((one) => first.get(one) ?? one);
 }
 
+/** Nobody looks at more places of one cause; its mend is for all. */
+const MOST_PLACES = 500;
+
 /** The first of them with the places of the others. A node that several refer to is visited from each. */
 function asOne([first, ...others]: readonly [Finding, ...Finding[]]): Finding {
   const starts = new Set([first, ...first.related].map(({ place }) => place.start));
@@ -199,7 +202,8 @@ function asOne([first, ...others]: readonly [Finding, ...Finding[]]): Finding {
   for (const one of others) {
     if (starts.has(one.place.start)) continue;
     starts.add(one.place.start);
-    related.push({ message: 'The same here', place: one.place }, ...one.related);
+    if (related.length < MOST_PLACES)
+      related.push({ message: 'The same here', place: one.place }, ...one.related);
     edits.push(...(one.mend?.edits ?? []));
     certain &&= one.mend?.certain ?? false;
   }

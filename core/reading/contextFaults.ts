@@ -1,6 +1,6 @@
 import { fault, type Fault } from '#core/fault';
 import type { Edit } from '#core/text';
-import { isSubtype, nearestName, typeNamed } from '#core/vocabulary';
+import { isSubtype, nearestName, propertyNamed, typeNamed } from '#core/vocabulary';
 import { isSchemaOrg } from './context.ts';
 import { member, objectsIn, texts, type JsonMember, type JsonNode, type JsonObject } from './jsonNode.ts';
 
@@ -76,6 +76,35 @@ export function isOfOtherVocabulary(node: JsonObject, context: JsonNode): boolea
     ? !types.some((type) => isSubtype(type, 'LocalBusiness'))
     : types.length > 0 && !types.some((type) => typeNamed(type));
 }
+
+/**
+ * Whether a node without a context is data of a program, which somebody gave the type of JSON-LD: none of its types, at
+ * any depth, is one of schema.org's, and fewer than half of its names are.
+ */
+export function isOfProgram(node: JsonObject): boolean {
+  const names = node.members.filter(({ name }) => !name.startsWith('@'));
+  const known = names.filter(({ name }) => propertyNamed(name) !== undefined);
+  return known.length * 2 < names.length && !hasKnownType(node);
+}
+
+/** What is wrong with such data: one fault, whatever its names are. */
+export const ofProgram = (node: JsonObject): ContextFault => ({
+  ...fault(
+    'syntax/missing-context',
+    'This has neither a @context nor a type of schema.org: it seems to be data of a program, in which a machine that looks for JSON-LD finds nothing. Give the script the type application/json.',
+  ),
+  start: node.start,
+  end: node.start + 1,
+  edits: null,
+});
+
+const hasKnownType = (node: JsonNode): boolean =>
+  node.kind === 'array'
+    ? node.elements.some(hasKnownType)
+    : node.kind === 'object' &&
+      node.members.some(({ name, value }) =>
+        /^@?type$/.test(name) ? texts(value).some((type) => typeNamed(type)) : hasKnownType(value),
+      );
 
 /** What is wrong with a context. */
 export function judgeContext({ value }: JsonMember): readonly ContextFault[] {

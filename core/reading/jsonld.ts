@@ -3,7 +3,14 @@ import type { Lines } from '#core/text';
 import type { ReadItem, ReadProperty, ReadValue, Unsaid } from '#core/item';
 import { nearestName, propertyNamed } from '#core/vocabulary';
 import { isAlias, noTerms, propagated, termsUnder, type Term, type Terms } from './context.ts';
-import { isOfOtherVocabulary, judgeContext, missingContext, type ContextFault } from './contextFaults.ts';
+import {
+  isOfOtherVocabulary,
+  isOfProgram,
+  judgeContext,
+  missingContext,
+  ofProgram,
+  type ContextFault,
+} from './contextFaults.ts';
 import { member, objectsIn, texts, type JsonMember, type JsonNode, type JsonObject } from './jsonNode.ts';
 
 export interface JsonLdReading {
@@ -83,7 +90,10 @@ class NodeReader {
     const context = member(node, '@context');
     if (context && isOfOtherVocabulary(node, context.value)) return;
     if (context) this.faults.push(...judgeContext(context));
-    else if (!hasContext) this.faults.push(missingContext(node));
+    else if (!hasContext && isOfProgram(node)) {
+      this.faults.push(ofProgram(node));
+      return;
+    } else if (!hasContext) this.faults.push(missingContext(node));
     const terms = context ? termsUnder(around, context.value) : around;
     const graph = named(node, '@graph', terms);
     if (graph) this.top(graph.value, true, terms);
