@@ -80,18 +80,50 @@ const Message = ({
     <Hint as="span">
       {code}, after {faultTable[code].source}
     </Hint>
-    {related.map((one) => (
-      <span key={one.place.start}>
-        {' '}
-        <PlaceLink
-          place={one.place}
-          onPlace={onPlace}
-          label={`${one.message}: line ${String(one.place.line)}`}
-        />
-      </span>
-    ))}
+    <OtherPlaces related={related} onPlace={onPlace} />
   </Words>
 );
+
+/** The other places: of many the first few, and the rest when they are asked for. */
+function OtherPlaces({
+  related,
+  onPlace,
+}: Pick<Finding, 'related'> & Pick<FindingRowProps, 'onPlace'>) {
+  const [all, setAll] = useState(false);
+  const more = related.length - FIRST_PLACES;
+  const isLong = more > 1;
+  const shown = isLong && !all ? related.slice(0, FIRST_PLACES) : related;
+  return (
+    <>
+      {shown.map((one, at) => {
+        const line = `line ${String(one.place.line)}`;
+        // What is said of one after the other is said once.
+        const isAsBefore = one.message === shown[at - 1]?.message;
+        return (
+          <span key={one.place.start}>
+            {' '}
+            <PlaceLink
+              place={one.place}
+              onPlace={onPlace}
+              label={isAsBefore ? line : `${one.message}: ${line}`}
+            />
+          </span>
+        );
+      })}
+      {isLong && (
+        <>
+          {' '}
+          <TextButton aria-expanded={all} onClick={() => setAll(!all)}>
+            {all ? 'show fewer' : `and ${String(more)} more`}
+          </TextButton>
+        </>
+      )}
+    </>
+  );
+}
+
+/** So many places are shown at once. */
+const FIRST_PLACES = 8;
 
 const PlaceLink = ({
   place,

@@ -26,12 +26,12 @@ function renderWithQueries(element: ReactElement): void {
   );
 }
 
-function showFindings() {
+function showFindings(checked = source) {
   const [onPlace, onMend, onMendAll] = [jest.fn(), jest.fn(), jest.fn()];
-  const { findings } = check(source);
+  const { findings } = check(checked);
   renderWithQueries(
     <Findings
-      source={source}
+      source={checked}
       findings={findings}
       ignored={[]}
       clientId={1}
@@ -63,6 +63,22 @@ describe('findings', () => {
     expect(onMend).not.toHaveBeenCalled();
     await userEvent.click(within(country).getByRole('button', { name: 'Mend this' }));
     expect(onMend).toHaveBeenCalledWith(findings.find(({ code }) => code === 'value/country')?.mend?.edits);
+  });
+
+  test('of many places show the first few, and the others when asked', async () => {
+    const names = Array.from({ length: 12 }, (_, at) => `\n"Frames &amp; ${String(at)}"`);
+    const { findings, onPlace } = showFindings(
+      `{"@context":"https://schema.org","@type":"Optician","knowsAbout":[${names.join()}]}`,
+    );
+    expect(findings.find(({ code }) => code === 'value/entities')?.related).toHaveLength(11);
+    const lines = () => screen.getAllByRole('button', { name: /line \d+$/ });
+    expect(lines()).toHaveLength(8);
+    await userEvent.click(screen.getByRole('button', { name: 'and 3 more' }));
+    expect(lines()).toHaveLength(11);
+    await userEvent.click(screen.getByRole('button', { name: 'line 13' }));
+    expect(onPlace).toHaveBeenCalledWith(expect.objectContaining({ line: 13 }));
+    await userEvent.click(screen.getByRole('button', { name: 'show fewer' }));
+    expect(lines()).toHaveLength(8);
   });
 
   test('are mended all at once', async () => {
