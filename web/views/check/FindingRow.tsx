@@ -101,7 +101,7 @@ function OtherPlaces({
         const isAsBefore = one.message === shown[at - 1]?.message;
         return (
           <span key={one.place.start}>
-            {' '}
+            {isAsBefore ? ', ' : ' '}
             <PlaceLink
               place={one.place}
               onPlace={onPlace}
@@ -113,14 +113,16 @@ function OtherPlaces({
       {isLong && (
         <>
           {' '}
-          <TextButton aria-expanded={all} onClick={() => setAll(!all)}>
+          <Opener aria-expanded={all} onClick={() => setAll(!all)} sx={{ ...note, color: 'text.secondary' }}>
             {all ? 'show fewer' : `and ${String(more)} more`}
-          </TextButton>
+          </Opener>
         </>
       )}
     </>
   );
 }
+
+const note = { fontSize: typeSize.note } as const;
 
 /** So many places are shown at once. */
 const FIRST_PLACES = 8;
@@ -134,7 +136,7 @@ const PlaceLink = ({
   onPlace: (place: Place) => void;
   label: string;
 }) => (
-  <Opener onClick={() => onPlace(place)} sx={{ fontSize: typeSize.note, color: 'primary.main' }}>
+  <Opener onClick={() => onPlace(place)} sx={{ ...note, color: 'primary.main' }}>
     {label}
   </Opener>
 );
