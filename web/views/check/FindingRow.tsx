@@ -85,10 +85,7 @@ const Message = ({
 );
 
 /** The other places: of many the first few, and the rest when they are asked for. */
-function OtherPlaces({
-  related,
-  onPlace,
-}: Pick<Finding, 'related'> & Pick<FindingRowProps, 'onPlace'>) {
+function OtherPlaces({ related, onPlace }: Pick<Finding, 'related'> & Pick<FindingRowProps, 'onPlace'>) {
   const [all, setAll] = useState(false);
   const more = related.length - FIRST_PLACES;
   const isLong = more > 1;
