@@ -91,12 +91,9 @@ describe('what other programs write', () => {
       '@context': 'https://schema.org',
       '@type': 'Organization',
       name: 'Anne Roche',
-      sameAs: ['https://anne-roche.example/', 'https://www.facebook.com/'],
+      sameAs: ['https://anne-roche.example/', 'https://social.example/anne'],
     };
-    expect(told(page(script(people)))).toEqual([
-      'should value/profile sameAs',
-      'note value/profile-site sameAs',
-    ]);
+    expect(told(page(script(people)))).toEqual(['note value/profile-site sameAs']);
     const codes = (...sameAs: readonly string[]): readonly string[] =>
       check(JSON.stringify({ ...business, sameAs })).findings.flatMap(({ code }) =>
         code.startsWith('value/profile') ? [code] : [],

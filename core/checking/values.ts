@@ -320,7 +320,7 @@ function judgeLink(written: string, base: string): readonly Fault[] {
 /** Whether an item is a business or an organisation, whose `sameAs` are profiles. */
 /** Whose profiles an item's `sameAs` are. */
 const ownerOf = (item: ReadItem): Parameters<typeof judgeProfile>[2] => ({
-  isPlace: item.types.some((type) => isSubtype(type, 'Place')),
+  isPlace: item.types.some((type) => isSubtype(type, 'Place')) || valuesOf(item, 'address').length > 0,
   isOneOfSeveral: valuesOf(item, 'sameAs').length > 1,
 });
 

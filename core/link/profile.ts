@@ -20,10 +20,6 @@ export function normaliseProfile(text: string): string {
   return url.href;
 }
 
-/** Hosts of many people's profiles, each below the home page. */
-const OF_PROFILES =
-  /(?:^|\.)(?:facebook|fb|instagram|twitter|x|threads|linkedin|xing|youtube|youtu|vimeo|tiktok|pinterest|snapchat|tumblr|flickr|whatsapp|telegram|weibo|vk|ok|line|reddit|medium|github|soundcloud|spotify|yelp|foursquare|tripadvisor|google|goo|bing|apple|opentable|wikipedia|wikidata|crunchbase)\.[a-z]{2,3}(?:\.[a-z]{2})?$/i;
-
 /** Whose profile an address is to be. */
 interface Owner {
   /** A person or an organisation that is no place may name a site that says what it is, as schema.org has it. */
@@ -66,7 +62,7 @@ export function judgeProfile(
     );
   } else if (/^\/*$/.test(url.pathname) && !url.search) {
     found.push(
-      isPlace || OF_PROFILES.test(url.hostname)
+      isPlace
         ? fault(
             'value/profile',
             `“${text.trim()}” is the home page of ${url.hostname}, not a profile of this business. Write the whole address of the profile.`,

@@ -19,7 +19,7 @@ export interface Container {
   readonly takesIptc: boolean;
   /** Width and height in pixels, where a new Exif block has to say them. */
   readonly size: { readonly width: number; readonly height: number } | undefined;
-  /** The packed texts of a PNG by their keywords, of those keywords that a stamp's fields have. */
+  /** The packed texts of a PNG by their keywords, of those keywords that a stamp's fields have; of a profile, that it is there. */
   readonly texts?: ReadonlyMap<string, string>;
   /** What is no metadata: the stretches that have to be the same before and after. */
   readonly image: readonly Uint8Array[];

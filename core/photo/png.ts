@@ -55,7 +55,7 @@ export function readPng(bytes: Uint8Array): ContainerReading {
       },
       texts: packedTexts(chunks),
       image: [
-        ...chunks.filter((one) => !isExif(one) && !isXmp(one) && !isFieldText(one)).map((one) => one.bytes),
+        ...chunks.filter((one) => !isExif(one) && !isXmp(one) && !isTreatedText(one)).map((one) => one.bytes),
         trailing,
       ],
       write: (blocks, texts = new Map<string, string>()) => ({
@@ -86,7 +86,8 @@ const keywordOf = ({ type, data }: Chunk): string =>
   TEXTS.has(type) ? latin1(data.subarray(0, Math.max(0, data.subarray(0, 80).indexOf(0)))) : '';
 /** Texts that hold the whole Exif of the picture a PNG was made of, its camera and place among it, as some programs write. */
 export const pngProfiles: readonly string[] = ['Raw profile type exif', 'Raw profile type APP1'];
-const isFieldText = (one: Chunk): boolean => {
+/** Whether a stamp may write a text anew or take it out; all others are kept with the image. */
+const isTreatedText = (one: Chunk): boolean => {
   const keyword = keywordOf(one);
   return FIELD_KEYWORDS.has(keyword) || pngProfiles.includes(keyword);
 };
@@ -98,7 +99,7 @@ const isFieldText = (one: Chunk): boolean => {
 function packedTexts(chunks: readonly Chunk[]): ReadonlyMap<string, string> {
   const texts = new Map<string, string>();
   for (const one of chunks) {
-    const keyword = isFieldText(one) ? keywordOf(one) : '';
+    const keyword = isTreatedText(one) ? keywordOf(one) : '';
     if (pngProfiles.includes(keyword)) texts.set(keyword, 'there');
     if (!keyword || texts.has(keyword) || one.type === 'tEXt') continue;
     const bytes = textOf(one, keyword);
@@ -111,7 +112,7 @@ function packedTexts(chunks: readonly Chunk[]): ReadonlyMap<string, string> {
 function withTexts(chunks: readonly Chunk[], texts: ReadonlyMap<string, string>): readonly Chunk[] {
   const done = new Set<string>();
   return chunks.flatMap((one) => {
-    const keyword = isFieldText(one) ? keywordOf(one) : '';
+    const keyword = isTreatedText(one) ? keywordOf(one) : '';
     const text = texts.get(keyword);
     if (text === undefined) return [one];
     if (text === '' || done.has(keyword)) return [];
