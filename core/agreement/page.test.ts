@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { check } from '#core/checking';
 import { emptyRecord, withFact } from '#core/record';
+import { numbersIn, telephonesAmong } from './telephones.ts';
 
 /** A page that shows some text beside the markup of a shop. */
 const codesOn = (
@@ -24,6 +25,18 @@ const open = (closes: string, addressCountry: string) => ({
   },
 });
 const HOURS = /^agreement\/\S+ openingHours/;
+
+test.each([
+  ['JP', '長野県松本市駅前1-2-3 0263-32-1234', '+81263321234'],
+  ['DE', 'Hauptstr. 12 030 1234567', '+49301234567'],
+  ['IT', 'Via Roma 5 06 1234567', '+39061234567'],
+  ['IN', 'Sector 17, 22 0172-270 1234', '+911722701234'],
+  // What is one number stays one.
+  ['PL', '22 123 45 67', '+48221234567'],
+  ['US', '+1 360 555 0142', '+13605550142'],
+])('the number behind a house number on one line is one by itself: %s, %s', (country, text, e164) => {
+  expect(telephonesAmong(numbersIn(text), country).map((one) => one.e164)).toEqual([e164]);
+});
 
 describe('hours that stand behind a telephone number', () => {
   test.each([

@@ -70,7 +70,14 @@ export function telephonesAmong(numbers: readonly RegExpExecArray[], country: st
       return number ? [{ text: part, e164: number.e164, at: { start, end: start + part.length } }] : [];
     };
     const whole = read(text, index);
-    if (whole.length > 0) return whole;
+    if (whole.length > 0) {
+      const listed = (part: string, start: number): Shown[] =>
+        readTelephone(part, country).faults.length === 0 ? read(part, start) : [];
+      // "1-2-3 0263-32-1234", "12 030 1234567": no range is listed for both together, one is for what stands behind.
+      const isMixed = !/^[+(（＋0]/.test(text) && listed(text, index).length === 0;
+      const behind = isMixed ? behindOthers(text, index, listed) : [];
+      return behind.length > 0 ? behind : whole;
+    }
     const parted = text.split(PARTED);
     if (parted.length < 2) return behindOthers(text, index, read);
     let at = 0;

@@ -135,3 +135,21 @@ test.each([
   const found = check(JSON.stringify(shop)).findings.find(({ code }) => code === 'vocabulary/unknown-type');
   expect(found?.message).toMatch(message);
 });
+
+test.each([
+  ['18:00', '26:00', '02:00'],
+  ['11:00', '24:30', '00:30'],
+  ['18:00', '24:00', '00:00'],
+  // Nobody is open for so long: what was mistyped is not known.
+  ['09:00', '28:00', undefined],
+])('an end that is told on past midnight is of the next day: %s to %s', (opens, closes, meant) => {
+  const hours = { '@type': 'OpeningHoursSpecification', dayOfWeek: 'Friday', opens, closes };
+  const json = {
+    '@context': 'https://schema.org',
+    '@type': 'BarOrPub',
+    name: 'A',
+    openingHoursSpecification: hours,
+  };
+  const told = check(JSON.stringify(json)).findings.filter(({ code }) => code === 'value/time');
+  expect(told.map(({ mend }) => mend?.edits[0]?.text)).toEqual([meant && `"${meant}"`]);
+});

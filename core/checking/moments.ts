@@ -1,6 +1,7 @@
 import { fault, type Fault } from '#core/fault';
 import {
   clockTime,
+  earlyHour,
   isDate,
   isMachineTime,
   machineDate,
@@ -68,7 +69,8 @@ export function hoursEndMeant(
   shown = '',
 ): { readonly time: string; readonly guess: boolean } {
   if (saysClosed(text)) return { time: '00:00', guess: false };
-  const [opens, time] = [textOf(item, 'opens').trim(), machineTime(text)];
+  const opens = textOf(item, 'opens').trim();
+  const time = machineTime(end === 'closes' && isMachineTime(opens) ? earlyHour(opens, text) : text);
   // A day that is open around the clock ends a minute before midnight; any other ends at the next day's beginning.
   if (/^24(?!\d)/.test(text.trim()) && time === '00:00' && opens.startsWith('00:00'))
     return { time: '23:59', guess: false };

@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { fault, type Fault } from '#core/fault';
 import { remember } from '#core/text';
 import { dayWords } from './languages.ts';
-import { readTime, showTime, type Halves } from './time.ts';
+import { earlyHour, readTime, showTime, type Halves } from './time.ts';
 import { plainLetters, toEnglish } from './translate.ts';
 
 /** The days as schema.org/DayOfWeek names them, in the order of ISO 8601. */
@@ -116,8 +116,9 @@ const ENDS_DAY = /^\s*(?:24(?:[:.]?00)?(?: ?h)?|12(?::00)? ?a\.?m\.?|midnight)\s
 
 function readSpan(text: string): Span | undefined {
   const ends = text.split(/\s*(?:-|–|—|\bto\b|\buntil\b|\btill?\b)\s*/);
-  const [from = '', until = ''] = ends;
   if (ends.length !== 2) return undefined;
+  const [from = '', said = ''] = ends;
+  const until = earlyHour(from, said);
   if (BEGINS_DAY.test(from) && ENDS_DAY.test(until)) return ALL_DAY;
   const hour = (end: string): number => parseInt(end, 10);
   const bareFrom = /^\d{1,2}$/.test(from.trim());

@@ -8,5 +8,5 @@ export { withoutRemarks } from './remarks.ts';
 export * from './special.ts';
 export { readSpecial } from './specialInWords.ts';
 export * from './strip.ts';
-export { clockTime, isMachineTime, minutesOf } from './time.ts';
+export { clockTime, earlyHour, isMachineTime, minutesOf } from './time.ts';
 export * from './week.ts';

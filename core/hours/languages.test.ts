@@ -24,6 +24,10 @@ describe('a week in the words of many languages', () => {
     ],
     ['月〜金 9:00〜18:00（昼休み 12:00〜13:00）', 'Mon–Fri 09:00-12:00, 13:00-18:00'],
     ['火〜日 11:00〜23:00（L.O. 22:30）', 'Tue–Sun 11:00-23:00'],
+    ['月～土 18:00～26:00', 'Mon–Sat 18:00-02:00'],
+    ['平日 17時～25時30分、日曜定休', 'Mon–Fri 17:00-01:30; Sun closed'],
+    ['Mo–Sa 09 : 00 – 12 : 00, 13: 00 – 19: 00', 'Mon–Sat 09:00-12:00, 13:00-19:00'],
+    ['Domingo de 9:00 am. a 1:00 pm.', 'Sun 09:00-13:00'],
     ['Pazartesi - Cumartesi: 09.00 - 19.00, Pazar: Kapalı', 'Mon–Sat 09:00-19:00; Sun closed'],
     [
       'dinsdag t/m vrijdag 9.00 - 18.00 uur, donderdag koopavond 19.00 - 21.00 uur',

@@ -24,6 +24,10 @@ const OPENS_CLOSES = new RegExp(
 /** "11a-9p" with whole halves, "0900 hrs" without its unit, and a comma between two spans that stand side by side. */
 export const withPlainTimes = (text: string): string =>
   text
+    // "9 : 00", "9: 00"
+    .replace(/(?<![\d:.])(\d{1,2})(?: : ?|: )(?=[0-5]\d(?![\d:.]))/g, '$1:')
+    // "9:00 am. to 1:00 pm."
+    .replace(/(\d\s?[ap]m)\.(?=\s*(?:[-–—]|\b(?:to|until|till)\b))/gi, '$1')
     .replace(BETWEEN, '$1-$2')
     .replace(OPENS_CLOSES, '$1-$2')
     .replace(/(\d)\s?([ap])(?![\p{L}\d.])/giu, '$1$2m')
