@@ -66,22 +66,28 @@ const CHINESE = new RegExp(
     `(\\p{Script=Han}{2,10}?(?:市|自治州|地区|盟|区|县))\\s*(.*)$`,
   'u',
 );
+/** The same where a municipality is the town itself: the street right behind it. */
+const OF_MUNICIPALITY = new RegExp(
+  `^(?:邮编:?\\s*)?(\\d{6})?[\\s,]*(?:中国)?\\s*(${MUNICIPALITIES})()[\\s,]*(\\p{Script=Han}{1,8}[路街道巷弄].*)$`,
+  'u',
+);
 const TAIWANESE =
-  /^(\d{3}(?:\d{2,3})?)?\s*(?:台灣|臺灣|中華民國)?\s*(\p{Script=Han}{2}[市縣])\s*(\p{Script=Han}{1,4}?[區鄉鎮市])\s*(.*)$/u;
+  /^(\d{3}(?:\d{2,3})?)?[\s,]*(?:台灣|臺灣|中華民國)?\s*(\p{Script=Han}{2}[市縣])\s*(\p{Script=Han}{1,4}?[區鄉鎮市])?\s*(.*)$/u;
 
 function readChinese(text: string, home: string): Address | undefined {
   const mainland = home === 'TW' ? undefined : CHINESE.exec(text);
   const isTaiwanese = home === 'TW' || /^(?:\d{3,6})?\s*(?:台灣|臺灣|台|臺|新北|桃園|高雄|基隆)/u.test(text);
-  const found = mainland ?? (isTaiwanese ? TAIWANESE.exec(text) : undefined);
+  const city = home === 'TW' || mainland ? undefined : OF_MUNICIPALITY.exec(text);
+  const found = mainland ?? city ?? (isTaiwanese ? TAIWANESE.exec(text) : undefined);
   const [, first = '', region, town = '', rest = ''] = found ?? [];
   if (!region) return undefined;
   const behind = /^(.*?)[,，\s]*(?:邮编|邮政编码|郵遞區號)?:?\s*(\d{6}|\d{3})$/u.exec(first ? '' : rest);
   return {
     streetAddress: (behind?.[1] ?? rest).trim(),
-    addressLocality: town,
-    addressRegion: region,
+    addressLocality: town || region,
+    addressRegion: town ? region : '',
     postalCode: first || (behind?.[2] ?? ''),
-    addressCountry: mainland ? 'CN' : 'TW',
+    addressCountry: (mainland ?? city) ? 'CN' : 'TW',
   };
 }
 

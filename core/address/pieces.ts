@@ -35,7 +35,7 @@ export const UNIT =
   /^(?:suite|ste|unit|apt|apartment|flat|floor|level|building|bldg|block|room|rm|shop|store|office|stall|lot|plot|#|no\b|c\/o|p\.?\s?o\.?\s?box|g\/f|l?g\/f|b[âa]t(?:iment)?\b|[ée]tage|appt?\b|bte\b|bus\b|bajo|piso|planta|puerta|local\b|oficina|of\.|sala\b|andar|loja|bloco|interno|piano|scala|lok\.|m\.\s?\d|kat\b|k:|no:|кв\.?\s|оф\.?\s|офис|стр\.?\s|корп|эт\.|ет\.|д\.\s?\d|будинок|буд\.|top\s\d|stiege|sector(?:ul)?\s|et\.|ap\.|sc\.|bl\.|em\.|\d)|\b(?:floor|building|house|centre|center|mall|park|estate|tower|plaza)$/i;
 
 const SLAVIC_KINDS =
-  'ul\\.|ulica|ул\\.|улица|вул\\.|вулиця|бул\\.|пр\\.|пр-т|просп\\.?|пл\\.|пер\\.|наб\\.|ш\\.';
+  'ul\\.|ulica|ул\\.|улица|вул\\.|вулиця|бул\\.|пр\\.|пр-т|просп\\.?|пл\\.|пер\\.|наб\\.|ш\\.|проспект|переулок|бульвар|площадь|набережная|шоссе|площа|провулок';
 /** Words that streets begin with, where their name stands behind, for a regular expression in any capitals. */
 export const streetKinds = `${SLAVIC_KINDS}|via|viale|piazza|corso|largo|rue|quai|chemin|place|avenue|av\\.?|boulevard|bd\\.?|calle|c\\/|plaza|paseo|ctra\\.?|carrer|rambla|rua|avenida|travessa|praça|alameda|estrada|jalan|jl\\.?|strada|str\\.?`;
 

@@ -2,10 +2,11 @@ import { emptyAddress, type Address, type AddressPart } from './address.ts';
 import { hasCounties, isCounty } from './counties.ts';
 import { readEastern } from './eastern.ts';
 import { addressForm } from './form.ts';
-import { cut, mayBeTown, put, SLAVIC_STREET, STREET, take, textAt, UNIT, type Piece } from './pieces.ts';
+import { cut, UNIT } from './pieces.ts';
 import { takePostalCode } from './splitCode.ts';
-import { CITY_STATES, guessCountry, takeCodeMark, takeCountry } from './splitCountry.ts';
+import { countryAhead, guessCountry, takeCodeMark, takeCountry, townOfCountry } from './splitCountry.ts';
 import { takeRegion } from './splitRegion.ts';
+import { takeTown } from './splitTown.ts';
 
 /** A part of a split that people should look at, and why. */
 interface AddressDoubt {
@@ -28,11 +29,17 @@ export const splitAddress = (text: string, home = ''): Address => readAddress(te
  * the marks of a postal code (D-, 〒, CEP) and of a town (г.). What another reading would be as good for is told as a doubt.
  */
 export function readAddress(text: string, home = ''): AddressSplit {
+  const ahead = countryAhead(text.slice(0, 1000));
+  if (ahead.code) return readFromHome(ahead.rest, ahead.code);
+  return readFromHome(text, home);
+}
+
+function readFromHome(text: string, home: string): AddressSplit {
   const eastern = readEastern(text, home);
   if (eastern) return withDoubts(eastern, eastern.addressCountry, false);
   const pieces = cut(text.slice(0, 1000));
   const named = takeCountry(pieces, home);
-  const marked = takeCodeMark(pieces);
+  const marked = takeCodeMark(pieces, named.code || home);
   const country = named.code || marked || guessCountry(pieces, home);
   const code = takePostalCode(pieces, country);
   const region = takeRegion(pieces, country, code.at);
@@ -44,7 +51,7 @@ export function readAddress(text: string, home = ''): AddressSplit {
       .map(({ joint, text: one }, at) => (at > 0 ? joint : '') + one)
       .join(''),
     // Where the country is a town, it may be named once for both.
-    addressLocality: town.text || (CITY_STATES.has(country) ? named.text : ''),
+    addressLocality: town.text || townOfCountry(named),
     addressRegion: region.text,
     postalCode: code.text,
     addressCountry: country,
@@ -80,36 +87,3 @@ function withDoubts(address: Address, country: string, isTownByPlace: boolean): 
       doubt(part, part === 'streetAddress' ? 'No street is left.' : 'Nothing of this form was found.');
   return { address, doubts };
 }
-
-/** A town that says so: "г. Москва", "м. Київ", "гр. София". */
-const TOWN_MARK = /^(?:г\.|гор\.|город |м\.|місто |гр\.|град )\s*(?=\p{Lu})/u;
-
-function takeTown(pieces: Piece[], country: string, codeAt: number): { text: string; isByPlace: boolean } {
-  const marked = pieces.findIndex(({ text }) => TOWN_MARK.test(text));
-  if (marked >= 0) return { text: take(pieces, marked).replace(TOWN_MARK, ''), isByPlace: false };
-  const beside = textAt(pieces, codeAt);
-  if (codeAt > 0 && beside && !/^\d/.test(beside)) return { text: take(pieces, codeAt), isByPlace: false };
-  // From the large to the small: the code first and by itself, or with its town; or a street's word behind the town.
-  const first = pieces.findIndex(({ text }) => text);
-  const isReversed =
-    codeAt === 0 ||
-    (pieces.length > 1 &&
-      !STREET.test(textAt(pieces, first)) &&
-      SLAVIC_STREET.test(textAt(pieces, first + 1)));
-  if (isReversed && pieces.length > 1 && mayBeTown(textAt(pieces, first)))
-    return { text: take(pieces, first), isByPlace: codeAt !== 0 || first !== 0 };
-  if (SELF_TOWN.has(country)) return { text: '', isByPlace: false };
-  const last = pieces.findLastIndex(({ text }, at) => at > 0 && mayBeTown(text));
-  if (last > 0) return { text: take(pieces, last), isByPlace: true };
-  const at = pieces.findLastIndex(({ text }) => text);
-  const [, street = '', town = ''] = BEHIND_UNIT.exec(textAt(pieces, at)) ?? [];
-  if (!street) return { text: '', isByPlace: true };
-  put(pieces, at, street);
-  return { text: town, isByPlace: false };
-}
-
-/** Of the city states those whose addresses name no other town. */
-const SELF_TOWN = new Set(['SG', 'MC', 'GI', 'MO', 'VA']);
-/** "100 Main Street Suite 200 Springfield": the town behind the number of a unit. */
-const BEHIND_UNIT =
-  /^(.*\d.*\b(?:suite|ste|unit|apt|floor|#)\.? ?#?(?:\d[\w-]*|[A-Z]))\s+(\p{Lu}[\p{L} .'’-]+)$/iu;

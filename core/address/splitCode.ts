@@ -1,4 +1,5 @@
 import { addressLines, emptyAddress } from './address.ts';
+import { addressForm } from './form.ts';
 import { put, textAt, type Piece } from './pieces.ts';
 import { postalCodes } from './postal-codes.ts';
 
@@ -31,6 +32,10 @@ function isCodeFirst(country: string): boolean {
 const CODE_WORD =
   /(?:^|(?<=[\s,(]))(?:CEP|C\.?\s?P\.?|PLZ|ZIP(?: code)?|post ?code|postal code|PIN(?: ?code)?|[TΤ]\.?\s?[KΚ]\.?|CAP|PSČ|Eircode|индекс|індекс)\s*[:.]?\s*$/iu;
 
+/** Whether the addresses of a country have a region. */
+const hasRegion = (country: string): boolean =>
+  addressForm(country).some(({ part }) => part === 'addressRegion');
+
 /** Cuts the postal code out of its piece; `at` is the piece of its town, -1 where there is no code. */
 export function takePostalCode(pieces: Piece[], country: string): { text: string; at: number } {
   const isFirst = isCodeFirst(country);
@@ -50,11 +55,20 @@ export function takePostalCode(pieces: Piece[], country: string): { text: string
     const isFigure = /^\d+$/.test(match[0]);
     if (at === 0 && pieces.length > 1 && isFigure) {
       // A bare number in front of a street is the house's, and so is one behind it; but "1052 Budapest, Váci utca 12".
-      const isReversed = isFirst && match[0].length > 3 && pieces.slice(1).some((one) => /\d/.test(one.text));
+      const isReversed =
+        (isFirst || /^\d{6} \p{Script=Cyrillic}/u.test(piece)) &&
+        match[0].length > 3 &&
+        pieces.slice(1).some((one) => /\d/.test(one.text));
       if (before ? !after : after !== '' && !isReversed) continue;
     }
+    // "Bandung 40111 Jawa Barat": the region behind the code of its town.
+    if (at > 0 && !isFirst && before && after && hasRegion(country) && !/\d/.test(after)) {
+      put(pieces, at, before);
+      pieces.splice(at + 1, 0, { joint: ', ', text: after });
+      return { text: match[0], at };
+    }
     // "Damrak 12 1012 LG Amsterdam": the street on its left, the town on its right.
-    if (isFirst && before && after) {
+    if ((isFirst || (at === 0 && /\s\S*\d\S*$/.test(before))) && before && after) {
       put(pieces, at, before);
       pieces.splice(at + 1, 0, { joint: ', ', text: after });
       return { text: match[0], at: at + 1 };

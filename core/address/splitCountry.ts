@@ -60,13 +60,18 @@ const CODE_MARKS: Readonly<Record<string, string>> = {
 /** Countries whose sign is part of the code, as their posts write it (Universal Postal Union). */
 const KEPT_MARKS: ReadonlySet<string> = new Set(['LT', 'LV']);
 
-/** Takes the sign of a country off a postal code, "D-80331 München"; the country, '' where none stands there. */
-export function takeCodeMark(pieces: Piece[]): string {
+/**
+ * Takes the sign of a country off a postal code, "D-80331 München"; the country, '' where none stands there. A letter
+ * behind a house number is the house's where the address is of another country: "Storgata 3 B 9008 Tromsø".
+ */
+export function takeCodeMark(pieces: Piece[], known: string): string {
   for (let at = pieces.length - 1; at >= 0; at -= 1) {
     const text = textAt(pieces, at);
     const match = /(?<![\p{L}\d])([A-Z]{1,3})[-‐– ](?=(\d{4,6}|\d{3} \d{2})(?: |$))/u.exec(text);
     const country = CODE_MARKS[match?.[1] ?? ''];
     if (!match || !country) continue;
+    const isHouse = /\d $/.test(text.slice(0, match.index)) && match[0].endsWith(' ');
+    if (isHouse && known && known !== country) continue;
     if (KEPT_MARKS.has(country)) return country;
     put(pieces, at, text.slice(0, match.index) + text.slice(match.index + match[0].length));
     return country;
@@ -77,11 +82,49 @@ export function takeCodeMark(pieces: Piece[]): string {
 /** Countries that are a town, or whose name is their town's. */
 export const CITY_STATES = new Set(['SG', 'HK', 'MO', 'MC', 'GI', 'VA', 'LU', 'KW', 'DJ']);
 
-/** What may name a country at the end of an address. "WA" and "CA" are regions first; "UAE" and "UK" are not. */
+/** Countries whose name is a town's too, where nothing else is one. */
+const NAMED_AS_TOWN = /^(?:guatemala|panam[aá]|m[eé]xico|san marino)$/i;
+
+/** The town that a country's name may stand for where no other is named; '' for none. */
+export const townOfCountry = ({ code, text }: { readonly code: string; readonly text: string }): string =>
+  CITY_STATES.has(code) || NAMED_AS_TOWN.test(text) ? text.replace(/\s+SAR\b.*$/i, '') : '';
+
+/** What may name a country at the end of an address. "WA" and "CA" are regions first; "UAE" and "UK" are not, Tunis is a town. */
 const countryAt = (text: string): string =>
-  text.length > 3 || /^(usa|uk|gb|us|uae)$/i.test(text) || !/^[\x00-\x7f]*$/.test(text)
-    ? countryNamed(text) || countryNamed(text.replace(/\.$/, ''))
-    : '';
+  /^tunis$/i.test(text)
+    ? ''
+    : text.length > 3 || /^(usa|uk|gb|us|uae)$/i.test(text) || !/^[\x00-\x7f]*$/.test(text)
+      ? countryNamed(text) || countryNamed(text.replace(/\.$/, ''))
+      : '';
+
+/** "1060 Wien Austria", "Jal. Mexico": the country in the last words of an address that holds a postal code of it. */
+function countryBehindTown(pieces: readonly Piece[], at: number): readonly [name: string, rest: string] {
+  const words = textAt(pieces, at).split(' ');
+  const before = pieces.slice(0, at).map(({ text }) => text);
+  for (let take = Math.min(4, words.length - 1); take > 0; take -= 1) {
+    const [rest, name] = [words.slice(0, -take).join(' '), words.slice(-take).join(' ')];
+    if (lastMatch([...before, rest].join(', '), CODE_FORMS[countryAt(name)])) return [name, rest];
+  }
+  return ['', ''];
+}
+
+/** "Russia, 191186": whether the country stands before a postal code of it that is the last piece. */
+const isBeforeCode = (pieces: readonly Piece[], at: number): boolean =>
+  at > 1 &&
+  lastMatch(textAt(pieces, at), CODE_FORMS[countryAt(textAt(pieces, at - 1))])?.[0] === textAt(pieces, at);
+
+/**
+ * The country where it is named first, before an address from the large to the small that holds a postal code of it:
+ * "Belarus, 220030 Минск, …", "South Korea 서울 …"; the code, '' for none, and what stands behind.
+ */
+export function countryAhead(text: string): { readonly code: string; readonly rest: string } {
+  const match =
+    /^\s*(\p{Lu}[\p{L} .'’&-]{3,40}?)(?:\s*[\n,，、]\s*|\s+(?=\d|[\p{Script=Han}\p{Script=Hangul}]))/u.exec(
+      text,
+    );
+  const [code, rest] = [countryAt(match?.[1] ?? ''), text.slice(match?.[0].length)];
+  return code && lastMatch(rest, CODE_FORMS[code]) ? { code, rest } : { code: '', rest: text };
+}
 
 /** "10 Anson Road Singapore 079903": a country that is a town, with its code, is a piece of its own. */
 function partCityState(pieces: Piece[]): void {
@@ -98,7 +141,8 @@ const CITY_STATE =
 export function takeCountry(pieces: Piece[], home: string): { code: string; text: string } {
   const none = { code: '', text: '' };
   partCityState(pieces);
-  const at = pieces.length - 1;
+  const end = pieces.length - 1;
+  const at = isBeforeCode(pieces, end) ? end - 1 : end;
   const last = textAt(pieces, at);
   if (at < 1 && !/\d/.test(last)) return none;
   const behind = /^(.*\d[\p{L}\d]*)\s+(\p{L}[\p{L} .'’-]+)$/u.exec(last);
@@ -109,6 +153,7 @@ export function takeCountry(pieces: Piece[], home: string): { code: string; text
     [last, ''],
     [behind?.[2] ?? '', behind?.[1] ?? ''],
     [before?.[1] ?? '', last.slice(before?.[0].length ?? 0)],
+    countryBehindTown(pieces, at),
   ] as const) {
     const code = countryAt(text);
     // Georgia is a state where the address is one of the United States.
@@ -116,7 +161,7 @@ export function takeCountry(pieces: Piece[], home: string): { code: string; text
     if (!code || (isState && code !== 'US') || (at < 1 && !rest)) continue;
     if (!rest) take(pieces, at);
     // "Singapore 238841": the town of its code as well.
-    else if (!CITY_STATES.has(code)) put(pieces, at, rest);
+    else if (!townOfCountry({ code, text }) || /\p{L}{2}/u.test(rest)) put(pieces, at, rest);
     return { code, text };
   }
   return none;

@@ -1,3 +1,4 @@
+import { addressForm } from './form.ts';
 import { hasCounties, isCounty } from './counties.ts';
 import { mayBeTown, put, STREET, take, textAt, type Piece } from './pieces.ts';
 import { regionNamed, regionsOf } from './regions.ts';
@@ -27,13 +28,20 @@ export function takeRegion(pieces: Piece[], country: string, codeAt: number): Re
     const piece = textAt(pieces, at);
     // Of two that could be the town one must be left.
     const isTown = hasList && at === 1 && codeAt === 1 && CALLED_LIKE_REGIONS.test(piece);
-    if (isRegion(piece) && !isTown && (hasList ? at > 0 : hasOtherTown(pieces, at)))
+    if (
+      isRegion(piece) &&
+      !isTown &&
+      (hasList ? at > 0 : hasOtherTown(pieces, at) || (at > 0 && isProvince(piece, country)))
+    )
       return taken(take(pieces, at), at);
     const [town, region] = at > 0 || codeAt === 0 || hasList ? townAndRegion(piece, country, isRegion) : [];
     if (!town || !region) continue;
     put(pieces, at, town);
     return taken(region, at);
   }
+  const behind = codeAt > 0 && pieces.length === codeAt + 2 ? textAt(pieces, codeAt + 1) : '';
+  if (behind && isBehindTown(behind, textAt(pieces, codeAt), country))
+    return taken(take(pieces, codeAt + 1), codeAt + 1);
   const last = pieces.findLastIndex(({ text }) => text);
   // What stands by itself between the post town and a postcode that does so too is a county, or taken for one.
   const isAlone = codeAt >= 3 && !textAt(pieces, codeAt) && !/^\d/.test(textAt(pieces, codeAt - 2) || '1');
@@ -47,6 +55,13 @@ export function takeRegion(pieces: Piece[], country: string, codeAt: number): Re
     return { text: '', isKnown: false, wasBefore: false };
   return { text: take(pieces, codeAt - 1), isKnown: false, wasBefore: true };
 }
+
+/** "Lagos 101001, Lagos", "Bandung 40111, Jawa Barat": what stands behind a code and its town, where addresses have a region. */
+const isBehindTown = (text: string, town: string, country: string): boolean =>
+  /^\p{L}/u.test(town) &&
+  mayBeTown(text) &&
+  !/\d/.test(text) &&
+  addressForm(country).some(({ part }) => part === 'addressRegion');
 
 /** Towns of the countries with lists that are called like a region of them. */
 const CALLED_LIKE_REGIONS = /^(?:new york|qu[ée]bec)$/i;
