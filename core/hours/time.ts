@@ -44,16 +44,16 @@ export const minutesOf = (time: string): number => Number(time.slice(0, 2)) * 60
 /** "HH:MM" of minutes since midnight; what lies past the day's end is of the next. */
 export const clockTime = (minutes: number): string => clock(Math.floor((minutes % 1440) / 60), minutes % 60);
 
-/** Whoever is open for longer mistyped the end: "9:00-29:00". */
-const LONGEST_NIGHT = 16;
+/** Who opens earlier, or is open for longer, mistyped the end: "9:00-25:00". */
+const [FIRST_OF_NIGHT, LONGEST_NIGHT] = [11, 16];
 
 /**
  * "26:00" and "25.30", the end of a day that is told on past midnight, as times of the next day; any other end as it stands,
- * and one that lies more than 16 hours behind the beginning.
+ * and that of a day that begins before eleven or would last for more than 16 hours.
  */
 export const earlyHour = (from: string, until: string): string =>
-  until.replace(/^\s*(2[4-9])[:.]?([0-5]\d)(?=\s*$)/, (whole, hour: string, minutes: string) =>
-    hour + minutes === '2400' || Number(hour) - Number.parseInt(from, 10) > LONGEST_NIGHT
-      ? whole
-      : clock(Number(hour) - 24, Number(minutes)),
-  );
+  until.replace(/^\s*(2[4-9])[:.]?([0-5]\d)(?=\s*$)/, (whole, hour: string, minutes: string) => {
+    const opens = Number.parseInt(from, 10);
+    const isNight = opens >= FIRST_OF_NIGHT && Number(hour) - opens <= LONGEST_NIGHT;
+    return hour + minutes === '2400' || !isNight ? whole : clock(Number(hour) - 24, Number(minutes));
+  });
