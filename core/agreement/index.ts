@@ -8,7 +8,15 @@ export { knownBranches, telephonesOf, type SiteBranch } from './knownBranches.ts
 export { placeOfHours } from './hoursPlace.ts';
 export { seenInPicture } from './pictures.ts';
 export { describedBranch, threeWay, type MarkupCell, type ThreeWayRow } from './threeWay.ts';
-export { isCode, isFaxAlone, isRegistered, numbersIn, telephonesAmong } from './telephones.ts';
+export {
+  isCalled,
+  isCode,
+  isFaxAlone,
+  isPlainlyOne,
+  isRegistered,
+  numbersIn,
+  telephonesAmong,
+} from './telephones.ts';
 export { weeksOfPage } from './pageText.ts';
 export type { Seen } from './seen.ts';
 export { VisitorSearch, type OfOthers } from './visitor.ts';

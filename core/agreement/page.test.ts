@@ -26,6 +26,53 @@ const open = (closes: string, addressCountry: string) => ({
 });
 const HOURS = /^agreement\/\S+ openingHours/;
 
+describe('figures of a page that shows no telephone number', () => {
+  const figures = [
+    '© 2010–2026',
+    'Posted 20120102 08:00',
+    '1979-2011 100 years',
+    'Only $20 650 253',
+    'ISBN 978-3-16-148410-0',
+    'Invoice 20241100123',
+    'EAN 4006381333931',
+    '15 000 000 Kč',
+    '10 000 – 25 000 m2',
+    '2024/25 2025/26',
+    'Open 10.00 - 18.00 21.00 - 23.00',
+    'Model 3000-4500-22',
+    'Bestellung Nr. 0612 345 678',
+    'Room 101 - 102 - 103 - 104',
+    'Score 105-98 112-101',
+    'Server 192.168.100.200',
+  ];
+
+  test.each([
+    ['DE', '+49 40 1234567'],
+    ['US', '+1 360 555 0142'],
+    ['IT', '+39 011 1234567'],
+    ['PL', '+48 12 123 45 67'],
+    ['JP', '+81 263-32-1234'],
+    ['BR', '+55 11 3333-4444'],
+  ])('are not held against the number that a machine is told in %s', (addressCountry, telephone) => {
+    const facts = { telephone, address: { '@type': 'PostalAddress', addressCountry } };
+    const told = figures.filter((figure) =>
+      codesOn(`<p>${figure}</p>`, facts).includes('agreement/visitor telephone'),
+    );
+    expect(told).toEqual([]);
+  });
+
+  test.each([
+    ['DE', '+49 40 1234567', '040 7654321'],
+    ['US', '+1 360 555 0142', '425.555.0199'],
+    ['PL', '+48 12 123 45 67', '22 765 43 21'],
+    ['BR', '+55 11 3333-4444', '21 2222-3333'],
+    ['DK', '+45 66 12 34 56', '75 65 43 21'],
+  ])('a number without a name is, in %s', (addressCountry, telephone, other) => {
+    const facts = { telephone, address: { '@type': 'PostalAddress', addressCountry } };
+    expect(codesOn(`<p>${other}</p>`, facts)).toContain('agreement/visitor telephone');
+  });
+});
+
 test.each([
   ['JP', '長野県松本市駅前1-2-3 0263-32-1234', '+81263321234'],
   ['DE', 'Hauptstr. 12 030 1234567', '+49301234567'],

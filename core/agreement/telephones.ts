@@ -31,7 +31,9 @@ const TIMES = /^\d{1,2}(?:\.\d{2})?\s*[\u2010-\u2013-]\s*\d{1,2}(?:\.\d{2})?$/;
 
 const DAY = '(?:\\d{1,2}[./-]\\d{1,2}[./-](?:19|20)\\d{2}|(?:19|20)\\d{2}[./-]\\d{1,2}[./-]\\d{1,2})';
 /** A date that has as many digits as a number, perhaps with a time or until another: "24.12.2026 13", "2026-12-24". */
-const DATE = new RegExp(`^${DAY}(?:[\\s,\u2010-\u2013-]{1,4}(?:${DAY}|\\d{1,2}(?:\\.\\d{2}){0,2}))?$`);
+const DATE = new RegExp(
+  `^${DAY}(?:[\\s,\u2010-\u2013-]{1,4}(?:${DAY}|\\d{1,2}(?:\\.\\d{2}){0,2}))?$|^(?:19|20)\\d\\d[01]\\d[0-3]\\d \\d\\d$`,
+);
 
 /** What numbers of registers, taxes and accounts are called in the countries that ask pages to show them. */
 const REGISTERS =
@@ -159,10 +161,46 @@ export function mostLike(wanted: Telephone, shown: readonly Shown[], text: strin
   return (
     shown.find(isNear) ??
     shown.find(({ at }) => CALLED.test(calledBefore(text, at))) ??
-    shown.find((one) => /^[+(0]/.test(one.text) || one.text.replace(/\D/g, '').length >= FEWEST_OF_UNCALLED)
+    shown.find((one) => isPlainlyOne(one, text))
   );
 }
-/** What has fewer digits and no name before it may be a house number with a postal code behind it. */
-const FEWEST_OF_UNCALLED = 8;
 /** Two turned round, or one mistyped. */
 const MOST_OTHER_DIGITS = 2;
+
+/** What is counted, priced or listed under a number of its own. */
+const CALLED_OTHERWISE =
+  /(?:[$€£¥₹₽₩฿]|(?<!\p{L})(?:isbn|issn|ean|upc|gtin|sku|asin|id|ip|art|item|order|invoice|ref|batch|model|serial|tracking|version|card|bestell\p{L}*|rechnung\p{L}*|artikel\p{L}*|facture|commande|réf|pedido|factura|ordine|fattura|artigo|bestelling|factuur|zamówieni\p{L}*|objednávk\p{L}*|номер заказа|артикул)[\s.:#-]*(?:\p{L}{1,8}[\s.:#-]*)?)\s?-?\d?\d?[\s-]?$/iu;
+/** What stands behind a quantity. */
+const COUNTED =
+  /^\s?(?:[$€£¥₹₽₩฿%]|(?:m²|m2|km|kg|mm|cm|kč|zł|kr|ft|eur|usd|chf|lei|years?|jahre|ans|años|anni)(?!\p{L}))/iu;
+const YEARS = /^(?:19|20)\d\d\D+(?:19|20)\d\d(?!\d)/;
+const [FEWEST_OF_UNCALLED, MOST_GROUPS] = [8, 7];
+
+/**
+ * Whether what nothing calls a telephone is plainly one: it begins with a country code, a bracket or the 0 that is dialled at
+ * home; else it has at least `fewest` digits, its range is listed, and its groups stand apart by one and the same sign, but
+ * for the first.
+ */
+export function isPlainlyOne({ text, e164, at }: Shown, page: string, fewest = FEWEST_OF_UNCALLED): boolean {
+  const groups = text.match(/\d+/g) ?? [];
+  if (
+    CALLED_OTHERWISE.test(calledBefore(page, at)) ||
+    COUNTED.test(page.slice(at.end, at.end + 12)) ||
+    YEARS.test(text) ||
+    groups.length > MOST_GROUPS
+  )
+    return false;
+  if (/^[+(（＋0]/.test(text)) return true;
+  const { telephone, faults } = readTelephone(e164);
+  const digits = groups.join('');
+  const first = telephone?.national.replace(/\D/g, '')[0] ?? '';
+  const begins = digits.startsWith(first) || (digits.startsWith('1') && e164.startsWith('+1'));
+  const signs = (text.match(/\D+/g) ?? []).slice(groups.length > 2 ? 1 : 0);
+  return (
+    faults.length === 0 &&
+    begins &&
+    digits.length >= fewest &&
+    groups.length < MOST_GROUPS - 1 &&
+    new Set(signs).size < 2
+  );
+}

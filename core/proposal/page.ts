@@ -1,5 +1,5 @@
 import { addressText } from '#core/address';
-import { isFaxAlone, numbersIn, telephonesAmong, vatNumberIn } from '#core/agreement';
+import { isCalled, isFaxAlone, isPlainlyOne, numbersIn, telephonesAmong, vatNumberIn } from '#core/agreement';
 import { days, weeksIn, writeWeek } from '#core/hours';
 import { emailsIn, isEmail, parseUrl, siteOf } from '#core/link';
 import { readTelephone } from '#core/phone';
@@ -145,6 +145,9 @@ function visibleLines({ visible, lines }: Reading): readonly Line[] {
   return found;
 }
 
+/** What has fewer digits and no name is no telephone number to propose; small countries have numbers of six. */
+const FEWEST_DIGITS = 6;
+
 function telephonesOf(
   { elements }: HtmlDocument,
   lines: readonly Line[],
@@ -164,10 +167,17 @@ function telephonesOf(
       readTelephone(shown, country).telephone?.e164 === readTelephone(href, country).telephone?.e164;
     add(same ? shown : href.slice(4), `telephone link, ${at(element)}`);
   }
-  for (const { text, where } of lines) {
+  for (const [line, { text, where }] of lines.entries()) {
     const western = westernDigits(text);
-    for (const { text: number, at: place } of telephonesAmong(numbersIn(western), country))
-      if (!isFaxAlone(western, place)) add(number, `shown, ${where}`);
+    // What a number is called may stand in the cell before it.
+    const label = `${lines[line - 1]?.text ?? ''} `;
+    for (const shown of telephonesAmong(numbersIn(western), country)) {
+      const isOne =
+        isCalled(western, shown.at) ||
+        (shown.at.start === 0 && isCalled(label, { start: label.length, end: label.length })) ||
+        isPlainlyOne(shown, western, FEWEST_DIGITS);
+      if (isOne && !isFaxAlone(western, shown.at)) add(shown.text, `shown, ${where}`);
+    }
   }
   return [...found.values()];
 }

@@ -179,6 +179,14 @@ describe('a page of another country', () => {
     expect(found.find(({ unit }) => unit === 'types')?.shown).toBe(type);
   });
 
+  test.each([
+    ['<p>© 2010–2026 Aurora</p><p>Rechnung 2024-11-000123</p><p>040 7654321</p>', ['040 7654321']],
+    ['<table><tr><td>Telefon</td><td>7654321</td></tr></table>', ['7654321']],
+  ])('figures that are no telephone number are not proposed as one: %s', (figures, telephones) => {
+    const body = `<p>Lange Reihe 14<br>20099 Hamburg</p>${figures}`;
+    expect(seen(body, 'de')['telephone']).toEqual(telephones);
+  });
+
   test('an element that is said to hold the address needs no code', () => {
     const body = '<div class="contact-address">12 Queen’s Road Central<br>Hong Kong</div>';
     expect(seen(body, 'en')['address']).toEqual(['12 Queen’s Road Central ; Hong Kong ; HK']);
