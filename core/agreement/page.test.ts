@@ -26,6 +26,12 @@ const open = (closes: string, addressCountry: string) => ({
 });
 const HOURS = /^agreement\/\S+ openingHours/;
 
+test('a distance is no other house of a street', () => {
+  const address = { '@type': 'PostalAddress', streetAddress: '120 Main Street', addressCountry: 'US' };
+  expect(codesOn('<p>Parking, 200 m.</p>', { address })).not.toContain('agreement/visitor streetAddress');
+  expect(codesOn('<p>200 Main St.</p>', { address })).toContain('agreement/visitor streetAddress');
+});
+
 describe('figures of a page that shows no telephone number', () => {
   const figures = [
     '© 2010–2026',

@@ -256,7 +256,8 @@ function isHouseNumber(shown: string, street: string, numbers: Wanted['numbers']
     if (index >= 0) left.splice(index, 1);
     return index < 0;
   });
-  if (!other || shown.includes('\n')) return false;
+  // "200 m." is a distance, not Main Street.
+  if (!other || shown.includes('\n') || !/\p{L}{3}|\p{Lo}/u.test(shown)) return false;
   const [number] = other;
   const isSetOff = (text: string, index: number): boolean =>
     /,\s*(?:n[.º°]*\s*)?$/i.test(text.slice(0, index));
