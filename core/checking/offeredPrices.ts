@@ -8,9 +8,12 @@ import { seenOtherwise } from './disagreement.ts';
 /** More offers of one page are not held against what it shows. */
 const MOST = 50;
 
-/** An amount with what its currency is written as, before it or behind: "£28", "25,00 €", "NT$ 350", "250 kr". */
-const AMOUNT =
-  /(?<![\d.,])(?:(?:\p{L}{0,3}\p{Sc}|(?<!\p{L})(?:[A-Z]{3}|kr\.?|Rs\.?|Rp|RM|R))\s?(\d[\d.,' ]{0,11}\d|\d)(?![\d.,]\d)|(\d[\d.,' ]{0,11}\d|\d)\s?(?:\p{Sc}|(?:kr|zł|Kč|Ft|lei|лв|грн|руб|[A-Z]{3})(?!\p{L})))/gu;
+/** Digits as amounts are written. Looked for first: few characters of a page are any. */
+const FIGURES = /(?<![\d.,])(?:\d[\d.,' ]{0,11}\d|\d)(?![\d.,]\d)/g;
+/** What a currency is written as before an amount or behind: "£28", "25,00 €", "NT$ 350", "250 kr". */
+const BEFORE = /(?<![\d.,])(?:\p{L}{0,3}\p{Sc}|(?<!\p{L})(?:[A-Z]{3}|kr\.?|Rs\.?|Rp|RM|R))\s?$/u;
+const BEHIND = /^\s?(?:\p{Sc}|(?:kr|zł|Kč|Ft|lei|лв|грн|руб|[A-Z]{3})(?!\p{L}))/u;
+const [LONGEST_BEFORE, LONGEST_BEHIND] = [8, 6];
 
 /** Words that say that it may cost more, or less. */
 const AT_LEAST =
@@ -37,21 +40,17 @@ export function judgeOfferedPrices(
   const offers = eachItem(items).flatMap(({ item }) => offeredBy(item));
   if (!visible || offers.length === 0) return [];
   const { text } = visible;
-  // What its marks leave open is an amount too, and equal to none.
-  const amounts = [...text.matchAll(AMOUNT)].map(({ 0: { length }, 1: before, 2: behind, index }) => ({
-    number: Number(numberIn(before ?? behind ?? '') || NaN),
-    start: index,
-    end: index + length,
-  }));
+  let found: readonly Amount[] | undefined;
+  const amounts = (): readonly Amount[] => (found ??= amountsIn(text));
   return offers.slice(0, MOST).flatMap(({ name, offer }) => {
     const [value] = valuesOf(offer, 'price');
     const price = value?.kind === 'text' ? Number(value.text) : NaN;
     if (value?.kind !== 'text' || !(price > 0) || name.length < 3) return [];
-    if (amounts.some(({ number }) => number === price)) return [];
+    // Amounts are looked for where the name is shown: few pages show any.
     const { at } = search.find(name);
-    if (!at) return [];
+    if (!at || amounts().some(({ number }) => number === price)) return [];
     const [from, until] = besideName(text, at.end);
-    const [shown, ...others] = amounts.filter(({ start, end }) => start >= from && end <= until);
+    const [shown, ...others] = amounts().filter(({ start, end }) => start >= from && end <= until);
     if (!shown || Number.isNaN(shown.number) || others.length > 0) return [];
     if (AT_LEAST.test(text.slice(from, shown.start))) return [];
     const { start, end } = sourceOf(visible, shown.start, shown.end);
@@ -59,6 +58,29 @@ export function judgeOfferedPrices(
     const seen = { text: text.slice(shown.start, shown.end), place: lines.place(start, end) };
     return [seenOtherwise(told, seen, name)];
   });
+}
+
+interface Amount {
+  readonly number: number;
+  readonly start: number;
+  readonly end: number;
+}
+
+/** The amounts of a text; what its marks leave open is one too, and equal to none. */
+function amountsIn(text: string): readonly Amount[] {
+  const found: Amount[] = [];
+  for (const { 0: figures, index } of text.matchAll(FIGURES)) {
+    const end = index + figures.length;
+    const before = BEFORE.exec(text.slice(Math.max(0, index - LONGEST_BEFORE), index));
+    const behind = before ? undefined : BEHIND.exec(text.slice(end, end + LONGEST_BEHIND));
+    if (before ?? behind)
+      found.push({
+        number: Number(numberIn(figures) || NaN),
+        start: index - (before?.[0].length ?? 0),
+        end: end + (behind?.[0].length ?? 0),
+      });
+  }
+  return found;
 }
 
 /** The rest of the line behind a name, or the line below where the name ends its own. */
