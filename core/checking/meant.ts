@@ -1,5 +1,5 @@
 import type { ReadItem } from '#core/item';
-import { table } from '#core/text';
+import { remember, table } from '#core/text';
 import {
   belongsTo,
   isPropertyOf,
@@ -169,10 +169,7 @@ export function sameLetters(name: string): string | undefined {
 /** The property that was most likely meant: by what people call it, of those its type has, then of all. */
 export function meantProperty({ types }: ReadItem, name: string): string | undefined {
   const known = types.filter((type) => typeNamed(type));
-  const fits = (one: string): boolean => {
-    const property = propertyNamed(one);
-    return property !== undefined && (known.length === 0 || belongsTo(property, known));
-  };
+  const fits = (one: string): boolean => isOneOf(one, known);
   const same = sameLetters(name);
   if (same && fits(same)) return same;
   // "address.streetAddress"
@@ -185,8 +182,23 @@ export function meantProperty({ types }: ReadItem, name: string): string | undef
   if (called && fits(called)) return called;
   const near = nearestName(name, propertyNames);
   if (near === undefined || fits(near) || near.toLowerCase() === name.toLowerCase()) return near;
-  return nearestName(name, propertyNames.filter(fits)) ?? near;
+  return nearestName(name, propertiesOf(known.join(' '))) ?? near;
 }
+
+/** Whether a property is there and belongs to one of some types, or to any where none is known. */
+function isOneOf(name: string, types: readonly string[]): boolean {
+  const property = propertyNamed(name);
+  return property !== undefined && (types.length === 0 || belongsTo(property, types));
+}
+
+/** Of more types of one source the properties are listed anew. */
+const MOST_TYPES = 50;
+
+/** The properties of types, with blanks between them. */
+const propertiesOf = remember(
+  (types) => propertyNames.filter((one) => isOneOf(one, types.split(' ').filter(Boolean))),
+  MOST_TYPES,
+);
 
 /** The property of an item's type that people call by the name of another type's: a business's "title" is its name. */
 export function calledElsewhere({ types, properties }: ReadItem, name: string): string | undefined {

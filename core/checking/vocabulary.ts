@@ -2,7 +2,7 @@ import { nearlyType, type Reading } from '#core/reading';
 import { eachItem, type ReadItem, type ReadProperty, schemaName } from '#core/item';
 import { isInCountry } from '#core/outline';
 import { readCoordinates, readPin } from '#core/pin';
-import { jsonString, type Edit } from '#core/text';
+import { jsonString, remember, type Edit } from '#core/text';
 import {
   belongsTo,
   findTypes,
@@ -172,6 +172,9 @@ function severalTypes(
   );
 }
 
+/** The types that words may mean; the same ones stand on every page of a site. */
+const offeredTypes = remember((words) => findTypes(words, 3).map(({ name }) => name));
+
 function unknownType(
   reading: Reading,
   item: ReadItem,
@@ -199,7 +202,7 @@ function unknownType(
     });
   }
   const wanted = within ? meantWithin(type, within, item) : undefined;
-  const offered = wanted ? [wanted] : near ? [near] : findTypes(inWords(type), 3).map(({ name }) => name);
+  const offered = wanted ? [wanted] : near ? [near] : offeredTypes(inWords(type));
   const [first] = offered;
   const meant = first ? ` Did you mean ${offered.join(' or ')}?` : '';
   return finding(

@@ -1,14 +1,26 @@
+import { remembered } from '#core/text';
+
 /**
  * The name that was most likely meant: the same letters in other capitals, or the fewest edits away
  * (Levenshtein distance), at most a third of the length. Undefined where nothing is near.
  */
 export function nearestName(written: string, names: readonly string[]): string | undefined {
   if (written.length > 80) return undefined;
+  const { candidates, answers } = listed(names);
+  const known = answers.get(written);
+  if (known) return known.name;
+  const name = nearestOf(written, candidates);
+  if (answers.size >= MOST_ANSWERS) answers.clear();
+  answers.set(written, { name });
+  return name;
+}
+
+function nearestOf(written: string, candidates: readonly Candidate[]): string | undefined {
   const lower = written.toLowerCase();
   const letters = lettersOf(lower);
   let best: string | undefined;
   let fewest = Math.floor(Math.min(written.length, 40) / 3) + 1;
-  for (const candidate of candidatesOf(names)) {
+  for (const candidate of candidates) {
     if (abs(candidate.lower.length - lower.length) >= fewest) continue;
     if (candidate.lower === lower) return candidate.name;
     // Each letter that only one of them has costs an edit.
@@ -29,20 +41,23 @@ interface Candidate {
   readonly letters: number;
 }
 
-const candidates = new WeakMap<readonly string[], readonly Candidate[]>();
+/** Names to look among, and what was found for texts before: an unknown term stands on a page many times. */
+interface Listed {
+  readonly candidates: readonly Candidate[];
+  readonly answers: Map<string, { readonly name: string | undefined }>;
+}
+const MOST_ANSWERS = 1000;
 
-/** A list of names made ready for comparing, once: many unknown terms of a page are looked for in the same list. */
-function candidatesOf(names: readonly string[]): readonly Candidate[] {
-  let ready = candidates.get(names);
-  if (!ready) {
-    ready = names.map((name) => {
+/** A list of names made ready for comparing, once. */
+const listed = remembered(
+  (names: readonly string[]): Listed => ({
+    candidates: names.map((name) => {
       const lower = name.toLowerCase();
       return { name, lower, letters: lettersOf(lower) };
-    });
-    candidates.set(names, ready);
-  }
-  return ready;
-}
+    }),
+    answers: new Map(),
+  }),
+);
 
 /** The letters a to z that a lower-case text has, a bit each. */
 function lettersOf(lower: string): number {
@@ -62,24 +77,31 @@ function bits(letters: number): number {
 
 const { abs, min } = Math;
 
+/** Two rows of distances, used again for each pair of texts. */
+let [above, here] = [new Uint32Array(128), new Uint32Array(128)];
+
 /** Levenshtein distance of two texts in UTF-16 code units; `limit` or more is answered with `limit`. */
 export function editDistance(a: string, b: string, limit: number): number {
   if (abs(a.length - b.length) >= limit) return limit;
-  let previous = Array.from({ length: b.length + 1 }, (_, column) => column);
+  if (b.length >= above.length) {
+    above = new Uint32Array(b.length * 2);
+    here = new Uint32Array(b.length * 2);
+  }
+  for (let column = 0; column <= b.length; column += 1) above[column] = column;
   for (let row = 1; row <= a.length; row += 1) {
-    const current = [row];
-    let smallest = row;
+    const unit = a.charCodeAt(row - 1);
+    let [left, smallest, across] = [row, row, row - 1];
+    here[0] = row;
     for (let column = 1; column <= b.length; column += 1) {
-      const cost = min(
-        (previous[column] ?? 0) + 1,
-        (current[column - 1] ?? 0) + 1,
-        (previous[column - 1] ?? 0) + (a[row - 1] === b[column - 1] ? 0 : 1),
-      );
-      current.push(cost);
-      smallest = min(smallest, cost);
+      const up = above[column] ?? 0;
+      const changed = across + (unit === b.charCodeAt(column - 1) ? 0 : 1);
+      left = min(up + 1, left + 1, changed);
+      here[column] = left;
+      if (left < smallest) smallest = left;
+      across = up;
     }
     if (smallest >= limit) return limit;
-    previous = current;
+    [above, here] = [here, above];
   }
-  return previous[b.length] ?? limit;
+  return above[b.length] ?? limit;
 }
