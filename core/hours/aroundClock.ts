@@ -25,6 +25,9 @@ const NEVER_CLOSED: readonly string[] = [
   '(?:buka|mo cua) 24 (?:jam|gio)|เปิด(?:บริการ)? ?24 ?ชั่วโมง|(?:مفتوح )?(?:على مدار الساعة|24 ساعة)|פתוח 24 שעות',
 ];
 const WHOLE_LINE = new RegExp(`^(?:${NEVER_CLOSED.join('|')})[.!。]?$`, 'u');
+/** What one of these ways holds, before its letters are made plain: few lines of a page do. */
+const MAY_SAY =
+  /[2２٢۲२২][4４٤۴४৪]|clock|all day|never|immer|rund|nuit|sempre|nacht|dob|dygn|d[øoö]gn|vuorokau|non-?stop|jjel|круглосут|цілодоб|денонощ|مدار/iu;
 /** A paragraph in which it is one sentence of some. */
 const LONGEST_LINE = 300;
 
@@ -39,11 +42,12 @@ interface NeverClosed {
 
 /** The first line or sentence of a text that says, and nothing else, that the place is open at any time; behind a label of hours too. */
 export function neverClosedIn(text: string): NeverClosed | undefined {
+  if (!MAY_SAY.test(text)) return undefined;
   let at = 0;
   for (const line of text.split('\n')) {
     const start = at;
     at += line.length + 1;
-    if (line.length > LONGEST_LINE || line.trim() === '') continue;
+    if (line.length > LONGEST_LINE || !MAY_SAY.test(line)) continue;
     for (const sentence of line.split(/(?<=\p{L}{2}[.!]|\d[.!]) (?=\p{Lu})/u)) {
       const [, label = '', said = sentence] = /^\s*([^:：]{2,40})[:：]\s*(.+)$/s.exec(sentence) ?? [];
       if (label && !isHoursLabel(`${label}:`)) continue;

@@ -1,10 +1,11 @@
+import { rememberLast } from '#core/text';
 import { withoutDated } from './dated.ts';
 import { gridAt } from './grid.ts';
 import { days, emptyHours, type Hours } from './hours.ts';
 import { neverClosedIn } from './aroundClock.ts';
 import { isHoursLabel } from './labels.ts';
 import type { DayWords } from './dayWords.ts';
-import { daysNamedIn, languageOf, languagesIn, plainLetters, toEnglish } from './translate.ts';
+import { daysNamedAt, daysNamedIn, languageOf, languagesIn, plainLetters, toEnglish } from './translate.ts';
 import { withoutRemarks } from './remarks.ts';
 import { withoutServices } from './services.ts';
 import { readWeek } from './week.ts';
@@ -55,6 +56,8 @@ interface FoundWeek {
 
 const MOST_LINES = 16;
 const LONGEST_LINE = 300;
+/** What is longer, and holds neither a day nor a figure, is a sentence of something else. */
+const LONGEST_WORDS = 60;
 /** Lines of hours are short: what is longer together is a text about days. */
 const LONGEST_RUN = 900;
 
@@ -137,7 +140,8 @@ const inClauses = (text: string): string =>
 function weeksInLines(text: string, language: string): WeeksInText {
   const named = languageOf(language, text.slice(0, SEARCHED));
   const first = named ? weeksInWords(text, named) : [];
-  const weeks = first.length > 0 ? first : findWeeks(text);
+  const isEnglish = first.length === 0 && namesDay(text);
+  const weeks = isEnglish ? findWeeks(text) : first;
   if (weeks.length > 0) return { weeks, namesDays: true };
   for (const other of languagesIn(text.slice(0, SEARCHED))) {
     const found = other === named ? [] : weeksInWords(text, other);
@@ -146,7 +150,7 @@ function weeksInLines(text: string, language: string): WeeksInText {
   const inNamed = named !== undefined && daysNamedIn(plainLetters(text.slice(0, SEARCHED)), named) > 0;
   return {
     weeks,
-    namesDays: namesDay(text) || inNamed || languagesIn(text.slice(0, SEARCHED)).length > 0,
+    namesDays: isEnglish || inNamed || languagesIn(text.slice(0, SEARCHED)).length > 0,
   };
 }
 
@@ -158,26 +162,32 @@ const SEARCHED = 100_000;
 
 /** Weeks in the words of a language: its lines are turned into English, and what is found there leads back. */
 function weeksInWords(text: string, language: DayWords): readonly FoundWeek[] {
+  const naming = linesNaming(text, language);
+  if (naming.size === 0) return [];
   const starts: number[] = [];
   const english: string[] = [];
   let at = 0;
   let near = 0;
   let any = false;
-  let before = '';
-  for (const line of text.split('\n')) {
+  const lines = text.split('\n');
+  const plainOf = (line = ''): string =>
+    line.length <= LONGEST_LINE ? plainLetters(withoutRemarks(line)) : '';
+  for (const [nth, line] of lines.entries()) {
     starts.push(at);
     at += line.length + 1;
-    const plain = line.length <= LONGEST_LINE ? plainLetters(withoutRemarks(line)) : '';
-    if (plain && daysNamedIn(plain, language) > 0) {
+    // Far from any day a line is not looked at.
+    const plain = any || naming.has(nth) ? plainOf(line) : '';
+    if (plain && naming.has(nth) && daysNamedIn(plain, language) > 0) {
       near = MOST_LINES;
       any = true;
       // What stands before the first day may be the hours of them all.
-      if (english.at(-1) === '' && /\d/.test(before)) english.splice(-1, 1, toEnglish(before, language));
+      const before = english.at(-1) === '' ? plainOf(lines[nth - 1]) : '';
+      if (/\d/.test(before)) english.splice(-1, 1, toEnglish(before, language));
     } else if (/\p{L}{2}/u.test(plain)) near -= 1;
-    before = plain;
     // Marks and numbers are the same in every language.
     const isMarks = any && !/\p{L}/u.test(plain);
-    english.push(isMarks ? plain : plain && near > 0 ? toEnglish(plain, language) : '');
+    const mayGoOn = near > 0 && (plain.length <= LONGEST_WORDS || /\d/.test(plain) || naming.has(nth));
+    english.push(isMarks ? plain : plain && mayGoOn ? toEnglish(plain, language) : '');
   }
   if (!any) return [];
   const joined = english.join('\n');
@@ -188,6 +198,16 @@ function weeksInWords(text: string, language: DayWords): readonly FoundWeek[] {
     return { hours, start: from, end: (starts[last + 1] ?? text.length + 1) - 1, whole };
   });
 }
+
+/** The lines of a text that name days in a language, by their numbers. */
+function linesNaming(text: string, language: DayWords): ReadonlySet<number> {
+  const plain = plainText(text);
+  const lineOf = linesBefore(plain);
+  return new Set(daysNamedAt(plain, language).map(lineOf));
+}
+
+/** A text is looked through for several languages. */
+const plainText = rememberLast(plainLetters);
 
 /** How many line breaks stand before an offset. Offsets are asked for in rising order. */
 function linesBefore(text: string): (offset: number) => number {

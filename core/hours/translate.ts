@@ -251,6 +251,10 @@ export function languageOf(code: string, text: string): DayWords | undefined {
 export const daysNamedIn = (text: string, language: DayWords): number =>
   text.match(translatorOf(language).days)?.length ?? 0;
 
+/** Where a text in plain letters names days in a language, in rising order. */
+export const daysNamedAt = (text: string, language: DayWords): readonly number[] =>
+  [...text.matchAll(translatorOf(language).days)].map(({ index }) => index);
+
 /** The times of a text and what is said of them, which is looked for in every language at once. */
 export const timesInEnglish = rememberLast((text: string): string => {
   // "24 h/24" and "24時間" are no times of the day.
