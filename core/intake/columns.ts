@@ -19,7 +19,7 @@ import { businessesIn, readSource } from '#core/reading';
 import { fold } from '#core/text';
 import { isSubtype } from '#core/vocabulary';
 import { daysOfRun, isRun, type Column, type RunOfDays } from './column.ts';
-import { columnsOfHeadings } from './headings.ts';
+import { columnsOfHeadings, saysName } from './headings.ts';
 import { isShared, readRow, type RowReading } from './row.ts';
 
 /** Headings that end in a word for names. */
@@ -48,7 +48,8 @@ export function guessColumns(headings: readonly string[], isNamed = false): read
   if (taken.has('name') || isNamed) return guessed;
   // Where nothing else names the businesses, the column of the stores' names does.
   const at = headings.findIndex(
-    (heading, place) => guessed[place] === 'label' && NAMED.test(fold(heading).normalize('NFC')),
+    (heading, place) =>
+      guessed[place] === 'label' && (NAMED.test(fold(heading).normalize('NFC')) || saysName(heading)),
   );
   return guessed.map((column, place) => (place === at ? 'name' : column));
 }

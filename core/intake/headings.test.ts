@@ -15,6 +15,33 @@ const COLUMNS = [
   'week',
 ] as const;
 
+test.each([
+  ['Filialname;Straße und Hausnr.;PLZ;Ort;Telefonnr.', 'address.streetAddress'],
+  ['Naam vestiging;Straat;Postcode;Plaats;Telefoonnr.', 'address.streetAddress'],
+  ['Nazwa sklepu;Ulica i nr;Kod pocztowy;Miejscowość;Telefon', 'address.streetAddress'],
+  ['Butiksnavn;Adresse;Postnr.;By;Telefon', 'wholeAddress'],
+  ['Butikknavn;Gateadresse;Postnr.;Poststed;Telefon', 'address.streetAddress'],
+  ['Myymälän nimi;Katuosoite;Postinumero;Postitoimipaikka;Puhelinnumero', 'address.streetAddress'],
+  ['Název pobočky;Ulice a č.p.;PSČ;Město;Telefon', 'address.streetAddress'],
+  ['Üzlet neve;Cím;Irányítószám;Város;Telefonszám', 'wholeAddress'],
+  ['Denumire magazin;Adresă;Cod poștal;Oraș;Telefon', 'wholeAddress'],
+  ['Όνομα καταστήματος;Διεύθυνση;Τ.Κ.;Πόλη;Τηλέφωνο', 'wholeAddress'],
+  ['Название магазина;Улица;Индекс;Город;Телефон', 'address.streetAddress'],
+  ['Име на обекта;Адрес;Пощенски код;Град;Телефон', 'wholeAddress'],
+  ['Naziv poslovnice;Ulica i broj;Poštanski broj;Grad;Telefon', 'address.streetAddress'],
+  ['Tên cửa hàng;Địa chỉ;Mã bưu chính;Thành phố;Điện thoại', 'wholeAddress'],
+  ['Nafn verslunar;Heimilisfang;Póstnúmer;Staður;Sími', 'wholeAddress'],
+  ['Botiga;Adreça;Codi postal;Població;Telèfon', 'wholeAddress'],
+])('the name of a branch, in the words of a language for both: %s', (headings, address) => {
+  expect(guessColumns(headings.split(';'))).toEqual([
+    headings.startsWith('Botiga') ? 'label' : 'name',
+    address,
+    'address.postalCode',
+    'address.addressLocality',
+    'telephone',
+  ]);
+});
+
 describe('the headings of a sheet', () => {
   test.each([
     ['Business name;Phone;E-mail;Web address;Street line 1;ZIP;Town;Country;Opening hours'],

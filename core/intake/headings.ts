@@ -2,6 +2,7 @@ import { daysNamed, daysSaid } from '#core/hours';
 import { fold } from '#core/text';
 import { columnsByHeading, daysOfRun, everyRun, isRun, type Column } from './column.ts';
 import { latinHeadings } from './latinHeadings.ts';
+import { nordicHeadings } from './nordicHeadings.ts';
 import { otherHeadings } from './otherHeadings.ts';
 
 /** The headings of one language, with the columns they mean. */
@@ -22,17 +23,23 @@ const usual: Language = { code: '', columns: columnsByHeading };
 let read: readonly Language[] | undefined;
 /** Every language but what is usual. */
 const languages = (): readonly Language[] =>
-  (read ??= Object.entries({ ...latinHeadings, ...otherHeadings }).map(([code, columns]) => ({
-    code,
-    columns: folded(columns),
-  })));
+  (read ??= Object.entries({ ...latinHeadings, ...nordicHeadings, ...otherHeadings }).map(
+    ([code, columns]) => ({
+      code,
+      columns: folded(columns),
+    }),
+  ));
 
 /** The ways to read a heading: whole, without what stands in brackets, and each side of a slash. */
 function waysToRead(heading: string): readonly string[] {
   const numbered = heading.replace('#', ' number ');
   const bare = heading.replace(/[([（][^)\]）]*[)\]）]/g, ' ');
   const parted = heading.replace(/(?<=\p{Ll})(?=\p{Lu})/gu, ' ');
-  return [...new Set([numbered, heading, parted, bare, ...bare.split(/[/|]/)].map(fold))].filter(Boolean);
+  // "Telefonnr.", "Straße und Hausnr.", "CVR-nr."
+  const whole = heading.replace(/nr\.?(?!\p{L})/giu, 'nummer');
+  return [...new Set([numbered, heading, parted, whole, bare, ...bare.split(/[/|]/)].map(fold))].filter(
+    Boolean,
+  );
 }
 
 /** The languages that know some of the headings, those that know most of them first, and how many they know. */
@@ -74,6 +81,7 @@ const COUNTRIES: Readonly<Record<string, string>> = {
   th: 'TH',
   vi: 'VN',
   id: 'ID',
+  is: 'IS',
 };
 
 /** The language that most of the headings are in (ISO 639-1); '' for English, and where two know as many of them. */
@@ -106,6 +114,7 @@ export function columnsOfHeadings(headings: readonly string[]): readonly (Column
       meaning(one[0] ?? '') ??
       partsOfAddress(headings[at] ?? '', meaning) ??
       one.map(meaning).find((column) => column !== undefined) ??
+      nameOfPlace(headings[at] ?? '') ??
       daysIn(headings[at] ?? ''),
   );
   // “Sa” beside “Mo-Fr” is a day.
@@ -118,6 +127,34 @@ export function columnsOfHeadings(headings: readonly string[]): readonly (Column
     const day = named[at];
     return day && (isWeek || !column) ? (`hours.${day}` as const) : column;
   });
+}
+
+/** "Name" in the languages of the headings, and what branches are called in them; small letters without marks. */
+const NAME_WORDS = new Set(
+  'name nom nombre nome naam navn namn nimi nazwa nazev nazov nev neve denumire denumirea nume numele naziv ime adi ad ονομα επωνυμια название наименование имя назва име назив найменування pavadinimas nosaukums nafn שם ten nama اسم'.split(
+    ' ',
+  ),
+);
+const PLACE_WORDS = new Set(
+  'store shop branch outlet location site office filiale standort geschaft laden magasin boutique agence succursale etablissement point de vente tienda sucursal local negozio punto vendita sede loja filial unidade winkel vestiging filiaal sklepu oddzialu lokalu salonu punktu prodejny pobocky provozovny predajne prevadzky uzlet bolt telephely magazin magazinului magazinul locatie punct lucru poslovnice poslovalnice trgovine prodavnice radnje butik butikk butiks avdeling myymalan liikkeen toimipisteen kaupluse poe magaza sube καταστηματος υποκαταστηματος магазина филиала точки магазину філії відділення обекта обект филиал продавнице пословнице parduotuves filialo veikala filiales verslunar הסניף סניף החנות cua hang chi nhanh toko cabang gerai الفرع المحل المتجر del della du do da la el le на'.split(
+    ' ',
+  ),
+);
+const WORDS_TOGETHER =
+  /^(?:(?:butik|filial|winkel|filiaal|vestiging|geschaft|markt|laden|store|shop|kauplus|affars)[a-z]{0,2})(?:navn|namn|naam|name|nimi)$/;
+
+/** Whether one of a heading's words is a language's for a name. */
+export const saysName = (heading: string): boolean =>
+  fold(heading)
+    .split(' ')
+    .some((word) => NAME_WORDS.has(word));
+
+/** "Nazwa sklepu", "Naam vestiging", "Butiksnavn": the name of a branch, in a language's words for both. */
+function nameOfPlace(heading: string): 'label' | undefined {
+  const words = fold(heading).split(' ').filter(Boolean);
+  const isName = saysName(heading) && words.length > 1;
+  const isOfPlace = words.every((word) => NAME_WORDS.has(word) || PLACE_WORDS.has(word));
+  return (isName && isOfPlace) || WORDS_TOGETHER.test(words.join('')) ? 'label' : undefined;
 }
 
 /** Words between the parts that a heading names. */
