@@ -1,6 +1,7 @@
 import { daysNamed, daysSaid } from '#core/hours';
 import { fold } from '#core/text';
 import { columnsByHeading, daysOfRun, everyRun, isRun, type Column } from './column.ts';
+import { easternHeadings } from './easternHeadings.ts';
 import { latinHeadings } from './latinHeadings.ts';
 import { nordicHeadings } from './nordicHeadings.ts';
 import { otherHeadings } from './otherHeadings.ts';
@@ -23,7 +24,7 @@ const usual: Language = { code: '', columns: columnsByHeading };
 let read: readonly Language[] | undefined;
 /** Every language but what is usual. */
 const languages = (): readonly Language[] =>
-  (read ??= Object.entries({ ...latinHeadings, ...nordicHeadings, ...otherHeadings }).map(
+  (read ??= Object.entries({ ...latinHeadings, ...nordicHeadings, ...otherHeadings, ...easternHeadings }).map(
     ([code, columns]) => ({
       code,
       columns: folded(columns),
