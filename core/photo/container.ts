@@ -25,9 +25,14 @@ export interface Container {
   readonly image: readonly Uint8Array[];
   /**
    * The file with new blocks, in stretches; its image is the same memory. A block that is too large gives a message.
-   * Texts of a PNG that stand under one of the keywords say the new one, or go where that is ''; none is added.
+   * Texts of a PNG that stand under one of the keywords say the new one, or go where that is ''; none is added. A
+   * thumbnail that stands beside the blocks goes where that is asked for.
    */
-  readonly write: (blocks: NewBlocks, texts?: ReadonlyMap<string, string>) => ContainerWriting;
+  readonly write: (
+    blocks: NewBlocks,
+    texts?: ReadonlyMap<string, string>,
+    removesThumbnail?: boolean,
+  ) => ContainerWriting;
 }
 
 export type ContainerReading =

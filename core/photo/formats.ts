@@ -2,17 +2,21 @@ import { concat, latin1, startsWith } from './bytes.ts';
 import type { ContainerReading, NewBlocks } from './container.ts';
 import { PHOTOSHOP } from './iptc.ts';
 import {
+  APP0,
   APP1,
   APP13,
   frameSize,
   hasIdentifier,
+  headLength,
   isMetadata,
   MAX_SEGMENT_DATA,
   readJpeg,
   replaceSegments,
+  SEGMENT_HEAD,
   writeJpeg,
   type JpegSegment,
 } from './jpeg.ts';
+import { isMultiPicture, movedPictures } from './multiPicture.ts';
 import { readPng } from './png.ts';
 import { readWebp } from './webp.ts';
 import { XMP_IDENTIFIER } from './xmp.ts';
@@ -87,6 +91,15 @@ const EXIF_IDENTIFIER = 'Exif\0\0';
 export const isExif = (one: JpegSegment): boolean =>
   one.marker === APP1 && hasIdentifier(one, EXIF_IDENTIFIER);
 const isXmp = (one: JpegSegment): boolean => one.marker === APP1 && hasIdentifier(one, XMP_IDENTIFIER);
+/** An extension of JFIF, which holds nothing but a thumbnail (JFIF 1.02, "JFIF Extension"). */
+const isThumbnail = (one: JpegSegment): boolean => one.marker === APP0 && hasIdentifier(one, 'JFXX\0');
+
+/** Segments without it. It follows JFIF's own; one among the tables of the image stays. */
+function withoutThumbnail(segments: readonly JpegSegment[]): readonly JpegSegment[] {
+  const table = segments.findIndex(({ marker }) => !isMetadata(marker));
+  return segments.filter((one, at) => !isThumbnail(one) || (table >= 0 && at > table));
+}
+
 const isPhotoshop = (one: JpegSegment): boolean => one.marker === APP13 && hasIdentifier(one, PHOTOSHOP);
 
 function readJpegBlocks(bytes: Uint8Array): ContainerReading {
@@ -108,13 +121,30 @@ function readJpegBlocks(bytes: Uint8Array): ContainerReading {
         resources: resources.length > 0 ? concat(resources) : undefined,
       },
       image: [...segments.filter(({ marker }) => !isMetadata(marker)).map(({ data }) => data), image],
-      write: (blocks) => {
+      write: (blocks, _texts, removesThumbnail = false) => {
         const long = tooLong(blocks);
         if (long) return { ok: false, message: long };
-        return { ok: true, parts: writeJpeg({ segments: withBlocks(segments, blocks), image }) };
+        const kept = removesThumbnail ? withoutThumbnail(segments) : segments;
+        const fresh = withPlaces(withBlocks(kept, blocks), bytes, image);
+        return { ok: true, parts: writeJpeg({ segments: fresh, image }) };
       },
     },
   };
+}
+
+/** Segments that stand in another file than before, with the places of the pictures that follow the first put right. */
+function withPlaces(
+  segments: readonly JpegSegment[],
+  bytes: Uint8Array,
+  image: Uint8Array,
+): readonly JpegSegment[] {
+  const first = headLength(segments) - (bytes.length - image.length);
+  return segments.map((segment, at) => {
+    if (!isMultiPicture(segment)) return segment;
+    const moved =
+      headLength(segments.slice(0, at)) + SEGMENT_HEAD - (segment.data.byteOffset - bytes.byteOffset);
+    return first === 0 && moved === 0 ? segment : movedPictures(segment, { first, behind: first - moved });
+  });
 }
 
 /** Why a block does not fit into one segment (ITU-T T.81, B.1.1.4); ''. */
@@ -132,7 +162,7 @@ function withBlocks(
   segments: readonly JpegSegment[],
   { exif, xmp, resources }: NewBlocks,
 ): readonly JpegSegment[] {
-  const afterJfif = segments.findLastIndex(({ marker }) => marker === 0xe0) + 1;
+  const afterJfif = segments.findLastIndex(({ marker }) => marker === APP0) + 1;
   const withIdentifier = (identifier: string, data: Uint8Array): Uint8Array =>
     concat([new TextEncoder().encode(identifier), data]);
   let all = segments;

@@ -17,7 +17,7 @@ export type JpegReading =
 
 export const APP1 = 0xe1;
 export const APP13 = 0xed;
-const APP0 = 0xe0;
+export const APP0 = 0xe0;
 const APP15 = 0xef;
 const COM = 0xfe;
 const SOS = 0xda;
@@ -75,15 +75,22 @@ function hasEnd(bytes: Uint8Array, scan: number): boolean {
   return false;
 }
 
+/** Marker and length before a segment's payload, bytes. */
+export const SEGMENT_HEAD = 4;
+
+/** How long the head of a file with these segments is, bytes. */
+export const headLength = (segments: readonly JpegSegment[]): number =>
+  2 + segments.reduce((sum, { data }) => sum + data.length + SEGMENT_HEAD, 0);
+
 /** The file in pieces, in order: head with the segments, then the image as it was. */
 export function writeJpeg({ segments, image }: Jpeg): readonly [Uint8Array, Uint8Array] {
-  const head = new Uint8Array(2 + segments.reduce((sum, { data }) => sum + data.length + 4, 0));
+  const head = new Uint8Array(headLength(segments));
   head.set([0xff, 0xd8]);
   let at = 2;
   for (const { marker, data } of segments) {
     head.set([0xff, marker, (data.length + 2) >> 8, (data.length + 2) & 0xff], at);
     head.set(data, at + 4);
-    at += data.length + 4;
+    at += data.length + SEGMENT_HEAD;
   }
   return [head, image];
 }

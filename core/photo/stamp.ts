@@ -90,7 +90,7 @@ export function stampPicture(
   const { blocks, left, languages } = merged(container, fields, removed, options);
   if (Object.keys(blocks).length === 0)
     return { ok: false, message: 'All metadata of this photo are damaged, so nothing was written into it.' };
-  const written = container.write(blocks, pngTexts(fields, removed, options));
+  const written = container.write(blocks, pngTexts(fields, removed, options), options.removesPersonal);
   if (!written.ok) return written;
   const replaced = tags ? replacedIn(tags, fields) : [];
   return {
