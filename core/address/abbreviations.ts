@@ -15,7 +15,6 @@ const families: readonly (readonly string[])[] = [
   ['parkway', 'pkwy'],
   ['terrace', 'ter', 'terr'],
   ['crescent', 'cres'],
-  ['close', 'cl'],
   ['gardens', 'gdns'],
   ['building', 'bldg'],
   ['floor', 'fl'],
@@ -31,11 +30,15 @@ const families: readonly (readonly string[])[] = [
   ['southwest', 'sw'],
   ['mount', 'mt'],
   ['fort', 'ft'],
-  ['calle', 'c', 'carrer'],
+  // “Cl. 72” of Colombia; nobody writes both on one page.
+  ['calle', 'c', 'carrer', 'cll', 'clle', 'close', 'cl'],
   ['rue', 'r', 'rua'],
   ['gate', 'gaten', 'gata', 'gt'],
   ['vei', 'veien', 'veg', 'vegen', 'vn'],
-  ['plaza', 'pza', 'plza', 'piazza', 'praça', 'praca'],
+  ['plaza', 'pza', 'plza', 'piazza', 'praça', 'praca', 'pca'],
+  ['piazzale', 'ple'],
+  ['набережная', 'наб', 'набережна'],
+  ['шоссе', 'ш'],
   ['viale', 'vle'],
   ['corso', 'cso'],
   ['paseo', 'pso'],
@@ -111,6 +114,37 @@ const canonical = new Map([
   ...ROMAN.split(' ').map((roman, at) => [roman, String(ROMAN_NUMBERS[at])] as const),
 ]);
 
+/** Short forms that hold a stop or a stroke, which parts them once they are folded: "P.zza", "C.so", "пр-т", "s/nº". */
+const PARTED: readonly (readonly [short: string, whole: string])[] = [
+  ['p zza', 'plaza'],
+  ['p za', 'plaza'],
+  ['p le', 'piazzale'],
+  ['v le', 'viale'],
+  ['c so', 'corso'],
+  ['l go', 'largo'],
+  ['v lo', 'vicolo'],
+  ['b go', 'borgo'],
+  ['f lli', 'fratelli'],
+  ['c da', 'contrada'],
+  ['s no', 's n'],
+  ['пр т', 'проспект'],
+  ['пр кт', 'проспект'],
+  ['б р', 'бульвар'],
+  ['пр д', 'проезд'],
+];
+const OF_PARTED = new RegExp(`(?<!\\p{L})(?:${PARTED.map(([short]) => short).join('|')})(?!\\p{L})`, 'gu');
+const partedForms = new Map(PARTED);
+
+/** Signs of two ways to write Han, floors of Japan, and the titles of Korea's cities, which are left out as often. */
+const EASTERN = new RegExp(
+  // Folded texts have the letters of Hangul apart.
+  `[號樓層區縣臺]|(?<=\\d)階|(?<=\\p{Script=Hangul}{2})${'(?:특별자치|특별|광역)(?:시|도)'.normalize('NFD')}`,
+  'gu',
+);
+const easternForms = new Map(
+  Object.entries({ 號: '号', 樓: '楼', 層: '层', 區: '区', 縣: '县', 臺: '台', 階: 'f' }),
+);
+
 /** Streets that are one word with their names: Hauptstraße, Hauptstr., Kerkstraat; Nygårdsgaten, Nygårdsgt.; Storveien. */
 const COMPOUNDS = [
   [/^(.{3,})(?:strasse|str|straat)$/, '$1street'],
@@ -123,15 +157,23 @@ const MAYBE_COMPOUND = /(?:str(?:asse|aat)?|g(?:a?t|ate|ata|aten|atan)|v(?:ei|eg
 
 /** A folded address with its abbreviations written out: "12 n quay st" → "12 north quay street". */
 export function expandAbbreviations(folded: string): string {
-  return folded
-    .split(' ')
-    .map(
-      (word) =>
-        // "Colombo 03" is "Colombo 3".
-        (/^0\d$/.test(word) ? word.slice(1) : canonical.get(word)) ??
-        (MAYBE_COMPOUND.test(word)
-          ? COMPOUNDS.reduce((now, [form, whole]) => now.replace(form, whole), word)
-          : word),
-    )
-    .join(' ');
+  return (
+    folded
+      // The word for a house says nothing that its number does not: "д. 12".
+      .replace(/(?<!\p{L})(?:д|дом|буд|будинок) (?=\d)/gu, '')
+      .replace(OF_PARTED, (short) => partedForms.get(short) ?? short)
+      .replace(EASTERN, (sign) => easternForms.get(sign) ?? '')
+      .split(' ')
+      .map(
+        (word) =>
+          // "Colombo 03" is "Colombo 3".
+          (/^0\d$/.test(word) ? word.slice(1) : canonical.get(word)) ??
+          // "L3", a level of a tower
+          (/^l\d{1,2}$/.test(word) ? `level ${word.slice(1)}` : undefined) ??
+          (MAYBE_COMPOUND.test(word)
+            ? COMPOUNDS.reduce((now, [form, whole]) => now.replace(form, whole), word)
+            : word),
+      )
+      .join(' ')
+  );
 }

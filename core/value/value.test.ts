@@ -54,6 +54,26 @@ describe('grades', () => {
     expect(gradeUrl('https://a.example/b', 'https://a.example/c')).not.toBe('written-differently');
   });
 
+  test.each([
+    ['P.zza Duomo 1', 'Piazza Duomo, 1'],
+    ['C.so Como 10', 'Corso Como, 10'],
+    ['Praça da Sé, s/n', 'Pça. da Sé, s/nº'],
+    ['пр-т Мира, 12', 'проспект Мира, д.12'],
+    ['南京东路100號', '南京东路100号'],
+    ['サンプルビル3F', 'サンプルビル 3階'],
+    ['서울 중구 세종대로 110', '서울특별시 중구 세종대로 110'],
+    ['Level 3, 12 Collins St', 'L3 12 Collins Street'],
+    ['Calle 72 # 10-34', 'Cl. 72 No. 10 - 34'],
+  ])('of a street in the short forms of its country: %s, %s', (one, other) => {
+    expect(gradeAddressPart(one, other)).toBe('written-differently');
+    expect(
+      gradeAddressPart(
+        one,
+        other.replace(/\d/, (digit) => String((Number(digit) + 1) % 10)),
+      ),
+    ).toBe(one.includes('Sé') ? 'written-differently' : 'different');
+  });
+
   const pin = (latitude: string, longitude: string) => ({ latitude, longitude });
   test.each([
     [pin('48.5', '-122.5'), pin('48.50', '-122.50'), 'exact'],
