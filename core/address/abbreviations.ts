@@ -15,6 +15,7 @@ const families: readonly (readonly string[])[] = [
   ['parkway', 'pkwy'],
   ['terrace', 'ter', 'terr'],
   ['crescent', 'cres'],
+  ['close', 'cl'],
   ['gardens', 'gdns'],
   ['building', 'bldg'],
   ['floor', 'fl'],
@@ -30,8 +31,7 @@ const families: readonly (readonly string[])[] = [
   ['southwest', 'sw'],
   ['mount', 'mt'],
   ['fort', 'ft'],
-  // “Cl. 72” of Colombia; nobody writes both on one page.
-  ['calle', 'c', 'carrer', 'cll', 'clle', 'close', 'cl'],
+  ['calle', 'c', 'carrer', 'cll', 'clle'],
   ['rue', 'r', 'rua'],
   ['gate', 'gaten', 'gata', 'gt'],
   ['vei', 'veien', 'veg', 'vegen', 'vn'],
@@ -157,23 +157,28 @@ const MAYBE_COMPOUND = /(?:str(?:asse|aat)?|g(?:a?t|ate|ata|aten|atan)|v(?:ei|eg
 
 /** A folded address with its abbreviations written out: "12 n quay st" → "12 north quay street". */
 export function expandAbbreviations(folded: string): string {
-  return (
-    folded
-      // The word for a house says nothing that its number does not: "д. 12".
-      .replace(/(?<!\p{L})(?:д|дом|буд|будинок) (?=\d)/gu, '')
-      .replace(OF_PARTED, (short) => partedForms.get(short) ?? short)
-      .replace(EASTERN, (sign) => easternForms.get(sign) ?? '')
-      .split(' ')
-      .map(
-        (word) =>
-          // "Colombo 03" is "Colombo 3".
-          (/^0\d$/.test(word) ? word.slice(1) : canonical.get(word)) ??
-          // "L3", a level of a tower
-          (/^l\d{1,2}$/.test(word) ? `level ${word.slice(1)}` : undefined) ??
-          (MAYBE_COMPOUND.test(word)
-            ? COMPOUNDS.reduce((now, [form, whole]) => now.replace(form, whole), word)
-            : word),
-      )
-      .join(' ')
-  );
+  return folded
+    .replace(OF_PARTED, (short) => partedForms.get(short) ?? short)
+    .replace(EASTERN, (sign) => easternForms.get(sign) ?? '')
+    .split(' ')
+    .map(
+      (word) =>
+        // "Colombo 03" is "Colombo 3".
+        (/^0\d$/.test(word) ? word.slice(1) : canonical.get(word)) ??
+        // "L3", a level of a tower
+        (/^l\d{1,2}$/.test(word) ? `level ${word.slice(1)}` : undefined) ??
+        (MAYBE_COMPOUND.test(word)
+          ? COMPOUNDS.reduce((now, [form, whole]) => now.replace(form, whole), word)
+          : word),
+    )
+    .join(' ');
 }
+
+/**
+ * The same of a whole street, to be compared: without the words for a house and its number, which say nothing that the
+ * number does not ("д. 12", "No. 10"); "Cl. 72" is a street of Colombia, as the closes of Britain stand behind their number.
+ */
+export const streetAlone = (expanded: string): string =>
+  expanded
+    .replace(/(?<!\p{L})(?:д|дом|буд|будинок|no|nr|numero) (?=\d)/gu, '')
+    .replace(/(?<!\p{L})close (?=\d)/gu, 'calle ');

@@ -2,7 +2,7 @@ import localizedAddressFormat from 'localized-address-format';
 import * as z from 'zod';
 import { fault, type Fault } from '#core/fault';
 import { fold, remember } from '#core/text';
-import { expandAbbreviations } from './abbreviations.ts';
+import { expandAbbreviations, streetAlone } from './abbreviations.ts';
 import { countryCode, countryNamed, countryName } from './country.ts';
 import { postalCodes } from './postal-codes.ts';
 
@@ -196,3 +196,6 @@ const partNames: Readonly<Record<AddressPart, string>> = {
 
 /** A part of an address without what two spellings of it may differ in: abbreviations, case, punctuation. */
 export const foldAddress = remember((text) => expandAbbreviations(fold(text)));
+
+/** The same of a whole street, which is compared with another: see `streetAlone`. */
+export const foldStreet = (text: string): string => streetAlone(foldAddress(text));

@@ -1,4 +1,4 @@
-import { foldAddress, regionNamed, type AddressPart } from '#core/address';
+import { foldAddress, foldStreet, regionNamed, type AddressPart } from '#core/address';
 import { foldUrl, normaliseProfile, parseUrl } from '#core/link';
 import { days, readDay, stretchOf, type Day, type Hours, type Stretch } from '#core/hours';
 import { digitsOfLetters, readTelephone } from '#core/phone';
@@ -57,7 +57,8 @@ export function gradeAddressPart(
   part: AddressPart = 'streetAddress',
   country = '',
 ): Agreement {
-  const graded = gradeText(reference, other, foldAddress);
+  const folded = part === 'streetAddress' ? foldStreet : foldAddress;
+  const graded = gradeText(reference, other, folded);
   if (graded !== 'different' && graded !== 'partly') return graded;
   const region = part === 'addressRegion' ? regionNamed(reference, country) : undefined;
   if (region && region.code === regionNamed(other, country)?.code) return 'written-differently';
