@@ -44,7 +44,7 @@ const families: readonly (readonly string[])[] = [
   ['paseo', 'pso'],
   ['carretera', 'ctra'],
   ['ulica', 'ul'],
-  ['aleja', 'al', 'alameda'],
+  ['aleja', 'al', 'alameda', 'aleje', 'alei'],
   ['travessa', 'tv'],
   ['chemin', 'chem', 'ch'],
   ['allee', 'all'],
@@ -114,7 +114,7 @@ const canonical = new Map([
   ...ROMAN.split(' ').map((roman, at) => [roman, String(ROMAN_NUMBERS[at])] as const),
 ]);
 
-/** Short forms that hold a stop or a stroke, which parts them once they are folded: "P.zza", "C.so", "пр-т", "s/nº". */
+/** Short forms that hold a stop or a stroke, which parts them once they are folded: "P.zza", "C.so", "пр-т". */
 const PARTED: readonly (readonly [short: string, whole: string])[] = [
   ['p zza', 'plaza'],
   ['p za', 'plaza'],
@@ -126,7 +126,6 @@ const PARTED: readonly (readonly [short: string, whole: string])[] = [
   ['b go', 'borgo'],
   ['f lli', 'fratelli'],
   ['c da', 'contrada'],
-  ['s no', 's n'],
   ['пр т', 'проспект'],
   ['пр кт', 'проспект'],
   ['б р', 'бульвар'],
@@ -181,4 +180,6 @@ export function expandAbbreviations(folded: string): string {
 export const streetAlone = (expanded: string): string =>
   expanded
     .replace(/(?<!\p{L})(?:д|дом|буд|будинок|no|nr|numero) (?=\d)/gu, '')
+    // "s/nº", "s/n": without a number.
+    .replace(/(?<!\p{L})south no$/u, 'south north')
     .replace(/(?<!\p{L})close (?=\d)/gu, 'calle ');

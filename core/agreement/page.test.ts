@@ -26,6 +26,21 @@ const open = (closes: string, addressCountry: string) => ({
 });
 const HOURS = /^agreement\/\S+ openingHours/;
 
+test.each([
+  ['PL', 'Aleje Jerozolimskie 12', 'al. Jerozolimskie 12'],
+  ['BR', 'Praça da Sé s/n', 'Pça. da Sé, s/nº'],
+  ['RU', 'пр-т Мира, 12', 'проспект Мира, д.12'],
+  ['CO', 'Calle 72 # 10-34', 'Cl. 72 No. 10 - 34'],
+  ['CO', 'Cl. 72 No. 10 - 34', 'Calle 72 # 10-34'],
+  ['IT', 'P.zza Duomo 1', 'Piazza Duomo, 1'],
+  ['AU', 'Level 3, 12 Collins St', 'L3 12 Collins Street'],
+])('a street of %s that is shown in another form is seen: %s, %s', (addressCountry, told, shown) => {
+  const address = { '@type': 'PostalAddress', streetAddress: told, addressCountry };
+  expect(codesOn(`<p>${shown}</p>`, { address }).filter((code) => code.endsWith('streetAddress'))).toEqual(
+    [],
+  );
+});
+
 test('a distance is no other house of a street', () => {
   const address = { '@type': 'PostalAddress', streetAddress: '120 Main Street', addressCountry: 'US' };
   expect(codesOn('<p>Parking, 200 m.</p>', { address })).not.toContain('agreement/visitor streetAddress');

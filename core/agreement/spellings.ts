@@ -13,6 +13,22 @@ export function otherSpellings(text: string): readonly string[] {
   return [asTwo, asOne].filter((one) => one !== lower);
 }
 
+/** Short forms of streets that hold a sign or mean another word elsewhere, and what they stand for: "Cl. 72" is no close. */
+const STREET_FORMS: readonly (readonly [form: RegExp, other: string])[] = [
+  [/^calle (?=\d)/iu, 'Cl '],
+  [/^cll?\.? (?=\d)/iu, 'Calle '],
+  [/(?<!\p{L})пр-к?т\.?(?!\p{L})/iu, 'проспект'],
+  [/(?<!\p{L})б-р\.?(?!\p{L})/iu, 'бульвар'],
+  [/(?<=\s)s\/n$/iu, 's/nº'],
+  [/(?<=\s)s\/n[º°]\.?$/iu, 's/n'],
+];
+
+/** A street in its other spellings, and with the other forms of its kind. */
+export const otherStreets = (street: string): readonly string[] => [
+  ...otherSpellings(street),
+  ...STREET_FORMS.filter(([form]) => form.test(street)).map(([form, other]) => street.replace(form, other)),
+];
+
 /** What a town's name says besides: "Frankfurt am Main", "Halle (Saale)", "City of Bath". */
 const BESIDE = [
   /\s*\([^()]{1,40}\)$/u,

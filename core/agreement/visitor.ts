@@ -23,7 +23,7 @@ import {
 } from './pageText.ts';
 import { findPriceRangeIn } from './priceRanges.ts';
 import { seenAt, seenWhole, type Seen } from './seen.ts';
-import { otherSpellings, otherTownNames, shortCode } from './spellings.ts';
+import { otherSpellings, otherStreets, otherTownNames, shortCode } from './spellings.ts';
 import { findOtherNumberIn, findStreetIn } from './streets.ts';
 import { findVatNumber } from './vatNumbers.ts';
 import {
@@ -290,13 +290,17 @@ export class VisitorSearch {
   findStreet(street: string, country: string): Seen {
     const seen = this.find(street);
     if (seen.agreement !== 'missing') return seen;
-    const at = [street, ...otherSpellings(street)]
+    const other = otherStreets(street)
+      .map((one) => this.find(one))
+      .find(({ agreement }) => agreement !== 'missing');
+    if (other) return { ...other, agreement: 'written-differently' };
+    const at = [street, ...otherStreets(street)]
       .map((one) => findStreetIn(this.#text, westernDigits(one), country))
       .find((found) => found !== undefined);
     if (at) return { text: this.#text.slice(at.start, at.end), agreement: 'written-differently', at };
     const beside = this.#otherNumberBefore(street) ?? this.#otherNumberBehind(street);
-    const other = beside ? undefined : findOtherNumberIn(this.#text, westernDigits(street), country);
-    return beside ?? (other ? this.#seenDifferent(other.start, other.end) : MISSING);
+    const house = beside ? undefined : findOtherNumberIn(this.#text, westernDigits(street), country);
+    return beside ?? (house ? this.#seenDifferent(house.start, house.end) : MISSING);
   }
 
   /** The street with another house number before it. */

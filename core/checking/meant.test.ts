@@ -153,3 +153,22 @@ test.each([
   const told = check(JSON.stringify(json)).findings.filter(({ code }) => code === 'value/time');
   expect(told.map(({ mend }) => mend?.edits[0]?.text)).toEqual([meant && `"${meant}"`]);
 });
+
+test('a day that is told as closed is told how machines are', () => {
+  const hours = {
+    '@type': 'OpeningHoursSpecification',
+    dayOfWeek: 'Sunday',
+    opens: 'Closed',
+    closes: '17:00',
+  };
+  const json = {
+    '@context': 'https://schema.org',
+    '@type': 'Store',
+    name: 'A',
+    openingHoursSpecification: hours,
+  };
+  const told = check(JSON.stringify(json)).findings.filter(({ code }) => code === 'value/time');
+  expect(told.map(({ message }) => message)).toEqual([
+    '“Closed” is no time a machine can read. A day that is closed opens at 00:00 and closes at 00:00.',
+  ]);
+});
