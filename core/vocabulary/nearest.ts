@@ -49,15 +49,13 @@ interface Listed {
 const MOST_ANSWERS = 1000;
 
 /** A list of names made ready for comparing, once. */
-const listed = remembered(
-  (names: readonly string[]): Listed => ({
-    candidates: names.map((name) => {
-      const lower = name.toLowerCase();
-      return { name, lower, letters: lettersOf(lower) };
-    }),
-    answers: new Map(),
+const listed = remembered((names: readonly string[]): Listed => ({
+  candidates: names.map((name) => {
+    const lower = name.toLowerCase();
+    return { name, lower, letters: lettersOf(lower) };
   }),
-);
+  answers: new Map(),
+}));
 
 /** The letters a to z that a lower-case text has, a bit each. */
 function lettersOf(lower: string): number {
