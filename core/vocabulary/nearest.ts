@@ -1,5 +1,3 @@
-import { remembered } from '#core/text';
-
 /**
  * The name that was most likely meant: the same letters in other capitals, or the fewest edits away
  * (Levenshtein distance), at most a third of the length. Undefined where nothing is near.
@@ -48,14 +46,20 @@ interface Listed {
 }
 const MOST_ANSWERS = 1000;
 
+const lists = new WeakMap<readonly string[], Listed>();
+
 /** A list of names made ready for comparing, once. */
-const listed = remembered((names: readonly string[]): Listed => ({
-  candidates: names.map((name) => {
-    const lower = name.toLowerCase();
-    return { name, lower, letters: lettersOf(lower) };
-  }),
-  answers: new Map(),
-}));
+function listed(names: readonly string[]): Listed {
+  let ready = lists.get(names);
+  if (!ready) {
+    const candidates = names.map((name) => {
+      const lower = name.toLowerCase();
+      return { name, lower, letters: lettersOf(lower) };
+    });
+    lists.set(names, (ready = { candidates, answers: new Map() }));
+  }
+  return ready;
+}
 
 /** The letters a to z that a lower-case text has, a bit each. */
 function lettersOf(lower: string): number {
