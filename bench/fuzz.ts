@@ -32,9 +32,14 @@ function fuzzSources(record: BusinessRecord): readonly string[] {
 
 /** What is wrong with how the checker takes a source; '' where nothing is. */
 function attack(source: string, record: BusinessRecord): string {
-  const begun = process.cpuUsage();
-  const checked = check(source, { url: 'https://a.example/b', record });
-  const took = process.cpuUsage(begun).user / 1000;
+  const timed = (): { checked: ReturnType<typeof check>; took: number } => {
+    const begun = process.cpuUsage();
+    const checked = check(source, { url: 'https://a.example/b', record });
+    return { checked, took: process.cpuUsage(begun).user / 1000 };
+  };
+  const { checked, took: first } = timed();
+  // What code that was never run before took to be made ready is no hang: a second time tells.
+  const took = first > LONGEST_MS ? Math.min(first, timed().took) : first;
   if (took > LONGEST_MS) return `took ${String(Math.round(took))} ms`;
   return outside(checked, source) || unmended(source, checked) || spoilt(source, checked);
 }

@@ -12,7 +12,7 @@ import { finding, shortText, type Finding } from '#core/fault';
 import { days, writeWeek } from '#core/hours';
 import { itemsOf, type ReadItem } from '#core/item';
 import { businessesIn, isPlaceOfBusiness, recordFromItem, sourceOf, type Reading } from '#core/reading';
-import { fold } from '#core/text';
+import { fold, remembered } from '#core/text';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { notVisible } from './disagreement.ts';
 
@@ -20,10 +20,11 @@ import { notVisible } from './disagreement.ts';
 const MOST = 100;
 
 /** The local businesses of a page with their departments, which have numbers and hours of their own. */
-const placesIn = (items: readonly ReadItem[]): readonly ReadItem[] =>
+const placesIn = remembered((items: readonly ReadItem[]): readonly ReadItem[] =>
   businessesIn(items)
     .flatMap((item) => [item, ...itemsOf(item, 'department')])
-    .slice(0, MOST);
+    .slice(0, MOST),
+);
 
 const hasHours = ({ hours }: BusinessRecord): boolean => days.some((day) => hours[day]);
 
