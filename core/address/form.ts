@@ -74,3 +74,7 @@ export function addressForm(country: string): readonly FormField[] {
     : [...order.filter((part) => part !== 'addressRegion'), 'addressRegion' as const];
   return [...sorted, 'addressCountry' as const].map((part) => fields[part]);
 }
+
+/** Whether the addresses of a country have a region. */
+export const hasRegion = (country: string): boolean =>
+  addressForm(country).some(({ part }) => part === 'addressRegion');

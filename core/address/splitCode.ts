@@ -1,5 +1,5 @@
 import { addressLines, emptyAddress } from './address.ts';
-import { addressForm } from './form.ts';
+import { hasRegion } from './form.ts';
 import { put, textAt, type Piece } from './pieces.ts';
 import { postalCodes } from './postal-codes.ts';
 
@@ -31,10 +31,6 @@ function isCodeFirst(country: string): boolean {
 /** Words before a postal code that say that it is one, and the bracket that may hold it. */
 const CODE_WORD =
   /(?:^|(?<=[\s,(]))(?:CEP|C\.?\s?P\.?|PLZ|ZIP(?: code)?|post ?code|postal code|PIN(?: ?code)?|[TΤ]\.?\s?[KΚ]\.?|CAP|PSČ|Eircode|индекс|індекс)\s*[:.]?\s*$/iu;
-
-/** Whether the addresses of a country have a region. */
-const hasRegion = (country: string): boolean =>
-  addressForm(country).some(({ part }) => part === 'addressRegion');
 
 /** Cuts the postal code out of its piece; `at` is the piece of its town, -1 where there is no code. */
 export function takePostalCode(pieces: Piece[], country: string): { text: string; at: number } {

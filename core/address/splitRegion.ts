@@ -1,4 +1,4 @@
-import { addressForm } from './form.ts';
+import { hasRegion } from './form.ts';
 import { hasCounties, isCounty } from './counties.ts';
 import { mayBeTown, put, STREET, take, textAt, type Piece } from './pieces.ts';
 import { regionNamed, regionsOf } from './regions.ts';
@@ -58,10 +58,7 @@ export function takeRegion(pieces: Piece[], country: string, codeAt: number): Re
 
 /** "Lagos 101001, Lagos", "Bandung 40111, Jawa Barat": what stands behind a code and its town, where addresses have a region. */
 const isBehindTown = (text: string, town: string, country: string): boolean =>
-  /^\p{L}/u.test(town) &&
-  mayBeTown(text) &&
-  !/\d/.test(text) &&
-  addressForm(country).some(({ part }) => part === 'addressRegion');
+  /^\p{L}/u.test(town) && mayBeTown(text) && !/\d/.test(text) && hasRegion(country);
 
 /** Towns of the countries with lists that are called like a region of them. */
 const CALLED_LIKE_REGIONS = /^(?:new york|qu[ée]bec)$/i;

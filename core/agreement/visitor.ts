@@ -290,11 +290,10 @@ export class VisitorSearch {
   findStreet(street: string, country: string): Seen {
     const seen = this.find(street);
     if (seen.agreement !== 'missing') return seen;
-    const other = otherStreets(street)
-      .map((one) => this.find(one))
-      .find(({ agreement }) => agreement !== 'missing');
+    const others = otherStreets(street);
+    const other = others.map((one) => this.find(one)).find(({ agreement }) => agreement !== 'missing');
     if (other) return { ...other, agreement: 'written-differently' };
-    const at = [street, ...otherStreets(street)]
+    const at = [street, ...others]
       .map((one) => findStreetIn(this.#text, westernDigits(one), country))
       .find((found) => found !== undefined);
     if (at) return { text: this.#text.slice(at.start, at.end), agreement: 'written-differently', at };

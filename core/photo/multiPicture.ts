@@ -22,12 +22,9 @@ interface Growth {
  * picture is as long as it now is. A list that cannot be read stays as it is.
  */
 export function movedPictures(segment: JpegSegment, growth: Growth): JpegSegment {
-  const data = segment.data.slice();
-  const view = new DataView(
-    data.buffer,
-    data.byteOffset + IDENTIFIER.length,
-    data.length - IDENTIFIER.length,
-  );
+  // A copy: `slice` of Node's Buffer would be the file's own memory.
+  const data = new Uint8Array(segment.data);
+  const view = new DataView(data.buffer, IDENTIFIER.length);
   const list = listOf(view);
   if (!list) return segment;
   for (let nth = 0; nth < list.count; nth += 1) {
