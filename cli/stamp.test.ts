@@ -227,20 +227,21 @@ describe('zinc stamp', () => {
   test('tells the same picture twice, whatever the metadata, and placeholders in the table that there are not', () => {
     const set = join(folder, 'twice');
     mkdirSync(set);
-    const [first, png] = [readFileSync(join(photos, 'IMG_1.jpg')), readFileSync(join(photos, 'IMG_2.png'))];
-    writeFileSync(join(set, 'a.jpg'), first);
+    const all = ['IMG_1.jpg', 'IMG_2.png', 'IMG_3.webp', 'IMG_4.gif'];
+    for (const name of all) copyFileSync(join(photos, name), join(set, `a${name}`));
     // A stamped copy has other metadata, and the same image.
-    copyFileSync(join(photos, 'IMG_1.jpg'), join(folder, 'IMG_1.jpg'));
-    run([join(folder, 'IMG_1.jpg'), '--title', 'Other', '--out', set]);
-    for (const name of ['b.png', 'c.png']) writeFileSync(join(set, name), png);
-    const words = file('date.csv', 'file,title,caption\na.jpg,On {date},{oops}\nb.png,{number},\n');
+    run([...all.map((name) => join(photos, name)), '--title', 'Other', '--out', set]);
+    // Other tables before the same scan make another picture.
+    const bytes = readFileSync(join(photos, 'IMG_1.jpg'));
+    const table = bytes.indexOf(Buffer.from([0xff, 0xdb]));
+    writeFileSync(join(set, 'darker.jpg'), bytes.fill(99, table + 10, table + 20));
+    const words = file('date.csv', 'file,title,caption\naIMG_1.jpg,On {date},{oops}\naIMG_2.png,{number},\n');
     const { out, err } = run([set, '--words', words, '--out', join(folder, 'twice-out')]);
-    expect(out.match(/It is the same picture as .*/g)).toEqual([
-      `It is the same picture as ${join(set, 'IMG_1.jpg')}.`,
-      `It is the same picture as ${join(set, 'b.png')}.`,
-    ]);
+    expect(out.match(/It is the same picture as .*/g)).toEqual(
+      all.map((name) => `It is the same picture as ${join(set, name)}.`),
+    );
     expect(err).toBe(
-      `zinc: a.jpg in ${words} has {oops}, which is no placeholder and is written as it stands.\n`,
+      `zinc: aIMG_1.jpg in ${words} has {oops}, which is no placeholder and is written as it stands.\n`,
     );
   });
 

@@ -24,7 +24,6 @@ import {
 import type { BusinessRecord } from '#core/record';
 import { reason } from '#outside/reason.ts';
 import { takenOn } from '#outside/stamper.ts';
-import { twinsAmong } from '#outside/twins.ts';
 import stampPictures, { type StampedPicture, type StampTask } from '#outside/stampThread.ts';
 import { readRecord } from './branches.ts';
 import { CannotRun, readBytes, readSettings, readWords, type Command } from './command.ts';
@@ -85,8 +84,8 @@ export const command: Command = {
         return taskOf(picture, planned[at], { folder, sidecarPath }, settings, values);
       });
       const stamped = threads ? await inThreads(tasks, threads) : stampPictures(tasks);
-      const twins = twinsAmong(stamped.flatMap(({ photo, out }) => (out ? [photo] : [])));
-      const all = stamped.map((one, at) => toldOf(one, planned[at], twins.get(one.photo)));
+      const first = new Map(stamped.toReversed().map(({ mark, photo }) => [mark, photo]));
+      const all = stamped.map((one, at) => toldOf(one, planned[at], first.get(one.mark)));
       process.stdout.write(values.json ? `${JSON.stringify({ photos: all })}\n` : all.map(tell).join(''));
       return all.every(({ proved }) => proved) && !isEmpty ? 0 : 1;
     } finally {
@@ -96,7 +95,7 @@ export const command: Command = {
 };
 
 /** What became of a picture, with what a manifest says of it. */
-type Told = StampedPicture & {
+type Told = Omit<StampedPicture, 'mark'> & {
   readonly title: string;
   readonly alt: string;
   readonly latitude: number | null;
@@ -232,13 +231,17 @@ function taskOf(
   return { photo, out: join(folder, name), fields, options, isDigested: values.json ?? false };
 }
 
+/** @param first the first of the pictures that show the same as this one, or itself */
 const toldOf = (
-  stamped: StampedPicture,
+  { mark, ...stamped }: StampedPicture,
   planned: PlannedPicture | undefined,
-  twin: string | undefined,
+  first: string | undefined,
 ): Told => ({
   ...stamped,
-  remarks: twin ? [...stamped.remarks, `It is the same picture as ${twin}.`] : stamped.remarks,
+  remarks:
+    mark && first && first !== stamped.photo
+      ? [...stamped.remarks, `It is the same picture as ${first}.`]
+      : stamped.remarks,
   title: planned?.fields.title ?? '',
   alt: planned?.fields.alt ?? '',
   latitude: planned?.fields.point?.latitude ?? null,
@@ -279,7 +282,7 @@ async function inThreads(
 
 const notStamped = ({ photo }: StampTask, why: string): StampedPicture => ({
   ...{ photo, out: null, sidecar: null, format: null, proved: false },
-  ...{ message: `its thread could not do its work: ${why}`, remarks: [], lines: [], digest: '' },
+  ...{ message: `its thread could not do its work: ${why}`, remarks: [], lines: [], mark: '', digest: '' },
 });
 
 function tell({ photo, out, sidecar, message, remarks, lines }: Told): string {

@@ -51,6 +51,8 @@ export interface Stamping {
   readonly ok: true;
   /** The file in stretches, in order. Its image is the memory of the original. */
   readonly parts: readonly Uint8Array[];
+  /** What is no metadata, in stretches of the original's memory. */
+  readonly image: readonly Uint8Array[];
   readonly format: PictureFormat;
   /** What was written: without the fields that the picture had, where those stay. */
   readonly fields: StampFields;
@@ -96,6 +98,7 @@ export function stampPicture(
   return {
     ok: true,
     parts: written.parts,
+    image: container.image,
     format: container.format,
     fields,
     kept,
