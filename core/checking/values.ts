@@ -203,7 +203,9 @@ function judgeProperty(
     return tellMoment(spot, value, judgeDate(text, meant), () => meant);
   }
   if (sort === 'priceRange') return tell(spot, value, judgePriceRange(text, country));
-  return tell(spot, value, judgeText(text));
+  // A page of a directory may be called “Add your business”.
+  const isOfBusiness = isSubject(item) || item.types.includes('PostalAddress');
+  return tell(spot, value, judgeText(text, isOfBusiness ? name : undefined));
 }
 
 /** An address of the web: a link of the page as it is written, or what JSON says. */

@@ -53,3 +53,13 @@ describe('a telephone number', () => {
     );
   });
 });
+
+test.each([
+  ['+1 234 567 8900', true],
+  ['+33 1 23 45 67 89', true],
+  ['+1 555 555 5555', false], // told as a number that there is not
+  ['+1 234 567 2890', false],
+  ['+44 1872 234567', false],
+])('%s is a number from a template: %s', (text, isInvented) =>
+  expect(judgeMarkupTelephone(text).some(({ code }) => code === 'value/placeholder')).toBe(isInvented),
+);

@@ -178,11 +178,15 @@ export function judgeMarkupTelephone(text: string, country = ''): readonly Fault
   ];
 }
 
-/** Whether the digits behind the country code only count up, or are one digit throughout. */
+/** Whether the digits behind the country code only count up, as far as a plan lets them, or are one digit throughout. */
 function isInvented(text: string, telephone: Telephone | undefined): boolean {
   const [code = ''] = (telephone?.international ?? '').split(' ');
   const digits = (telephone ? telephone.e164.slice(code.length) : text).replace(/\D/g, '');
-  return digits.length >= 6 && ('01234567890'.includes(digits) || /^(\d)\1+$/.test(digits));
+  // No area of North America begins with a one: "(234) 567-8900".
+  return (
+    digits.length >= 6 &&
+    (/^234567890\d$/.test(digits) || '01234567890'.includes(digits) || /^(\d)\1+$/.test(digits))
+  );
 }
 
 /** A number with the letters of a keypad as the digits they dial, "1-800-FLOWERS" (ITU-T E.161); '' for one without, or with words. */

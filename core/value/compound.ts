@@ -104,7 +104,7 @@ export const address = partsKind<Address>('address', addressSchema.default(empty
     return [
       ...(isNowhere ? [noAddress] : []),
       ...judgeAddress(value).filter(({ part }) => !(comes && part === 'streetAddress')),
-      ...addressParts.flatMap((part) => judgeText(value[part]).map((one) => ({ ...one, part }))),
+      ...addressParts.flatMap((part) => judgeText(value[part], part).map((one) => ({ ...one, part }))),
     ];
   },
   told: (value) => ({

@@ -19,6 +19,7 @@ export {
 } from './meant.ts';
 export * from './picture.ts';
 export * from './placeholder.ts';
+export { isPageTitle } from './templateWords.ts';
 export * from './services.ts';
 export * from './text.ts';
 export { judgeVat } from './vat.ts';

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { emptyRecord, factOf, isFact, withFact } from '#core/record';
+import { countMeant } from './index.ts';
 
 /** What somebody meant by the text of a fact in a country. */
 const meant = (fact: string, text: string, country = ''): string | undefined =>
@@ -103,3 +104,13 @@ describe('what people mean', () => {
     expect(meant(fact, text)).toBe('');
   });
 });
+
+test.each([
+  ['1,234 reviews', '1234'],
+  ['(12)', '12'],
+  ['120+', '120'],
+  ['87 Bewertungen', '87'],
+  ['12.5', ''],
+  ['12', ''],
+  ['some', ''],
+])('a count written “%s” is %s', (text, count) => expect(countMeant(text)).toBe(count));

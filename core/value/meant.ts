@@ -40,11 +40,14 @@ export function yesNoMeant(text: string): string {
   return said.some((one) => NO.has(one)) ? other(text.toLowerCase(), 'no') : '';
 }
 
-/** "42 Zimmer", "1.024" */
+/** Digits, in groups or not, with a word behind them or brackets round them. */
+const COUNT = /^\(?(?:\d{1,9}|\d{1,3}(?:[.,'’\u00a0\u202f ]\d{3})+)(?:\s*\p{L}+|\)|\+)?$/u;
+
+/** "42 Zimmer", "1.024", "(12)" */
 export function countMeant(text: string): string {
   const written = text.trim();
-  if (/^\d{1,3}(?:[.,'’\u00a0\u202f ]\d{3})+$/.test(written)) return written.replace(/\D/g, '');
-  return /^(\d{1,9})\s*\p{L}+$/u.exec(written)?.[1] ?? '';
+  if (!/^\d+$/.test(written) && COUNT.test(written)) return written.replace(/\D/g, '');
+  return '';
 }
 
 /** "4*", "4 Sterne", "4,5", "★★★★" */

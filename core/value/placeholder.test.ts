@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { judgeText } from './index.ts';
+import { judgePlaceholderMail, judgeText } from './index.ts';
 
 describe('a text that a template comes with', () => {
   test.each([
@@ -73,3 +73,21 @@ describe('a text that a template comes with', () => {
     'C# {and} more',
   ])('is not what a business says: %s', (text) => expect(judgeText(text)).toEqual([]));
 });
+
+test.each([
+  ...['your@email.com', 'email@example.com', 'name@domain.com', 'youremail@post.example', 'ihre@email.de'],
+  ...[
+    'tu@correo.com',
+    'mail@musterfirma.de',
+    'info@mysite.com',
+    'you@example.com',
+    'deine-adresse@post.example',
+  ],
+])('an address of mail that a form comes with is told: %s', (email) =>
+  expect(judgePlaceholderMail(email).map(({ code }) => code)).toEqual(['value/placeholder']),
+);
+
+test.each(['info@example.com', 'email@larkspur.example', 'name@larkspur.example', 'yours@larkspur.example'])(
+  'and one that may be a business’s is not: %s',
+  (email) => expect(judgePlaceholderMail(email)).toEqual([]),
+);

@@ -1,11 +1,12 @@
 import { fault, type Fault } from '#core/fault';
+import { isTemplateText } from './templateWords.ts';
 
 /** What the engine of a template should have put a value in place of. */
 const TEMPLATE_TAG =
-  /\{\{[^{}]+\}\}|\{%[^{}]+%\}|[$#]\{[\w.$ ()]+\}|<\?(?:php\b|=)|<%[^<>]*%>|%%\w+%%|\*\|\w+\|\*|\[\[[\w.: -]+\]\]/i;
+  /\{\{[^{}]+\}\}|\{%[^{}]+%\}|[$#]\{[\w.$ ()]+\}|<\?(?:php\b|=)|<%[^<>]*%>|%%\w+%%|\*\|\w+\|\*|\[\[[\w.: -]+\]\]|\[\/[a-z][\w-]*\]|\[[a-z][\w-]* [\w-]+=["'“”″][^\][]{0,200}\]|(?<![\w.])@Model\.\w|(?<![^\s"'([])%[a-z][a-z_]{3,30}%(?![^\s.,;:!?"')\]])/i;
 
 /** Whether a tag of a template stands in a text; every one begins with one of a few signs. */
-const holdsTag = (text: string): boolean => /[{<%*[]/.test(text) && TEMPLATE_TAG.test(text);
+const holdsTag = (text: string): boolean => /[{<%*[@]/.test(text) && TEMPLATE_TAG.test(text);
 
 /** What nobody writes but a template, however much stands round it. */
 const UNMISTAKABLE: readonly RegExp[] = [
@@ -24,7 +25,8 @@ const AMONG_FEW: readonly RegExp[] = [
   /\b(?:describe|description of) your (?:business|company|shop|store|practice)\b/i,
   /\bul\.? ?przykładowa\b/i,
   /\bfirmenname hier\b/i,
-  /^(?:会社名|店舗名|サンプル|株式会社サンプル|〇〇|○○)/,
+  /^(?:会社名|店舗名|サンプル|株式会社サンプル)|[〇○]{2,}/,
+  /(?:ここに|여기에|こちらに).{1,20}(?:入力|記入|입력)|^(?:请|請)(?:在此)?(?:输入|輸入|填写|填寫)/,
 ];
 
 /** What is a template's where nothing else is said. “Your address for good bread” is a business's own. */
@@ -42,6 +44,9 @@ const ALONE: readonly RegExp[] = [
   /^(?:twoja firma|nazwa firmy|przykładowa(?: firma)?)$/i,
   /^(?:ditt företag|företagsnamn|din virksomhed|firmanavn|yrityksen nimi|název firmy)$/i,
   /^(?:(?:the |my )?(?:company|business) name|site title|my (?:business|company)|acme (?:inc|corp)\.?)$/i,
+  /^(?:just another [\w ]{3,30} site|this is a sample (?:description|text)|dolor sit amet\b.*|[-–—_.?*]+)$/i,
+  // “None” and “Nan” are towns.
+  /^(?:NaN|none|Array)$/,
   /^(x{3,}|tbd|todo|n\/a|null|undefined|test|testing|street address|address line 1)$/i,
   /^(?:\d{1,3},? )?(?:rue|avenue) (?:de l.)?exemple$|^rua exemplo(?:, ?\d+)?$|^örnek (?:sokak|cadde|mahalle)/i,
   /^(?:firma ad[ıi]|şirket ad[ıi]|numele (?:firmei|companiei)|naziv (?:tvrtke|firme|podjetja)|cégnév|názov firmy|ettevõtte nimi|uzņēmuma nosaukums|įmonės pavadinimas|tên công ty|nama perusahaan|nama syarikat)$/i,
@@ -64,12 +69,15 @@ function isPlaceholder(text: string): boolean {
 }
 
 /** Addresses that forms and templates come with. Those of RFC 2606 are nobody's, and stand in examples on purpose. */
-const PLACEHOLDER_MAIL =
-  /@(?:(?:your|deine|ihre|votre)-?(?:domain|domaine|company|firma|entreprise|business|site|website|shop|email)|(?:my|tu|su|sua|uw)-?(?:domain|dominio|domein|empresa|bedrijf)|muster(?:mann|firma|domain))\.[a-z]{2,6}$|^(?:you|your-?(?:name|email)|name|email|someone|user|test|max\.?mustermann|john\.?doe)@(?:domain|company|test|mail|email|website|firma)\.[a-z]{2,6}$/i;
+const PLACEHOLDER_MAIL = [
+  /@(?:(?:your|deine|ihre|votre)-?(?:domain|domaine|company|firma|entreprise|business|site|website|shop|email)|(?:my|tu|su|sua|uw)-?(?:domain|site|dominio|domein|empresa|bedrijf)|muster(?:mann|firma|domain))\.[a-z]{2,6}$/i,
+  /^(?:you|your|(?:your|ihre|deine|votre|tu|uw)[._-]?(?:name|e?mail|correo)|name|e?mail|ihre|deine|votre|tu|su|uw|someone|user|test|max\.?mustermann|john\.?doe)@(?:domain|company|test|e?mail|website|firma|correo|courriel|example)\.[a-z]{2,6}$/i,
+  /^(?:your|ihre|deine|votre)[._-]?(?:name|e-?mail|address|adresse)@/i,
+];
 
 /** A fault where an email address was left over from a template. */
 export const judgePlaceholderMail = (email: string): readonly Fault[] =>
-  email.length < 200 && PLACEHOLDER_MAIL.test(email.trim())
+  email.length < 200 && PLACEHOLDER_MAIL.some((pattern) => pattern.test(email.trim()))
     ? [fault('value/placeholder', `“${email.trim()}” looks left over from a template.`)]
     : [];
 
@@ -84,9 +92,13 @@ export function judgeUnfilled(text: string): readonly Fault[] {
   return [fault('value/placeholder', `“${written.slice(0, 60)}” was never filled in by its template.`)];
 }
 
-/** A fault where a text was left over from a template. */
-export function judgeText(text: string): readonly Fault[] {
+/**
+ * A fault where a text was left over from a template. `property` is the property (schema.org) of a business or its
+ * address that it is the value of; undefined for a text of anything else, which may say “Add your business”.
+ */
+export function judgeText(text: string, property?: string): readonly Fault[] {
   const written = text.slice(0, 2000);
-  if (!isPlaceholder(written)) return [];
+  const isLeft = isPlaceholder(written) || (property !== undefined && isTemplateText(text, property));
+  if (!isLeft) return [];
   return [fault('value/placeholder', `“${written.slice(0, 60)}” looks left over from a template.`)];
 }

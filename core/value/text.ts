@@ -72,12 +72,11 @@ export const shortPlain = textKind('text', {}, 200);
 export const vatId = textKind('vatId', { judge: judgeVat }, 200);
 
 /** Words for people, which may be left over from a template. */
-const judged = { judge: (value: string) => judgeText(value) };
-export const words = textKind('words', judged);
+export const words = textKind('words', { judge: (value) => judgeText(value, 'name') });
 export const prose = textKind(
   'prose',
   {
-    ...judged,
+    judge: (value) => judgeText(value, 'description'),
     becomes: (value) => (value ? `${String(value.trim().length)} characters` : ''),
   },
   20_000,
