@@ -164,6 +164,7 @@ const HABITS = new Set<Finding['code']>([
   'syntax/keyword-alias',
   'structure/no-itemscope',
   'value/entities',
+  'value/escapes',
   'value/date',
 ]);
 /** Habits that have no mend: what should hold them all is not there. */

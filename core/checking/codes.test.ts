@@ -26,6 +26,20 @@ test.each([
   else expect(found).toEqual([expect.stringContaining(fault)]);
 });
 
+test.each([
+  ['duns', '12-345-6789', ''],
+  ['duns', '12', 'has 2 digits, and not 9'],
+  ['naics', '621210', ''],
+  ['naics', 'dentist', 'digits alone'],
+  ['leiCode', '529900ZINCPOSTDEMO77', ''],
+  ['leiCode', '529900ZINCPOSTDEMO78', 'mistyped'],
+  ['leiCode', '529900', 'mistyped'],
+])('a business’s %s %s', (name, text, fault) => {
+  const found = told({ '@type': 'Dentist', name: 'A', [name]: text });
+  if (fault === '') expect(found).toEqual([]);
+  else expect(found).toEqual([expect.stringContaining(fault)]);
+});
+
 test('numbers of books have an X, and what is no book has none', () => {
   expect(told({ '@type': 'Book', name: 'A', isbn: '0-8044-2957-X' })).toEqual([]);
   expect(told({ '@type': 'Book', name: 'A', isbn: '0-306-40615-2' })).toEqual([]);

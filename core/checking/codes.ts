@@ -5,7 +5,10 @@ import { isPropertyOf } from '#core/vocabulary';
 import { tellBeside } from './beside.ts';
 import type { Spot } from './spot.ts';
 
-/** How many digits a number of the trade has (GS1 General Specifications, 3 and 4; ISO 2108). */
+/**
+ * How many digits a number of the trade has (GS1 General Specifications, 3 and 4; ISO 2108; of a company and of its trade:
+ * schema.org/duns, schema.org/naics).
+ */
 const DIGITS = table<readonly number[]>({
   gtin: [8, 12, 13, 14],
   gtin8: [8],
@@ -14,7 +17,11 @@ const DIGITS = table<readonly number[]>({
   gtin14: [14],
   globalLocationNumber: [13],
   isbn: [10, 13],
+  duns: [9],
+  naics: [2, 3, 4, 5, 6],
 });
+/** Those whose last digit says nothing of the others. */
+const UNCHECKED = new Set(['duns', 'naics']);
 
 /** A number of goods, books or places: its digits are so many, and the last is made of the others. */
 export function judgeTradeNumber(spot: Spot): readonly Finding[] {
@@ -32,10 +39,23 @@ export function judgeTradeNumber(spot: Spot): readonly Finding[] {
     return say('it has digits alone.');
   if (!lengths.includes(plain.length))
     return say(`it has ${String(plain.length)} digits, and not ${lengths.join(' or ')}.`);
+  if (UNCHECKED.has(name)) return [];
   const last = plain.length === 10 ? lastOfIsbn(plain) : lastOfGs1(plain);
   return last === plain.slice(-1).toUpperCase()
     ? []
     : say(`its last digit is made of the others and would be ${last}. One of them is mistyped.`);
+}
+
+/** A legal entity identifier: eighteen letters and digits, and two digits that check them (ISO 17442, ISO 7064 MOD 97-10). */
+export function judgeLei(spot: Spot): readonly Finding[] {
+  const plain = spot.text.replace(/[\s-]/g, '').toUpperCase();
+  const digits = Array.from(plain, (sign) => parseInt(sign, 36));
+  const isRight =
+    /^[A-Z\d]{18}\d\d$/.test(plain) &&
+    digits.reduce((rest, digit) => (rest * (digit > 9 ? 100 : 10) + digit) % 97, 0) === 1;
+  if (isRight || !isPropertyOf('leiCode', spot.item.types)) return [];
+  const message = `“${spot.text}” is no leiCode: it has eighteen letters and digits, and two digits that check them. One of them is mistyped.`;
+  return [tellBeside(spot, 'value/check-digit', message)];
 }
 
 /** GS1 General Specifications, 7.9: the digits before it weigh three and one in turn, from the right. */

@@ -274,6 +274,7 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     hollins('"image":{"@type":"ImageObject","url":"https://hollins.example/a.jpg","width":1600}'),
   ),
   'value/encoding': pair(hollins('"slogan":"FÃ¼r Sie"'), hollins('"slogan":"Für Sie"')),
+  'value/escapes': pair(hollins('"slogan":"Eyes \\\\u0026 ears"'), hollins('"slogan":"Eyes & ears"')),
   'value/entities': pair(hollins('"slogan":"Eyes &amp; ears"'), hollins('"slogan":"Eyes & ears"')),
   'value/invisible': pair(hollins('"slogan":"See\u200bing"'), hollins('"slogan":"Seeing"')),
   'value/html': pair(hollins('"slogan":"<b>Seeing</b> is better"'), hollins('"slogan":"Seeing is better"')),

@@ -14,6 +14,22 @@ test('marks that nobody sees are told where only machines read them', () => {
   expect(codes(shown('<meta itemprop="legalName" content="Hollins\u00adRow">'))).toContain('value/invisible');
 });
 
+test.each([
+  [String.raw`Bell\'s Dental`, "Bell's Dental"],
+  [String.raw`Caf\u00e9 \"Mar\"`, 'Café "Mar"'],
+  [String.raw`First line\r\nsecond line\n`, 'First line\nsecond line'],
+])('a text that was escaped twice is mended: %s', (text, mended) => {
+  const source = JSON.stringify({ '@context': 'https://schema.org', '@type': 'Store', slogan: text });
+  const [found] = check(source, { today: '' }).findings.filter(({ code }) => code === 'value/escapes');
+  const [edit] = found?.mend?.edits ?? [];
+  expect(JSON.parse(edit?.text ?? '')).toBe(mended);
+});
+
+test.each([String.raw`C:\new\shop`, String.raw`Open \ closed`, String.raw`{\"a\":1}`, 'Bread/cakes'])(
+  'a backslash that is meant stays: %s',
+  (text) => expect(codes(name(text))).not.toContain('value/escapes'),
+);
+
 test('references of HTML and tags are told of what is no HTML, and of addresses nothing', () => {
   expect(codes(name('Eyes &amp; Ears'))).toContain('value/entities');
   expect(codes(name('Eyes & Ears'))).not.toContain('value/entities');

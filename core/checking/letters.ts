@@ -1,6 +1,6 @@
 import { decodeHTMLStrict } from 'entities';
 import { shortText, type Finding } from '#core/fault';
-import { codePointName, repairEncoding } from '#core/text';
+import { codePointName, repairEncoding, table } from '#core/text';
 import { propertyNamed } from '#core/vocabulary';
 import { embeddedIn, tell, type Spot } from './spot.ts';
 
@@ -39,6 +39,16 @@ export function judgeLetters(spot: Spot): readonly Finding[] {
         decoded,
       ),
     ];
+  const unescaped = withoutEscapes(text);
+  if (unescaped !== text)
+    return [
+      tell(
+        spot,
+        'value/escapes',
+        `“${shortText(text)}” was escaped twice: its backslashes are part of what a machine reads. Write “${shortText(unescaped)}”.`,
+        unescaped,
+      ),
+    ];
   if (
     value.holder === 'json' &&
     !(embeddedIn(text) && propertyNamed(spot.property.name)?.ranges.includes('URL')) &&
@@ -59,6 +69,26 @@ export function judgeLetters(spot: Spot): readonly Finding[] {
 /** Texts that search engines take as HTML: an answer to a question, and what a job is about (their guidelines of each). */
 const isMeantAsHtml = ({ item: { types }, property: { name } }: Spot): boolean =>
   (name === 'text' && types.includes('Answer')) || (name === 'description' && types.includes('JobPosting'));
+
+const ESCAPE = /\\(?:u[\da-f]{4}|[nrt"'/\\])/gi;
+const ESCAPED = table<string>({ n: '\n', r: '', t: ' ' });
+
+/**
+ * A text without the escapes of a string of JSON (RFC 8259, 7) or PHP, where all its backslashes begin one; else as it is.
+ * So is code, whose escapes are its own.
+ */
+function withoutEscapes(text: string): string {
+  if (!text.includes('\\') || /[{<]|^[A-Z]:\\/.test(text) || text.replace(ESCAPE, '').includes('\\'))
+    return text;
+  return text
+    .replace(ESCAPE, (escape) => {
+      const letter = escape.charAt(1);
+      return escape.length > 2
+        ? String.fromCharCode(parseInt(escape.slice(2), 16))
+        : (ESCAPED[letter.toLowerCase()] ?? letter);
+    })
+    .trim();
+}
 
 /**
  * Marks that only say where a line may break, or begin a file (Unicode, chapter 23). Those that join or turn letters are

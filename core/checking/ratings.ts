@@ -37,11 +37,13 @@ export function judgeRatingItem(item: ReadItem, source: string): readonly Findin
     worstRating: textOf(item, 'worstRating'),
   };
   const known = propertiesMeant(item);
-  const odd = counts.filter(({ text }) => !/\d/.test(text));
+  const odd = counts.filter(
+    ({ text }) => !/\d/.test(text) || (!countMeant(text) && !Number.isInteger(Number(text))),
+  );
   const oddCounts = odd.map(({ name, value, text }) =>
     finding(
       'value/number',
-      `“${text}” is no number to a machine. Write how many there are.`,
+      `“${text}” is no whole number to a machine. Write how many there are.`,
       value.place,
       name,
     ),

@@ -72,6 +72,21 @@ test.each([
   expect(told(source).filter((one) => one.startsWith('agreement/'))).toEqual(faults);
 });
 
+test.each([
+  ['12.5', ['value/number reviewCount']],
+  ['1,234 reviews', ['value/number reviewCount "1234"']],
+  ['12', []],
+])('a count of “%s” reviews is a whole number or told', (reviewCount, faults) => {
+  const rating = { '@type': 'AggregateRating', ratingValue: 4.5, reviewCount };
+  const source = JSON.stringify({
+    '@context': 'https://schema.org',
+    '@type': 'Florist',
+    name: 'Fern',
+    aggregateRating: rating,
+  });
+  expect(told(source).filter((one) => one.startsWith('value/'))).toEqual(faults);
+});
+
 test('several types in one text are made a list', () => {
   const source = '{"@context":"https://schema.org","@type":"Bakery, LocalBusiness","name":"Blue"}';
   expect(told(source)).toEqual(['vocabulary/unknown-type @type ["Bakery", "LocalBusiness"]']);

@@ -5,6 +5,7 @@ import { normaliseProfile } from '#core/link';
 import { holdsFormerOne, readTelephone, sharesNumbers, digitsOfLetters } from '#core/phone';
 import { readJson, type Reading } from '#core/reading';
 import { table } from '#core/text';
+import { isPageTitle } from '#core/value';
 import {
   judgePostalForm,
   judgeSeveral,
@@ -14,7 +15,7 @@ import {
 } from './senseOfAddress.ts';
 import { judgeCodeOfTown, judgeRegion } from './senseOfRegion.ts';
 import { judgeHours } from './senseOfHours.ts';
-import { judgeTradeNumber, judgeUnit } from './codes.ts';
+import { judgeLei, judgeTradeNumber, judgeUnit } from './codes.ts';
 import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
 import { tellBeside } from './beside.ts';
 import { DATA_TYPES, propertiesMeant } from './meant.ts';
@@ -90,6 +91,9 @@ const BY_NAME = table<(spot: Spot) => readonly Finding[]>({
   gtin14: judgeTradeNumber,
   isbn: judgeTradeNumber,
   globalLocationNumber: judgeTradeNumber,
+  duns: judgeTradeNumber,
+  naics: judgeTradeNumber,
+  leiCode: judgeLei,
   unitCode: judgeUnit,
   acceptsReservations: judgeReservations,
   vatID: judgeVatId,
@@ -208,6 +212,14 @@ function judgeName(spot: Spot): readonly Finding[] {
   const { text, item } = spot;
   if (!item.types.some((type) => isSubtype(type, 'LocalBusiness') || isSubtype(type, 'Organization')))
     return [];
+  if (isPageTitle(text))
+    return [
+      tell(
+        spot,
+        'value/name',
+        `“${shortText(text)}” is the title of a page or a kind of business. Write the name as it stands over the door.`,
+      ),
+    ];
   const stuffed =
     /https?:\/\/|www\./i.test(text) ||
     /\p{Extended_Pictographic}/u.test(text.replace(/[©®™]/g, '')) ||

@@ -215,8 +215,8 @@ export const valueRows = {
   'value/check-digit': {
     grade: 'should',
     meaning:
-      'A number of goods, books or places that has a digit too few or too many, or one that was mistyped.',
-    source: 'GS1 General Specifications 7.9; ISO 2108',
+      'A number of goods, books, places or companies that has a digit too few or too many, or one that was mistyped.',
+    source: 'GS1 General Specifications 7.9; ISO 2108; ISO 17442',
   },
   'value/unit': {
     grade: 'should',
@@ -232,6 +232,11 @@ export const valueRows = {
   'value/entities': {
     grade: 'should',
     meaning: 'References of HTML inside a text of JSON.',
+    source: `${JSON_STANDARD} §7`,
+  },
+  'value/escapes': {
+    grade: 'should',
+    meaning: 'A text that was escaped twice.',
     source: `${JSON_STANDARD} §7`,
   },
   'value/invisible': {
@@ -331,7 +336,7 @@ export const valueRows = {
   },
   'value/profile': {
     grade: 'should',
-    meaning: 'sameAs names a home page, a search or the own site alone instead of a profile.',
+    meaning: 'sameAs names a home page, a search, a button or the own site alone instead of a profile.',
     source: `${SCHEMA}/sameAs`,
   },
   'value/profile-site': {

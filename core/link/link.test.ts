@@ -43,6 +43,39 @@ describe('a profile', () => {
     expect(codes('https://social.example/l?gclid=1')).toEqual(['value/url-tracking']);
     expect(codes('social.example/larkspur')).toEqual(['value/url-relative']);
   });
+
+  const judged = (path: string): string[] =>
+    judgeProfile(`https://social.example/${path}`).map(({ code }) => code);
+  test.each([
+    'sharer/sharer.php?u=x',
+    'sharer.php?u=x',
+    'intent/tweet?text=x',
+    'shareArticle?url=x',
+    'tr?id=1',
+  ])('is not what a button does: %s', (path) => expect(judged(path)).toEqual(['value/profile']));
+  test.each(['channel/', 'company', 'in/', 'pages/', 'profile.php', 'maps'])('has a name behind %s', (path) =>
+    expect(judged(path)).toEqual(['value/profile']),
+  );
+  test.each([
+    'yourpage',
+    'company/your-company',
+    'your-facebook-url',
+    '@yourhandle',
+    'username',
+    'ihre-seite',
+  ])('has a name of its own: %s', (path) => expect(judged(path)).toEqual(['value/placeholder']));
+  test.each([
+    'share/1AbC',
+    'profile.php?id=7',
+    'company/larkspur',
+    'yourlocalbakery',
+    'maps?cid=12',
+    'in/x',
+    'tr/larkspur',
+  ])('may be %s', (path) => expect(judged(path)).toEqual([]));
+  test('is of a network that there still is', () => {
+    expect(judgeProfile('https://plus.google.com/+Larkspur')[0]?.message).toContain('ended in 2019');
+  });
 });
 
 test('an email address is one that can be written to', () => {

@@ -20,6 +20,34 @@ export function normaliseProfile(text: string): string {
   return url.href;
 }
 
+/** Paths that share a page, count its visitors or ask to sign in: what stands in the code of a button, and nobody's profile. */
+const OF_A_BUTTON =
+  /^\/(?:sharer?\.php|sharer(?:\/|$)|share-?article|intent\/|dialog\/|pin\/create|plugins\/|log-?in(?:[./]|$)|sign-?in(?:[./]|$)|tr\/?$)/i;
+/** What stands before the name of a profile. Alone it leads to none. */
+const OF_NOBODY =
+  /^\/(?:channel|company|in|pages?|pg|users?|c|profiles?|profile\.php|people|groups|biz|maps|place|places|showcase)\/*$/i;
+/** The name that a template comes with. */
+const TEMPLATE_NAME =
+  /\/@?(?:(?:your|ihre?|deine?|votre|tu|su|sua|uw|jouw)[-_.]?(?:page|company|business|brand|profiles?|name|handle|user|username|channel|account|shop|store|site|link|url|id|facebook|instagram|twitter|youtube|linkedin|firma|seite|profil|unternehmen|entreprise|empresa|negocio|pagina|bedrijf)(?:[-_.]?(?:url|page|link|name|handle|profile|here|id))*|(?:user|company|business|profile|page)[-_]?name)\/*$/i;
+/** Networks that are no more, with the year in which they ended. */
+const ENDED = new Map([
+  ['plus.google.com', '2019'],
+  ['vine.co', '2017'],
+]);
+
+/** Why an address is no profile of a business, whatever the business; undefined for one that may be. */
+function noProfile({ hostname, pathname, search, hash }: URL): string | undefined {
+  const ended = ENDED.get(hostname);
+  if (ended) return `is of a network that ended in ${ended}. Take it out.`;
+  if (/^\/(?:maps\/)?search\b/.test(pathname) && (search || /search\/./.test(pathname)))
+    return 'is a search, whose results change. Write the whole address of the profile.';
+  if (OF_A_BUTTON.test(pathname))
+    return 'is what a button does, and no profile. Write the whole address of the profile.';
+  return OF_NOBODY.test(pathname) && !search && hash.length < 2
+    ? 'stops before the name of the profile. Write its whole address.'
+    : undefined;
+}
+
 /** Whose profile an address is to be. */
 interface Owner {
   /** A person or an organisation that is no place may name a site that says what it is, as schema.org has it. */
@@ -45,7 +73,10 @@ export function judgeProfile(
   const clean = normaliseProfile(text);
   if (clean !== text.trim())
     found.push(fault('value/url-tracking', `“${text.trim()}” carries tracking parameters. Write ${clean}.`));
+  if (TEMPLATE_NAME.test(url.pathname))
+    return [fault('value/placeholder', `“${text.trim()}” looks left over from a template.`)];
   const own = siteOf(site);
+  const why = noProfile(url);
   if (own && own === siteOf(text)) {
     found.push(
       fault(
@@ -53,13 +84,8 @@ export function judgeProfile(
         `“${text.trim()}” is the business’s own site. sameAs is for its profiles elsewhere; its site is the page address.`,
       ),
     );
-  } else if (/^\/(?:maps\/)?search\b/.test(url.pathname) && (url.search || /search\/./.test(url.pathname))) {
-    found.push(
-      fault(
-        'value/profile',
-        `“${text.trim()}” is a search, whose results change. Write the whole address of the profile.`,
-      ),
-    );
+  } else if (why) {
+    found.push(fault('value/profile', `“${text.trim()}” ${why}`));
   } else if (/^\/*$/.test(url.pathname) && !url.search) {
     found.push(
       isPlace
