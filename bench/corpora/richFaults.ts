@@ -318,7 +318,7 @@ export const richFaults: Readonly<
   ],
   'rich-ar.html': [
     ['+961 1 555 142', '+961 01 555 142', 'value/telephone-form'],
-    ['Mo-Su 12:00-00:00', 'Mo-Su 12:00-12:00', 'agreement/visitor'],
+    ['Mo-Su 12:00-00:00', 'Mo-Su 12:00-12:00', 'value/hours-backwards'],
     ['"servesCuisine"', '"cuisine"', 'vocabulary/unknown-property'],
     ['"latitude": 33.89591', '"latitude": "٣٣٫٨٩٥٩١"', 'value/coordinate'],
   ],

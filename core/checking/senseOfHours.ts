@@ -1,5 +1,5 @@
 import { finding, type Finding } from '#core/fault';
-import type { Place } from '#core/text';
+import type { Edit, Place } from '#core/text';
 import {
   clockTime,
   dayNamed,
@@ -25,7 +25,9 @@ export function judgeHours(item: ReadItem): readonly Finding[] {
   return [
     ...incomplete(item),
     ...contradicting(inSpecifications(own), 'dayOfWeek'),
+    ...afterBreak(inSpecifications(own)),
     ...contradicting(inTexts(item), 'openingHours'),
+    ...backwardsInTexts(item),
     ...againstText(item),
   ];
 }
@@ -33,6 +35,7 @@ export function judgeHours(item: ReadItem): readonly Finding[] {
 /** Days that went by longer ago than this say nothing to anybody. */
 const LONG_PAST_DAYS = 30;
 const DAY_MS = 86_400_000;
+const [NOON, MIDNIGHT] = [720, 1440];
 
 /** Hours that held through a day long past `today` (both ISO 8601), told once for an item. */
 export function judgePast(items: readonly ReadItem[], today: string): readonly Finding[] {
@@ -100,31 +103,49 @@ function incomplete(item: ReadItem): readonly Finding[] {
       ),
     ];
   if (!isMachineTime(opens) || !isMachineTime(closes)) return [];
-  const [from, until] = [minutesOf(opens), minutesOf(closes)];
-  const later = until + 720;
   const [value] = valuesOf(item, 'closes');
-  const place = value?.kind === 'text' ? value.place : item.place;
-  // Midnight to midnight is a day that is closed.
-  if (from === until && from > 0)
-    return [
-      finding(
-        'value/hours-backwards',
-        `It opens and closes at ${opens}, so that a machine takes it for open all day, or never.`,
-        place,
-        'closes',
-      ),
-    ];
-  if (!forgetsHalf(from, until)) return [];
-  return [
-    finding(
-      'value/hours-backwards',
-      `It opens at ${opens} and closes at ${closes} of the next morning. ${clockTime(later)} was probably meant.`,
-      place,
-      'closes',
-      { edits: value?.kind === 'text' ? instead(value, clockTime(later)) : null, guess: true },
-    ),
-  ];
+  const closing = value?.kind === 'text' ? value : undefined;
+  return backwards({ opens, closes }, closing?.place ?? item.place, 'closes', (meant) =>
+    closing ? instead(closing, meant) : null,
+  );
 }
+
+/** Hours that close before they open, of a day that begins at `begins`. Midnight to midnight is a day that is closed. */
+function backwards(
+  { opens, closes }: Span,
+  place: Place,
+  property: string,
+  mend: (meant: string) => Edit[] | null,
+  begins = minutesOf(opens),
+): readonly Finding[] {
+  const [from, until] = [minutesOf(opens), minutesOf(closes)];
+  if (from === until && from > 0) {
+    const message = `It opens and closes at ${opens}, so that a machine takes it for open all day, or never.`;
+    return [finding('value/hours-backwards', message, place, property)];
+  }
+  if (!forgetsHalf(begins, until) || until + NOON <= from) return [];
+  const meant = clockTime(until + NOON);
+  const message = `It opens at ${opens} and closes at ${closes} of the next morning. ${meant} was probably meant.`;
+  return [finding('value/hours-backwards', message, place, property, { edits: mend(meant), guess: true })];
+}
+
+/** The same in texts such as "Mo-Fr 09:00-05:00". */
+const backwardsInTexts = (item: ReadItem): readonly Finding[] =>
+  valuesOf(item, 'openingHours').flatMap((value) => {
+    const read = value.kind === 'text' ? readOpeningHoursText(value.text) : undefined;
+    if (value.kind !== 'text' || !read) return [];
+    const { text, place } = value;
+    const begins = Math.min(...read.spans.map(({ opens }) => minutesOf(opens)));
+    return read.spans.flatMap((span) =>
+      backwards(
+        span,
+        place,
+        'openingHours',
+        (meant) => instead(value, text.replace(`${span.opens}-${span.closes}`, `${span.opens}-${meant}`)),
+        begins,
+      ),
+    );
+  });
 
 /** The short form of the hours beside the long one, saying something else. */
 function againstText(item: ReadItem): readonly Finding[] {
@@ -223,16 +244,31 @@ function contradicting(all: readonly Said[], property: string): readonly Finding
   return found;
 }
 
-const [NOON, MIDNIGHT] = [720, 1440];
-
 /** Whether hours that end on the next morning, over others of the day, would end before those twelve hours earlier. */
 const isForgottenHalf = ({ from, until }: Said, other: Said): boolean =>
   until > MIDNIGHT && from < until - NOON && until - NOON <= other.from;
 
+/** Hours behind a break that end on the next morning, of a day that began in the morning: 9–12 and 13–5. */
+const afterBreak = (all: readonly Said[]): readonly Finding[] => {
+  const late = all.filter(({ day, from, until }) =>
+    all.some(
+      (other) =>
+        other.day === day &&
+        other.until <= from &&
+        until > MIDNIGHT &&
+        until - NOON > from &&
+        forgetsHalf(other.from, until - MIDNIGHT),
+    ),
+  );
+  return late
+    .filter(({ place }, at) => late.findIndex((one) => one.place === place) === at)
+    .flatMap(overHours);
+};
+
 function overHours({ from, until, closes }: Said): readonly Finding[] {
   if (!closes) return [];
   const meant = clockTime(until - NOON);
-  const message = `It opens at ${clockTime(from)} and closes at ${clockTime(until - MIDNIGHT)} of the next morning, over other hours of the day. ${meant} was probably meant.`;
+  const message = `It opens at ${clockTime(from)} and closes at ${clockTime(until - MIDNIGHT)} of the next morning, beside other hours of the day. ${meant} was probably meant.`;
   const edits = instead(closes, meant);
   return [finding('value/hours-backwards', message, closes.place, 'closes', { edits, guess: true })];
 }

@@ -1,0 +1,30 @@
+import { expect, test } from '@jest/globals';
+import { check } from './index.ts';
+
+/** The mends of hours that close before they open; '' for one without. */
+const meant = (properties: object): readonly string[] =>
+  check(JSON.stringify({ '@context': 'https://schema.org', '@type': 'Store', name: 'A', ...properties }))
+    .findings.filter(({ code }) => code === 'value/hours-backwards')
+    .map(({ mend }) => mend?.edits.map(({ text }) => text).join() ?? '');
+
+test.each([
+  ['Mo-Fr 09:00-05:00', ['"Mo-Fr 09:00-17:00"']],
+  ['Mo 12:00-12:00', ['']],
+  ['Mo-Fr 09:00-12:00,13:00-05:00', ['"Mo-Fr 09:00-12:00,13:00-17:00"']],
+  ['Mo-Su 00:00-00:00', []],
+  ['Mo-Fr 17:00-02:00', []],
+  ['Fr-Sa 18:00-04:00', []],
+  ['Mo-Fr 12:00-15:00,18:00-05:00', []],
+  ['Mo-Fr 09:00-17:00', []],
+])('openingHours “%s”', (openingHours, mends) => expect(meant({ openingHours })).toEqual(mends));
+
+test('hours behind a break end on the same day', () => {
+  const day = (dayOfWeek: readonly string[], opens: string, closes: string): object => ({
+    ...{ '@type': 'OpeningHoursSpecification', dayOfWeek, opens, closes },
+  });
+  const week = ['Monday', 'Tuesday'];
+  const all = (...days: readonly object[]): object => ({ openingHoursSpecification: days });
+  expect(meant(all(day(week, '09:00', '12:00'), day(week, '13:00', '05:00')))).toEqual(['"17:00"']);
+  expect(meant(all(day(week, '12:00', '15:00'), day(week, '18:00', '05:00')))).toEqual([]);
+  expect(meant(all(day(['Monday'], '09:00', '12:00'), day(['Friday'], '13:00', '05:00')))).toEqual([]);
+});
