@@ -46,6 +46,9 @@ const BYTES_OF_TYPE: Readonly<Record<number, number>> = {
   13: 4,
 };
 
+/** Whether a row of a directory has a type that there is not. */
+const isOdd = ({ type }: { readonly type: number }): boolean => !(type in BYTES_OF_TYPE);
+
 interface Entry {
   /** Where the entry begins in the block. */
   readonly at: number;
@@ -99,6 +102,9 @@ export function mergeExif(old: Uint8Array | undefined, changes: ExifChanges): Ex
 const HEADER = 8;
 const INTEROPERABILITY = 0xa005;
 
+/** What an offset is written as: LONG or IFD (TIFF Technical Note 1); by some as SLONG. */
+const POINTERS = new Set([4, 9, 13]);
+
 /** The offset in an entry's four bytes. */
 const pointerIn = (raw: Uint8Array, littleEndian: boolean): number =>
   new DataView(raw.buffer, raw.byteOffset, 4).getUint32(0, littleEndian);
@@ -114,7 +120,8 @@ function readIfd(view: DataView, at: number, littleEndian: boolean): Ifd | undef
   for (let entry = at + 2; entry < end; entry += 12) {
     const type = view.getUint16(entry + 2, littleEndian);
     const values = view.getUint32(entry + 4, littleEndian);
-    const size = (BYTES_OF_TYPE[type] ?? 1) * values;
+    // What a type that there is not means stays in its four bytes.
+    const size = (BYTES_OF_TYPE[type] ?? 0) * values;
     const offset = size > 4 ? view.getUint32(entry + 8, littleEndian) : undefined;
     if (offset !== undefined && offset + size > view.byteLength) return undefined;
     entries.push({
@@ -138,7 +145,7 @@ function writeBlock(
 ): ExifResult {
   const view = new DataView(old.buffer, old.byteOffset, old.byteLength);
   const pointer = (tag: number): number => {
-    const entry = ifd0?.entries.find((one) => one.tag === tag);
+    const entry = ifd0?.entries.find((one) => one.tag === tag && POINTERS.has(one.type));
     return entry ? pointerIn(entry.raw, littleEndian) : 0;
   };
   const below = (tag: number): Ifd | undefined | 'damaged' => {
@@ -199,7 +206,9 @@ function writeBlock(
     without(ifd0, new Set(tagsOf(changes.exif))),
     removes && new Set([...removes.ifd0, ...(removes.gps ? [tagNumbers.gpsIfd] : [])]),
   );
-  const next = removes?.thumbnail ? 0 : (ifd0?.next ?? 0);
+  // A directory beyond the end would lie in what is put there.
+  const isNext = ifd0 !== undefined && !removes?.thumbnail && ifd0.next < old.length;
+  const next = isNext ? ifd0.next : 0;
   const required = ifd0 ? [] : (changes.required?.ifd0 ?? []);
   const fields = [...changes.ifd0, ...required, ...pointers];
   return { ok: true, block: writer.done(writer.writeIfd(first, fields, next)) };
@@ -336,7 +345,8 @@ class BlockWriter {
     const rows = [
       ...fields.map((field) => ({ ...field, value: this.#value(field.data) })),
       ...kept.map((entry) => ({ ...entry, value: this.#keptValue(entry) })),
-    ].sort((a, b) => a.tag - b.tag);
+      // A row that is none ends the directory for many readers.
+    ].sort((a, b) => Number(isOdd(a)) - Number(isOdd(b)) || a.tag - b.tag);
     const start = this.#reserve(2 + rows.length * 12 + 4);
     this.#view.setUint16(start, rows.length, this.#littleEndian);
     let at = start + 2;

@@ -17,6 +17,8 @@ export const tagNumbers = {
   cameraOwnerName: 0xa430,
   bodySerialNumber: 0xa431,
   lensSerialNumber: 0xa435,
+  /** DNG 1.4, which some cameras write into a JPEG. */
+  cameraSerialNumber: 0xc62f,
   gpsVersionId: 0x0000,
   gpsLatitudeRef: 0x0001,
   gpsLatitude: 0x0002,

@@ -102,6 +102,28 @@ function withoutThumbnail(segments: readonly JpegSegment[]): readonly JpegSegmen
 
 const isPhotoshop = (one: JpegSegment): boolean => one.marker === APP13 && hasIdentifier(one, PHOTOSHOP);
 
+/**
+ * The segments of the first Exif block: some programs let one that is too long go on in the next segments, which have
+ * the identifier again and no header of TIFF.
+ */
+function exifSegments(segments: readonly JpegSegment[]): readonly JpegSegment[] {
+  const first = segments.findIndex(isExif);
+  if (first < 0) return [];
+  const goesOn = (one: JpegSegment): boolean =>
+    isExif(one) &&
+    !/^(?:II\*\0|MM\0\*)/.test(latin1(one.data.subarray(EXIF_IDENTIFIER.length, EXIF_IDENTIFIER.length + 4)));
+  const end = segments.findIndex((one, at) => at > first && !goesOn(one));
+  return segments.slice(first, end < 0 ? undefined : end);
+}
+
+/** The Exif block of a file; an empty one where it is longer than a segment, so that it is left as it is. */
+function exifOf(segments: readonly JpegSegment[]): Uint8Array | undefined {
+  const parts = exifSegments(segments).map(({ data }) => data.subarray(EXIF_IDENTIFIER.length));
+  if (parts.length < 2) return parts[0];
+  const joined = concat(parts);
+  return joined.length + EXIF_IDENTIFIER.length > MAX_SEGMENT_DATA ? joined.subarray(0, 0) : joined;
+}
+
 function readJpegBlocks(bytes: Uint8Array): ContainerReading {
   const read = readJpeg(bytes);
   if (!read.ok) return read;
@@ -116,7 +138,7 @@ function readJpegBlocks(bytes: Uint8Array): ContainerReading {
       takesIptc: true,
       size: frameSize(bytes),
       blocks: {
-        exif: behind(segments.find(isExif), EXIF_IDENTIFIER),
+        exif: exifOf(segments),
         xmp: behind(segments.find(isXmp), XMP_IDENTIFIER),
         resources: resources.length > 0 ? concat(resources) : undefined,
       },
@@ -167,20 +189,20 @@ function withBlocks(
     concat([new TextEncoder().encode(identifier), data]);
   let all = segments;
   // Of several segments of a kind the first one is read by everybody; the others stay.
-  const one = (
-    isOld: (segment: JpegSegment) => boolean,
-    fresh: readonly JpegSegment[],
-    index: number,
-  ): void => {
-    const old = all.find(isOld);
-    all = replaceSegments(all, (segment) => segment === old, fresh, index);
+  const one = (old: readonly JpegSegment[], fresh: JpegSegment, index: number): void => {
+    all = replaceSegments(all, (segment) => old.includes(segment), [fresh], index);
   };
-  if (exif) one(isExif, [{ marker: APP1, data: withIdentifier(EXIF_IDENTIFIER, exif) }], afterJfif);
-  if (xmp) one(isXmp, [{ marker: APP1, data: withIdentifier(XMP_IDENTIFIER, xmp) }], afterJfif + 1);
+  const written = exif && { marker: APP1, data: withIdentifier(EXIF_IDENTIFIER, exif) };
+  if (written) one(exifSegments(all), written, afterJfif);
+  // Never between the segments of one block.
+  const last = exifSegments(all).at(-1);
+  const behind = last && all.indexOf(last) >= afterJfif ? all.indexOf(last) + 1 : afterJfif + 1;
+  if (xmp)
+    one(all.filter(isXmp).slice(0, 1), { marker: APP1, data: withIdentifier(XMP_IDENTIFIER, xmp) }, behind);
   if (!resources) return all;
   const room = MAX_SEGMENT_DATA - PHOTOSHOP.length;
   const fresh: JpegSegment[] = [];
   for (let at = 0; at < resources.length; at += room)
     fresh.push({ marker: APP13, data: withIdentifier(PHOTOSHOP, resources.subarray(at, at + room)) });
-  return replaceSegments(all, isPhotoshop, fresh, afterJfif + 2);
+  return replaceSegments(all, isPhotoshop, fresh, behind + 1);
 }

@@ -1,4 +1,5 @@
 import { md5 } from '@noble/hashes/legacy.js';
+import { decodeBytes } from '#core/text';
 import { concat } from './bytes.ts';
 
 /** One data set of IPTC IIM 4.2 (record:number), value in bytes. */
@@ -186,6 +187,6 @@ function toUtf8(value: Uint8Array): Uint8Array {
     new TextDecoder('utf-8', { fatal: true }).decode(value);
     return value;
   } catch {
-    return new TextEncoder().encode(new TextDecoder('windows-1252').decode(value));
+    return new TextEncoder().encode(decodeBytes(value, 'windows-1252'));
   }
 }

@@ -16,7 +16,12 @@ export const personalExif: ReadonlySet<number> = new Set([
   tagNumbers.imageUniqueId,
   tagNumbers.makerNote,
 ]);
-export const personalIfd0: ReadonlySet<number> = new Set([tagNumbers.hostComputer]);
+export const personalIfd0: ReadonlySet<number> = new Set([
+  tagNumbers.hostComputer,
+  tagNumbers.cameraSerialNumber,
+]);
+/** Data sets of IPTC IIM 4.2, record 2: the title of the by-line, and who wrote the caption. */
+export const personalIptc: readonly number[] = [85, 122];
 
 /** Image resources that hold a small copy of the picture as it once was. */
 export const thumbnailResources: ReadonlySet<number> = new Set([0x0409, 0x040c]);
@@ -26,7 +31,7 @@ const AUX = 'http://ns.adobe.com/exif/1.0/aux/';
 const EXIF_EX = 'http://cipa.jp/exif/1.0/';
 const IPTC_EXT = 'http://iptc.org/std/Iptc4xmpExt/2008-02-29/';
 
-/** Properties of XMP, whole names: owner, serial numbers, faces, thumbnails, and the place where it was taken. */
+/** Properties of XMP, whole names: owner, serial numbers, writers, faces, thumbnails, and the place where it was taken. */
 export const personalXmp: readonly string[] = [
   `${AUX}OwnerName`,
   `${AUX}SerialNumber`,
@@ -38,6 +43,9 @@ export const personalXmp: readonly string[] = [
   'http://www.metadataworkinggroup.com/schemas/regions/Regions',
   'http://ns.microsoft.com/photo/1.2/RegionInfo',
   'http://ns.adobe.com/xap/1.0/Thumbnails',
+  'http://ns.adobe.com/photoshop/1.0/AuthorsPosition',
+  'http://ns.adobe.com/photoshop/1.0/CaptionWriter',
+  `${IPTC_EXT}ImageRegion`,
   `${IPTC_EXT}PersonInImage`,
   `${IPTC_EXT}PersonInImageWDetails`,
   `${IPTC_EXT}LocationCreated`,
@@ -86,7 +94,7 @@ export const POSITION = 'position';
 
 /** What a picture holds of this, for people to see before it goes. */
 export function personalIn(tags: Tags): readonly Personal[] {
-  const { exif, xmp, gps, thumbnail, png } = tags;
+  const { exif, iptc, xmp, gps, thumbnail, png } = tags;
   const text = (what: string, value: string): Personal[] =>
     value.trim() ? [{ what, value: value.trim() }] : [];
   const has = (what: string, tag: unknown, value: string): Personal[] => (tag ? [{ what, value }] : []);
@@ -97,14 +105,23 @@ export function personalIn(tags: Tags): readonly Personal[] {
     ),
     ...text(
       'serial number',
-      textOf(exif['BodySerialNumber']) || textOf(xmp['SerialNumber']) || textOf(xmp['BodySerialNumber']),
+      textOf(exif['BodySerialNumber']) ||
+        textOf(exif['CameraSerialNumber']) ||
+        textOf(xmp['SerialNumber']) ||
+        textOf(xmp['BodySerialNumber']),
     ),
+    ...text('writer of the caption', textOf(xmp['CaptionWriter']) || textOf(iptc['Writer/Editor'])),
+    ...text('position of the author', textOf(xmp['AuthorsPosition']) || textOf(iptc['By-line Title'])),
     ...text('lens serial number', textOf(exif['LensSerialNumber']) || textOf(xmp['LensSerialNumber'])),
     ...text('computer', textOf(exif['HostComputer'])),
     ...text('number of the picture', textOf(exif['ImageUniqueID'])),
     ...has('maker note', exif['MakerNote'], 'there'),
     ...has('copy of its Exif in a text', pngProfiles.map((keyword) => png[keyword]).find(Boolean), 'there'),
-    ...has('faces', xmp['Regions'] ?? xmp['RegionInfo'] ?? xmp['PersonInImage'], 'marked'),
+    ...has(
+      'faces',
+      xmp['Regions'] ?? xmp['RegionInfo'] ?? xmp['ImageRegion'] ?? xmp['PersonInImage'],
+      'marked',
+    ),
     ...has('thumbnail', thumbnail['JPEGInterchangeFormat'] ?? xmp['Thumbnails'], 'there'),
     ...text('place where it was taken', partOf(xmp['LocationCreated'], 'City')),
     ...has(

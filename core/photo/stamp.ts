@@ -21,6 +21,7 @@ import {
   personalExif,
   personalIfd0,
   personalIn,
+  personalIptc,
   personalXmp,
   thumbnailResources,
   type Personal,
@@ -211,7 +212,13 @@ function merged(
   const resources = takesIptc
     ? mergeIptc(
         old.resources ?? new Uint8Array(),
-        [...iptcChanges(fields), ...gone.iptc.map((number) => ({ number, texts: [] }))],
+        [
+          ...iptcChanges(fields),
+          ...[...gone.iptc, ...(removesPersonal ? personalIptc : [])].map((number) => ({
+            number,
+            texts: [],
+          })),
+        ],
         removesPersonal ? thumbnailResources : undefined,
       )
     : undefined;

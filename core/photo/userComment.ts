@@ -1,3 +1,5 @@
+import { decodeBytes } from '#core/text';
+
 /** The character codes a comment may begin with, 8 bytes each (Exif 2.32, table 9). */
 const UNICODE = 'UNICODE\0';
 const JIS = 'JIS\0\0\0\0\0';
@@ -23,7 +25,7 @@ function textBehind(code: string, body: Uint8Array, isFileLittleEndian: () => bo
   try {
     return new TextDecoder('utf-8', { fatal: true }).decode(body);
   } catch {
-    return new TextDecoder('windows-1252').decode(body);
+    return decodeBytes(body, 'windows-1252');
   }
 }
 
