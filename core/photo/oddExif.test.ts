@@ -20,7 +20,7 @@ const segment = (marker: number, data: Uint8Array): Buffer => {
 type Row = readonly [tag: number, type: number, count: number, value: number];
 
 /** A TIFF structure in big-endian order: rows as they are given, where the next directory is, and what lies behind. */
-function tiff(rows: readonly Row[], next: number, behind = Buffer.alloc(0)): Buffer {
+function tiff(rows: readonly Row[], next: number, behind: Buffer = Buffer.alloc(0)): Buffer {
   const block = Buffer.alloc(8 + 2 + rows.length * 12 + 4);
   block.write('MM\0*', 0, 'latin1');
   block.writeUInt32BE(8, 4);
