@@ -14,7 +14,12 @@ export function findPriceRangeIn(
     return spaced ? seenAt(spaced, 'written-differently') : otherAmounts(text, priceRange);
   }
   // "1,10 €" is a price, and no range of them.
-  const shown = [...text.matchAll(/(?<!\S|\d\s)\p{Sc}{1,4}(?!\S|\s\d)/gu)];
+  const shown = [...text.matchAll(/\p{Sc}+/gu)].filter(
+    ({ 0: signs, index }) =>
+      signs.length <= 4 &&
+      !/(?:\S|\d\s)$/.test(text.slice(Math.max(0, index - 2), index)) &&
+      !/^(?:\S|\s\d)/.test(text.slice(index + signs.length, index + signs.length + 2)),
+  );
   const found = shown.find(([signs]) => signs === priceRange);
   if (found) return seenAt(found, 'exact');
   // A sign alone is any currency's: of a shop, a game, a price in several pieces. Others are a range where they are like it.

@@ -41,13 +41,13 @@ export function judgeMisspelt({ document, source, lines }: Reading): readonly Fi
     return meantBy.get(name);
   };
   const seen = new Set<number>();
-  return (document?.elements ?? []).flatMap((element: HtmlElement) => {
+  // Hardly any name is near: most elements are passed over by their names alone.
+  const near = (document?.elements ?? []).filter(
+    ({ inert, attributes }) => !inert && Object.keys(attributes).some(meant),
+  );
+  return near.flatMap((element: HtmlElement) => {
     const { attributes } = element;
-    if (element.inert) return [];
-    // Hardly any name is near: most elements are passed over by their names alone.
-    const names = Object.keys(attributes);
-    if (!names.some(meant)) return [];
-    const wrong = names.flatMap((name) => {
+    const wrong = Object.keys(attributes).flatMap((name) => {
       const [near, fits] = meant(name) ?? [];
       const value = attributes[name] ?? '';
       const right = rightIn(element, near);

@@ -117,9 +117,12 @@ const MOST_NAMES = 100;
 
 /** A business's name in capitals of which its page says in its text or title how it is written. */
 function judgeCapitals({ items, visible, document }: Reading): readonly Finding[] {
-  const title = document?.elements.find(({ name }) => name === 'title');
-  const shown = `${visible?.text ?? ''}\n${title ? textContent(title) : ''}`;
-  const lower = shown.toLowerCase();
+  let page: { readonly shown: string; readonly lower: string } | undefined;
+  const lettersOfPage = (): NonNullable<typeof page> => {
+    const title = document?.elements.find(({ name }) => name === 'title');
+    const shown = `${visible?.text ?? ''}\n${title ? textContent(title) : ''}`;
+    return (page ??= { shown, lower: shown.toLowerCase() });
+  };
   return businessesIn(items)
     .slice(0, MOST_NAMES)
     .flatMap((item) => {
@@ -129,6 +132,7 @@ function judgeCapitals({ items, visible, document }: Reading): readonly Finding[
       const words = name.match(/\p{L}{3,}/gu) ?? [];
       if (value?.kind !== 'text' || words.length > 2 || !/\p{Lu}{4}/u.test(name) || /\p{Ll}/u.test(name))
         return [];
+      const { shown, lower } = lettersOfPage();
       if (shown.includes(name)) return [];
       const at = lower.indexOf(name.toLowerCase());
       const written = shown.slice(at, at + name.length);
@@ -259,9 +263,11 @@ const judgeAlternativeText = ({ document, lines }: Reading): readonly Finding[] 
 function judgeLinks({ document, lines, items }: Reading): readonly Finding[] {
   const [business] = businessesIn(items);
   const country = business ? countryOf(recordFromItem(business)) : '';
-  return (document?.elements ?? []).flatMap((element) => {
-    if (element.name !== 'a' || element.inert || element.contentEnd - element.contentStart > LONGEST_LINK)
-      return [];
+  const links = (document?.elements ?? []).filter(
+    ({ name, inert, contentStart, contentEnd }) =>
+      name === 'a' && !inert && contentEnd - contentStart <= LONGEST_LINK,
+  );
+  return links.flatMap((element) => {
     const [, scheme = '', target = ''] =
       /^(tel|mailto):([^?]*)/i.exec(element.attributes['href']?.trim() ?? '') ?? [];
     if (!target) return [];

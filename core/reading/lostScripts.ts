@@ -12,10 +12,12 @@ const BEGINS_JSON_LD = /^\s*[[{]\s*(?:\{\s*)?"@(?:context|type|graph|id)"/;
 
 /** JSON-LD that no machine takes for it: in a script of another type, inside another script, or in what is no script. */
 export function lostScripts({ elements }: HtmlDocument, source: string): readonly JsonFault[] {
-  return elements.flatMap((element) => {
-    const { name, inert, attributes } = element;
-    if (inert || attributes['src'] !== undefined) return [];
-    if (name === 'script')
+  const typed = elements.filter(
+    ({ name, inert, attributes }) =>
+      (name === 'script' || attributes['type'] !== undefined) && !inert && attributes['src'] === undefined,
+  );
+  return typed.flatMap((element) => {
+    if (element.name === 'script')
       return isJsonLd(element) ? [] : (mistyped(source, element) ?? nested(source, element) ?? []);
     return isJsonLd(element) ? (misnamed(source, element) ?? []) : [];
   });
