@@ -172,3 +172,14 @@ test('a day that is told as closed is told how machines are', () => {
     '“Closed” is no time a machine can read. A day that is closed opens at 00:00 and closes at 00:00.',
   ]);
 });
+
+test.each([
+  ['city', 'Write it as addressLocality of the address.'],
+  ['nmae', 'Did you mean name?'],
+  ['state', 'Write it as addressRegion of the address.'],
+  ['xyz', 'so a machine passes it over.'],
+])('what a business calls “%s” is told with its place', (name, hint) => {
+  const source = `{"@context":"https://schema.org","@type":"Optician","legalName":"A","${name}":"x"}`;
+  const [found] = check(source).findings.filter(({ code }) => code === 'vocabulary/unknown-property');
+  expect(found?.message.endsWith(hint)).toBe(true);
+});

@@ -182,7 +182,17 @@ export function meantProperty({ types }: ReadItem, name: string): string | undef
   if (called && fits(called)) return called;
   const near = nearestName(name, propertyNames);
   if (near === undefined || fits(near) || near.toLowerCase() === name.toLowerCase()) return near;
-  return nearestName(name, propertiesOf(known.join(' '))) ?? near;
+  // A few letters are near to something of any other type.
+  return nearestName(name, propertiesOf(known.join(' '))) ?? (name.length > FEW_LETTERS ? near : undefined);
+}
+const FEW_LETTERS = 6;
+
+/** What holds the property that people call by a name: "city" is a part of the address; undefined for one of no part. */
+export function partMeant(name: string): { readonly property: string; readonly within: string } | undefined {
+  const property = CALLED[lettersOf(name)] ?? '';
+  const known = propertyNamed(property);
+  if (known?.domains.includes('PostalAddress')) return { property, within: 'address' };
+  return known?.domains.includes('GeoCoordinates') ? { property, within: 'geo' } : undefined;
 }
 
 /** Whether a property is there and belongs to one of some types, or to any where none is known. */

@@ -22,6 +22,7 @@ import {
   DATA_TYPES,
   isForeign,
   meantProperty,
+  partMeant,
   meantWithin,
   namedWithin,
   sameLetters,
@@ -311,9 +312,15 @@ function unknownProperty(
       name,
       { edits: rename(near) },
     );
+  const part = near ? undefined : partMeant(name);
+  const hint = near
+    ? ` Did you mean ${near}?`
+    : part
+      ? ` Write it as ${part.property} of the ${part.within}.`
+      : '';
   return finding(
     'vocabulary/unknown-property',
-    `schema.org has no property “${name}”, so a machine passes it over.${near ? ` Did you mean ${near}?` : ''}`,
+    `schema.org has no property “${name}”, so a machine passes it over.${hint}`,
     namePlace,
     name,
     { edits: near ? rename(near) : null, guess: near !== sameLetters(name) },

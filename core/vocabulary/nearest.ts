@@ -79,31 +79,37 @@ function bits(letters: number): number {
 
 const { abs, min } = Math;
 
-/** Two rows of distances, used again for each pair of texts. */
-let [above, here] = [new Uint32Array(128), new Uint32Array(128)];
+/** Three rows of distances, used again for each pair of texts. */
+let [before, above, here] = [new Uint32Array(128), new Uint32Array(128), new Uint32Array(128)];
 
-/** Levenshtein distance of two texts in UTF-16 code units; `limit` or more is answered with `limit`. */
+/**
+ * How many letters of a text are changed, added, left out or exchanged with their neighbour in the other (optimal string
+ * alignment), in UTF-16 code units; `limit` or more is answered with `limit`.
+ */
 export function editDistance(a: string, b: string, limit: number): number {
   if (abs(a.length - b.length) >= limit) return limit;
   if (b.length >= above.length) {
+    before = new Uint32Array(b.length * 2);
     above = new Uint32Array(b.length * 2);
     here = new Uint32Array(b.length * 2);
   }
   for (let column = 0; column <= b.length; column += 1) above[column] = column;
   for (let row = 1; row <= a.length; row += 1) {
-    const unit = a.charCodeAt(row - 1);
+    const [unit, last] = [a.charCodeAt(row - 1), row > 1 ? a.charCodeAt(row - 2) : -1];
     let [left, smallest, across] = [row, row, row - 1];
     here[0] = row;
     for (let column = 1; column <= b.length; column += 1) {
       const up = above[column] ?? 0;
       const changed = across + (unit === b.charCodeAt(column - 1) ? 0 : 1);
       left = min(up + 1, left + 1, changed);
+      if (column > 1 && last === b.charCodeAt(column - 1) && unit === b.charCodeAt(column - 2))
+        left = min(left, (before[column - 2] ?? 0) + 1);
       here[column] = left;
       if (left < smallest) smallest = left;
       across = up;
     }
     if (smallest >= limit) return limit;
-    [above, here] = [here, above];
+    [before, above, here] = [above, here, before];
   }
   return above[b.length] ?? limit;
 }

@@ -46,6 +46,10 @@ describe('the nearest name', () => {
     ['Telephone', 'telephone'],
     ['adress', 'address'],
     ['openingHourSpecification', 'openingHoursSpecification'],
+    ['nmae', 'name'],
+    ['ulr', 'url'],
+    ['iamge', 'image'],
+    ['telehpone', 'telephone'],
   ])('of %s is %s', (written, meant) => expect(nearestName(written, propertyNames)).toBe(meant));
 
   test('is nothing where nothing is near', () => {
