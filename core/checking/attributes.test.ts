@@ -213,3 +213,14 @@ describe('the page that a business names', () => {
     expect(told(page('https://hollins.example/saltby/', organisation(name, url)))).toEqual(codes);
   });
 });
+
+test.each([
+  ['itemscope', 'itemscope itemtype="https://schema.org/PostalAddress"'],
+  ['itemscope=""', 'itemscope="" itemtype="https://schema.org/PostalAddress"'],
+])('an item of microdata without a type gets the one that its property asks for: %s', (scope, mended) => {
+  const source = (tag: string): string =>
+    `<div itemscope itemtype="https://schema.org/Store"><b itemprop="name">A</b><p class=x itemprop="address" ${tag}><b itemprop="streetAddress">9 Hollins Row</b></p></div>`;
+  const mend = check(source(scope)).findings.find(({ code }) => code === 'structure/no-type')?.mend;
+  expect(mend?.certain).toBe(true);
+  expect(applyEdits(source(scope), mend?.edits ?? [])).toBe(source(mended));
+});

@@ -410,6 +410,7 @@ function fromNoBusiness(all: readonly Finding[], items: () => readonly ReadItem[
 
 /** What is judged by the country of an address. */
 const BY_COUNTRY = new Set<Finding['code']>([
+  'value/country',
   'value/address-part',
   'value/coordinates-country',
   'value/coordinates-sign',

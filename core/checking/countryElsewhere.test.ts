@@ -22,6 +22,12 @@ const told = (source: string) =>
   check(source).findings.filter(({ grade, code }) => grade !== 'note' && !code.startsWith('guideline/'));
 
 describe('the country of an address', () => {
+  test('is told once where it is written wrongly too', () => {
+    expect(told(page('UK', '+36 72 555 013', PECS, '7621')).map(({ code }) => code)).toEqual([
+      'value/country-elsewhere',
+    ]);
+  });
+
   test('is wrong where number and pin are of one other: one finding, whose mend takes it away', () => {
     const source = page('AU', '+36 72 555 013', PECS, '7621');
     const [finding, ...others] = told(source);

@@ -4,7 +4,7 @@ import { Visited, itemsOf, textOf, valuesOf, type ReadItem, type ReadProperty } 
 import { normaliseProfile } from '#core/link';
 import { holdsFormerOne, readTelephone, sharesNumbers, digitsOfLetters } from '#core/phone';
 import { readJson, type Reading } from '#core/reading';
-import { table } from '#core/text';
+import { table, type Edit, type Place } from '#core/text';
 import { isPageTitle } from '#core/value';
 import {
   judgePostalForm,
@@ -301,6 +301,24 @@ function judgeDecimal(spot: Spot): readonly Finding[] {
   ];
 }
 
+/** How a type is written in each syntax. */
+const TYPE_WRITTEN: Readonly<Record<ReadItem['syntax'], (type: string) => string>> = {
+  jsonld: (type) => `"@type": "${type}"`,
+  microdata: (type) => `itemtype="https://schema.org/${type}"`,
+  rdfa: (type) => `typeof="${type}"`,
+};
+
+/** A type where an item begins: the first name of an object, or behind the attribute that makes an element an item. */
+function typeAdded(item: ReadItem, { start }: Place, source: string, type: string): Edit[] | null {
+  const behind = (at: number, text: string): Edit[] => [{ start: at, end: at, text }];
+  if (item.syntax === 'jsonld') return behind(item.place.start + 1, `${type}, `);
+  const [scope] =
+    /^<[^<>]{0,500}?\sitemscope(?:=(?:"[^"<>]*"|'[^'<>]*'|\w+))?(?=[\s/>])/i.exec(
+      source.slice(start, start + 600),
+    ) ?? [];
+  return scope && item.syntax === 'microdata' ? behind(start + scope.length, ` ${type}`) : null;
+}
+
 /** An object inside another without a type: what it is follows from the property, where that holds one kind alone. */
 function judgeNested(item: ReadItem, { name, place }: ReadProperty, source: string): readonly Finding[] {
   if (item.properties.length === 0 && item.id === null && item.syntax === 'jsonld')
@@ -320,10 +338,8 @@ function judgeNested(item: ReadItem, { name, place }: ReadProperty, source: stri
   // Of a thing nothing more is asked than that it is one: a breadcrumb's "item" with its address and name.
   if (known?.ranges.includes('Thing')) return [];
   const types = meant ? [meant] : ranges.slice(0, 3);
-  const written = (type: string): string =>
-    item.syntax === 'jsonld' ? `"@type": "${type}"` : `itemtype="https://schema.org/${type}"`;
+  const written = TYPE_WRITTEN[item.syntax];
   const where = types.map(written).join(' or ') || written('…');
-  const at = item.place.start + 1;
   // A type that is written, but not read as one, has a mend of its own.
   const isWritten = /"@(?!id|context)|"type"/.test(source.slice(item.place.start, item.place.end));
   return [
@@ -333,13 +349,11 @@ function judgeNested(item: ReadItem, { name, place }: ReadProperty, source: stri
       item.syntax === 'jsonld' ? item.place : place,
       name,
       {
-        edits:
-          meant && item.syntax === 'jsonld' && !isWritten
-            ? [{ start: at, end: at, text: `"@type": "${meant}", ` }]
-            : null,
+        edits: meant && !isWritten ? typeAdded(item, place, source, written(meant)) : null,
         // An action, or a place, is one of many kinds; and of broken JSON nobody knows what holds what.
         guess:
-          NESTED[name] === undefined || readJson(source, item.place.start, item.place.end).faults.length > 0,
+          NESTED[name] === undefined ||
+          (item.syntax === 'jsonld' && readJson(source, item.place.start, item.place.end).faults.length > 0),
       },
     ),
   ];
