@@ -28,3 +28,20 @@ test('hours behind a break end on the same day', () => {
   expect(meant(all(day(week, '12:00', '15:00'), day(week, '18:00', '05:00')))).toEqual([]);
   expect(meant(all(day(['Monday'], '09:00', '12:00'), day(['Friday'], '13:00', '05:00')))).toEqual([]);
 });
+
+test('of thousands of hours as many are compared as a business may have', () => {
+  const openingHours = Array.from({ length: 3000 }, (_, at) => `Mo 09:00-${String(10 + (at % 8))}:00`);
+  const source = JSON.stringify({
+    '@context': 'https://schema.org',
+    '@type': 'Store',
+    name: 'A',
+    openingHours,
+  });
+  const { findings, threeWay } = check(source);
+  const told = findings.filter(({ code }) => code === 'value/hours-contradiction');
+  const places = told.flatMap(({ related }) => related).length;
+  expect(places).toBeGreaterThan(100);
+  expect(places).toBeLessThan(1000);
+  const [week] = threeWay.filter(({ property }) => property.startsWith('openingHours'));
+  expect(week?.markup[0]?.text.split(', ')).toHaveLength(50);
+});

@@ -215,7 +215,8 @@ const inTexts = (item: ReadItem): readonly Said[] =>
     return read.days.flatMap((day) => read.spans.map((span) => saidOf(day, span, value.place)));
   });
 
-function contradicting(all: readonly Said[], property: string): readonly Finding[] {
+function contradicting(hours: readonly Said[], property: string): readonly Finding[] {
+  const all = hours.slice(0, MOST_HOURS);
   const found: Finding[] = [];
   const known = new Map<Day, Said[]>();
   for (const one of all) {
@@ -248,8 +249,12 @@ function contradicting(all: readonly Said[], property: string): readonly Finding
 const isForgottenHalf = ({ from, until }: Said, other: Said): boolean =>
   until > MIDNIGHT && from < until - NOON && until - NOON <= other.from;
 
+/** No business has more hours than this: what is more is not compared. */
+const MOST_HOURS = 500;
+
 /** Hours behind a break that end on the next morning, of a day that began in the morning: 9–12 and 13–5. */
-const afterBreak = (all: readonly Said[]): readonly Finding[] => {
+const afterBreak = (hours: readonly Said[]): readonly Finding[] => {
+  const all = hours.slice(0, MOST_HOURS);
   const late = all.filter(({ day, from, until }) =>
     all.some(
       (other) =>

@@ -30,12 +30,18 @@ const daysNamedIn = (specification: ReadItem): readonly Day[] =>
     value.kind === 'text' ? (dayNamed(value.text) ?? []) : [],
   );
 
+/** Nobody opens more often on a day: what is more is left out. */
+const MOST_SPANS = 50;
+
 /** Collects spans by day and writes each day as the record does. */
 class Week {
   readonly #spans = new Map<Day, Span[]>();
 
   add(named: readonly Day[], span: Span): void {
-    for (const day of named) this.#spans.set(day, [...(this.#spans.get(day) ?? []), span]);
+    for (const day of named) {
+      const known = this.#spans.get(day) ?? [];
+      if (known.length < MOST_SPANS) this.#spans.set(day, [...known, span]);
+    }
   }
 
   hours(): Hours {
