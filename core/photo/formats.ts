@@ -88,8 +88,9 @@ export function readContainer(bytes: Uint8Array): ContainerReading {
 }
 
 const EXIF_IDENTIFIER = 'Exif\0\0';
-export const isExif = (one: JpegSegment): boolean =>
-  one.marker === APP1 && hasIdentifier(one, EXIF_IDENTIFIER);
+const withIdentifier = (identifier: string, data: Uint8Array): Uint8Array =>
+  concat([new TextEncoder().encode(identifier), data]);
+const isExif = (one: JpegSegment): boolean => one.marker === APP1 && hasIdentifier(one, EXIF_IDENTIFIER);
 const isXmp = (one: JpegSegment): boolean => one.marker === APP1 && hasIdentifier(one, XMP_IDENTIFIER);
 /** An extension of JFIF, which holds nothing but a thumbnail (JFIF 1.02, "JFIF Extension"). */
 const isThumbnail = (one: JpegSegment): boolean => one.marker === APP0 && hasIdentifier(one, 'JFXX\0');
@@ -122,6 +123,21 @@ function exifOf(segments: readonly JpegSegment[]): Uint8Array | undefined {
   if (parts.length < 2) return parts[0];
   const joined = concat(parts);
   return joined.length + EXIF_IDENTIFIER.length > MAX_SEGMENT_DATA ? joined.subarray(0, 0) : joined;
+}
+
+/**
+ * Segments for a reader that takes one of each kind alone: those of an Exif block that goes on in several, and all image
+ * resources, are one segment each, where they fit. Of further Exif blocks none stays.
+ */
+export function joinedSegments(segments: readonly JpegSegment[]): readonly JpegSegment[] {
+  const [exif, photoshop] = [segments.filter(isExif), segments.filter(isPhotoshop)];
+  const block = exif.length > 1 ? exifOf(segments) : undefined;
+  const resources = concat(photoshop.map(({ data }) => data.subarray(PHOTOSHOP.length)));
+  const one = block?.length ? { marker: APP1, data: withIdentifier(EXIF_IDENTIFIER, block) } : exif[0];
+  const all = exif.length > 1 && one ? replaceSegments(segments, isExif, [one], 0) : segments;
+  return photoshop.length > 1 && resources.length + PHOTOSHOP.length <= MAX_SEGMENT_DATA
+    ? replaceSegments(all, isPhotoshop, [{ marker: APP13, data: withIdentifier(PHOTOSHOP, resources) }], 0)
+    : all;
 }
 
 function readJpegBlocks(bytes: Uint8Array): ContainerReading {
@@ -185,8 +201,6 @@ function withBlocks(
   { exif, xmp, resources }: NewBlocks,
 ): readonly JpegSegment[] {
   const afterJfif = segments.findLastIndex(({ marker }) => marker === APP0) + 1;
-  const withIdentifier = (identifier: string, data: Uint8Array): Uint8Array =>
-    concat([new TextEncoder().encode(identifier), data]);
   let all = segments;
   // Of several segments of a kind the first one is read by everybody; the others stay.
   const one = (old: readonly JpegSegment[], fresh: JpegSegment, index: number): void => {

@@ -141,3 +141,24 @@ test('letters of Windows in IPTC without a code are the same afterwards', () => 
   ]);
   expect(stamped(withSegments(segment(0xed, resource)))).toMatchObject({ 'IPTC:Credit': '“Hé” €Ÿ' });
 });
+
+test('what stands in the second segment of its kind is seen, kept where it shall be, and told where it goes', () => {
+  const resource = (...sets: readonly (readonly [number, string])[]): Buffer => {
+    const data = Buffer.concat(
+      sets.map(([number, text]) => Buffer.from([0x1c, 2, number, 0, text.length, ...Buffer.from(text)])),
+    );
+    const head = Buffer.from('Photoshop 3.0\x008BIM\x04\x04\0\0\0\0\0\0', 'latin1');
+    head.writeUInt8(data.length, head.length - 1);
+    return segment(0xed, Buffer.concat([head, data, Buffer.alloc(data.length % 2)]));
+  };
+  const other = segment(0xed, Buffer.from('Photoshop 3.0\x008BIM\x03\xed\0\0\0\0\0\x02\0\x01', 'latin1'));
+  const file = withSegments(other, resource([80, 'Jens'], [120, 'The harbour']));
+  const kept = stampPicture(file, fields, { policies: { author: 'empty', caption: 'empty' } });
+  expect(kept.ok && kept.kept).toEqual(['caption', 'author']);
+  const replaced = stampPicture(file, fields);
+  expect(replaced.ok && replaced.replaced).toEqual([{ field: 'caption', was: 'The harbour' }]);
+  const text = Buffer.from('first and second\0', 'latin1');
+  const block = tiff([[0x010e, 2, text.length, 26]], 0, text);
+  const parted = stampPicture(withSegments(exif(block.subarray(0, 34)), exif(block.subarray(34))), fields);
+  expect(parted.ok && parted.replaced).toEqual([{ field: 'caption', was: 'first and second' }]);
+});

@@ -1,6 +1,6 @@
 import ExifReader from 'exifreader';
 import { concat } from './bytes.ts';
-import { formatOf, isExif, readContainer } from './formats.ts';
+import { formatOf, joinedSegments, readContainer } from './formats.ts';
 import { readJpeg, writeJpeg } from './jpeg.ts';
 import { wrappedPacket } from './sidecar.ts';
 import { userCommentText } from './userComment.ts';
@@ -108,17 +108,16 @@ function isLittleEndian(head: Uint8Array): boolean {
 }
 
 /**
- * The part of a JPEG that holds metadata: the reader would copy the whole picture. Other formats stay whole. Of several
- * Exif segments the first stays, which is the one that is written: the reader would choose one, and warn.
+ * The part of a JPEG that holds metadata: the reader would copy the whole picture. Other formats stay whole. What stands
+ * in several segments is joined, since the reader would choose one of them, and warn.
  */
 function metadataHead(bytes: Uint8Array): Uint8Array {
   const read = readJpeg(bytes);
   if (!read.ok) return bytes;
   const { segments, image } = read.jpeg;
-  const exif = segments.filter(isExif);
-  if (exif.length < 2) return bytes.slice(0, bytes.length - image.length + FRAME_HEADER_BYTES);
-  const left = segments.filter((one) => !isExif(one) || one === exif[0]);
-  return concat(writeJpeg({ segments: left, image: image.subarray(0, FRAME_HEADER_BYTES) }));
+  const joined = joinedSegments(segments);
+  if (joined === segments) return bytes.slice(0, bytes.length - image.length + FRAME_HEADER_BYTES);
+  return concat(writeJpeg({ segments: joined, image: image.subarray(0, FRAME_HEADER_BYTES) }));
 }
 
 export const numberOf = (value: unknown): number | undefined =>
