@@ -25,10 +25,14 @@ test.each([
   expect(JSON.parse(edit?.text ?? '')).toBe(mended);
 });
 
-test.each([String.raw`C:\new\shop`, String.raw`Open \ closed`, String.raw`{\"a\":1}`, 'Bread/cakes'])(
-  'a backslash that is meant stays: %s',
-  (text) => expect(codes(name(text))).not.toContain('value/escapes'),
-);
+test.each([
+  String.raw`C:\new\shop`,
+  String.raw`Open \ closed`,
+  String.raw`{\"a\":1}`,
+  String.raw`Bar\restaurant`,
+  String.raw`Mon\Tue`,
+  'Bread/cakes',
+])('a backslash that is meant stays: %s', (text) => expect(codes(name(text))).not.toContain('value/escapes'));
 
 test('references of HTML and tags are told of what is no HTML, and of addresses nothing', () => {
   expect(codes(name('Eyes &amp; Ears'))).toContain('value/entities');

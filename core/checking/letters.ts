@@ -70,7 +70,9 @@ export function judgeLetters(spot: Spot): readonly Finding[] {
 const isMeantAsHtml = ({ item: { types }, property: { name } }: Spot): boolean =>
   (name === 'text' && types.includes('Answer')) || (name === 'description' && types.includes('JobPosting'));
 
-const ESCAPE = /\\(?:u[\da-f]{4}|[nrt"'/\\])/gi;
+const ESCAPE = /\\(?:u[\da-fA-F]{4}|[nrt"'/\\])/g;
+/** One stroke between letters may be meant: “Bar\restaurant”. */
+const AMONG_LETTERS = /^[^\\]*\p{L}\\[nrt]\p{Ll}[^\\]*$/u;
 const ESCAPED = table<string>({ n: '\n', r: '', t: ' ' });
 
 /**
@@ -78,14 +80,14 @@ const ESCAPED = table<string>({ n: '\n', r: '', t: ' ' });
  * So is code, whose escapes are its own.
  */
 function withoutEscapes(text: string): string {
-  if (!text.includes('\\') || /[{<]|^[A-Z]:\\/.test(text) || text.replace(ESCAPE, '').includes('\\'))
-    return text;
+  if (!text.includes('\\') || /[{<]|^[A-Z]:\\/.test(text) || AMONG_LETTERS.test(text)) return text;
+  if (text.replace(ESCAPE, '').includes('\\')) return text;
   return text
     .replace(ESCAPE, (escape) => {
       const letter = escape.charAt(1);
       return escape.length > 2
         ? String.fromCharCode(parseInt(escape.slice(2), 16))
-        : (ESCAPED[letter.toLowerCase()] ?? letter);
+        : (ESCAPED[letter] ?? letter);
     })
     .trim();
 }
