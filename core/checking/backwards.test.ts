@@ -18,6 +18,17 @@ test.each([
   ['Mo-Fr 09:00-17:00', []],
 ])('openingHours “%s”', (openingHours, mends) => expect(meant({ openingHours })).toEqual(mends));
 
+test.each([
+  ['Mo-Fr 09:00 - 05:00', '"Mo-Fr 09:00-17:00"'],
+  ['Mo-Fr 09:00–12:00, 13:00–05:00', '"Mo-Fr 09:00-12:00,13:00-17:00"'],
+  ['Mo-Fr 18:00 - 02:00', '"Mo-Fr 18:00-02:00"'],
+  ['Mo-Fr 6 am - 5 am', '"Mo-Fr 06:00-05:00"'],
+])('and the mend of their form brings none: %s', (openingHours, meant) => {
+  const source = JSON.stringify({ '@context': 'https://schema.org', '@type': 'Store', openingHours });
+  const mend = check(source).findings.find(({ code }) => code === 'value/hours')?.mend;
+  expect(mend?.edits.map(({ text }) => text)).toEqual([meant]);
+});
+
 test('hours behind a break end on the same day', () => {
   const day = (dayOfWeek: readonly string[], opens: string, closes: string): object => ({
     ...{ '@type': 'OpeningHoursSpecification', dayOfWeek, opens, closes },

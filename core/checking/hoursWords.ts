@@ -19,6 +19,7 @@ import { schemaName } from '#core/item';
 import type { Reading } from '#core/reading';
 import { percentDecoded, jsonString, type Edit } from '#core/text';
 import { momentBeside, type Standing } from './beside.ts';
+import { closingMeant, saysHalf } from './moments.ts';
 import { instead, withoutEntry, type TextValue } from './spot.ts';
 
 /** What tells how the words of hours are meant: the page, and the country (ISO 3166-1 alpha-2) of the address; '' for none. */
@@ -93,6 +94,13 @@ function judgeOpeningHours(text: string): readonly Fault[] {
   ];
 }
 
+/** Hours of a day in the form of machines; where the half of the day is not said, they end as they were meant. */
+function spansWritten(spans: readonly Span[], isHalfSaid: boolean): string {
+  const begins = Math.min(...spans.map(({ opens }) => minutesOf(opens)));
+  const closing = (span: Span): string => (isHalfSaid ? '' : closingMeant(span, begins)) || span.closes;
+  return spans.map((span) => `${span.opens}-${closing(span)}`).join(',');
+}
+
 /** Hours that people can read, in the form that machines read; several groups of days only where JSON has room for them. */
 function mendHours(
   standing: Standing,
@@ -105,9 +113,7 @@ function mendHours(
   const { hours, faults } = readWeek(plain, languageIn(context));
   if (faults.length > 0) return null;
   const texts = groupDays(inHalfShown(hours, context)).flatMap(({ days, spans }) =>
-    spans.length > 0
-      ? [`${shortDays(days)} ${spans.map(({ opens, closes }) => `${opens}-${closes}`).join(',')}`]
-      : [],
+    spans.length > 0 ? [`${shortDays(days)} ${spansWritten(spans, saysHalf(text))}`] : [],
   );
   const [first] = texts;
   const { start, end } = value.place;

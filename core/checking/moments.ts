@@ -9,6 +9,7 @@ import {
   machineTime,
   minutesOf,
   saysClosed,
+  type Span,
 } from '#core/hours';
 import { textOf, type ReadItem } from '#core/item';
 
@@ -51,6 +52,15 @@ const NOON = 720;
 export const forgetsHalf = (from: number, until: number): boolean =>
   from >= 300 && from <= 600 && until < from && until >= 240 && until + NOON > from;
 
+/** Whether a text says which half of the day it means. */
+export const saysHalf = (text: string): boolean => /[ap]\.?\s?m/i.test(text);
+
+/** The end that was meant of hours of a day that begins at `begins`, where the afternoon was forgotten; '' where it was not. */
+export function closingMeant({ opens, closes }: Span, begins = minutesOf(opens)): string {
+  const until = minutesOf(closes);
+  return forgetsHalf(begins, until) && until + NOON > minutesOf(opens) ? clockTime(until + NOON) : '';
+}
+
 /** Whether a time of one to seven o'clock, its half of the day not written, is the page's of the afternoon: "3:00" of "15–18 Uhr". */
 function isOfAfternoon(text: string, shown: string): boolean {
   const [, hour = ''] = /^([1-7])[:.]\d\d$/.exec(text.trim()) ?? [];
@@ -75,7 +85,7 @@ export function hoursEndMeant(
   if (/^24(?!\d)/.test(text.trim()) && time === '00:00' && opens.startsWith('00:00'))
     return { time: '23:59', guess: false };
   if (isOfAfternoon(text, shown)) return { time: clockTime(minutesOf(time) + NOON), guess: true };
-  const isHalf = end === 'closes' && isMachineTime(opens) && time !== '' && !/[ap]\.?\s?m/i.test(text);
-  if (!isHalf || !forgetsHalf(minutesOf(opens), minutesOf(time))) return { time, guess: false };
-  return { time: clockTime(minutesOf(time) + NOON), guess: true };
+  const isHalf = end === 'closes' && isMachineTime(opens) && time !== '' && !saysHalf(text);
+  const meant = isHalf ? closingMeant({ opens, closes: time }) : '';
+  return { time: meant || time, guess: meant !== '' };
 }

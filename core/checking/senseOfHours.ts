@@ -14,7 +14,7 @@ import {
 import { eachItem, textOf, valuesOf, type ReadItem, type ReadValue } from '#core/item';
 import { recordFromItem } from '#core/reading';
 import { gradeHours } from '#core/value';
-import { forgetsHalf } from './moments.ts';
+import { closingMeant, forgetsHalf } from './moments.ts';
 import { instead } from './spot.ts';
 
 /** Specifications of hours: halves that are missing, ends before beginnings, days that contradict each other. */
@@ -118,13 +118,12 @@ function backwards(
   mend: (meant: string) => Edit[] | null,
   begins = minutesOf(opens),
 ): readonly Finding[] {
-  const [from, until] = [minutesOf(opens), minutesOf(closes)];
-  if (from === until && from > 0) {
+  if (minutesOf(opens) === minutesOf(closes) && minutesOf(opens) > 0) {
     const message = `It opens and closes at ${opens}, so that a machine takes it for open all day, or never.`;
     return [finding('value/hours-backwards', message, place, property)];
   }
-  if (!forgetsHalf(begins, until) || until + NOON <= from) return [];
-  const meant = clockTime(until + NOON);
+  const meant = closingMeant({ opens, closes }, begins);
+  if (!meant) return [];
   const message = `It opens at ${opens} and closes at ${closes} of the next morning. ${meant} was probably meant.`;
   return [finding('value/hours-backwards', message, place, property, { edits: mend(meant), guess: true })];
 }
