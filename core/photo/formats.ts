@@ -131,13 +131,18 @@ function exifOf(segments: readonly JpegSegment[]): Uint8Array | undefined {
  */
 export function joinedSegments(segments: readonly JpegSegment[]): readonly JpegSegment[] {
   const [exif, photoshop] = [segments.filter(isExif), segments.filter(isPhotoshop)];
-  const block = exif.length > 1 ? exifOf(segments) : undefined;
-  const resources = concat(photoshop.map(({ data }) => data.subarray(PHOTOSHOP.length)));
-  const one = block?.length ? { marker: APP1, data: withIdentifier(EXIF_IDENTIFIER, block) } : exif[0];
-  const all = exif.length > 1 && one ? replaceSegments(segments, isExif, [one], 0) : segments;
-  return photoshop.length > 1 && resources.length + PHOTOSHOP.length <= MAX_SEGMENT_DATA
-    ? replaceSegments(all, isPhotoshop, [{ marker: APP13, data: withIdentifier(PHOTOSHOP, resources) }], 0)
-    : all;
+  let all = segments;
+  if (exif.length > 1) {
+    const block = exifOf(segments);
+    const joined = block?.length ? { marker: APP1, data: withIdentifier(EXIF_IDENTIFIER, block) } : undefined;
+    all = replaceSegments(all, isExif, joined ? [joined] : exif.slice(0, 1), 0);
+  }
+  if (photoshop.length > 1) {
+    const resources = concat(photoshop.map(({ data }) => data.subarray(PHOTOSHOP.length)));
+    const joined = { marker: APP13, data: withIdentifier(PHOTOSHOP, resources) };
+    if (joined.data.length <= MAX_SEGMENT_DATA) all = replaceSegments(all, isPhotoshop, [joined], 0);
+  }
+  return all;
 }
 
 function readJpegBlocks(bytes: Uint8Array): ContainerReading {
