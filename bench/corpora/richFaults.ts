@@ -249,7 +249,7 @@ export const richFaults: Readonly<
     ['property="streetAddress"', 'property="adresse"', 'vocabulary/unknown-property'],
     ['content="+33546550142"', 'content="+33 5 46 55 01 24"', 'agreement/visitor'],
     ['content="+33546550142"', 'content="0033546550142"', 'value/telephone-form'],
-    ['content="-1.15163"', 'content="1.15163"', 'value/coordinates-far'],
+    ['content="-1.15163"', 'content="1.15163"', 'value/coordinates-sign'],
     ['content="46.15812"', 'content="46.15812°"', 'value/coordinate'],
     ['typeof="OpeningHoursSpecification"', 'typeof="OpeningHours"', 'vocabulary/unknown-type'],
     ['content="Tuesday"', 'content="Mardi"', 'value/day'],

@@ -114,5 +114,9 @@ export function countryNamed(text: string): string {
 export const languageOfCountry = (code: string): string =>
   new Intl.Locale('und', { region: code }).maximize().language;
 
+/** A country (alpha-2) as its own people call it; '' for no country. */
+export const countryInOwnWords = (code: string): string =>
+  code ? (new Intl.DisplayNames([languageOfCountry(code)], { type: 'region' }).of(code) ?? '') : '';
+
 /** The alpha-3 code of an alpha-2 code (ISO 3166-1); '' for anything else. */
 export const threeLetterCode = (alpha2: string): string => countries.alpha2ToAlpha3(alpha2) ?? '';

@@ -15,4 +15,5 @@ export { streetKinds } from './pieces.ts';
 export { postBoxWords } from './postBox.ts';
 export * from './regions.ts';
 export * from './split.ts';
+export { readTownLine } from './townLine.ts';
 export { namesOfTown } from './townNames.ts';

@@ -103,6 +103,8 @@ function countryBehindTown(pieces: readonly Piece[], at: number): readonly [name
   const before = pieces.slice(0, at).map(({ text }) => text);
   for (let take = Math.min(4, words.length - 1); take > 0; take -= 1) {
     const [rest, name] = [words.slice(0, -take).join(' '), words.slice(-take).join(' ')];
+    // "06000 Ciudad de México" is a town.
+    if (/\b(?:de|del|da|do|di|of)$/i.test(rest)) continue;
     if (lastMatch([...before, rest].join(', '), CODE_FORMS[countryAt(name)])) return [name, rest];
   }
   return ['', ''];

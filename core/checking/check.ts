@@ -103,7 +103,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeSharedPages(reading),
     ...judgeSense(reading, countryOfItem),
     ...(options.today ? judgePast(reading.items, options.today) : []),
-    ...(options.towns ? judgePins(reading.items, options.towns) : []),
+    ...(options.towns ? judgePins(reading.items, options.towns, reading.source) : []),
     ...judgeGuidelines(reading, profile, mentioned),
     ...(search ? judgeOthers(reading, own, rows, search) : []),
     ...(search ? judgeFurtherNumbers(reading, own, others, search) : []),

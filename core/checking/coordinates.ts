@@ -131,40 +131,52 @@ function againstCountry(
   const where = there ? `in ${countryName(there)}` : 'in the sea';
   const pin = `${textOf(item, 'latitude')}, ${textOf(item, 'longitude')}`;
   const said = `${pin} lies ${where}, the address in ${countryName(country)}.`;
-  const found = MEANT.find(
-    ([, , meant]) =>
-      Math.abs(meant(point).latitude) <= 90 && isInCountry(country, meant(point)) && isNear(meant(point)),
+  const turned = turnedPin(
+    item,
+    point,
+    said,
+    (meant) => Boolean(isInCountry(country, meant)) && isNear(meant),
+    source,
   );
-  if (!found) {
-    const outside = halfOutside(country, point);
-    const [half, hint] = outside
-      ? [outside, ` No place there has such a ${outside}.`]
-      : (['latitude', ''] as const);
-    const twice = point.latitude === point.longitude ? ' The same number stands in both halves.' : '';
-    return [
-      finding(
-        'value/coordinates-country',
-        `${said} One of them is wrong.${twice}${hint}`,
-        placeOfText(item, half),
-        half,
-      ),
-    ];
-  }
+  if (turned) return [turned];
+  const outside = halfOutside(country, point);
+  const [half, hint] = outside
+    ? [outside, ` No place there has such a ${outside}.`]
+    : (['latitude', ''] as const);
+  const twice = point.latitude === point.longitude ? ' The same number stands in both halves.' : '';
+  return [
+    finding(
+      'value/coordinates-country',
+      `${said} One of them is wrong.${twice}${hint}`,
+      placeOfText(item, half),
+      half,
+    ),
+  ];
+}
+
+/** A pin that is where its address is (`isThere`) once its halves change places or signs; undefined where none of these helps. */
+export function turnedPin(
+  item: ReadItem,
+  point: Point,
+  said: string,
+  isThere: (meant: Point) => boolean,
+  source: string,
+): Finding | undefined {
+  const found = MEANT.find(([, , meant]) => Math.abs(meant(point).latitude) <= 90 && isThere(meant(point)));
+  if (!found) return undefined;
   const [code, told, meant] = found;
   const { latitude, longitude } = meant(point);
   const half = latitude === point.latitude ? 'longitude' : 'latitude';
-  return [
-    finding(
-      code,
-      `${said} ${told}: ${String(latitude)}, ${String(longitude)} is there.`,
-      placeOfText(item, half),
-      half,
-      {
-        edits: exchange(item, written(item, { latitude, longitude }), source),
-        guess: true,
-      },
-    ),
-  ];
+  return finding(
+    code,
+    `${said} ${told}: ${String(latitude)}, ${String(longitude)} is there.`,
+    placeOfText(item, half),
+    half,
+    {
+      edits: exchange(item, written(item, { latitude, longitude }), source),
+      guess: true,
+    },
+  );
 }
 
 /** The halves as they stand, turned or signed otherwise: no digit is lost. */

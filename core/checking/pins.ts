@@ -5,14 +5,15 @@ import { eachItem, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { isInCountry } from '#core/outline';
 import { distanceText, readPin, type Point } from '#core/pin';
 import { recordFromItem } from '#core/reading';
+import { turnedPin } from './coordinates.ts';
 import { fold, type Place } from '#core/text';
 import type { Beyond, Towns } from '#core/towns';
 
 /** Pins held against the town and the postal code of their address; each business is judged by itself. */
-export const judgePins = (items: readonly ReadItem[], towns: Towns): readonly Finding[] =>
+export const judgePins = (items: readonly ReadItem[], towns: Towns, source: string): readonly Finding[] =>
   eachItem(items)
     .filter(({ item }) => valuesOf(item, 'address').length > 0)
-    .flatMap(({ item }) => itemsOf(item, 'geo').flatMap((geo) => judgePin(item, geo, towns)));
+    .flatMap(({ item }) => itemsOf(item, 'geo').flatMap((geo) => judgePin(item, geo, towns, source)));
 
 /** From the town that names it no district and hardly a region is as far, metres. */
 const LARGEST_REGION = 200_000;
@@ -51,7 +52,7 @@ function codeElsewhere(
   );
 }
 
-function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding[] {
+function judgePin(item: ReadItem, geo: ReadItem, towns: Towns, source: string): readonly Finding[] {
   const { point } = readPin({ latitude: textOf(geo, 'latitude'), longitude: textOf(geo, 'longitude') });
   const { address } = recordFromItem(item);
   const country = countryCode(address.addressCountry);
@@ -63,13 +64,18 @@ function judgePin(item: ReadItem, geo: ReadItem, towns: Towns): readonly Finding
   };
   // A district of the town that the region is named after, and of a village's name: "Kadıköy, İstanbul".
   const isInRegion = towns.reaches(point, address.addressRegion, country);
+  const isThere = (meant: Point): boolean =>
+    isInCountry(country, meant) === true && towns.reaches(meant, address.addressLocality, country);
   const far = (from: Beyond | undefined, where: string): readonly Finding[] => {
     if (!from || (from.isSmall && isInRegion)) return [];
     const half = halfApart(point, from);
+    const said = `The coordinates lie ${distanceText(from.distance)} from ${where}, where the address is.`;
+    const turned = turnedPin(geo, point, said, isThere, source);
+    if (turned) return [turned];
     return [
       finding(
         from.isSmall ? 'value/coordinates-doubtful' : 'value/coordinates-far',
-        `The coordinates lie ${distanceText(from.distance)} from ${where}, where the address is. ${from.isSmall ? 'Unless another place of that name is meant, one' : 'One'} of them is wrong.`,
+        `${said} ${from.isSmall ? 'Unless another place of that name is meant, one' : 'One'} of them is wrong.`,
         placeOf(half),
         half,
       ),

@@ -1,20 +1,16 @@
 import { countryName } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
-import { Visited, itemsOf, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
+import { Visited, itemsOf, textOf, type ReadItem, type ReadProperty } from '#core/item';
 import { normaliseProfile } from '#core/link';
 import { holdsFormerOne, readTelephone, sharesNumbers, digitsOfLetters } from '#core/phone';
 import { readJson, type Reading } from '#core/reading';
 import { table, type Edit, type Place } from '#core/text';
 import { isPageTitle } from '#core/value';
-import {
-  judgePostalForm,
-  judgeSeveral,
-  judgeStreet,
-  judgeTown,
-  judgeWholeAddress,
-} from './senseOfAddress.ts';
+import { judgePostalForm, judgeSeveral, judgeStreet, judgeWholeAddress } from './senseOfAddress.ts';
+import { judgeTown } from './senseOfTown.ts';
 import { judgeCodeOfTown, judgeRegion } from './senseOfRegion.ts';
 import { judgeHours } from './senseOfHours.ts';
+import { judgeReview } from './senseOfReviews.ts';
 import { judgeLei, judgeTradeNumber, judgeUnit } from './codes.ts';
 import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
 import { tellBeside } from './beside.ts';
@@ -30,23 +26,24 @@ export function judgeSense(reading: Reading, countryOf: (item: ReadItem) => stri
   const visited = new Visited(items);
   const tagAt = ({ place: { start } }: ReadProperty): string =>
     source.slice(start, start + 300).split('>')[0] ?? '';
-  const visit = (item: ReadItem, around: string, within: ReadProperty | undefined): void => {
+  const visit = (item: ReadItem, around: string, within?: ReadProperty, owner?: ReadItem): void => {
     if (!visited.enters(item)) return;
     const country = countryOf(item) || around;
     if (within) found.push(...judgeNested(item, within, source));
     found.push(
       ...judgeHours(item),
       ...judgeImage(item),
-      ...judgeReview(item),
+      ...judgeReview(item, owner),
       ...judgeSeveral(item, country),
     );
     for (const property of item.properties) {
       const { value } = property;
-      if (value.kind === 'item') visit(value.item, country, property);
+      if (value.kind === 'item') visit(value.item, country, property, item);
       else
         found.push(
           ...judgeSpot({
             item,
+            owner,
             property,
             value,
             text: value.text.trim(),
@@ -57,7 +54,7 @@ export function judgeSense(reading: Reading, countryOf: (item: ReadItem) => stri
         );
     }
   };
-  for (const item of visited.tops) visit(item, '', undefined);
+  for (const item of visited.tops) visit(item, '');
   return found;
 }
 
@@ -380,23 +377,6 @@ function judgeImage(item: ReadItem): readonly Finding[] {
       'This ImageObject has no address of a picture. Give its url or contentUrl.',
       item.typePlace,
       'url',
-    ),
-  ];
-}
-
-function judgeReview(item: ReadItem): readonly Finding[] {
-  if (
-    !item.types.some((type) => isSubtype(type, 'Review')) ||
-    valuesOf(item, 'author').length > 0 ||
-    item.properties.length === 0
-  )
-    return [];
-  return [
-    finding(
-      'guideline/review-author',
-      'A review without its author is not shown by search engines. Say who wrote it.',
-      item.typePlace,
-      'author',
     ),
   ];
 }

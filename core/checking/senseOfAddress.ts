@@ -2,15 +2,16 @@ import {
   addressParts,
   asPostPrints,
   countryCode,
+  countryInOwnWords,
   countryName,
   namesOfTown,
   postBoxWords,
   postalCodes,
   readAddress,
+  readTownLine,
   regionNamed,
   type Address,
   type AddressPart,
-  languageOfCountry,
 } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textOf, valuesOf, type ReadItem } from '#core/item';
@@ -53,6 +54,20 @@ export function judgeSeveral(item: ReadItem, country: string): readonly Finding[
   });
 }
 
+/** "Tel. 030 901820" in a text, or a telephone number of its country behind a comma or dash, "12 Row, 01872 271234". */
+export const holdsTelephone = (text: string, country: string): boolean =>
+  /\b(?:tel|phone|tél|telefon|fon|fax)\b\.?:?\s*\+?[\d(]/i.test(text) ||
+  text
+    .split(/[,;|\n]|\s[-–—]\s/)
+    .slice(1)
+    .some(
+      (piece) =>
+        /^[\s+(]*\d[\d\s()./-]{5,24}$/.test(piece) &&
+        piece.replace(/\D/g, '').length > 6 &&
+        !postalCodes[country]?.pattern.test(piece.trim()) &&
+        readTelephone(piece, country).telephone !== undefined,
+    );
+
 export function judgeStreet(spot: Spot): readonly Finding[] {
   const { text, item, country } = spot;
   if (BOX.test(text))
@@ -69,7 +84,7 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
     other.length < LONGEST_PART &&
     new RegExp(String.raw`[,;\n]\s*(?:[\w-]+ )?${escapePattern(other)}\s*(?:$|[,;\n\d])`, 'iu').test(text);
   const [town, postcode] = [part('addressLocality'), part('postalCode')];
-  if (/\b(?:tel|phone|tél|telefon|fon)\b\.?:?\s*\+?[\d(]/i.test(text))
+  if (holdsTelephone(text, country))
     return [
       tell(
         spot,
@@ -77,8 +92,19 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
         `“${shortText(text)}” holds a telephone number. It has a property of its own.`,
       ),
     ];
+  const behindName = withoutName(spot);
+  if (behindName)
+    return [
+      tell(
+        spot,
+        'value/street',
+        `“${shortText(text)}” begins with the name of the business. Write the street alone: ${behindName}.`,
+        behindName,
+      ),
+    ];
   // Names of countries take a while to open, and one line alone holds none.
-  const names = country && /[,;\n]/.test(text) ? [country, countryName(country), native(country)] : [];
+  const names =
+    country && /[,;\n]/.test(text) ? [country, countryName(country), countryInOwnWords(country)] : [];
   if (
     (postcode.length > 3 &&
       postcode.length < LONGEST_PART &&
@@ -90,6 +116,13 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
   )
     return [moreThanAStreet(spot)];
   return wholeInStreet(item, country).postalCode ? [moreThanAStreet(spot)] : [];
+}
+
+/** The street behind the name of the business, "Larch Café, 12 Row"; '' where it is none, as behind that of a house. */
+function withoutName({ text, owner }: Spot): string {
+  const [, name = '', street = ''] = /^([^,;\n]{3,80})\s*[,;\n]\s*(\S.*)$/s.exec(text) ?? [];
+  const isOwn = owner !== undefined && name !== '' && fold(textOf(owner, 'name')) === fold(name);
+  return isOwn && /\d/.test(street) ? street : '';
 }
 
 /** What a street says besides, as the parts of an address: only what can be read in one way. */
@@ -127,13 +160,11 @@ export function codeBehindRegion(
 export function heldElsewhere(item: ReadItem, country: string): ReadonlySet<AddressPart> {
   const street = wholeInStreet(item, country);
   const inStreet = addressParts.filter((part) => part !== 'streetAddress' && street[part]);
-  const inTown = CODE_BEFORE.test(textOf(item, 'addressLocality').trim()) ? (['postalCode'] as const) : [];
+  const town = readTownLine(textOf(item, 'addressLocality'), country);
+  const inTown = addressParts.filter((part) => part !== 'addressLocality' && town?.[part]);
   const inRegion = codeBehindRegion(item, country) ? (['postalCode'] as const) : [];
   return new Set([...inStreet, ...inTown, ...inRegion]);
 }
-
-/** A postal code before the town. */
-const CODE_BEFORE = /^(?:[A-Z]{1,2}-)?(\d{4,6})\s+(?=\p{L})/u;
 
 /** A street with the rest of the address behind it. Where all of that can be read in one way the mend takes it apart. */
 function moreThanAStreet(spot: Spot): Finding {
@@ -164,63 +195,12 @@ function moreThanAStreet(spot: Spot): Finding {
   );
 }
 
-/** A country as its own people call it. */
-const native = (code: string): string =>
-  new Intl.DisplayNames([languageOfCountry(code)], { type: 'region' }).of(code) ?? '';
-
-/** "Bengaluru, Karnataka": what may be the town, and what stands behind it. */
-const BEFORE_COMMA = /^([^,]{2,60}),\s*([^,]{2,40})$/;
-
 /** A postal code that is right but for what its post prints between its signs. */
 export function judgePostalForm(spot: Spot): readonly Finding[] {
   const printed = asPostPrints(spot.text, spot.country);
   if (!printed) return [];
   const message = `“${spot.text}” is written ${printed} by the post of ${countryName(spot.country)}.`;
   return [tell(spot, 'value/postal-code-form', message, printed)];
-}
-
-export function judgeTown(spot: Spot): readonly Finding[] {
-  const { text, item } = spot;
-  const postcode = textOf(item, 'postalCode').trim();
-  const street = textOf(item, 'streetAddress').trim();
-  if (
-    /\b(?:tel|phone|tél|telefon|fon|fax)\b\.?:?\s*\+?[\d(]/i.test(text) ||
-    (street.length > 3 && text.includes(street))
-  )
-    return [
-      tell(
-        spot,
-        'value/town',
-        `“${shortText(text)}” is more than a town. Street and telephone have properties of their own.`,
-      ),
-    ];
-  const [, townAlone = '', behind = ''] = BEFORE_COMMA.exec(text) ?? [];
-  const region = textOf(item, 'addressRegion').trim();
-  if (townAlone && region && (isRegion(behind, region) || regionNamed(behind, spot.country)))
-    return [
-      tell(
-        spot,
-        'value/town',
-        `“${text}” holds the region as well, which has a property of its own. Write the town alone: ${townAlone}.`,
-        isRegion(behind, region) ? townAlone : '',
-      ),
-    ];
-  if (!/^\d{4,6}\s+\p{L}/u.test(text) && !(postcode.length > 3 && text.includes(postcode))) return [];
-  const isOwn = postcode !== '' && text.includes(postcode);
-  const uncoded = text.replace(isOwn ? postcode : CODE_BEFORE, '').replace(/^[\s,]+|[\s,]+$/g, '');
-  const [, before = '', after = ''] = BEFORE_COMMA.exec(uncoded) ?? [];
-  const mended = region && isRegion(after, region) ? before : uncoded;
-  const [, code = ''] = CODE_BEFORE.exec(text) ?? [];
-  const { holder, place } = spot.value;
-  const apart = `${jsonString(mended)}, "postalCode": ${jsonString(code)}`;
-  const message = `“${text}” holds ${isOwn || !postcode ? 'the' : 'another'} postal code as well. Write the town alone: ${mended}.`;
-  if (!postcode && holder === 'json')
-    return [
-      finding('value/town', message, place, spot.property.name, {
-        edits: [{ start: place.start, end: place.end, text: apart }],
-      }),
-    ];
-  return [tell(spot, 'value/town', message, postcode ? mended : '', !isOwn)];
 }
 
 export const isRegion = (text: string, region: string): boolean => fold(text) === fold(region);

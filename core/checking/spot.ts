@@ -8,6 +8,8 @@ export type TextValue = Extract<ReadValue, { kind: 'text' }>;
 /** A text value where it stands. */
 export interface Spot {
   readonly item: ReadItem;
+  /** What holds the item; undefined where it stands by itself. */
+  readonly owner?: ReadItem | undefined;
   readonly property: ReadProperty;
   readonly value: TextValue;
   readonly text: string;

@@ -222,7 +222,7 @@ const rows = {
   },
   'guideline/review-author': {
     grade: 'should',
-    meaning: 'A review that does not say who wrote it.',
+    meaning: 'A review that does not say who wrote it, or that the business wrote itself.',
     source: PROFILE,
   },
   'guideline/worth-having': {

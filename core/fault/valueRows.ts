@@ -291,12 +291,12 @@ export const valueRows = {
   },
   'value/street': {
     grade: 'should',
-    meaning: 'A street that holds town, postal code, country or telephone as well.',
+    meaning: 'A street that holds town, postal code, country, telephone or the name of the business as well.',
     source: `${SCHEMA}/streetAddress`,
   },
   'value/town': {
     grade: 'should',
-    meaning: 'A town that holds the postal code as well.',
+    meaning: 'A town that holds the postal code, the region, the country or the telephone as well.',
     source: `${SCHEMA}/addressLocality`,
   },
   'value/image': {

@@ -51,7 +51,7 @@ const plain = (text: string): string => text.trim().replace(',', '.').replace(/^
 
 /** A point of WKT (OGC 06-103r4) or GeoJSON (RFC 7946): the longitude first. */
 const EAST_FIRST =
-  /(?:^(?:SRID=4326;\s*)?POINT ?Z?\s*\(|"coordinates"\s*:\s*\[)\s*(-?\d{1,3}(?:\.\d{1,15})?)[\s,]+(-?\d{1,3}(?:\.\d{1,15})?)/i;
+  /(?:^(?:SRID=4326;\s*)?POINT ?Z?\s*\(|"coordinates"\s*:\s*\[)\s*(-?\d{1,3}(?:\.\d{1,30})?)[\s,]+(-?\d{1,3}(?:\.\d{1,30})?)/i;
 
 /** An angle as it is written: degrees, or degrees with minutes and seconds, and what names its axis or its side. */
 interface Angle {

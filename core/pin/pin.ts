@@ -34,7 +34,7 @@ export interface Point {
 /** Decimal degrees from a text with point or comma; undefined for anything else. */
 export function readDegrees(text: string): number | undefined {
   const written = text.trim().replace('−', '-').replace(/°$/, '');
-  if (!/^[+-]?\d{1,3}([.,]\d{1,15})?$/.test(written)) return undefined;
+  if (!/^[+-]?\d{1,3}([.,]\d{1,30})?$/.test(written)) return undefined;
   return Number(written.replace(',', '.'));
 }
 

@@ -1,0 +1,48 @@
+import type { Address } from './address.ts';
+import { countryInOwnWords, countryName, countryNamed } from './country.ts';
+import { cut } from './pieces.ts';
+import { readAddress } from './split.ts';
+import { takeCountry } from './splitCountry.ts';
+
+/** A street for a line that has none, so that what is read besides is its town's. */
+const STREET = 'Street 1';
+/** No line of a town is so long; a longer one is not taken apart. */
+const LONGEST_LINE = 120;
+
+/**
+ * The parts of an address in the line of its town: "101 Reykjavík", "Rīga, LV-1050", "Tallinn (Eesti)". The country is
+ * among them only where the line names it. undefined where the line is the town alone, or cannot be read in one way.
+ * Without a country (alpha-2) a number of four to six digits before the town is its postal code.
+ */
+export function readTownLine(line: string, country: string): Partial<Address> | undefined {
+  const text = line.trim();
+  // What stands beside a town is a number, or parted from it; the names of countries take a while to open.
+  if (text.length > LONGEST_LINE || !/\d|[,;،、(]|\s[-–—]\s/.test(text)) return undefined;
+  const [, code = '', behind = ''] = (!country && /^(\d{4,6})\s+(\p{L}.*)$/u.exec(text)) || [];
+  if (code) return { postalCode: code, addressLocality: behind };
+  const parted = withCommas(text, country);
+  const { address } = readAddress(`${STREET}\n${parted}`, country);
+  const { addressLocality: town, addressRegion: region } = address;
+  const isReversed = region !== '' && text.indexOf(region) < text.indexOf(town);
+  if (address.streetAddress !== STREET || !/\p{L}/u.test(town) || town === text || isReversed)
+    return undefined;
+  return {
+    ...address,
+    streetAddress: '',
+    addressCountry: takeCountry(cut(`${STREET}\n${parted}`), country).code,
+  };
+}
+
+/** Brackets round a country or a code, and a hyphen before a code, as commas; a country in its own words by its name. */
+function withCommas(text: string, country: string): string {
+  const commas = text
+    .replace(/\s*\(([^()]{2,60})\)$/, (whole, held: string) =>
+      countryNamed(held) || held === countryInOwnWords(country) || /^[\d -]+$/.test(held)
+        ? `, ${held}`
+        : whole,
+    )
+    .replace(/(\p{L}{3})-(\d{4,6})$/u, '$1 $2');
+  const own = countryInOwnWords(country);
+  const before = own && commas.endsWith(own) ? commas.slice(0, -own.length) : '';
+  return /[,;،、]\s*$|\s[-–—]\s+$/.test(before) ? before + countryName(country) : commas;
+}

@@ -1,0 +1,90 @@
+import { addressParts, readTownLine, regionNamed, type AddressPart } from '#core/address';
+import { finding, shortText, type Finding } from '#core/fault';
+import { textOf, valuesOf } from '#core/item';
+import { fold, jsonString } from '#core/text';
+import { holdsTelephone, isRegion } from './senseOfAddress.ts';
+import { tell, type Spot } from './spot.ts';
+
+/** What people call a part that stands in the town. */
+const CALLED: Readonly<Partial<Record<AddressPart, string>>> = {
+  postalCode: 'postal code',
+  addressRegion: 'region',
+  addressCountry: 'country',
+};
+
+/** A town, and what of the address stands beside it in its text. */
+interface TownRead {
+  readonly town: string;
+  readonly beside: readonly (readonly [AddressPart, string])[];
+}
+
+/** A town whose text holds other parts of the address, or the telephone. */
+export function judgeTown(spot: Spot): readonly Finding[] {
+  const { text, item } = spot;
+  const street = textOf(item, 'streetAddress').trim();
+  if (holdsTelephone(text, spot.country) || (street.length > 3 && text.includes(street)))
+    return [
+      tell(
+        spot,
+        'value/town',
+        `“${shortText(text)}” is more than a town. Street and telephone have properties of their own.`,
+      ),
+    ];
+  const read = besideOwnRegion(spot) ?? besideTown(spot);
+  return read ? [moreThanATown(spot, read)] : [];
+}
+
+/** "Potsdam, Brandenburg" where Brandenburg is the region of the address. */
+function besideOwnRegion({ text, item, country }: Spot): TownRead | undefined {
+  const [, town = '', behind = ''] = /^([^,]{2,60}),\s*([^,]{2,40})$/.exec(text) ?? [];
+  const region = textOf(item, 'addressRegion').trim();
+  if (!town || !region || !isRegion(behind, region)) return undefined;
+  const read = readTownLine(town, country);
+  const beside = addressParts.flatMap((part): [AddressPart, string][] =>
+    part !== 'addressLocality' && read?.[part] ? [[part, read[part]]] : [],
+  );
+  return { town: read?.addressLocality ?? town, beside: [...beside, ['addressRegion', region]] };
+}
+
+function besideTown({ text, country }: Spot): TownRead | undefined {
+  const read = readTownLine(text, country);
+  if (!read) return undefined;
+  const beside = addressParts.flatMap((part): [AddressPart, string][] =>
+    part !== 'addressLocality' && read[part] ? [[part, read[part]]] : [],
+  );
+  const region = read.addressRegion ?? '';
+  // A place in a town may be called like a region; a code is none, and neither is what stands in a list.
+  const isCertain =
+    Boolean(read.postalCode) ||
+    Boolean(read.addressCountry && (!country || read.addressCountry === country)) ||
+    regionNamed(region, country) !== undefined ||
+    /^\p{Lu}{2,3}$/u.test(region);
+  return isCertain ? { town: read.addressLocality ?? '', beside } : undefined;
+}
+
+function moreThanATown(spot: Spot, { town, beside }: TownRead): Finding {
+  const { text, item, value, property, country } = spot;
+  const own = (part: AddressPart): string => textOf(item, part).trim();
+  const isGiven = (part: AddressPart): boolean => valuesOf(item, part).length > 0;
+  const isSame = (part: AddressPart, said: string): boolean =>
+    !own(part) ||
+    fold(own(part)) === fold(said) ||
+    part === 'addressCountry' ||
+    (part === 'postalCode' && fold(own(part)).replace(/\W/g, '') === fold(said).replace(/\W/g, '')) ||
+    (part === 'addressRegion' &&
+      regionNamed(own(part), country) !== undefined &&
+      regionNamed(own(part), country) === regionNamed(said, country));
+  const others = beside.filter(([part, said]) => !isSame(part, said));
+  const missing = beside.filter(([part]) => !isGiven(part));
+  const held = beside
+    .map(([part, said]) => `${isSame(part, said) ? 'the' : 'another'} ${CALLED[part] ?? 'street'}`)
+    .join(' and ');
+  const message = `“${shortText(text)}” holds ${held} as well. Write the town alone: ${town}.`;
+  if (missing.length === 0) return tell(spot, 'value/town', message, town, others.length > 0);
+  const more = missing.map(([part, said]) => `, ${jsonString(part)}: ${jsonString(said)}`).join('');
+  const { start, end } = value.place;
+  return finding('value/town', message, value.place, property.name, {
+    edits: value.holder === 'json' ? [{ start, end, text: jsonString(town) + more }] : null,
+    guess: others.length > 0,
+  });
+}
