@@ -17,14 +17,15 @@ export function judgeLetters(spot: Spot): readonly Finding[] {
         whole,
       ),
     ];
-  const unseen = value.holder === 'text' ? null : UNSEEN.exec(value.text);
+  const marks = OF_NUMBERS.has(property.name) ? UNSEEN_IN_NUMBERS : UNSEEN;
+  const unseen = value.holder === 'text' ? null : marks.exec(value.text);
   if (unseen)
     return [
       tell(
         spot,
         'value/invisible',
         `“${shortText(text)}” holds a character that nobody sees (${codePointName(unseen[0].charCodeAt(0))}), so that it is another text to a machine. Take it out.`,
-        value.text.replace(new RegExp(UNSEEN, 'g'), ''),
+        value.text.replace(new RegExp(marks, 'g'), ''),
       ),
     ];
   if (/url|image|logo|sameAs/i.test(property.name)) return [];
@@ -97,6 +98,9 @@ function withoutEscapes(text: string): string {
  * part of writing in some scripts.
  */
 const UNSEEN = /[\u00ad\u180e\u200b\u2060\ufeff]/;
+/** In numbers and addresses the others are none either: address books put them round what they copy. */
+const UNSEEN_IN_NUMBERS = /[\u00ad\u180e\u200b-\u200f\u202a-\u202e\u2060\u2066-\u2069\ufeff]/;
+const OF_NUMBERS = new Set(['telephone', 'faxNumber', 'email', 'url', 'postalCode', 'latitude', 'longitude']);
 
 /** What a text with tags of HTML shows: a line for each of its paragraphs. */
 const withoutHtml = (text: string): string =>

@@ -10,11 +10,12 @@ import { judgePostalForm, judgeSeveral, judgeStreet, judgeWholeAddress } from '.
 import { judgeTown } from './senseOfTown.ts';
 import { judgeCodeOfTown, judgeRegion } from './senseOfRegion.ts';
 import { judgeHours } from './senseOfHours.ts';
+import { judgeContent, judgeImage, judgePictureAddress } from './senseOfImages.ts';
 import { judgeReview } from './senseOfReviews.ts';
 import { judgeLei, judgeTradeNumber, judgeUnit } from './codes.ts';
 import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
 import { tellBeside } from './beside.ts';
-import { DATA_TYPES, propertiesMeant } from './meant.ts';
+import { DATA_TYPES } from './meant.ts';
 import { judgeLetters } from './letters.ts';
 import { tell, type Spot } from './spot.ts';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
@@ -38,8 +39,11 @@ export function judgeSense(reading: Reading, countryOf: (item: ReadItem) => stri
     );
     for (const property of item.properties) {
       const { value } = property;
-      if (value.kind === 'item') visit(value.item, country, property, item);
-      else
+      if (value.kind === 'item') {
+        const isItself = value.item === item || (item.id !== null && value.item.id === item.id);
+        if (isItself && OF_ANOTHER.has(property.name)) found.push(ofItself(property));
+        visit(value.item, country, property, item);
+      } else
         found.push(
           ...judgeSpot({
             item,
@@ -58,6 +62,26 @@ export function judgeSense(reading: Reading, countryOf: (item: ReadItem) => stri
   return found;
 }
 
+/** What a business is or has among others: none is its own. */
+const OF_ANOTHER = new Set([
+  'parentOrganization',
+  'subOrganization',
+  'branchOf',
+  'department',
+  'containedInPlace',
+  'containsPlace',
+  'member',
+  'memberOf',
+]);
+
+const ofItself = ({ name, place }: ReadProperty): Finding =>
+  finding(
+    'structure/reference',
+    `${name} leads back to the item itself, which is none of its own. Name the other one, or leave it out.`,
+    place,
+    name,
+  );
+
 /** What is judged of a value, by its property. */
 const BY_NAME = table<(spot: Spot) => readonly Finding[]>({
   telephone: judgeNumber,
@@ -73,6 +97,7 @@ const BY_NAME = table<(spot: Spot) => readonly Finding[]>({
   image: judgePictureAddress,
   logo: judgePictureAddress,
   photo: judgePictureAddress,
+  contentUrl: judgeContent,
   ratingValue: judgeDecimal,
   price: judgePrice,
   minPrice: judgePrice,
@@ -270,21 +295,6 @@ function judgeTracking(spot: Spot): readonly Finding[] {
   ];
 }
 
-/** The address of a page, or of a whole site. */
-const OF_A_PAGE = /^https?:\/\/(?:[^/?#]+\/?(?:#|$)|[^?#]*\/[^?#]*\.(?:html?|aspx)(?:[?#]|$))/i;
-
-/** The address of a page where one of a picture is asked for. */
-function judgePictureAddress(spot: Spot): readonly Finding[] {
-  if (!OF_A_PAGE.test(spot.text)) return [];
-  return [
-    tell(
-      spot,
-      'value/image',
-      `“${shortText(spot.text)}” is the address of a page, and ${spot.property.name} asks for that of a picture.`,
-    ),
-  ];
-}
-
 function judgeDecimal(spot: Spot): readonly Finding[] {
   if (!/^\d,\d+$/.test(spot.text)) return [];
   const mended = spot.text.replace(',', '.');
@@ -365,18 +375,3 @@ const NESTED = table<string>({
   reviewRating: 'Rating',
   contactPoint: 'ContactPoint',
 });
-
-function judgeImage(item: ReadItem): readonly Finding[] {
-  if (!item.types.includes('ImageObject') || item.id !== null) return [];
-  const meant = propertiesMeant(item);
-  if (['url', 'contentUrl', 'embedUrl'].some((name) => textOf(item, name).trim() || meant.has(name)))
-    return [];
-  return [
-    finding(
-      'value/image',
-      'This ImageObject has no address of a picture. Give its url or contentUrl.',
-      item.typePlace,
-      'url',
-    ),
-  ];
-}

@@ -336,6 +336,8 @@ const NEEDS_ITEM = new Set([
   'specialOpeningHoursSpecification',
   'aggregateRating',
   'reviewRating',
+  'review',
+  'contactPoint',
 ]);
 
 function judgeKind(
@@ -349,7 +351,8 @@ function judgeKind(
     (range) => isSubtype(range, 'Enumeration') && membersOf(range).length > 0,
   );
   if (enumerations.length === ranges.length) return judgeMember(name, value, enumerations);
-  if (!NEEDS_ITEM.has(name) || value.text.trim() === '') return undefined;
+  // An address leads to the item.
+  if (!NEEDS_ITEM.has(name) || /^$|^(?:https?:|#|\/)/i.test(value.text.trim())) return undefined;
   return finding(
     'vocabulary/value-kind',
     `${name} is the text “${value.text.slice(0, 60)}”; a machine needs an item of type ${ranges.join(' or ')} there.`,

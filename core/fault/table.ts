@@ -301,7 +301,7 @@ const rows = {
   },
   'structure/reference': {
     grade: 'should',
-    meaning: 'A reference to a part of the page that nothing describes.',
+    meaning: 'A reference to a part of the page that nothing describes, or back to the item itself.',
     source: `${JSONLD} §3.3`,
   },
   'structure/reference-elsewhere': {

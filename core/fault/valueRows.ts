@@ -271,7 +271,7 @@ export const valueRows = {
   },
   'value/email-form': {
     grade: 'should',
-    meaning: 'An email address written as a link.',
+    meaning: 'An email address written as a link, or with a slip in its domain.',
     source: 'RFC 6068',
   },
   'value/name': {

@@ -1,4 +1,5 @@
 import { fault, type Fault } from '#core/fault';
+import { mailHostMeant } from './slips.ts';
 
 /**
  * Whether a text is one email address: the form of input type=email (HTML Living Standard, 4.10.5.1.5) with a dot in its
@@ -10,13 +11,29 @@ export const isEmail = (text: string): boolean =>
     text,
   );
 
-/** The fault of an email address that cannot be written to. */
+/** The fault of an email address that cannot be written to, or has a slip in its domain. */
 export function judgeEmail(text: string): readonly Fault[] {
   const written = text.trim();
-  if (!written || isEmail(written.replace(/^mailto:/i, ''))) return [];
+  const bare = written.replace(/^mailto:/i, '');
+  const meant = isEmail(bare) ? withoutSlip(bare) : '';
+  if (meant)
+    return [
+      fault(
+        'value/email-form',
+        `“${bare}” has a slip in its domain, where nobody reads mail. Did you mean ${meant}?`,
+      ),
+    ];
+  if (!written || isEmail(bare)) return [];
   return [
     fault('value/email', `“${written}” is not an email address. Write it like desk@larkspurvane.example.`),
   ];
+}
+
+/** "desk@gmial.com" as it was meant; '' where there is no such slip. */
+export function withoutSlip(email: string): string {
+  const [, local = '', host = ''] = /^([^@]+@)([^@]+)$/.exec(email) ?? [];
+  const meant = mailHostMeant(host);
+  return meant && local + meant;
 }
 
 /** The most characters of an address before and behind its @ (RFC 5321, 4.5.3.1). */

@@ -1,5 +1,6 @@
 import { fault, type Fault } from '#core/fault';
-import { remember } from '#core/text';
+import { escapePattern, remember } from '#core/text';
+import { endMeant } from './slips.ts';
 
 /** Hosts of private networks (RFC 1918, RFC 6762, RFC 8375) and of the machine itself. */
 const HERE_ALONE =
@@ -11,6 +12,10 @@ const TEMPLATE_HOST =
 
 /** Hosts on which sites are made before visitors know them. */
 const STAGING_HOST = /^(?:www\.)?(?:staging|stage|stg|dev|uat|preprod|preview)\d?\./;
+
+/** Whether a host is one that names can lead to (RFC 1123, 2.1, with the low line of some), or the number of one. */
+const isHost = (host: string): boolean =>
+  /^(?:[a-z\d_](?:[a-z\d_-]*[a-z\d_])?\.)+[a-z\d-]+\.?$/.test(host) || /^\[[\da-f:.]+\]$/.test(host);
 
 /** Faults of an address that machines must be able to fetch: absolute, http or https (URL Standard). */
 export function judgeUrl(text: string): readonly Fault[] {
@@ -34,8 +39,16 @@ export function judgeUrl(text: string): readonly Fault[] {
     ];
   }
   const url = parseUrl(written);
-  if (!url || /\s/.test(written) || !/^https?:\/\//i.test(written) || !url.hostname.includes('.'))
+  if (!url || /\s/.test(written) || !/^https?:\/\//i.test(written) || !isHost(url.hostname))
     return [fault('value/url', `“${written}” is not a web address that can be fetched.`)];
+  const meant = endMeant(url.hostname);
+  if (meant)
+    return [
+      fault(
+        'value/url',
+        `“${written}” leads nowhere: there is no ${url.hostname}. Did you mean ${written.replace(new RegExp(escapePattern(url.hostname), 'i'), meant)}?`,
+      ),
+    ];
   if (HERE_ALONE.test(url.hostname))
     return [
       fault('value/url', `“${written}” is reached from inside its own network alone, and by no visitor.`),

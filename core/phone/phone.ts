@@ -45,7 +45,11 @@ const remembered = remember((key) => {
 });
 
 function readAnew(typed: string, country: string): TelephoneReading {
-  const text = typed.trim().slice(0, 250);
+  // Marks of direction, which address books put round what they copy, are no part of a number.
+  const text = typed
+    .replace(/[\u200b-\u200f\u202a-\u202e\u2060\u2066-\u2069]/g, '')
+    .trim()
+    .slice(0, 250);
   if (!text) return { telephone: undefined, faults: [] };
   const home = isSupportedCountry(country) ? country : undefined;
   const number = parseNumber(text, home);

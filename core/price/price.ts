@@ -47,6 +47,13 @@ export function judgePriceRange(text: string, country = ''): readonly Fault[] {
         `“${text.trim().slice(0, 60)}” is neither one to four currency signs nor a range of amounts. ${write}`,
       ),
     ];
+  if (/^\d+(?:[.,]\d+)?$/.test(text.trim()))
+    return [
+      fault(
+        'value/price-range',
+        `“${text.trim()}” says neither a currency nor from where to where. ${write}`,
+      ),
+    ];
   if (text.trim().length < 100) return [];
   return [
     fault(

@@ -1,5 +1,5 @@
 /** What people certainly meant by a text that is not in the form of its kind; '' where it is, or nobody can tell. */
-import { judgeEmail, judgeUrl } from '#core/link';
+import { judgeEmail, judgeUrl, withoutSlip } from '#core/link';
 import { readTelephone } from '#core/phone';
 import { machineDate, machineDateOrYear, machineTime } from '#core/hours';
 import { fold, plainText, table } from '#core/text';
@@ -145,14 +145,23 @@ const AT =
 const DOT =
   /\s*[([{<]\s*(?:dot|punkt|point|punto|ponto|punt|piste|kropka|tečka|\.)\s*[)\]}>]\s*|\s+(?:dot|punkt|point|punto)\s+/gi;
 
-/** "mailto:desk@example.com", "desk (at) example (dot) com" */
+/** Characters of an email address (RFC 5321, 4.5.3.1) with its name and what hides it. */
+const LONGEST_MAIL = 500;
+
+/** "mailto:desk@example.com", "desk (at) example (dot) com", "Desk <desk@example.com>", "desk@@example..com." */
 export function emailMeant(text: string): string {
+  if (text.length > LONGEST_MAIL) return '';
   const bare = text
     .trim()
+    .replace(/^[^<>@]{0,100}<([^<>@\s]+@[^<>@\s]+)>$/, '$1')
     .replace(/^(?:mailto:|e-?mail\s*:)\s*/i, '')
     .replace(AT, '@')
-    .replace(DOT, '.');
-  return judgeEmail(bare).length === 0 ? other(text, bare) : '';
+    .replace(/\s*@+\s*/, '@')
+    .replace(DOT, '.')
+    .replace(/(?<=@.*)(?:\.{2,}|,)(?=[\p{L}\d])/gu, '.')
+    .replace(/[.,;]+$/, '');
+  const right = withoutSlip(bare) || bare;
+  return judgeEmail(right).length === 0 ? other(text, right) : '';
 }
 
 /** "Tel.: 07071 55667" without what it is called. */

@@ -1,0 +1,114 @@
+/** Slips of fingers and of programs in the values of a business, each told once and mended where one thing was meant. */
+import { describe, expect, test } from '@jest/globals';
+import { applyEdits } from '#core/text';
+import { check } from './index.ts';
+
+const base = {
+  '@context': 'https://schema.org',
+  '@type': 'Store',
+  '@id': 'https://larch.example/#store',
+  name: 'Larch',
+  telephone: '+44 1872 271234',
+  address: { '@type': 'PostalAddress', addressLocality: 'Truro', addressCountry: 'GB' },
+};
+const source = (more: object): string => JSON.stringify({ ...base, ...more });
+const usual = new Set(check(source({})).findings.map(({ code }) => code));
+const told = (more: object) => check(source(more)).findings.filter(({ code }) => !usual.has(code));
+const mended = (more: object): unknown => {
+  const [found] = told(more);
+  return found?.mend ? JSON.parse(applyEdits(source(more), [...found.mend.edits])) : undefined;
+};
+
+describe('an email address', () => {
+  test.each([
+    ['desk@gmial.com', 'desk@gmail.com'],
+    ['desk@gnail.com', 'desk@gmail.com'],
+    ['desk@gmail.con', 'desk@gmail.com'],
+    ['desk@gmail.co', 'desk@gmail.com'],
+    ['desk@hotmial.co.uk', 'desk@hotmail.co.uk'],
+    ['desk@yahooo.fr', 'desk@yahoo.fr'],
+    ['desk@outlok.de', 'desk@outlook.de'],
+    ['desk@larch.ogr', 'desk@larch.org'],
+    ['desk@larch.nte', 'desk@larch.net'],
+  ])('%s has a slip', (email, meant) => {
+    expect(told({ email }).map(({ code }) => code)).toEqual(['value/email-form']);
+    expect(mended({ email })).toMatchObject({ email: meant });
+  });
+  test.each(['desk@mail.com', 'desk@gmail.com', 'desk@ymail.com', 'desk@larch.co', 'desk@yahoo.com.br'])(
+    '%s has none',
+    (email) => expect(told({ email })).toEqual([]),
+  );
+  test.each([
+    ['Desk <desk@larch.example>', 'desk@larch.example'],
+    ['desk@@larch.example', 'desk@larch.example'],
+    ['desk @ larch.example', 'desk@larch.example'],
+    ['desk@larch..example', 'desk@larch.example'],
+    ['desk@larch,example', 'desk@larch.example'],
+    ['desk@larch.example.', 'desk@larch.example'],
+  ])('%s is mended', (email, meant) => expect(mended({ email })).toMatchObject({ email: meant }));
+  test.each(['desk@', '@larch.example', 'desk@larch', 'a@larch.example, b@larch.example'])(
+    '%s is left to people',
+    (email) => {
+      expect(told({ email }).map(({ code }) => code)).toEqual(['value/email']);
+      expect(mended({ email })).toBeUndefined();
+    },
+  );
+});
+
+test.each([
+  ['https://larch,example/', 'is not a web address that can be fetched'],
+  ['https://larch!.example/', 'is not a web address that can be fetched'],
+  ['https://larch.con/shop', 'Did you mean https://larch.com/shop?'],
+  ['https://www.larch.ogr', 'Did you mean https://www.larch.org?'],
+])('%s leads nowhere', (address, message) =>
+  expect(told({ sameAs: address }).map((one) => `${one.code} ${one.message}`)).toEqual([
+    expect.stringMatching(new RegExp(`^value/url .*${message.replace(/[.?/]/g, '\\$&')}`)),
+  ]),
+);
+test.each(['https://larch_shop.example/', 'https://bäckerei.example/', 'https://203.0.113.5/'])(
+  '%s leads somewhere',
+  (address) => expect(told({ sameAs: [`${address}larch`] })).toEqual([]),
+);
+
+test.each([
+  ['https://larch.example/menu.pdf', 'value/image', 'leads to a file of .pdf'],
+  ['https://larch.example/tour.mp4?v=2', 'value/image', 'leads to a file of .mp4'],
+  ['https://larch.example/about.html', 'value/image', 'is the address of a page'],
+  ['https://via.placeholder.com/300x200', 'value/placeholder', 'templates stand in with'],
+  ['https://larch.example/img/no-image.png', 'value/placeholder', 'templates stand in with'],
+  ['https://larch.example/img/woo-placeholder-300x300.jpg', 'value/placeholder', 'stand in with'],
+])('%s is no picture', (image, code, message) => {
+  for (const value of [image, { '@type': 'ImageObject', contentUrl: image }]) {
+    const [found, ...others] = told({ image: value });
+    expect([found?.code, others]).toEqual([code, []]);
+    expect(found?.message).toContain(message);
+  }
+});
+test.each(['front.jpg', 'photo.php?id=2', 'shop-front.webp', 'logo.svg', 'placeholders-we-sell/front.jpg'])(
+  '%s may be one',
+  (file) => expect(told({ image: `https://larch.example/${file}` })).toEqual([]),
+);
+
+test('marks of direction round a number are told as that, and it is read without them', () => {
+  const telephone = '\u202a+44 1872 271234\u202c';
+  expect(told({ telephone }).map(({ code }) => code)).toEqual(['value/invisible']);
+  expect(mended({ telephone })).toMatchObject({ telephone: '+44 1872 271234' });
+  // In a name they are part of writing.
+  expect(told({ name: 'Larch \u200fشاي' })).toEqual([]);
+});
+
+test.each([['10'], [2], ['25.50']])('a price of %s alone says nothing', (priceRange) =>
+  expect(told({ priceRange }).map(({ code }) => code)).toEqual(['value/price-range']),
+);
+
+test('a text where an item is needed is told, and an address of one is not', () => {
+  expect(told({ review: 'Great place' }).map(({ code }) => code)).toEqual(['vocabulary/value-kind']);
+  expect(told({ contactPoint: 'desk' }).map(({ code }) => code)).toEqual(['vocabulary/value-kind']);
+  expect(told({ review: 'https://larch.example/reviews' })).toEqual([]);
+});
+
+test('a business is no part of itself', () => {
+  const id = { '@id': base['@id'] };
+  expect(told({ parentOrganization: id }).map(({ code }) => code)).toEqual(['structure/reference']);
+  expect(told({ parentOrganization: { '@type': 'Organization', name: 'Larch Group' } })).toEqual([]);
+});
