@@ -30,7 +30,7 @@ export function judgeSense(reading: Reading, countryOf: (item: ReadItem) => stri
   const visit = (item: ReadItem, around: string, within?: ReadProperty, owner?: ReadItem): void => {
     if (!visited.enters(item)) return;
     const country = countryOf(item) || around;
-    if (within) found.push(...judgeNested(item, within, source));
+    if (within) found.push(...judgeNested(item, within, source, owner));
     found.push(
       ...judgeHours(item),
       ...judgeImage(item),
@@ -327,16 +327,24 @@ function typeAdded(item: ReadItem, { start }: Place, source: string, type: strin
 }
 
 /** An object inside another without a type: what it is follows from the property, where that holds one kind alone. */
-function judgeNested(item: ReadItem, { name, place }: ReadProperty, source: string): readonly Finding[] {
-  if (item.properties.length === 0 && item.id === null && item.syntax === 'jsonld')
-    return [
-      finding(
-        'value/empty',
-        `${name} is there, but says nothing. Leave out what is not known.`,
-        item.place,
-        name,
-      ),
-    ];
+function judgeNested(
+  item: ReadItem,
+  { name, place }: ReadProperty,
+  source: string,
+  owner: ReadItem | undefined,
+): readonly Finding[] {
+  const saysNothing = (what: string): readonly Finding[] => [
+    finding('value/empty', `${name} is there, but says nothing${what}`, item.place, name),
+  ];
+  if (item.properties.length === 0 && item.id === null) {
+    if (item.syntax === 'jsonld') return saysNothing('. Leave out what is not known.');
+    const isOfBusiness = owner?.types.some(
+      (type) => isSubtype(type, 'Organization') || isSubtype(type, 'Place'),
+    );
+    const attribute = item.syntax === 'rdfa' ? 'property' : 'itemprop';
+    if (item.types.length > 0 && isOfBusiness)
+      return saysNothing(`: nothing in it has ${attribute}. Mark its parts, or leave it out.`);
+  }
   if (item.types.length > 0 || item.properties.length === 0) return [];
   const known = propertyNamed(name);
   const ranges = (known?.ranges ?? []).filter((range) => !DATA_TYPES.has(range));

@@ -32,9 +32,9 @@ export function judgePictureAddress(spot: Spot): readonly Finding[] {
 export const judgeContent = (spot: Spot): readonly Finding[] =>
   spot.item.types.includes('ImageObject') ? judgePictureAddress(spot) : [];
 
-/** An ImageObject without the address of a picture. */
+/** An ImageObject without the address of a picture; one that says nothing at all is told as that. */
 export function judgeImage(item: ReadItem): readonly Finding[] {
-  if (!item.types.includes('ImageObject') || item.id !== null) return [];
+  if (!item.types.includes('ImageObject') || item.id !== null || item.properties.length === 0) return [];
   const meant = propertiesMeant(item);
   if (['url', 'contentUrl', 'embedUrl'].some((name) => textOf(item, name).trim() || meant.has(name)))
     return [];

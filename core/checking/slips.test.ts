@@ -112,3 +112,33 @@ test('a business is no part of itself', () => {
   expect(told({ parentOrganization: id }).map(({ code }) => code)).toEqual(['structure/reference']);
   expect(told({ parentOrganization: { '@type': 'Organization', name: 'Larch Group' } })).toEqual([]);
 });
+
+describe('a part of a business that nothing marks the values of', () => {
+  const found = (part: string): readonly string[] =>
+    check(`<div itemscope itemtype="https://schema.org/Store"><b itemprop="name">Larch</b>${part}</div>`)
+      .findings.filter(({ code }) => /^value\//.test(code))
+      .map(
+        ({ code, property, message }) =>
+          `${code} ${property ?? ''} ${/nothing in it has \w+/.exec(message)?.[0] ?? ''}`,
+      );
+  test.each([
+    ['address', 'PostalAddress', '12 Row, Truro TR1 2QQ'],
+    ['geo', 'GeoCoordinates', ''],
+    ['aggregateRating', 'AggregateRating', '4.5 of 5 (12 reviews)'],
+    ['founder', 'Person', 'Ann Lee'],
+    ['image', 'ImageObject', '<img src="https://larch.example/a.jpg" alt="Front">'],
+  ])('%s', (name, type, text) =>
+    expect(
+      found(`<p itemprop="${name}" itemscope itemtype="https://schema.org/${type}">${text}</p>`),
+    ).toEqual([`value/empty ${name} nothing in it has itemprop`]),
+  );
+  test('is told in RDFa too, and not where it has a name to go by', () => {
+    const rdfa = `<div vocab="https://schema.org/" typeof="Store"><b property="name">Larch</b><p property="founder" typeof="Person">Ann</p></div>`;
+    expect(check(rdfa).findings.find(({ code }) => code === 'value/empty')?.message).toContain(
+      'has property',
+    );
+    const named =
+      '<a itemprop="founder" itemscope itemtype="https://schema.org/Person" itemid="https://larch.example/ann">Ann</a>';
+    expect(found(named)).toEqual([]);
+  });
+});
