@@ -1,13 +1,11 @@
-import { percentDecoded } from '#core/text';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textContent, type HtmlDocument } from '#core/html';
 import { isSubtype } from '#core/vocabulary';
 import { itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
-import { emailsIn, foldUrl, parseUrl, siteOf, withCapitalHex } from '#core/link';
-import { readTelephone } from '#core/phone';
-import { countryOf } from '#core/record';
-import { numbersIn, telephonesAmong, VisitorSearch } from '#core/agreement';
+import { foldUrl, parseUrl, siteOf, withCapitalHex } from '#core/link';
+import { VisitorSearch } from '#core/agreement';
 import { businessesIn, canonicalOf, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
+import { judgePageLinks } from './pageLinks.ts';
 import { instead } from './spot.ts';
 
 /** What markup says beside what its page says of itself: its canonical address, its ratings, its pictures. */
@@ -16,7 +14,7 @@ export const judgeOnPage = (reading: Reading): readonly Finding[] => [
   ...judgeRatingShown(reading),
   ...judgeAlternativeText(reading),
   ...judgeCapitals(reading),
-  ...judgeLinks(reading),
+  ...judgePageLinks(reading),
 ];
 
 /**
@@ -258,55 +256,3 @@ const judgeAlternativeText = ({ document, lines }: Reading): readonly Finding[] 
     const message = `This picture of the business has no alternative text. Say in alt what it shows.`;
     return [finding('guideline/alternative-text', message, lines.place(start, contentStart), property)];
   });
-
-/** Links that dial, or write to, another number or address than they show (RFC 3966, RFC 6068). */
-function judgeLinks({ document, lines, items }: Reading): readonly Finding[] {
-  const [business] = businessesIn(items);
-  const country = business ? countryOf(recordFromItem(business)) : '';
-  const links = (document?.elements ?? []).filter(
-    ({ name, inert, contentStart, contentEnd }) =>
-      name === 'a' && !inert && contentEnd - contentStart <= LONGEST_LINK,
-  );
-  return links.flatMap((element) => {
-    const [, scheme = '', target = ''] =
-      /^(tel|mailto):([^?]*)/i.exec(element.attributes['href']?.trim() ?? '') ?? [];
-    if (!target) return [];
-    const text = textContent(element);
-    const isCall = scheme.toLowerCase() === 'tel';
-    const other = isCall ? otherNumber(text, target, country) : otherEmail(text, target);
-    if (other === undefined) return [];
-    const does = isCall ? 'dials' : 'writes to';
-    const message = `The link shows “${shortText(other)}” and ${does} ${shortText(target)}. Whoever follows it reaches another than they read.`;
-    return [
-      finding(
-        'agreement/link',
-        message,
-        lines.place(element.start, element.contentStart),
-        isCall ? 'telephone' : 'email',
-      ),
-    ];
-  });
-}
-
-/** A link with more in it is no number with its name. */
-const LONGEST_LINK = 2000;
-
-/** The one number that a link shows, where it dials another. */
-function otherNumber(text: string, target: string, country: string): string | undefined {
-  const dialled = readTelephone(percentDecoded(target), country).telephone;
-  const shown = telephonesAmong(numbersIn(text), country);
-  const [only] = shown;
-  if (!dialled || !only || shown.length > 1 || only.e164 === dialled.e164) return undefined;
-  // Of a country that is not the business's, a number is shown without its code and dialled with it.
-  const [one, other] = [only.text, percentDecoded(target)].map((number) =>
-    number.replace(/\D/g, '').replace(/^0+/, ''),
-  );
-  return one && other?.endsWith(one) ? undefined : only.text;
-}
-
-/** The one address that a link shows, where it writes to another. */
-function otherEmail(text: string, target: string): string | undefined {
-  const [only, ...more] = emailsIn(text).map(({ 0: address }) => address);
-  const isOther = only !== undefined && only.toLowerCase() !== percentDecoded(target).trim().toLowerCase();
-  return isOther && more.length === 0 ? only : undefined;
-}

@@ -62,6 +62,8 @@ function judgeElements(reading: Reading): readonly Finding[] {
     const found: Finding[] = [];
     if (attributes['itemtype'] !== undefined)
       found.push(...judgeItemtype(reading, element, attributes['itemtype']));
+    if (/schema:/i.test(attributes['itemprop'] ?? ''))
+      found.push(...judgePrefixed(reading, element, attributes['itemprop'] ?? ''));
     if (attributes['itemref'] !== undefined) {
       ids ??= new Set(document.elements.flatMap((one) => one.attributes['id'] ?? []));
       found.push(...judgeItemref(reading, element, attributes['itemref'], ids));
@@ -89,8 +91,9 @@ function judgeItemtype(reading: Reading, element: HtmlElement, itemtype: string)
     );
   }
   for (const type of tokensOf(itemtype)) {
-    if (/^[a-z][a-z0-9+.-]*:/i.test(type)) continue;
-    const meant = type.replace(/^(?:\/\/)?(?:www\.)?schema\.org\//i, '');
+    // Microdata has no prefixes: "schema:Store" is an address of its own.
+    if (/^(?!schema:)[a-z][a-z0-9+.-]*:/i.test(type)) continue;
+    const meant = type.replace(/^(?:(?:\/\/)?(?:www\.)?schema\.org\/|schema:)/i, '');
     const span = attributeSpan(source, element, 'itemtype');
     const at = span ? source.slice(span.start, span.end).indexOf(type) : -1;
     const place =
@@ -122,6 +125,26 @@ function judgeItemtype(reading: Reading, element: HtmlElement, itemtype: string)
   }
   return found;
 }
+
+/** "schema:name" in microdata, which has no prefixes: it is the whole address of another property (HTML, 5.2.3). */
+const judgePrefixed = (
+  { source, lines }: Reading,
+  element: HtmlElement,
+  itemprop: string,
+): readonly Finding[] =>
+  tokensOf(itemprop).flatMap((token) => {
+    const [, name = ''] = /^schema:(\w+)$/i.exec(token) ?? [];
+    const span = attributeSpan(source, element, 'itemprop');
+    const at = span ? source.slice(span.start, span.end).indexOf(token) : -1;
+    if (!name || !span || at < 0) return [];
+    const place = lines.place(span.start + at, span.start + at + token.length);
+    const message = `itemprop="${token}" names no property of schema.org: microdata has no prefixes. Write ${name}.`;
+    return [
+      finding('vocabulary/unknown-property', message, place, name, {
+        edits: [{ start: place.start, end: place.end, text: name }],
+      }),
+    ];
+  });
 
 /** RDFa: a type by a bare name means something only under a vocab. */
 function judgeTypeof({ lines, source }: Reading, element: HtmlElement, types: string): readonly Finding[] {

@@ -372,7 +372,7 @@ const rows = {
   },
   'agreement/link': {
     grade: 'should',
-    meaning: 'A link dials, or writes to, another than it shows.',
+    meaning: 'A link dials, or writes to, another than it shows, or nobody.',
     source: 'RFC 3966, RFC 6068',
   },
   'agreement/canonical': {
