@@ -186,10 +186,14 @@ function wantsOf(
   source: string,
 ): readonly Finding[] {
   const meant = propertiesMeant(item);
+  const astray = heldByParts(item);
   const around = aroundOf(recordFromItem(item));
   const spared = knownFacts.flatMap((fact) => (fact.spared?.(around) ? [fact.property] : []));
   const has = (name: string): boolean =>
-    broken.includes(name) || meant.has(name) || item.properties.some((property) => property.name === name);
+    broken.includes(name) ||
+    meant.has(name) ||
+    astray.has(name) ||
+    item.properties.some((property) => property.name === name);
   // The lists are those of local businesses: what else people go to may have the same, and need not.
   const isAsked = isLocalBusiness(item) || !isVisitedPlace(item);
   return wants
@@ -211,6 +215,21 @@ function wantsOf(
       if (said) return said;
       return finding(CODES[weight], `${name} ${verb}. ${why}`.trim(), placeOfMissing(item, name), name);
     });
+}
+
+/**
+ * What stands in a part of an item and belongs to the item, which is told there: of a part that holds several such all
+ * that the item may have, as its element was not closed before them.
+ */
+function heldByParts({ types, properties }: ReadItem): ReadonlySet<string> {
+  const held = properties.flatMap(({ value }) => {
+    if (value.kind !== 'item') return [];
+    const part = value.item;
+    const names = part.properties.map(({ name }) => name).filter((name) => isPropertyOf(name, types));
+    const astray = names.filter((name) => !isPropertyOf(name, part.types));
+    return astray.length > 1 ? names : astray;
+  });
+  return new Set(held);
 }
 
 /** A business's own address that stands under `location`, which is of what takes place somewhere; undefined for none. */

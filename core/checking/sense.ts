@@ -326,6 +326,10 @@ function typeAdded(item: ReadItem, { start }: Place, source: string, type: strin
   return scope && item.syntax === 'microdata' ? behind(start + scope.length, ` ${type}`) : null;
 }
 
+/** A paragraph that ends with the start of what may not stand in one (HTML, 13.2.6.4.7). */
+const ENDS_PARAGRAPH =
+  /^<p\b[^<>]*>\s*<(address|article|blockquote|div|dl|footer|form|h[1-6]|header|ol|p|section|table|ul)\b/i;
+
 /** An object inside another without a type: what it is follows from the property, where that holds one kind alone. */
 function judgeNested(
   item: ReadItem,
@@ -342,8 +346,13 @@ function judgeNested(
       (type) => isSubtype(type, 'Organization') || isSubtype(type, 'Place'),
     );
     const attribute = item.syntax === 'rdfa' ? 'property' : 'itemprop';
+    const [, block = ''] = ENDS_PARAGRAPH.exec(source.slice(item.place.start, item.place.start + 2000)) ?? [];
     if (item.types.length > 0 && isOfBusiness)
-      return saysNothing(`: nothing in it has ${attribute}. Mark its parts, or leave it out.`);
+      return saysNothing(
+        block
+          ? `: a <p> ends where <${block}> begins, so nothing stands in it. Make the <p> a <div>.`
+          : `: nothing in it has ${attribute}. Mark its parts, or leave it out.`,
+      );
   }
   if (item.types.length > 0 || item.properties.length === 0) return [];
   const known = propertyNamed(name);

@@ -132,6 +132,26 @@ describe('a part of a business that nothing marks the values of', () => {
       found(`<p itemprop="${name}" itemscope itemtype="https://schema.org/${type}">${text}</p>`),
     ).toEqual([`value/empty ${name} nothing in it has itemprop`]),
   );
+  test('or that ended before them, or goes on behind them, is told as that', () => {
+    const address = (inside: string, end = '</p>'): string =>
+      `<p itemprop="address" itemscope itemtype="https://schema.org/PostalAddress">${inside}${end}`;
+    const [ended] = check(
+      `<div itemscope itemtype="https://schema.org/Store">${address('<div><span itemprop="streetAddress">12 Row</span></div>')}</div>`,
+    ).findings.filter(({ code }) => code === 'value/empty');
+    expect(ended?.message).toContain('a <p> ends where <div> begins');
+    const more =
+      '<meta itemprop="priceRange" content="££"><meta itemprop="openingHours" content="Mo-Fr 09:00-17:00"><span itemprop="telephone">+44 1872 271234</span>';
+    const open = check(
+      `<div itemscope itemtype="https://schema.org/Store"><b itemprop="name">Larch</b>${address('<span itemprop="streetAddress">12 Row</span>', more)}</div>`,
+    ).findings;
+    expect(open.find(({ code }) => code === 'vocabulary/not-of-type')?.message).toBe(
+      'priceRange and openingHours belong to the Store around address, whose element is not closed before them. Close it first.',
+    );
+    const missing = open
+      .filter(({ code }) => code === 'guideline/recommended')
+      .map(({ property }) => property);
+    expect(missing).toEqual(['url', 'geo', 'image']);
+  });
   test('is told in RDFa too, and not where it has a name to go by', () => {
     const rdfa = `<div vocab="https://schema.org/" typeof="Store"><b property="name">Larch</b><p property="founder" typeof="Person">Ann</p></div>`;
     expect(check(rdfa).findings.find(({ code }) => code === 'value/empty')?.message).toContain(

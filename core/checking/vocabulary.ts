@@ -7,6 +7,7 @@ import {
   belongsTo,
   findTypes,
   isDiscouraged,
+  isPropertyOf,
   isSubtype,
   membersOf,
   nearestName,
@@ -40,10 +41,16 @@ export function judgeVocabulary(
   const sought = new Set<string>();
   const isSought = (type: string): boolean =>
     sought.has(type) || (sought.size < MOST_SOUGHT && sought.add(type).size > 0);
-  return eachItem(reading.items).flatMap(({ item, within }) => [
-    ...judgeTypes(reading, item, { within: within?.name ?? '', isSought, typeOf }),
-    ...together(item.properties.flatMap((property) => judgeProperty(reading, item, property) ?? [])),
-  ]);
+  return eachItem(reading.items).flatMap(({ item, within, owner }) => {
+    const told = item.properties.flatMap((property) => judgeProperty(reading, item, property) ?? []);
+    return [
+      ...judgeTypes(reading, item, { within: within?.name ?? '', isSought, typeOf }),
+      ...together(
+        told,
+        within && owner && item.syntax !== 'jsonld' ? { name: within.name, owner } : undefined,
+      ),
+    ];
+  });
 }
 
 /** For more unknown types of one source nothing is looked for that may be meant: it was not written by people. */
@@ -57,17 +64,30 @@ interface TypeAround {
   readonly typeOf: (word: string) => string;
 }
 
-/** Properties that belong to one other type as one finding: what should hold them was closed too early, or is not there. */
-function together(told: readonly Finding[]): readonly Finding[] {
+/**
+ * Properties that belong to one other type as one finding: what should hold them was closed too early, or is not there, or,
+ * where they belong to the item around (`inside`), what they stand in is not closed before them.
+ */
+function together(
+  told: readonly Finding[],
+  inside: { readonly name: string; readonly owner: ReadItem } | undefined,
+): readonly Finding[] {
   const astray = told.filter(({ code }) => code === 'vocabulary/not-of-type');
   const domainsOf = ({ property }: Finding): readonly string[] =>
     propertyNamed(property ?? '')?.domains ?? [];
   const [first] = astray;
-  const shared =
-    first && domainsOf(first).find((type) => astray.every((one) => domainsOf(one).includes(type)));
-  if (astray.length < FEWEST_TOGETHER || !first || !shared) return told;
   const names = [...new Set(astray.flatMap(({ property }) => property ?? []))];
-  const message = `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''} belong to ${shared}, and not to what they stand in. Put them into one.`;
+  const areOfOwner =
+    inside !== undefined && names.length > 1 && names.every((name) => isPropertyOf(name, inside.owner.types));
+  const shared =
+    astray.length < FEWEST_TOGETHER
+      ? undefined
+      : first && domainsOf(first).find((type) => astray.every((one) => domainsOf(one).includes(type)));
+  if (!first || (!shared && !areOfOwner)) return told;
+  const list = `${names.slice(0, -1).join(', ')} and ${names.at(-1) ?? ''}`;
+  const message = areOfOwner
+    ? `${list} belong to the ${inside.owner.types[0] ?? 'item'} around ${inside.name}, whose element is not closed before them. Close it first.`
+    : `${list} belong to ${shared ?? ''}, and not to what they stand in. Put them into one.`;
   const related = astray.slice(1).map(({ place, property }) => ({ message: property ?? '', place }));
   return [...told.filter((one) => !astray.includes(one)), { ...first, message, related }];
 }

@@ -67,18 +67,20 @@ export class Visited {
 interface Met {
   readonly item: ReadItem;
   readonly within: ReadProperty | undefined;
+  /** The item that has the property. */
+  readonly owner: ReadItem | undefined;
 }
 
 /** Every item of a source once, each before those inside it. */
 export function eachItem(items: readonly ReadItem[]): readonly Met[] {
   const visited = new Visited(items);
   const met: Met[] = [];
-  const visit = (item: ReadItem, within: ReadProperty | undefined): void => {
+  const visit = (item: ReadItem, within?: ReadProperty, owner?: ReadItem): void => {
     if (!visited.enters(item)) return;
-    met.push({ item, within });
+    met.push({ item, within, owner });
     for (const property of item.properties)
-      if (property.value.kind === 'item') visit(property.value.item, property);
+      if (property.value.kind === 'item') visit(property.value.item, property, item);
   };
-  for (const item of visited.tops) visit(item, undefined);
+  for (const item of visited.tops) visit(item);
   return met;
 }
