@@ -7,7 +7,7 @@ import type { BusinessRecord } from '#core/record';
 import { applyEdits, type Edit, type Place } from '#core/text';
 import { htmlSources } from './htmlSources.ts';
 import { spoiled } from './mended.ts';
-import { mutated, repeated, type Random } from './mutation.ts';
+import { flooded, mutated, repeated, type Random } from './mutation.ts';
 
 /** A check that takes the processor longer than this hangs; how busy the machine is otherwise is not its fault. */
 const LONGEST_MS = 2000;
@@ -109,6 +109,8 @@ function moved(offset: number, edits: readonly Edit[], insertions: 'before' | 'b
 
 /** So many sources come to one with pieces that are repeated, which takes as long as a hundred others. */
 const REPEATED_ONE_IN = 100;
+/** And so many of that hundred are flooded. */
+const FLOODED = 6;
 
 /** Attacks the checker so often; the first complaints with their sources, each told as it comes. */
 export function fuzz(
@@ -121,7 +123,8 @@ export function fuzz(
   const sources = fuzzSources(record);
   const complaints: string[] = [];
   for (let round = 0; round < rounds && complaints.length < most; round += 1) {
-    const source = random(REPEATED_ONE_IN) === 0 ? repeated(sources, random) : mutated(sources, random);
+    const kind = random(REPEATED_ONE_IN);
+    const source = (kind === 0 ? repeated : kind < FLOODED ? flooded : mutated)(sources, random);
     const complaint = attempt(source, record);
     if (!complaint) continue;
     complaints.push(`${complaint}\n${JSON.stringify(source)}`);

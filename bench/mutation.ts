@@ -90,3 +90,35 @@ export function repeated(sources: readonly string[], random: Random): string {
     ...pieces.slice(until),
   ].join('');
 }
+
+/** How long what floods a value is, in UTF-16 code units. */
+const FLOOD = 6000;
+
+/** What a value is flooded with: what numbers, names, addresses and lists are made of. */
+const UNITS = [
+  ' ',
+  '\n',
+  '1 ',
+  '9-',
+  '$1',
+  '12:',
+  'a ',
+  'a.',
+  'a@',
+  'Mo ',
+  ', ',
+  '/',
+  '(',
+  '東',
+  '\u00a0',
+  'ab-',
+];
+
+/** A source with a unit of a few characters in a value or a text, again and again: no pattern may take the square of it. */
+export function flooded(sources: readonly string[], random: Random): string {
+  const source = sources[random(sources.length)] ?? '';
+  const unit = UNITS[random(UNITS.length)] ?? ' ';
+  const inside = [...source.matchAll(/[\p{L}\d](?=[\p{L}\d])/gu)].map(({ index }) => index + 1);
+  const at = inside[random(inside.length)] ?? 0;
+  return source.slice(0, at) + unit.repeat(FLOOD / unit.length) + source.slice(at);
+}

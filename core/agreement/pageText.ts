@@ -86,7 +86,7 @@ export function lineSaying(
 
 /** One or two words with a digit in them, as postal codes are written; scripts without capitals may write on at once. */
 const MAYBE_CODE =
-  /(?<=(?<![\p{Lu}\p{Ll}\p{Lm}\d.+-])(?:[A-Z]{1,3}-)?)(?![A-Z]{1,3}-\d)(?=[\p{L}-]*\d)[\dA-Za-z-]{2,10}(?: (?:(?=[A-Za-z]*\d)[\dA-Za-z]{2,4}|[A-Z]{2}))?(?![\p{Lu}\p{Ll}\p{Lm}\d])/gu;
+  /(?<=(?<![\p{Lu}\p{Ll}\p{Lm}\d.+-])(?:[A-Z]{1,3}-)?)(?![A-Z]{1,3}-\d)(?=[A-Za-z-]{0,9}\d)[\dA-Za-z-]{2,10}(?: (?:(?=[A-Za-z]*\d)[\dA-Za-z]{2,4}|[A-Z]{2}))?(?![\p{Lu}\p{Ll}\p{Lm}\d])/gu;
 
 export const maybeCodesOfPage = ofPage((text) => [...text.matchAll(MAYBE_CODE)]);
 

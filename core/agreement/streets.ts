@@ -158,6 +158,8 @@ function wantedOf(street: string, country: string): readonly Wanted[] {
   return lists.map((list) => ({ ...base, numbers: list, isTwoNumbered }));
 }
 
+/** Nothing longer is a street that a page shows in other words. */
+const LONGEST_STREET = 500;
 /** A street has no more numbers: its house's, its floor's, its flat's. */
 const MOST_NUMBERS = 12;
 
@@ -179,6 +181,7 @@ export function findStreetIn(
   street: string,
   country: string,
 ): { readonly start: number; readonly end: number } | undefined {
+  if (street.length > LONGEST_STREET) return undefined;
   const all = wantedOf(street, country);
   for (const wanted of all) {
     const isShown = showsNumbers(text, wanted.numbers) && mayBegin(text, wanted.words[0]);
@@ -233,8 +236,9 @@ export function findOtherNumberIn(
   street: string,
   country: string,
 ): { readonly start: number; readonly end: number } | undefined {
+  if (street.length > LONGEST_STREET) return undefined;
   const [wanted] = wantedOf(street, country);
-  if (!wanted) return undefined;
+  if (!wanted || wanted.numbers.length > MOST_NUMBERS) return undefined;
   const name = wanted.words.map(({ folded }) => folded).join('');
   const fewest = wanted.words.some(isEastAsian) ? SHORTEST_EASTERN_NAME : SHORTEST_NAME;
   if (Array.from(name).length < fewest) return undefined;

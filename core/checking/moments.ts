@@ -1,4 +1,4 @@
-import { fault, type Fault } from '#core/fault';
+import { fault, shortText, type Fault } from '#core/fault';
 import {
   clockTime,
   earlyHour,
@@ -19,7 +19,7 @@ export function judgeDate(text: string, said = ''): readonly Fault[] {
     return [];
   const meant = said || momentMeant(text) || '2026-12-25';
   const how = meant.includes('T') ? 'date and time with a T between them' : 'year, month and day';
-  return [fault('value/date', `“${text}” is no date a machine can read. Write ${how}: ${meant}.`)];
+  return [fault('value/date', `“${shortText(text)}” is no date a machine can read. Write ${how}: ${meant}.`)];
 }
 
 /** What is meant by a date, or a date with a time; '' where nobody can tell. */
@@ -32,13 +32,13 @@ export function judgeTime(text: string, mended = machineTime(text)): readonly Fa
     return [
       fault(
         'value/time',
-        `“${text}” is no time a machine can read. A day that is closed opens at 00:00 and closes at 00:00.`,
+        `“${shortText(text)}” is no time a machine can read. A day that is closed opens at 00:00 and closes at 00:00.`,
       ),
     ];
   return [
     fault(
       'value/time',
-      `“${text}” is no time a machine can read. Write hours and minutes from 00:00 to 23:59${mended ? `: ${mended}` : ''}.`,
+      `“${shortText(text)}” is no time a machine can read. Write hours and minutes from 00:00 to 23:59${mended ? `: ${mended}` : ''}.`,
     ),
   ];
 }

@@ -3,8 +3,9 @@ import { textContent, type HtmlDocument } from '#core/html';
 import { isSubtype } from '#core/vocabulary';
 import { itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { foldUrl, parseUrl, siteOf, withCapitalHex } from '#core/link';
+import { addressOf } from '#core/record';
 import { VisitorSearch } from '#core/agreement';
-import { businessesIn, canonicalOf, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
+import { businessesIn, canonicalOf, isLocalBusiness, type Reading } from '#core/reading';
 import { judgePageLinks } from './pageLinks.ts';
 import { instead } from './spot.ts';
 
@@ -94,7 +95,7 @@ const isOfBusiness = (business: ReadItem, { items }: Reading): boolean =>
 function showsOnly(item: ReadItem, { items, visible }: Reading): boolean {
   if (!visible || businessesIn(items).filter(isLocalBusiness).length !== 1 || !isLocalBusiness(item))
     return false;
-  const street = recordFromItem(item).address.streetAddress.trim();
+  const street = addressOf(item).streetAddress.trim();
   return street !== '' && new VisitorSearch(visible).findStreet(street, '').agreement !== 'missing';
 }
 

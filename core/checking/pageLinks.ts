@@ -71,11 +71,11 @@ function spoiltScheme({ href, text, country }: Link): Amiss | undefined {
   const right = isEmail(email) ? `mailto:${email}${behind}` : number ? `tel:${number.e164}` : '';
   // A page of a site may be called so.
   if (!right && numbersIn(text).length === 0) return undefined;
-  const what = isEmail(email)
-    ? 'writes to nobody: mail begins with mailto:'
-    : 'dials nothing: a call begins with tel:';
+  const [sort, begins, alone] = isEmail(email)
+    ? ['mail', 'mailto:', 'address']
+    : ['a call', 'tel:', 'number'];
   return {
-    message: `The link “${shortText(href)}” ${what} and the ${isEmail(email) ? 'address' : 'number'} alone.${right ? ` Write ${right}.` : ''}`,
+    message: `The link “${shortText(href)}” is not written as ${sort}: that is ${begins} and the ${alone} alone.${right ? ` Write ${right}.` : ''}`,
     meant: right,
   };
 }

@@ -1,10 +1,9 @@
-import type { BusinessRecord } from '#core/record';
+import { addressOf, type BusinessRecord } from '#core/record';
 import { countryCode } from '#core/address';
 import { finding, type Finding } from '#core/fault';
 import { eachItem, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { isInCountry } from '#core/outline';
 import { distanceText, readPin, type Point } from '#core/pin';
-import { recordFromItem } from '#core/reading';
 import { turnedPin } from './coordinates.ts';
 import { fold, type Place } from '#core/text';
 import type { Beyond, Towns } from '#core/towns';
@@ -54,7 +53,7 @@ function codeElsewhere(
 
 function judgePin(item: ReadItem, geo: ReadItem, towns: Towns, source: string): readonly Finding[] {
   const { point } = readPin({ latitude: textOf(geo, 'latitude'), longitude: textOf(geo, 'longitude') });
-  const { address } = recordFromItem(item);
+  const address = addressOf(item);
   const country = countryCode(address.addressCountry);
   // Another country is told by its outline already.
   if (!point || !country || isInCountry(country, point) === false) return [];

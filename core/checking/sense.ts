@@ -126,8 +126,12 @@ function judgeSpot(spot: Spot): readonly Finding[] {
   return [...judgeLetters(spot), ...(BY_NAME[spot.property.name]?.(spot) ?? []), ...judgeDataType(spot)];
 }
 
+/** What is longer is no number, and told as that. */
+const LONGEST_NUMBER = 250;
+
 function judgeNumber(spot: Spot): readonly Finding[] {
   const { text, country, value } = spot;
+  if (text.length > LONGEST_NUMBER) return [];
   const number = readTelephone(text, country).telephone;
   const international = number?.international ?? '';
   const say = (what: string, mended = international): readonly Finding[] => [

@@ -23,6 +23,9 @@ import { tell, type Spot } from './spot.ts';
 /** No part of an address is so long; one that is is not looked for in another. */
 const LONGEST_PART = 100;
 
+/** A longer text is more than a street, whatever it holds. */
+const LONGEST_STREET = 500;
+
 const BOX = new RegExp(`^(?:${postBoxWords})(?!\\p{L})`, 'iu');
 
 /** Parts that an address has but once, and what people call several of them. */
@@ -70,6 +73,7 @@ export const holdsTelephone = (text: string, country: string): boolean =>
 
 export function judgeStreet(spot: Spot): readonly Finding[] {
   const { text, item, country } = spot;
+  if (text.length > LONGEST_STREET) return [moreThanAStreet(spot)];
   if (BOX.test(text))
     return [
       tell(

@@ -79,9 +79,13 @@ function regionWithCode(
   );
 }
 
+/** Nothing longer is looked for among regions. */
+const LONGEST_REGION = 500;
+
 /** A region that the postal code is not of, or that is none. */
 export function judgeRegion(spot: Spot): readonly Finding[] {
   const { text, item, country } = spot;
+  if (text.length > LONGEST_REGION) return [];
   const held = codeBehindRegion(item, country);
   if (held) return [regionWithCode(spot, held)];
   const whole = moreThanARegion(spot);

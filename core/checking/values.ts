@@ -3,7 +3,7 @@ import { fault, type Fault } from '#core/fault';
 import { isDateOrYear, machineDateOrYear } from '#core/hours';
 import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '#core/link';
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
-import { recordFromItem, type Reading } from '#core/reading';
+import type { Reading } from '#core/reading';
 import { Visited, placeOfText, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import {
   currenciesMeant,
@@ -14,8 +14,8 @@ import {
   urlMeant,
 } from '#core/value';
 import { judgeCurrencies, judgePriceRange } from '#core/price';
-import { propertyKinds } from '#core/record';
-import { jsonString, table, type Edit } from '#core/text';
+import { addressOf, propertyKinds } from '#core/record';
+import { jsonString, remembered, table, type Edit } from '#core/text';
 import type { Towns } from '#core/towns';
 import { isSubtype, propertyNamed } from '#core/vocabulary';
 import { finding, shortText, type Finding } from '#core/fault';
@@ -88,16 +88,16 @@ const ofAddress = (item: ReadItem): ReadItem => ({
 const hasAddress = (item: ReadItem): boolean => valuesOf(item, 'address').length > 0;
 
 /** The country (ISO 3166-1 alpha-2) of an item's address, or of an address that stands by itself; '' where it has none. */
-export function countryOfItem(item: ReadItem): string {
+export const countryOfItem = remembered((item: ReadItem): string => {
   const isAddress = item.types.some((type) => isSubtype(type, 'PostalAddress'));
   if (!isAddress && !hasAddress(item)) return '';
-  const { addressCountry } = recordFromItem(isAddress ? ofAddress(item) : item).address;
+  const { addressCountry } = addressOf(isAddress ? ofAddress(item) : item);
   return countryCode(addressCountry) || countryNamed(addressCountry);
-}
+});
 
 /** Whether a point is not further from an item's town and postal code than those reach. */
 function nearAddress(item: ReadItem, towns: Towns): Where['isNear'] {
-  const { address } = recordFromItem(item);
+  const address = addressOf(item);
   const country = countryCode(address.addressCountry);
   return (point) => {
     if (towns.beyondPostalCode(point, address.postalCode, country)) return false;
@@ -377,7 +377,7 @@ function judgeWhole(
     ];
   }
   if (item.types.some((type) => isSubtype(type, 'PostalAddress'))) {
-    const { address } = recordFromItem(ofAddress(item));
+    const address = addressOf(ofAddress(item));
     const written = textOf(item, 'addressCountry').trim();
     const parts = judgeAddress({ ...address, addressCountry: written || address.addressCountry });
     const meant = propertiesMeant(item);

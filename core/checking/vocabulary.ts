@@ -53,6 +53,8 @@ export function judgeVocabulary(
   });
 }
 
+/** Nobody means one word by a longer one. */
+const LONGEST_TYPE = 200;
 /** For more unknown types of one source nothing is looked for that may be meant: it was not written by people. */
 const MOST_SOUGHT = 60;
 
@@ -202,7 +204,7 @@ function unknownType(
   type: string,
   { within, isSought, typeOf }: TypeAround,
 ): Finding {
-  if (!isSought(type))
+  if (type.length > LONGEST_TYPE || !isSought(type))
     return finding(
       'vocabulary/unknown-type',
       `schema.org has no type “${shortText(type)}”.`,

@@ -3,6 +3,9 @@ import { readDay } from './hours.ts';
 import { isDate, isDateOrYear } from './special.ts';
 import { isMachineTime } from './time.ts';
 
+/** Nobody writes a date or a time at greater length. */
+const LONGEST_MOMENT = 200;
+
 /** The year first, in whatever way: with dashes of typography, strokes, stops, or the signs of Chinese and Korean. */
 const YEAR_FIRST =
   /^(\d{4}) ?[-./\u2010-\u2015\u2212年년] ?(\d{1,2}) ?[-./\u2010-\u2015\u2212月월] ?(\d{1,2}) ?[.日일]?$/;
@@ -12,6 +15,7 @@ const YEAR_FIRST =
  * them, or one past the twelfth; else ''. `country` (alpha-2) says which of two small numbers is the day.
  */
 export function machineDate(text: string, country = ''): string {
+  if (text.length > LONGEST_MOMENT) return '';
   const two = (number: string | number): string => String(number).padStart(2, '0');
   const fromYear = YEAR_FIRST.exec(text);
   if (fromYear) {
@@ -40,6 +44,7 @@ const MOMENT =
 
 /** The machine's form of a date with its time (ISO 8601): "2026-12-25 09:30:00 +0100"; '' for anything else. */
 export function machineMoment(text: string): string {
+  if (text.length > LONGEST_MOMENT) return '';
   const [, date = '', time = '', part = '', hours = '', minutes = '', zone] = MOMENT.exec(text.trim()) ?? [];
   if (!isDate(date) || !isMachineTime(time)) return '';
   return `${date}T${time}${/[1-9]/.test(part) ? part : ''}${hours ? `${hours}:${minutes}` : zone ? 'Z' : ''}`;
@@ -123,6 +128,7 @@ function monthNames(): ReadonlyMap<string, number> {
 
 /** The time that was certainly meant, as "HH:MM"; '' where it is not certain. */
 export function machineTime(text: string): string {
+  if (text.length > LONGEST_MOMENT) return '';
   const written = text.trim().replace(/^T(?=\d{2}:)/, '');
   if (isMachineTime(written)) return written;
   const { spans } = readDay(`${written} - 23:58`);

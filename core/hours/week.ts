@@ -45,9 +45,16 @@ const once = remember((key) => {
   return readWeekAnew(key.slice(end + 1), key.slice(0, end));
 });
 
+/** Blanks in a row as one, or as the breaks of a line and of a paragraph: in thousands of them words are looked for at length. */
+const withFewBlanks = (text: string): string =>
+  text.replace(/\s{2,}/g, (blanks) => {
+    const [first, second] = blanks.match(/\n/g) ?? [];
+    return second ? '\n\n' : first ? '\n' : ' ';
+  });
+
 /** With the names of services (lunch, dinner) and, where that leaves something unread, without them. */
 function readWeekAnew(whole: string, code: string): WeekReading {
-  const text = withoutRemarks(whole.slice(0, LONGEST));
+  const text = withoutRemarks(withFewBlanks(whole.slice(0, LONGEST)));
   const read = readInWords(text, code);
   if (read.faults.length === 0) return read;
   const unnamed = withoutServices(text);
@@ -81,6 +88,7 @@ function readInWords(text: string, code: string): WeekReading {
 
 /** Whether a text says closed and nothing else, in any language that hours are read in. */
 export function saysClosed(text: string): boolean {
+  if (!/\p{L}/u.test(text)) return false;
   const plain = plainLetters(text.trim().slice(0, 100));
   if (!timesInEnglish(plain).includes('closed')) return false;
   const isClosed = (english: string): boolean => english.trim().toLowerCase() === 'closed';

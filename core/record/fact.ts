@@ -258,6 +258,12 @@ export const recordOf = (item: ReadItem): BusinessRecord => ({
   ...Object.fromEntries(knownFacts.map(({ key, read }) => [key, read(item)])),
 });
 
+/** The address alone that an item of markup says, as most judges ask for no more. */
+export function addressOf(item: ReadItem): BusinessRecord['address'] {
+  const { read, kind, property: name } = facts.address;
+  return read ? read(item) : kind.read(item, name);
+}
+
 /** Every telephone number of a record, as typed. */
 export const telephonesIn = (record: BusinessRecord): readonly string[] =>
   knownFacts.flatMap(({ telephones }) => telephones(record));
