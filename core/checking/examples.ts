@@ -393,6 +393,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   'value/empty': pair(hollins('"telephone":""'), hollins()),
   'value/null': pair(hollins('"faxNumber":null'), hollins()),
   'value/placeholder': pair(hollins().replace('Hollins Row Opticians', 'Your Business Name'), hollins()),
+  'guideline/noindex': pair(
+    `<meta name="robots" content="noindex, follow">${script(hollins())}`,
+    `<meta name="robots" content="index, follow">${script(hollins())}`,
+  ),
   'guideline/self-rating': pair(
     hollins('"aggregateRating":{"@type":"AggregateRating","ratingValue":4.9,"reviewCount":3}'),
     hollins(),
@@ -497,6 +501,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
   'guideline/alternative-text': pair(
     item('<img itemprop="logo" src="https://hollins.example/l.png" alt="">'),
     item('<img itemprop="logo" src="https://hollins.example/l.png" alt="Hollins Row Opticians">'),
+  ),
+  'agreement/position': pair(
+    `<meta name="geo.position" content="51.50735;-0.12776">${script(geo('50.46190', '-3.52530'))}`,
+    `<meta name="geo.position" content="50.46190;-3.52530">${script(geo('50.46190', '-3.52530'))}`,
   ),
   'agreement/canonical': pair(
     `<link rel="canonical" href="https://hollins.example/saltby/">${script(hollins('"url":"https://hollins.example/saltby"'))}`,

@@ -6,6 +6,7 @@ import { foldUrl, parseUrl, siteOf, withCapitalHex } from '#core/link';
 import { addressOf } from '#core/record';
 import { VisitorSearch } from '#core/agreement';
 import { businessesIn, canonicalOf, isLocalBusiness, type Reading } from '#core/reading';
+import { judgeHead } from './pageHead.ts';
 import { judgePageLinks } from './pageLinks.ts';
 import { instead } from './spot.ts';
 
@@ -16,6 +17,7 @@ export const judgeOnPage = (reading: Reading): readonly Finding[] => [
   ...judgeAlternativeText(reading),
   ...judgeCapitals(reading),
   ...judgePageLinks(reading),
+  ...judgeHead(reading),
 ];
 
 /**

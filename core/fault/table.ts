@@ -200,6 +200,11 @@ const rows = {
     source: PROFILE,
   },
   ...valueRows,
+  'guideline/noindex': {
+    grade: 'should',
+    meaning: 'The page of a business asks search engines to leave it out.',
+    source: PROFILE,
+  },
   'guideline/self-rating': {
     grade: 'note',
     meaning: 'A rating that a business gives itself on its own site is not shown.',
@@ -375,9 +380,14 @@ const rows = {
     meaning: 'A link dials, or writes to, another than it shows, or nobody.',
     source: 'RFC 3966, RFC 6068',
   },
+  'agreement/position': {
+    grade: 'should',
+    meaning: 'A position in the head of the page is elsewhere than the coordinates of the markup.',
+    source: `${SCHEMA}/geo`,
+  },
   'agreement/canonical': {
     grade: 'should',
-    meaning: 'The url of the business and the page’s canonical address are spelt differently.',
+    meaning: 'The url of the business and the page’s canonical address differ, or there are several.',
     source: `${SCHEMA}/url, RFC 6596`,
   },
   'agreement/items': {

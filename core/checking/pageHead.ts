@@ -1,0 +1,95 @@
+import { finding, type Finding } from '#core/fault';
+import type { HtmlElement } from '#core/html';
+import { itemsOf, textOf } from '#core/item';
+import { parseUrl, siteOf } from '#core/link';
+import { distance, distanceText, readCoordinates, readPin } from '#core/pin';
+import { businessesIn, isLocalBusiness, type Reading } from '#core/reading';
+
+/** What the head of a business's page says of the page itself, and takes from its markup or contradicts it. */
+export function judgeHead(reading: Reading): readonly Finding[] {
+  const { document } = reading;
+  if (!document || !businessesIn(reading.items).some(isLocalBusiness)) return [];
+  const named = document.elements.filter(({ name, inert }) => !inert && (name === 'meta' || name === 'link'));
+  return [
+    ...judgeRobots(reading, named),
+    ...judgeCanonicals(reading, named),
+    ...judgePosition(reading, named),
+  ];
+}
+
+/** Robots that search engines call themselves. */
+const ROBOTS = /^(?:robots|googlebot|bingbot)$/i;
+
+/** A page that is kept out of search results, and its markup with it (search engines' guidelines, robots meta tag). */
+const judgeRobots = ({ lines }: Reading, metas: readonly HtmlElement[]): readonly Finding[] =>
+  metas
+    .filter(
+      ({ attributes }) =>
+        ROBOTS.test(attributes['name']?.trim() ?? '') &&
+        /(?:^|[\s,])(?:noindex|none)(?:$|[\s,])/i.test(attributes['content'] ?? ''),
+    )
+    .slice(0, 1)
+    .map(({ attributes, start, contentStart }) =>
+      finding(
+        'guideline/noindex',
+        `The page asks ${attributes['name'] ?? 'robots'} to leave it out (“${attributes['content'] ?? ''}”): search engines list neither it nor what its markup says. Take noindex out before the page is for visitors.`,
+        lines.place(start, contentStart),
+        'robots',
+      ),
+    );
+
+/** Several canonical links, of which none counts, or one to another site than the page's and its business's (RFC 6596). */
+function judgeCanonicals(
+  { lines, base, address, items }: Reading,
+  links: readonly HtmlElement[],
+): readonly Finding[] {
+  const canonical = links.flatMap((element) => {
+    const { rel = '', href = '' } = element.attributes;
+    const url = /(?:^|\s)canonical(?:\s|$)/i.test(rel) ? parseUrl(href.trim(), base || undefined) : undefined;
+    return url && href.trim() ? [{ element, href: url.href }] : [];
+  });
+  const [first] = canonical;
+  const other = canonical.find(({ href }) => href !== first?.href);
+  const tell = ({ start, contentStart }: HtmlElement, message: string): readonly Finding[] => [
+    finding('agreement/canonical', message, lines.place(start, contentStart), 'url'),
+  ];
+  if (first && other)
+    return tell(
+      other.element,
+      `The page has two canonical links, ${first.href} and ${other.href}, and search engines pass over both. Leave the right one.`,
+    );
+  const own = siteOf(address);
+  const isOwn = businessesIn(items).some((item) => own !== '' && siteOf(textOf(item, 'url')) === own);
+  return first && isOwn && siteOf(first.href) !== own
+    ? tell(
+        first.element,
+        `The page’s canonical link leads to another site, ${first.href}, and its business names a page of this one. Search engines list the other page instead of this.`,
+      )
+    : [];
+}
+
+/** Metres that two positions of one door may be apart. */
+const APART = 1000;
+
+/** A position of the page (`geo.position`, `ICBM`) elsewhere than the coordinates of its only business. */
+function judgePosition({ lines, items }: Reading, metas: readonly HtmlElement[]): readonly Finding[] {
+  const [business, ...others] = businessesIn(items).filter(isLocalBusiness);
+  const [geo] = business && others.length === 0 ? itemsOf(business, 'geo') : [];
+  const { point } = geo
+    ? readPin({ latitude: textOf(geo, 'latitude'), longitude: textOf(geo, 'longitude') })
+    : {};
+  if (!point) return [];
+  return metas
+    .flatMap(({ attributes, start, contentStart }) => {
+      const name = attributes['name']?.trim() ?? '';
+      const said = /^(?:geo\.position|ICBM)$/i.test(name)
+        ? readCoordinates(attributes['content'] ?? '')
+        : undefined;
+      const there = said && readPin(said).point;
+      const metres = there ? distance(point, there) : 0;
+      if (metres < APART) return [];
+      const message = `The page’s ${name} is ${distanceText(metres)} from the coordinates of its markup. One of them is wrong.`;
+      return [finding('agreement/position', message, lines.place(start, contentStart), 'geo')];
+    })
+    .slice(0, 1);
+}
