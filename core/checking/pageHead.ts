@@ -1,6 +1,6 @@
 import { finding, type Finding } from '#core/fault';
 import type { HtmlElement } from '#core/html';
-import { itemsOf, textOf } from '#core/item';
+import { itemsOf, textOf, type ReadItem } from '#core/item';
 import { parseUrl, siteOf } from '#core/link';
 import { distance, distanceText, readCoordinates, readPin } from '#core/pin';
 import { businessesIn, isLocalBusiness, type Reading } from '#core/reading';
@@ -8,12 +8,13 @@ import { businessesIn, isLocalBusiness, type Reading } from '#core/reading';
 /** What the head of a business's page says of the page itself, and takes from its markup or contradicts it. */
 export function judgeHead(reading: Reading): readonly Finding[] {
   const { document } = reading;
-  if (!document || !businessesIn(reading.items).some(isLocalBusiness)) return [];
+  const businesses = document ? businessesIn(reading.items) : [];
+  if (!document || !businesses.some(isLocalBusiness)) return [];
   const named = document.elements.filter(({ name, inert }) => !inert && (name === 'meta' || name === 'link'));
   return [
     ...judgeRobots(reading, named),
-    ...judgeCanonicals(reading, named),
-    ...judgePosition(reading, named),
+    ...judgeCanonicals(reading, named, businesses),
+    ...judgePosition(reading, named, businesses.filter(isLocalBusiness)),
   ];
 }
 
@@ -40,8 +41,9 @@ const judgeRobots = ({ lines }: Reading, metas: readonly HtmlElement[]): readonl
 
 /** Several canonical links, of which none counts, or one to another site than the page's and its business's (RFC 6596). */
 function judgeCanonicals(
-  { lines, base, address, items }: Reading,
+  { lines, base, address }: Reading,
   links: readonly HtmlElement[],
+  businesses: readonly ReadItem[],
 ): readonly Finding[] {
   const canonical = links.flatMap((element) => {
     const { rel = '', href = '' } = element.attributes;
@@ -59,8 +61,8 @@ function judgeCanonicals(
       `The page has two canonical links, ${first.href} and ${other.href}, and search engines pass over both. Leave the right one.`,
     );
   const own = siteOf(address);
-  const isOwn = businessesIn(items).some((item) => own !== '' && siteOf(textOf(item, 'url')) === own);
-  return first && isOwn && siteOf(first.href) !== own
+  if (!first || own === '' || siteOf(first.href) === own) return [];
+  return businesses.some((item) => siteOf(textOf(item, 'url')) === own)
     ? tell(
         first.element,
         `The page’s canonical link leads to another site, ${first.href}, and its business names a page of this one. Search engines list the other page instead of this.`,
@@ -72,8 +74,11 @@ function judgeCanonicals(
 const APART = 1000;
 
 /** A position of the page (`geo.position`, `ICBM`) elsewhere than the coordinates of its only business. */
-function judgePosition({ lines, items }: Reading, metas: readonly HtmlElement[]): readonly Finding[] {
-  const [business, ...others] = businessesIn(items).filter(isLocalBusiness);
+function judgePosition(
+  { lines }: Reading,
+  metas: readonly HtmlElement[],
+  [business, ...others]: readonly ReadItem[],
+): readonly Finding[] {
   const [geo] = business && others.length === 0 ? itemsOf(business, 'geo') : [];
   const { point } = geo
     ? readPin({ latitude: textOf(geo, 'latitude'), longitude: textOf(geo, 'longitude') })

@@ -1,4 +1,4 @@
-import { addressParts, readTownLine, regionNamed, type AddressPart } from '#core/address';
+import { addressParts, readTownLine, regionNamed, type Address, type AddressPart } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textOf, valuesOf } from '#core/item';
 import { fold, jsonString } from '#core/text';
@@ -40,18 +40,20 @@ function besideOwnRegion({ text, item, country }: Spot): TownRead | undefined {
   const region = textOf(item, 'addressRegion').trim();
   if (!town || !region || !isRegion(behind, region)) return undefined;
   const read = readTownLine(town, country);
-  const beside = addressParts.flatMap((part): [AddressPart, string][] =>
-    part !== 'addressLocality' && read?.[part] ? [[part, read[part]]] : [],
-  );
-  return { town: read?.addressLocality ?? town, beside: [...beside, ['addressRegion', region]] };
+  return {
+    town: read?.addressLocality ?? town,
+    beside: [...(read ? partsBeside(read) : []), ['addressRegion', region]],
+  };
 }
+
+const partsBeside = (read: Readonly<Partial<Address>>): TownRead['beside'] =>
+  addressParts.flatMap((part): TownRead['beside'] =>
+    part !== 'addressLocality' && read[part] ? [[part, read[part]]] : [],
+  );
 
 function besideTown({ text, country }: Spot): TownRead | undefined {
   const read = readTownLine(text, country);
   if (!read) return undefined;
-  const beside = addressParts.flatMap((part): [AddressPart, string][] =>
-    part !== 'addressLocality' && read[part] ? [[part, read[part]]] : [],
-  );
   const region = read.addressRegion ?? '';
   // A place in a town may be called like a region; a code is none, and neither is what stands in a list.
   const isCertain =
@@ -59,7 +61,7 @@ function besideTown({ text, country }: Spot): TownRead | undefined {
     Boolean(read.addressCountry && (!country || read.addressCountry === country)) ||
     regionNamed(region, country) !== undefined ||
     /^\p{Lu}{2,3}$/u.test(region);
-  return isCertain ? { town: read.addressLocality ?? '', beside } : undefined;
+  return isCertain ? { town: read.addressLocality ?? '', beside: partsBeside(read) } : undefined;
 }
 
 function moreThanATown(spot: Spot, { town, beside }: TownRead): Finding {
