@@ -76,7 +76,7 @@ export function mutated(sources: readonly string[], random: Random): string {
 }
 
 /** About how long a source with repeated pieces is, in UTF-16 code units. */
-const REPEATED = 100_000;
+const REPEATED = 60_000;
 
 /** A source of which a run of pieces stands there again and again: whatever takes the square of a page's length shows. */
 export function repeated(sources: readonly string[], random: Random): string {

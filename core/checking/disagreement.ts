@@ -249,6 +249,7 @@ function judgeAddress(
   return [...new Set([...businesses, ...items])].flatMap((item) => {
     if (!isLocalBusiness(item) && !names.has(nameOf(item))) return [];
     const url = textOf(item, 'url').trim();
+    if (url === '') return [];
     // A site is another's in a misspelt address too.
     const other = siteOf(urlMeant(url) || url);
     if (!other || other === own || other.endsWith(`.${own}`) || own.endsWith(`.${other}`)) return [];
