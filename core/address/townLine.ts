@@ -33,7 +33,7 @@ export function readTownLine(line: string, country: string): Partial<Address> | 
   };
 }
 
-/** Brackets round a country or a code, and a hyphen before a code, as commas; a country in its own words by its name. */
+/** Brackets round a country or a code, and a hyphen before a code, as commas; a country in its own words, or by its code, by its name. */
 function withCommas(text: string, country: string): string {
   const commas = text
     .replace(/\s*\(([^()]{2,60})\)$/, (whole, held: string) =>
@@ -41,6 +41,7 @@ function withCommas(text: string, country: string): string {
         ? `, ${held}`
         : whole,
     )
+    .replace(/(?<=[,،、]\s*)[A-Z]{2}$/, (code) => (code === country ? countryName(country) : code))
     .replace(/(\p{L}{3})-(\d{4,6})$/u, '$1 $2');
   const own = countryInOwnWords(country);
   const before = own && commas.endsWith(own) ? commas.slice(0, -own.length) : '';

@@ -58,6 +58,8 @@ describe('a town with more in its text', () => {
     ['EE', 'Tallinn (Eesti)', 'Tallinn'],
     ['GE', 'თბილისი, საქართველო', 'თბილისი'],
     ['GB', 'London, England', 'London'],
+    ['FR', 'Paris, FR', 'Paris'],
+    ['CA', 'Toronto (CA)', 'Toronto'],
     ['AE', 'Dubai - United Arab Emirates', 'Dubai'],
   ])('%s: the country in %s', (addressCountry, addressLocality, town) => {
     const [first] = found(shop({ addressLocality, addressCountry }), /^value\/town$/);
@@ -96,6 +98,7 @@ describe('a town with more in its text', () => {
     ['MX', 'Ciudad de México'],
     ['LU', 'Luxembourg'],
     ['SG', 'Singapore'],
+    ['FR', 'Paris, SE'],
     ['AE', 'Dubai Marina, Dubai'],
   ])('%s: nothing more stands in %s', (addressCountry, addressLocality) =>
     expect(found(shop({ addressLocality, addressCountry }), /^value\/town$/)).toEqual([]),
