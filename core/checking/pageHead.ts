@@ -1,20 +1,20 @@
 import { finding, type Finding } from '#core/fault';
-import type { HtmlElement } from '#core/html';
+import type { HtmlDocument, HtmlElement } from '#core/html';
 import { itemsOf, textOf, type ReadItem } from '#core/item';
-import { parseUrl, siteOf } from '#core/link';
+import { siteOf } from '#core/link';
 import { distance, distanceText, readCoordinates, readPin } from '#core/pin';
-import { businessesIn, isLocalBusiness, type Reading } from '#core/reading';
+import { businessesIn, canonicalLinks, isLocalBusiness, type Reading } from '#core/reading';
 
 /** What the head of a business's page says of the page itself, and takes from its markup or contradicts it. */
 export function judgeHead(reading: Reading): readonly Finding[] {
   const { document } = reading;
   const businesses = document ? businessesIn(reading.items) : [];
   if (!document || !businesses.some(isLocalBusiness)) return [];
-  const named = document.elements.filter(({ name, inert }) => !inert && (name === 'meta' || name === 'link'));
+  const metas = document.elements.filter(({ name, inert }) => !inert && name === 'meta');
   return [
-    ...judgeRobots(reading, named),
-    ...judgeCanonicals(reading, named, businesses),
-    ...judgePosition(reading, named, businesses.filter(isLocalBusiness)),
+    ...judgeRobots(reading, metas),
+    ...judgeCanonicals(reading, document, businesses),
+    ...judgePosition(reading, metas, businesses.filter(isLocalBusiness)),
   ];
 }
 
@@ -42,14 +42,10 @@ const judgeRobots = ({ lines }: Reading, metas: readonly HtmlElement[]): readonl
 /** Several canonical links, of which none counts, or one to another site than the page's and its business's (RFC 6596). */
 function judgeCanonicals(
   { lines, base, address }: Reading,
-  links: readonly HtmlElement[],
+  document: HtmlDocument,
   businesses: readonly ReadItem[],
 ): readonly Finding[] {
-  const canonical = links.flatMap((element) => {
-    const { rel = '', href = '' } = element.attributes;
-    const url = /(?:^|\s)canonical(?:\s|$)/i.test(rel) ? parseUrl(href.trim(), base || undefined) : undefined;
-    return url && href.trim() ? [{ element, href: url.href }] : [];
-  });
+  const canonical = canonicalLinks(document, base);
   const [first] = canonical;
   const other = canonical.find(({ href }) => href !== first?.href);
   const tell = ({ start, contentStart }: HtmlElement, message: string): readonly Finding[] => [

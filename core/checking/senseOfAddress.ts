@@ -160,11 +160,18 @@ export function codeBehindRegion(
     : undefined;
 }
 
+/** What the town of an address holds besides: see `readTownLine`. */
+export const readTown = (item: ReadItem, country: string): Readonly<Partial<Address>> | undefined =>
+  readTownLine(textOf(item, 'addressLocality'), country, {
+    postalCode: textOf(item, 'postalCode'),
+    addressRegion: textOf(item, 'addressRegion'),
+  });
+
 /** The parts of an address that stand in another one of it, where that is told. */
 export function heldElsewhere(item: ReadItem, country: string): ReadonlySet<AddressPart> {
   const street = wholeInStreet(item, country);
   const inStreet = addressParts.filter((part) => part !== 'streetAddress' && street[part]);
-  const town = readTownLine(textOf(item, 'addressLocality'), country);
+  const town = readTown(item, country);
   const inTown = addressParts.filter((part) => part !== 'addressLocality' && town?.[part]);
   const inRegion = codeBehindRegion(item, country) ? (['postalCode'] as const) : [];
   return new Set([...inStreet, ...inTown, ...inRegion]);

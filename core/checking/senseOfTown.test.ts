@@ -66,6 +66,26 @@ describe('a town with more in its text', () => {
     expect(first?.message).toContain(`holds the country as well. Write the town alone: ${town}.`);
   });
 
+  test('its own code and region are known wherever they stand, and without a country', () => {
+    const own = (addressLocality: string, more: object = {}): unknown =>
+      mended(shop({ addressLocality, postalCode: '12043', ...more }), /^value\/town$/);
+    expect(own('Berlin 12043')).toMatchObject({ addressLocality: 'Berlin', postalCode: '12043' });
+    expect(own('Neukölln (12043), Berlin', { addressRegion: 'Berlin', addressCountry: 'DE' })).toMatchObject({
+      addressLocality: 'Neukölln',
+    });
+    expect(own('Potsdam, Babelsberg')).toBeUndefined();
+  });
+
+  test('what is not told as standing there is told as missing', () => {
+    const india = shop({
+      addressLocality: 'Bengaluru, Karnataka',
+      postalCode: '560038',
+      addressCountry: 'IN',
+    });
+    const told = found(india, /^value\/(?:town|address-part)$/).map(({ code, property }) => [code, property]);
+    expect(told).toEqual([['value/address-part', 'addressRegion']]);
+  });
+
   test('a country that the address does not give is kept', () =>
     expect(mended(shop({ addressLocality: 'Cairo, Egypt' }), /^value\/town$/)).toMatchObject({
       addressLocality: 'Cairo',

@@ -1,8 +1,8 @@
-import { addressParts, readTownLine, regionNamed, type Address, type AddressPart } from '#core/address';
+import { addressParts, regionNamed, type Address, type AddressPart } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textOf, valuesOf } from '#core/item';
 import { fold, jsonString } from '#core/text';
-import { holdsTelephone, isRegion } from './senseOfAddress.ts';
+import { holdsTelephone, readTown } from './senseOfAddress.ts';
 import { tell, type Spot } from './spot.ts';
 
 /** What people call a part that stands in the town. */
@@ -11,12 +11,6 @@ const CALLED: Readonly<Partial<Record<AddressPart, string>>> = {
   addressRegion: 'region',
   addressCountry: 'country',
 };
-
-/** A town, and what of the address stands beside it in its text. */
-interface TownRead {
-  readonly town: string;
-  readonly beside: readonly (readonly [AddressPart, string])[];
-}
 
 /** A town whose text holds other parts of the address, or the telephone. */
 export function judgeTown(spot: Spot): readonly Finding[] {
@@ -30,42 +24,16 @@ export function judgeTown(spot: Spot): readonly Finding[] {
         `“${shortText(text)}” is more than a town. Street and telephone have properties of their own.`,
       ),
     ];
-  const read = besideOwnRegion(spot) ?? besideTown(spot);
+  const read = readTown(item, spot.country);
   return read ? [moreThanATown(spot, read)] : [];
 }
 
-/** "Potsdam, Brandenburg" where Brandenburg is the region of the address. */
-function besideOwnRegion({ text, item, country }: Spot): TownRead | undefined {
-  const [, town = '', behind = ''] = /^([^,]{2,60}),\s*([^,]{2,40})$/.exec(text) ?? [];
-  const region = textOf(item, 'addressRegion').trim();
-  if (!town || !region || !isRegion(behind, region)) return undefined;
-  const read = readTownLine(town, country);
-  return {
-    town: read?.addressLocality ?? town,
-    beside: [...(read ? partsBeside(read) : []), ['addressRegion', region]],
-  };
-}
-
-const partsBeside = (read: Readonly<Partial<Address>>): TownRead['beside'] =>
-  addressParts.flatMap((part): TownRead['beside'] =>
+function moreThanATown(spot: Spot, read: Readonly<Partial<Address>>): Finding {
+  const { text, item, value, property, country } = spot;
+  const { addressLocality: town = '' } = read;
+  const beside = addressParts.flatMap((part): (readonly [AddressPart, string])[] =>
     part !== 'addressLocality' && read[part] ? [[part, read[part]]] : [],
   );
-
-function besideTown({ text, country }: Spot): TownRead | undefined {
-  const read = readTownLine(text, country);
-  if (!read) return undefined;
-  const region = read.addressRegion ?? '';
-  // A place in a town may be called like a region; a code is none, and neither is what stands in a list.
-  const isCertain =
-    Boolean(read.postalCode) ||
-    Boolean(read.addressCountry && (!country || read.addressCountry === country)) ||
-    regionNamed(region, country) !== undefined ||
-    /^\p{Lu}{2,3}$/u.test(region);
-  return isCertain ? { town: read.addressLocality ?? '', beside: partsBeside(read) } : undefined;
-}
-
-function moreThanATown(spot: Spot, { town, beside }: TownRead): Finding {
-  const { text, item, value, property, country } = spot;
   const own = (part: AddressPart): string => textOf(item, part).trim();
   const isGiven = (part: AddressPart): boolean => valuesOf(item, part).length > 0;
   const isSame = (part: AddressPart, said: string): boolean =>

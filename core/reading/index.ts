@@ -3,7 +3,7 @@ export { attributeText } from './attributeText.ts';
 export * from './business.ts';
 export { readJson } from './json.ts';
 export type { JsonNode } from './jsonNode.ts';
-export { canonicalOf, linksOf } from './links.ts';
+export { canonicalLinks, canonicalOf, linksOf } from './links.ts';
 export { mentionedIn } from './mentioned.ts';
 export { fileOfAddress, picturesOf } from './pictures.ts';
 export { beginsTypographic } from './quotes.ts';

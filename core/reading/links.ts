@@ -1,15 +1,30 @@
-import type { HtmlDocument } from '#core/html';
+import type { HtmlDocument, HtmlElement } from '#core/html';
 import { parseUrl } from '#core/link';
+
+const isCanonical = ({ name, inert, attributes }: HtmlElement): boolean =>
+  name === 'link' && !inert && /(?:^|\s)canonical(?:\s|$)/i.test(attributes['rel'] ?? '');
+
+/** Where a link element leads; '' where nobody can tell. */
+function addressOfLink({ attributes }: HtmlElement, base: string): string {
+  const href = attributes['href']?.trim() ?? '';
+  return href === '' ? '' : (parseUrl(href, base || undefined)?.href ?? '');
+}
 
 /** The page's own address as it names it itself: its canonical link (RFC 6596); '' where it has none. */
 export function canonicalOf(document: HtmlDocument | undefined, base: string): string {
-  const link = document?.elements.find(
-    ({ name, inert, attributes }) =>
-      name === 'link' && !inert && /(?:^|\s)canonical(?:\s|$)/i.test(attributes['rel'] ?? ''),
-  );
-  const href = link?.attributes['href']?.trim() ?? '';
-  return href === '' ? '' : (parseUrl(href, base || undefined)?.href ?? '');
+  const link = document?.elements.find(isCanonical);
+  return link ? addressOfLink(link, base) : '';
 }
+
+/** All canonical links of a page that lead somewhere, with their addresses; it should have one. */
+export const canonicalLinks = (
+  { elements }: HtmlDocument,
+  base: string,
+): readonly { readonly element: HtmlElement; readonly href: string }[] =>
+  elements
+    .filter(isCanonical)
+    .map((element) => ({ element, href: addressOfLink(element, base) }))
+    .filter(({ href }) => href !== '');
 
 /**
  * The pages of the same host that a page links to, each once, without fragments, in the order of the page.
