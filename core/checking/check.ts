@@ -9,6 +9,7 @@ import { byGradeAndPlace, summarise, type Finding, type Summary } from '#core/fa
 import { withRecordMend } from '#core/mending';
 import { judgeFurtherNumbers } from './furtherNumbers.ts';
 import { judgeGuidelines } from './guidelines.ts';
+import { judgeIncomplete } from './incomplete.ts';
 import { putAside, type Ignore, type Ignored } from './ignore.ts';
 import { localBusinessProfile, type Profile } from './profile.ts';
 import { judgeStructure } from './structure.ts';
@@ -105,6 +106,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...(options.today ? judgePast(reading.items, options.today) : []),
     ...(options.towns ? judgePins(reading.items, options.towns, reading.source) : []),
     ...judgeGuidelines(reading, profile, mentioned),
+    ...judgeIncomplete(reading, profile),
     ...(search ? judgeOthers(reading, own, rows, search) : []),
     ...(search ? judgeFurtherNumbers(reading, own, others, search) : []),
     ...(search ? judgeSeasons(reading, own, others, search) : []),

@@ -1,7 +1,7 @@
 import { finding, type Finding } from '#core/fault';
 import { isDateOrYear, isMachineTime, machineDate } from '#core/hours';
-import { currenciesMeant, judgeVat, timeMeant, yesNoMeant } from '#core/value';
-import { judgeCurrencies } from '#core/price';
+import { judgeVat, timeMeant, yesNoMeant } from '#core/value';
+import { currenciesMeant, judgeCurrencies } from '#core/price';
 import { judgeUrl } from '#core/link';
 import { table } from '#core/text';
 import { propertyNamed } from '#core/vocabulary';
@@ -90,8 +90,15 @@ export function judgePrice(spot: Spot): readonly Finding[] {
 }
 
 export const judgeCurrency = (spot: Spot): readonly Finding[] =>
-  judgeCurrencies(spot.text).map(({ code, message }) =>
-    tellBeside(spot, code, message, currenciesMeant(spot.text)),
+  judgeCurrencies(spot.text, spot.country).map(({ code, message }) =>
+    tellBeside(
+      spot,
+      code,
+      message,
+      currenciesMeant(spot.text, spot.country),
+      // A sign that several share is taken for the country's own.
+      !currenciesMeant(spot.text),
+    ),
   );
 
 /** Whether tables can be reserved: yes, no, or the address where (schema.org/acceptsReservations). */

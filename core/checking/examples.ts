@@ -413,6 +413,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
       '"priceRange":"££"',
     ),
   ),
+  'guideline/incomplete': pair(
+    hollins('"makesOffer":{"@type":"Offer","name":"Eye test","price":25}'),
+    hollins('"makesOffer":{"@type":"Offer","name":"Eye test","price":25,"priceCurrency":"GBP"}'),
+  ),
   'guideline/worth-having': pair(
     hollins(),
     hollins(

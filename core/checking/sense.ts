@@ -106,6 +106,7 @@ const BY_NAME = table<(spot: Spot) => readonly Finding[]>({
   highPrice: judgePrice,
   priceCurrency: judgeCurrency,
   currency: judgeCurrency,
+  currenciesAccepted: judgeCurrency,
   gtin: judgeTradeNumber,
   gtin8: judgeTradeNumber,
   gtin12: judgeTradeNumber,

@@ -5,15 +5,8 @@ import { judgeEmail, judgeProfile, judgeUrl, normaliseProfile, parseUrl } from '
 import { judgeMarkupTelephone, readTelephone } from '#core/phone';
 import type { Reading } from '#core/reading';
 import { Visited, placeOfText, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
-import {
-  currenciesMeant,
-  emailMeant,
-  judgePlaceholderMail,
-  judgeText,
-  judgeUnfilled,
-  urlMeant,
-} from '#core/value';
-import { judgeCurrencies, judgePriceRange } from '#core/price';
+import { emailMeant, judgePlaceholderMail, judgeText, judgeUnfilled, urlMeant } from '#core/value';
+import { judgePriceRange } from '#core/price';
 import { addressOf, propertyKinds } from '#core/record';
 import { jsonString, remembered, table, type Edit } from '#core/text';
 import type { Towns } from '#core/towns';
@@ -196,7 +189,6 @@ function judgeProperty(
     return tell(spot, value, [...judgeEmail(text), ...judgePlaceholderMail(text)], ({ code }) =>
       code === 'value/placeholder' ? '' : emailMeant(text),
     );
-  if (sort === 'currencies') return tell(spot, value, judgeCurrencies(text), () => currenciesMeant(text));
   if (sort === 'dateOrYear' || sort === 'date') {
     if (sort === 'dateOrYear' && isDateOrYear(text)) return [];
     const meant = sort === 'date' ? momentMeant(text) : machineDateOrYear(text);

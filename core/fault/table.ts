@@ -220,6 +220,11 @@ const rows = {
     meaning: 'A property the guidelines recommend is missing.',
     source: PROFILE,
   },
+  'guideline/incomplete': {
+    grade: 'should',
+    meaning: 'An item lacks what it says nothing without: an offer its currency, an event its date.',
+    source: `${PROFILE}; ${SCHEMA}`,
+  },
   'guideline/address-text': {
     grade: 'note',
     meaning: 'The address is one text instead of its parts.',

@@ -1,3 +1,4 @@
+export * from './currency.ts';
 export * from './price.ts';
 export * from './rating.ts';
 export * from './scales.ts';

@@ -2,21 +2,6 @@ import currencies from 'currency-codes';
 import { fault, type Fault } from '#core/fault';
 import { priceScales, type PriceScale } from './scales.ts';
 
-/** The codes of a text like "USD, CAD". */
-const currencyCodes = (text: string): readonly string[] => text.split(/[\s,;/]+/).filter(Boolean);
-
-/** A fault for every code that ISO 4217 does not have. */
-export function judgeCurrencies(text: string): readonly Fault[] {
-  return currencyCodes(text).flatMap((code) => {
-    if (/^[A-Z]{3}$/.test(code) && currencies.code(code)) return [];
-    const upper =
-      /^[a-z]{3}$/i.test(code) && currencies.code(code.toUpperCase())
-        ? ` Write ${code.toUpperCase()}.`
-        : ' Write a code like USD, GBP or EUR.';
-    return [fault('value/currency', `“${code}” is no currency of ISO 4217.${upper}`)];
-  });
-}
-
 /** What people write for a currency besides its sign and its code. */
 const CURRENCY_WORDS =
   /^(kr|rp|rs|lei|kč|kc|ft|zł|zl|лв|руб|дин|din|dhs?|tl|rm|r|sr|qr|ksh|円|元|원|đ|vnđ|грн|тг|ден|сум|ман|bs|gs|جم|دإ|رس|رق|رع|دك|دب|دج|دت|دم|لل|ريال|درهم|جنيه|دينار)\1{0,3}$/i;

@@ -8,15 +8,7 @@ export * from './kind.ts';
 export * from './kept.ts';
 export * from './lists.ts';
 export { menus } from './menus.ts';
-export {
-  countMeant,
-  currenciesMeant,
-  emailMeant,
-  starsMeant,
-  timeMeant,
-  urlMeant,
-  yesNoMeant,
-} from './meant.ts';
+export { countMeant, emailMeant, starsMeant, timeMeant, urlMeant, yesNoMeant } from './meant.ts';
 export * from './picture.ts';
 export * from './placeholder.ts';
 export { isPageTitle } from './templateWords.ts';

@@ -2,7 +2,7 @@
 import { judgeEmail, judgeUrl, withoutSlip } from '#core/link';
 import { readTelephone } from '#core/phone';
 import { machineDate, machineDateOrYear, machineTime } from '#core/hours';
-import { fold, plainText, table } from '#core/text';
+import { fold, plainText } from '#core/text';
 import type { Around } from './kind.ts';
 
 /** The other text, where it is another one. */
@@ -57,73 +57,6 @@ export function starsMeant(text: string): string {
   const [, whole = '', half = ''] = /^([1-7])([.,][05])?(?:\s*(?:[*★⭐]|\p{L}{4,}))?$/u.exec(written) ?? [];
   return whole ? other(text, half.endsWith('5') ? `${whole}.5` : whole) : '';
 }
-
-/** What people write for a currency, where that is of one alone. */
-const CURRENCIES = table<string>({
-  '€': 'EUR',
-  euro: 'EUR',
-  euros: 'EUR',
-  евро: 'EUR',
-  ευρώ: 'EUR',
-  '£': 'GBP',
-  'pound sterling': 'GBP',
-  sterling: 'GBP',
-  zl: 'PLN',
-  zł: 'PLN',
-  złoty: 'PLN',
-  złotych: 'PLN',
-  kč: 'CZK',
-  koruna: 'CZK',
-  ft: 'HUF',
-  forint: 'HUF',
-  лв: 'BGN',
-  '₩': 'KRW',
-  원: 'KRW',
-  won: 'KRW',
-  円: 'JPY',
-  yen: 'JPY',
-  人民币: 'CNY',
-  rmb: 'CNY',
-  nt$: 'TWD',
-  新台幣: 'TWD',
-  hk$: 'HKD',
-  s$: 'SGD',
-  a$: 'AUD',
-  c$: 'CAD',
-  us$: 'USD',
-  r$: 'BRL',
-  real: 'BRL',
-  reais: 'BRL',
-  '₹': 'INR',
-  '₺': 'TRY',
-  tl: 'TRY',
-  '₽': 'RUB',
-  руб: 'RUB',
-  '₴': 'UAH',
-  грн: 'UAH',
-  гривня: 'UAH',
-  '₪': 'ILS',
-  'ש"ח': 'ILS',
-  '฿': 'THB',
-  บาท: 'THB',
-  baht: 'THB',
-  '₫': 'VND',
-  đồng: 'VND',
-  '₱': 'PHP',
-  '₦': 'NGN',
-  rp: 'IDR',
-  rupiah: 'IDR',
-  rm: 'MYR',
-  ringgit: 'MYR',
-  rand: 'ZAR',
-  fr: 'CHF',
-  sfr: 'CHF',
-  dhs: 'AED',
-});
-
-/** "€", "Euro"; the code of ISO 4217 that is meant, '' where none or one of several is. */
-export const currenciesMeant = (text: string): string =>
-  CURRENCIES[text.trim().toLowerCase().replace(/\.$/, '')] ?? '';
 
 /** What people write for "https://". */
 const SCHEME = /^(?:(?:h?t{1,3}ps?|https?)\s?[:;.]{0,2}\s?[\\/]{1,3}|\/\/)(?:https?:\/\/)?(?=[\p{L}\d])/iu;

@@ -15,19 +15,11 @@ import {
 } from '#core/item';
 import { judgeEmail, judgeProfile, judgeUrl } from '#core/link';
 import { machineForms, messagingAddress, readTelephone } from '#core/phone';
-import { judgeCurrencies, judgePriceRange } from '#core/price';
+import { currenciesMeant, judgeCurrencies, judgePriceRange } from '#core/price';
 import { plainText } from '#core/text';
 import { gradeShown } from './grade.ts';
 import type { Around, ValueKind } from './kind.ts';
-import {
-  currenciesMeant,
-  dateMeant,
-  dateOrYearMeant,
-  emailMeant,
-  telephoneMeant,
-  urlMeant,
-  yesNoMeant,
-} from './meant.ts';
+import { dateMeant, dateOrYearMeant, emailMeant, telephoneMeant, urlMeant, yesNoMeant } from './meant.ts';
 import { judgeText } from './placeholder.ts';
 import { judgeVat } from './vat.ts';
 
@@ -273,7 +265,11 @@ export const enumeration = textKind('text', { read: joined });
 /** Codes of ISO 4217. */
 export const currencies = textKind(
   'currencies',
-  { judge: judgeCurrencies, meant: currenciesMeant, read: joined },
+  {
+    judge: (text, { country }) => judgeCurrencies(text, country),
+    meant: (text, { country }) => currenciesMeant(text, country),
+    read: joined,
+  },
   200,
 );
 
