@@ -143,6 +143,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     '{"@context":"https://schema.org","@type":"Thing","name":"A"}',
     '{"@context":"https://schema.org","@type":"Optician","name":"A"}',
   ),
+  'vocabulary/text-for-item': pair(
+    hollins('"founder":"Ann Hollins"'),
+    hollins('"founder":{"@type":"Person","name":"Ann Hollins"}'),
+  ),
   'vocabulary/value-kind': pair(hollins('"geo":"50.46190, -3.52530"'), geo('50.46190', '-3.52530')),
   'vocabulary/enumeration': pair(
     hollins('"makesOffer":{"@type":"Offer","name":"Frames","availability":"https://schema.org/OnStock"}'),
@@ -337,6 +341,24 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     hollins('"globalLocationNumber":"0614141000006"'),
     hollins('"globalLocationNumber":"0614141000005"'),
   ),
+  'value/shape': pair(
+    hollins('"areaServed":{"@type":"GeoShape","circle":"50.46190 -3.52530"}'),
+    hollins('"areaServed":{"@type":"GeoShape","circle":"50.46190 -3.52530 9000"}'),
+  ),
+  'value/duration': pair(
+    '{"@context":"https://schema.org","@type":"HowTo","name":"Clean lenses","totalTime":"5 min"}',
+    '{"@context":"https://schema.org","@type":"HowTo","name":"Clean lenses","totalTime":"PT5M"}',
+  ),
+  'value/language': pair(hollins('"knowsLanguage":"English"'), hollins('"knowsLanguage":"en"')),
+  'value/several': pair(
+    hollins('"areaServed":"Saltby, Northport, Ellery"'),
+    hollins('"areaServed":["Saltby","Northport","Ellery"]'),
+  ),
+  'value/past': pair(
+    hollins('"event":{"@type":"Event","name":"Open day","startDate":"2024-05-02"}'),
+    hollins('"event":{"@type":"Event","name":"Open day","startDate":"2027-05-02"}'),
+    { today: '2026-11-30' },
+  ),
   'value/unit': pair(
     hollins('"numberOfEmployees":{"@type":"QuantitativeValue","value":4,"unitCode":"pcs"}'),
     hollins('"numberOfEmployees":{"@type":"QuantitativeValue","value":4,"unitCode":"C62"}'),
@@ -489,6 +511,12 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     hollins(
       '"parentOrganization":{"@type":"Organization","@id":"https://hollins.example/#company","name":"Hollins"}',
     ),
+  ),
+  'structure/two-things': pair(
+    script(hollins('"@id":"https://hollins.example/#a"')) +
+      script('{"@context":"https://schema.org","@type":"WebPage","@id":"https://hollins.example/#a"}'),
+    script(hollins('"@id":"https://hollins.example/#a"')) +
+      script('{"@context":"https://schema.org","@type":"WebPage","@id":"https://hollins.example/#b"}'),
   ),
   'structure/id-twins': pair(
     script(hollins('"@id":"http://hollins.example/#shop"')) +

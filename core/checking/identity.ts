@@ -4,7 +4,7 @@ import { canonicalOf, isLocalBusiness, recordFromItem, type Reading } from '#cor
 import { emptyRecord } from '#core/record';
 import { eachItem, type ReadItem } from '#core/item';
 import { fold, type Place } from '#core/text';
-import { nearestName } from '#core/vocabulary';
+import { isSubtype, nearestName } from '#core/vocabulary';
 
 /** An item that goes by a name, and the property that leads to it. */
 type Named = ReturnType<typeof eachItem>[number];
@@ -14,9 +14,42 @@ type Named = ReturnType<typeof eachItem>[number];
  * address, which are two nodes to a machine (JSON-LD 1.1, 3.3).
  */
 export function judgeIdentity({ items, address, document, base }: Reading): readonly Finding[] {
-  const named = eachItem(items).filter(({ item }) => item.id !== null);
-  return [...unresolved(named, address || canonicalOf(document, base)), ...twins(named), ...doubles(named)];
+  const all = eachItem(items);
+  const named = all.filter(({ item }) => item.id !== null);
+  return [
+    ...twoThings(all),
+    ...unresolved(named, address || canonicalOf(document, base)),
+    ...twins(named),
+    ...doubles(named),
+  ];
 }
+
+/** A page, or another work, that is a business as well: two nodes of one `@id` are one to a machine. */
+function twoThings(all: readonly Named[]): readonly Finding[] {
+  const works = new Map<string, ReadItem>();
+  const businesses = new Map<string, ReadItem>();
+  const told: Finding[] = [];
+  for (const { item } of all) {
+    const { id, types, typePlace } = item;
+    if (types.length === 0) continue;
+    const key = id ?? `at ${String(item.place.start)}`;
+    if (isOf(item, ['CreativeWork'])) works.set(key, item);
+    if (isOf(item, ['Organization', 'Place'])) businesses.set(key, item);
+    const [work, business] = [works.get(key), businesses.get(key)];
+    if (!work || !business || (work !== item && business !== item)) continue;
+    works.delete(key);
+    const what = `This is a ${work.types.join(', ')} and a ${business.types.join(', ')} at once to a machine, and nothing is both.`;
+    const why =
+      id === null
+        ? 'Give each an item of its own.'
+        : `Give each an @id of its own: both are “${shortText(id)}”.`;
+    told.push(finding('structure/two-things', `${what} ${why}`, typePlace, '@type'));
+  }
+  return told;
+}
+
+const isOf = ({ types }: ReadItem, above: readonly string[]): boolean =>
+  types.some((type) => above.some((one) => isSubtype(type, one)));
 
 const isReference = ({ properties }: ReadItem): boolean => properties.length === 0;
 

@@ -74,6 +74,77 @@ export function meantWithin(
         (ranges.length === 1 && !COMMON.has(ranges[0] ?? '') ? ranges[0] : undefined));
 }
 
+/** What people call types that schema.org calls otherwise, and no trade's word is; letters alone. */
+const TYPES_CALLED = table<string>({
+  town: 'City',
+  village: 'City',
+  municipality: 'City',
+  county: 'AdministrativeArea',
+  province: 'AdministrativeArea',
+  region: 'AdministrativeArea',
+  district: 'AdministrativeArea',
+  area: 'Place',
+  circle: 'GeoCircle',
+  radius: 'GeoCircle',
+  polygon: 'GeoShape',
+  shape: 'GeoShape',
+  coordinates: 'GeoCoordinates',
+  coordinate: 'GeoCoordinates',
+  geopoint: 'GeoCoordinates',
+  latlng: 'GeoCoordinates',
+  openinghours: 'OpeningHoursSpecification',
+  hours: 'OpeningHoursSpecification',
+  human: 'Person',
+  people: 'Person',
+  author: 'Person',
+  employee: 'Person',
+  owner: 'Person',
+  founder: 'Person',
+  member: 'Person',
+  staff: 'Person',
+  company: 'Organization',
+  organisation: 'Organization',
+  firm: 'Organization',
+  business: 'LocalBusiness',
+  phone: 'ContactPoint',
+  contact: 'ContactPoint',
+  picture: 'ImageObject',
+  photo: 'ImageObject',
+  image: 'ImageObject',
+  logo: 'ImageObject',
+  video: 'VideoObject',
+  page: 'WebPage',
+  site: 'WebSite',
+  faq: 'FAQPage',
+  faqs: 'FAQPage',
+  breadcrumb: 'BreadcrumbList',
+  breadcrumbs: 'BreadcrumbList',
+  reply: 'Answer',
+  price: 'Offer',
+  deal: 'Offer',
+  language: 'Language',
+  search: 'SearchAction',
+  reservation: 'ReserveAction',
+  reservationaction: 'ReserveAction',
+  booking: 'ReserveAction',
+  bookingaction: 'ReserveAction',
+  bookaction: 'ReserveAction',
+  order: 'OrderAction',
+  orderingaction: 'OrderAction',
+});
+
+/** The type that people call by a word, where the property that holds it takes such; undefined for none. */
+export function typeCalled(word: string, within: string): string | undefined {
+  const type = TYPES_CALLED[lettersOf(word)];
+  return type !== undefined && isHeld(type, within) ? type : undefined;
+}
+
+/** Whether a property may hold a type: one that schema.org does not know holds any. */
+export function isHeld(type: string, within: string): boolean {
+  const ranges = propertyNamed(within)?.ranges ?? ['Thing'];
+  return ranges.some((range) => isSubtype(type, range));
+}
+
 /** What people call properties that schema.org calls otherwise. */
 const CALLED = table<string>({
   phone: 'telephone',
@@ -147,6 +218,15 @@ const CALLED = table<string>({
   profiles: 'sameAs',
   social: 'sameAs',
   map: 'hasMap',
+  answer: 'acceptedAnswer',
+  start: 'startDate',
+  end: 'endDate',
+  amount: 'price',
+  checkin: 'checkinTime',
+  checkout: 'checkoutTime',
+  rooms: 'numberOfRooms',
+  employees: 'numberOfEmployees',
+  items: 'itemListElement',
 });
 
 /** What the street is called inside an address, where "address" cannot be the whole of it; letters without marks. */

@@ -13,6 +13,7 @@ import { judgeHours } from './senseOfHours.ts';
 import { judgeContent, judgeImage, judgePictureAddress } from './senseOfImages.ts';
 import { judgeReview } from './senseOfReviews.ts';
 import { judgeLei, judgeTradeNumber, judgeUnit } from './codes.ts';
+import { judgeDuration, judgeLanguage, judgeNames, judgeRadius, judgeShape } from './forms.ts';
 import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
 import { tellBeside } from './beside.ts';
 import { DATA_TYPES } from './meant.ts';
@@ -120,11 +121,26 @@ const BY_NAME = table<(spot: Spot) => readonly Finding[]>({
   unitCode: judgeUnit,
   acceptsReservations: judgeReservations,
   vatID: judgeVatId,
+  box: judgeShape,
+  circle: judgeShape,
+  line: judgeShape,
+  polygon: judgeShape,
+  geoRadius: judgeRadius,
+  inLanguage: judgeLanguage,
+  knowsLanguage: (spot) => (judgeNames(spot).length > 0 ? judgeNames(spot) : judgeLanguage(spot)),
+  availableLanguage: judgeNames,
+  servesCuisine: judgeNames,
+  areaServed: judgeNames,
 });
 
 function judgeSpot(spot: Spot): readonly Finding[] {
   if (!spot.text) return [];
-  return [...judgeLetters(spot), ...(BY_NAME[spot.property.name]?.(spot) ?? []), ...judgeDataType(spot)];
+  return [
+    ...judgeLetters(spot),
+    ...(BY_NAME[spot.property.name]?.(spot) ?? []),
+    ...judgeDataType(spot),
+    ...judgeDuration(spot),
+  ];
 }
 
 /** What is longer is no number, and told as that. */

@@ -2,6 +2,7 @@ import { finding, type Finding } from '#core/fault';
 import { isDate } from '#core/hours';
 import { eachItem, itemsOf, valuesOf, type ReadItem } from '#core/item';
 import type { Place } from '#core/text';
+import { isSubtype } from '#core/vocabulary';
 
 /**
  * What has an order: dates of which one comes before the other, dates that cannot lie behind `today` (ISO 8601, '' for
@@ -10,7 +11,7 @@ import type { Place } from '#core/text';
 export const judgeSequence = (items: readonly ReadItem[], today: string): readonly Finding[] =>
   eachItem(items).flatMap(({ item }) => [
     ...ordered(item),
-    ...(today ? toCome(item, today) : []),
+    ...(today ? [...toCome(item, today), ...over(item, today)] : []),
     ...positions(item),
   ]);
 
@@ -65,7 +66,15 @@ const ordered = (item: ReadItem): readonly Finding[] =>
   });
 
 /** What was done when it is dated. */
-const DONE = ['datePublished', 'dateCreated', 'uploadDate', 'foundingDate', 'birthDate', 'reviewDate'];
+const DONE = [
+  'datePublished',
+  'dateModified',
+  'dateCreated',
+  'uploadDate',
+  'foundingDate',
+  'birthDate',
+  'reviewDate',
+];
 
 const toCome = (item: ReadItem, today: string): readonly Finding[] =>
   DONE.flatMap((name) => {
@@ -77,8 +86,28 @@ const toCome = (item: ReadItem, today: string): readonly Finding[] =>
     ];
   });
 
+/** What an offer or an event ends with, the last one first. */
+const ENDS: readonly (readonly [type: string, ends: readonly string[], days: number])[] = [
+  ['Offer', ['priceValidUntil', 'validThrough', 'availabilityEnds'], 1],
+  ['Event', ['endDate', 'startDate'], 31],
+];
+
+/** What is over for some days: an offer that nobody can take, an event that nobody can go to. */
+const over = (item: ReadItem, today: string): readonly Finding[] =>
+  ENDS.flatMap(([type, ends, days]) => {
+    const name = ends.find((one) => valuesOf(item, one).length > 0);
+    const day = name && isOf(item, type) ? dayOf(item, name) : undefined;
+    if (!day || daysBefore(today, days) <= day.date) return [];
+    const message = `${name ?? ''} is ${day.date}: this is over, and search engines show it no more. Take it out, or give the next one.`;
+    return [finding('value/past', message, day.place, name ?? null)];
+  });
+
+const isOf = ({ types }: ReadItem, type: string): boolean => types.some((one) => isSubtype(one, type));
+const daysBefore = (today: string, days: number): string =>
+  new Date(Date.parse(today) - days * DAY_MS).toISOString().slice(0, 10);
+
 const DAY_MS = 86_400_000;
-const dayAfter = (today: string): string => new Date(Date.parse(today) + DAY_MS).toISOString().slice(0, 10);
+const dayAfter = (today: string): string => daysBefore(today, -1);
 
 /** The places in a list: whole numbers from 1 on, each once. */
 function positions(list: ReadItem): readonly Finding[] {

@@ -101,7 +101,14 @@ function nearAddress(item: ReadItem, towns: Towns): Where['isNear'] {
 }
 
 /** Properties that hold addresses, and that the record has no fact for or more than addresses. */
-const OTHERS = table({ photo: 'url', map: 'url', menu: 'url', hasMenu: 'url', urlTemplate: 'url' });
+const OTHERS = table({
+  photo: 'url',
+  map: 'url',
+  menu: 'url',
+  hasMenu: 'url',
+  urlTemplate: 'url',
+  item: 'url',
+});
 
 /** The kinds of values that are judged alike wherever they stand. */
 const JUDGED = table<string>({
@@ -117,7 +124,9 @@ const OF_THE_PAGE = new Set(['url', 'mainEntityOfPage', 'item', 'isPartOf', 'tar
 /** What sort of value a property holds; its own name where that says it. */
 function sortOf(name: string): string {
   const kind = OTHERS[name] ?? propertyKinds.get(name) ?? '';
-  return JUDGED[kind] ?? kind;
+  if (kind) return JUDGED[kind] ?? kind;
+  const { ranges = [] } = propertyNamed(name) ?? {};
+  return ranges.length === 1 && ranges[0] === 'URL' ? 'url' : '';
 }
 
 function judgeProperty(

@@ -1,7 +1,5 @@
 import { nearlyType, type Reading } from '#core/reading';
 import { eachItem, type ReadItem, type ReadProperty, schemaName } from '#core/item';
-import { isInCountry } from '#core/outline';
-import { readCoordinates, readPin } from '#core/pin';
 import { jsonString, remember, type Edit } from '#core/text';
 import {
   belongsTo,
@@ -22,16 +20,18 @@ import {
   calledElsewhere,
   DATA_TYPES,
   isForeign,
+  isHeld,
   meantProperty,
   partMeant,
   meantWithin,
   namedWithin,
   sameLetters,
   severalNames,
+  typeCalled,
 } from './meant.ts';
-import { renamed, type TextValue } from './spot.ts';
+import { renamed } from './spot.ts';
 import { judgeMember } from './members.ts';
-import { countryOfItem } from './values.ts';
+import { judgeTextForItem } from './textForItem.ts';
 
 /** Family `vocabulary`: names schema.org does not have, or has somewhere else, and values of the wrong kind. */
 export function judgeVocabulary(
@@ -225,7 +225,14 @@ function unknownType(
     });
   }
   const wanted = within ? meantWithin(type, within, item) : undefined;
-  const offered = wanted ? [wanted] : near ? [near] : offeredTypes(inWords(type));
+  const called = typeCalled(type, within);
+  const offered = called
+    ? [called]
+    : wanted
+      ? [wanted]
+      : near
+        ? [near]
+        : offeredTypes(inWords(type)).filter((one) => isHeld(one, within));
   const [first] = offered;
   const meant = first ? ` Did you mean ${offered.join(' or ')}?` : '';
   return finding(
@@ -283,7 +290,7 @@ function judgeProperty({ source }: Reading, item: ReadItem, property: ReadProper
       },
     );
   const types = item.types.filter((type) => !isForeign(type));
-  if (types.length > 0 && !belongsTo(known, types)) {
+  if (types.length > 0 && !belongsTo(known, types) && !isTakenThere(name, types)) {
     const meant = calledElsewhere(item, name);
     return finding(
       'vocabulary/not-of-type',
@@ -302,6 +309,10 @@ function judgeProperty({ source }: Reading, item: ReadItem, property: ReadProper
     name,
   );
 }
+
+/** Whether search engines' own examples have a property where schema.org does not list it (actions to reserve and order). */
+const isTakenThere = (name: string, types: readonly string[]): boolean =>
+  name === 'inLanguage' && types.includes('EntryPoint');
 
 /** Whether a property of an item without type gives its type under another name: "_type", "Type". */
 const isMeantAsType = ({ syntax, types }: ReadItem, { name, value }: ReadProperty): boolean =>
@@ -351,59 +362,19 @@ function unknownProperty(
 
 /** Properties whose values have a judge of their own, which says more. */
 const JUDGED_ELSEWHERE = new Set(['dayOfWeek', 'addressCountry']);
-/** Without these as items a machine learns nothing of a place; other texts for items are tolerated. */
-const NEEDS_ITEM = new Set([
-  'geo',
-  'openingHoursSpecification',
-  'specialOpeningHoursSpecification',
-  'aggregateRating',
-  'reviewRating',
-  'review',
-  'contactPoint',
-]);
-
 function judgeKind(
   item: ReadItem,
-  { name, value, place }: ReadProperty,
+  property: ReadProperty,
   { ranges }: VocabularyProperty,
 ): Finding | undefined {
+  const { name, value } = property;
   if (ranges.length === 0 || JUDGED_ELSEWHERE.has(name)) return undefined;
   if (value.kind === 'item') return judgeItemKind(name, value.item, ranges);
   const enumerations = ranges.filter(
     (range) => isSubtype(range, 'Enumeration') && membersOf(range).length > 0,
   );
   if (enumerations.length === ranges.length) return judgeMember(name, value, enumerations);
-  // An address leads to the item.
-  if (!NEEDS_ITEM.has(name) || /^$|^(?:https?:|#|\/)/i.test(value.text.trim())) return undefined;
-  return finding(
-    'vocabulary/value-kind',
-    `${name} is the text “${value.text.slice(0, 60)}”; a machine needs an item of type ${ranges.join(' or ')} there.`,
-    place,
-    name,
-    { edits: itemIn(name, value, countryOfItem(item)), guess: true },
-  );
-}
-
-/** A text of JSON as the item that a property wants, where it can be told; null otherwise. */
-function itemIn(name: string, value: TextValue, country: string): readonly Edit[] | null {
-  if (name === 'geo') return pointIn(value, country);
-  const { holder, json, text, place } = value;
-  if (name !== 'reviewRating' || holder !== 'json' || !/^[1-5](?:\.\d)?$/.test(text.trim())) return null;
-  const said = typeof json === 'string' ? jsonString(text.trim()) : text;
-  return [{ start: place.start, end: place.end, text: `{ "@type": "Rating", "ratingValue": ${said} }` }];
-}
-
-/** A pin that JSON gives as one text, as the item that machines want; null where it is none of the address's country. */
-function pointIn(
-  { text, holder, place: { start, end } }: TextValue,
-  country: string,
-): readonly Edit[] | null {
-  const pin = holder === 'json' ? readCoordinates(text) : undefined;
-  const { point } = pin ? readPin(pin) : {};
-  if (!pin || !point || (country && isInCountry(country, point) === false)) return null;
-  const { latitude, longitude } = pin;
-  const item = `{ "@type": "GeoCoordinates", "latitude": ${latitude}, "longitude": ${longitude} }`;
-  return [{ start, end, text: item }];
+  return judgeTextForItem(item, property, value, ranges);
 }
 
 function judgeItemKind(name: string, item: ReadItem, ranges: readonly string[]): Finding | undefined {

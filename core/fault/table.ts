@@ -188,6 +188,11 @@ const rows = {
     meaning: 'The value is of a kind that the property does not take.',
     source: `${SCHEMA}, rangeIncludes`,
   },
+  'vocabulary/text-for-item': {
+    grade: 'note',
+    meaning: 'A business’s value is a text where an item with its type would say more.',
+    source: `${SCHEMA}, Conformance`,
+  },
   'vocabulary/enumeration': {
     grade: 'must',
     meaning: 'The value is no member of the enumeration that the property takes its values from.',
@@ -323,6 +328,11 @@ const rows = {
     grade: 'should',
     meaning: 'One thing under two spellings of its @id.',
     source: `${JSONLD} §3.3`,
+  },
+  'structure/two-things': {
+    grade: 'should',
+    meaning: 'One item is a page and a business at once, mostly by an @id that two have.',
+    source: `${JSONLD} §3.3; ${SCHEMA}`,
   },
   'structure/double': {
     grade: 'note',

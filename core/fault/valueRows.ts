@@ -218,6 +218,31 @@ export const valueRows = {
       'A number of goods, books, places or companies that has a digit too few or too many, or one that was mistyped.',
     source: 'GS1 General Specifications 7.9; ISO 2108; ISO 17442',
   },
+  'value/shape': {
+    grade: 'should',
+    meaning: 'Not a shape of an area, or a radius of so few metres that another unit is meant.',
+    source: `${SCHEMA}/GeoShape, ${SCHEMA}/geoRadius`,
+  },
+  'value/duration': {
+    grade: 'should',
+    meaning: 'Not a duration a machine can read.',
+    source: 'ISO 8601-1, 5.5.2',
+  },
+  'value/language': {
+    grade: 'note',
+    meaning: 'Not the tag of a language.',
+    source: `RFC 5646; ${SCHEMA}/inLanguage`,
+  },
+  'value/several': {
+    grade: 'note',
+    meaning: 'Several names in one text, which a machine takes for one.',
+    source: SCHEMA,
+  },
+  'value/past': {
+    grade: 'note',
+    meaning: 'An offer or an event that is over.',
+    source: `${SCHEMA}/priceValidUntil, ${SCHEMA}/endDate`,
+  },
   'value/unit': {
     grade: 'should',
     meaning: 'Not the code of a unit of measure.',
