@@ -123,12 +123,14 @@ function fromLoose(all: readonly Finding[], items: () => readonly ReadItem[]): F
     ),
   );
   const split = itemsSplitOff(loose, around);
+  const isLoose = standsIn(loose.map(({ place }) => place));
   const isLacking = (property: string | null, { start }: Place): boolean =>
     lacking.has(`${property ?? ''} ${String(start)}`);
   return ({ code, property, place }) =>
     (isOfHours && isHours(property) && /^agreement\/(?:visitor|hours-among-others)$/.test(code)) ||
     (/^(?:guideline|value)\//.test(code) && isLacking(property, place)) ||
     split({ code, property, place }) ||
+    (code === 'guideline/incomplete' && property === 'itemReviewed' && isLoose(place)) ||
     (code === 'structure/no-type' && isLacking('@type', place));
 }
 

@@ -146,7 +146,9 @@ const FEWEST_AREAS = 3;
 /** Several names in one text, which a machine takes for one: kinds of food, languages, areas. */
 export function judgeNames(spot: Spot): readonly Finding[] {
   const { text, value, property } = spot;
-  const parts = text.length > LONGEST_LIST ? [] : text.split(PARTING).filter(Boolean);
+  // What ends entities parts nothing, and is told as that.
+  const isList = text.length <= LONGEST_LIST && !/&#?\w+;/.test(text);
+  const parts = isList ? text.split(PARTING).filter(Boolean) : [];
   const isArea = property.name === 'areaServed';
   if (parts.length < (isArea ? FEWEST_AREAS : 2)) return [];
   // Sentences, and a place with its region and country.
