@@ -94,6 +94,9 @@ describe('an address', () => {
     ['Cra. 13 # 54-21', 'Carrera 13 #54-21'],
     ['Λεωφ. Μακαρίου 58', 'Λεωφόρος Μακαρίου 58'],
     ['3 ch. des Lilas', '3 chemin des Lilas'],
+    ['ul. Św. Marcin 24', 'ul. Święty Marcin 24'],
+    ['Av. Gral. Paz 120', 'Av. General Paz 120'],
+    ['Αγ. Ανδρέα 5', 'Αγίου Ανδρέα 5'],
   ])('knows the short words of its country: %s', (short, long) => {
     expect(foldAddress(short)).toBe(foldAddress(long));
   });

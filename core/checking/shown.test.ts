@@ -154,6 +154,7 @@ test.each([
   ['addressLocality', 'München', 'Munich', 'DE'],
   ['streetAddress', '1250, avenue Bernard Ouest', '1250, av. Bernard O.', 'CA'],
   ['postalCode', 'L-1930', '1930', 'LU'],
+  ['telephone', '+7 843 292 12 34', '8 (843) 292-12-34', 'RU'],
 ])('%s may be told as %s where %s is shown', (property, told, shown, country) => {
   const page = (text: string): string =>
     `<div vocab="https://schema.org/" typeof="Store"><p property="address" typeof="PostalAddress"><b property="${property}" content="${told}">${text}</b><meta property="addressCountry" content="${country}"></p></div>`;

@@ -310,7 +310,9 @@ function means(item: ReadItem, name: string, told: string, seen: string): boolea
   const shown = westernDigits(seen);
   if (fold(told) === fold(shown)) return true;
   if (propertyKinds.get(name) === 'telephone') {
-    const [one, other] = [readTelephone(told, '').telephone, readTelephone(shown, '').telephone];
+    const one = readTelephone(told, '').telephone;
+    // Dialled at home it has what is dialled there before it: 8 in Russia, 06 in Hungary.
+    const other = readTelephone(shown, one?.country ?? '').telephone;
     if (one && other) return one.e164 === other.e164;
     const digits = (text: string): string => text.replace(/\D/g, '').replace(/^0+/, '');
     return digits(told).endsWith(digits(shown)) && digits(shown).length >= 5;

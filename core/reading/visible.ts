@@ -79,11 +79,17 @@ export function isUnseen({ name, attributes }: HtmlElement): boolean {
   return style !== undefined && /display\s*:\s*none|visibility\s*:\s*hidden/i.test(style);
 }
 
+/** Whether an element's own style makes a line of it. */
+const isBlock = ({ attributes: { style } }: HtmlElement): boolean =>
+  style !== undefined && /display\s*:\s*(?:block|flex|grid|list-item|table)/i.test(style);
+
 /** The text a visitor sees, as far as the HTML alone tells: style sheets are not read. */
 export function visibleText({ root }: HtmlDocument): VisibleText {
   const pieces: VisiblePiece[] = [];
   let text = '';
   let gap = '';
+  // Whether an element that breaks no line ended since the last text, and another began.
+  let [ended, began] = [false, false];
   const walk = (node: HtmlElement): void => {
     for (const child of node.children) {
       if (child.kind === 'text') {
@@ -91,20 +97,38 @@ export function visibleText({ root }: HtmlDocument): VisibleText {
         if (isSpace(written.charCodeAt(0)) && gap === '') gap = ' ';
         const collapsed = collapseSpace(written);
         if (collapsed === '') continue;
+        if (ended && began && gap === '' && areApart(text, collapsed)) gap = ' ';
+        [ended, began] = [false, false];
         if (text !== '') text += gap;
         pieces.push({ at: text.length, start: child.start, end: child.end, node: child, parent: node });
         text += collapsed;
         gap = isSpace(written.charCodeAt(written.length - 1)) ? ' ' : '';
       } else if (!isUnseen(child)) {
-        const inline = INLINE.has(child.name);
+        const inline = INLINE.has(child.name) && !isBlock(child);
         if (!inline) gap = '\n';
+        else if (ended) began = true;
         if (child.children.length > 0) walk(child);
         if (!inline) gap = '\n';
+        else ended = true;
       }
     }
   };
   walk(root);
   return { text, pieces };
+}
+
+/** So much of a text tells whether it has several words. */
+const LONGEST_LOOK = 200;
+
+/**
+ * Whether two texts of elements side by side, with nothing between them, are two to a visitor: of several words, they
+ * stand apart by the page's style. The parts of a number, of one word or of letters in colours do not.
+ */
+function areApart(before: string, behind: string): boolean {
+  const last = before.slice(-LONGEST_LOOK).split('\n').at(-1) ?? '';
+  const seam = last.slice(-1) + behind.slice(0, 1);
+  if (!/^[\p{L}\p{N}]{2}$/u.test(seam) || /^\d\d$/.test(seam)) return false;
+  return last.includes(' ') || behind.slice(0, LONGEST_LOOK).includes(' ');
 }
 
 /** ASCII white space (Infra Standard, 4.6); NaN, as of an empty text, is none. */
