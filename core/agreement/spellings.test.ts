@@ -117,3 +117,8 @@ test('a name in full-width letters is written differently, and its digits are th
   expect(page('ＡＢＣ書店 3号店').find('ABC書店 3号店').agreement).toBe('written-differently');
   expect(page('ABC書店 ３号店').find('ABC書店 3号店').agreement).toBe('exact');
 });
+
+test.each(['04 77 12 34 56', '04\u202f77\u202f12\u202f34\u202f56', '04\u200977\u201112\u201134\u201156'])(
+  'narrow blanks part the digits of a number as well: %j',
+  (text) => expect(page(`Tél. ${text}`).findTelephone('+33 4 77 12 34 56', 'FR').text).toBe(text),
+);

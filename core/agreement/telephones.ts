@@ -14,7 +14,8 @@ export interface Shown {
 }
 
 /** What people put between the digits of a number, in full width too, as East Asian pages do. */
-const BETWEEN = '\\d ().\\u2010-\\u2015\\u2212\\u3000\\u30fc\\uff08\\uff09\\uff0d\\uff0e\\uff0f\\u00a0-';
+const BETWEEN =
+  '\\d ().\\u2000-\\u200a\\u202f\\u205f\\u2010-\\u2015\\u2212\\u3000\\u30fc\\uff08\\uff09\\uff0d\\uff0e\\uff0f\\u00a0-';
 const ONE = `[+(\\uff0b\\uff08]?\\d[${BETWEEN}]{5,20}\\d(?!\\w)`;
 /** What stands between two numbers: a stroke, or a dash with blanks round it. */
 const PARTING = '\\s?/\\s?|\\s[\\u2010-\\u2013-]\\s';

@@ -48,6 +48,8 @@ function readAnew(typed: string, country: string): TelephoneReading {
   // Marks of direction, which address books put round what they copy, are no part of a number.
   const text = typed
     .replace(/[\u200b-\u200f\u202a-\u202e\u2060\u2066-\u2069]/g, '')
+    // Narrow blanks, which typographers set between the digits.
+    .replace(/[\u2000-\u200a\u202f\u205f]/g, ' ')
     .trim()
     .slice(0, 250);
   if (!text) return { telephone: undefined, faults: [] };

@@ -10,6 +10,7 @@ test.each([
   ['<span>a</span>\n<span>b</span>', 'a b'],
   ['<span>Larch Inn</span><span>12 Row</span>', 'Larch Inn 12 Row'],
   ['<b><i>Larch Inn</i></b><b>Row</b>', 'Larch Inn Row'],
+  ['<span>Gasse 11/2</span><span>1060 Wien</span>', 'Gasse 11/2 1060 Wien'],
   ['<span>01632</span><span>960 123</span>', '01632960 123'],
   ['<span>L</span>arch Inn by the sea', 'Larch Inn by the sea'],
   ['<b>Larch</b><b>Inn</b>', 'LarchInn'],

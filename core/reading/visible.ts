@@ -121,14 +121,19 @@ export function visibleText({ root }: HtmlDocument): VisibleText {
 const LONGEST_LOOK = 200;
 
 /**
- * Whether two texts of elements side by side, with nothing between them, are two to a visitor: of several words, they
- * stand apart by the page's style. The parts of a number, of one word or of letters in colours do not.
+ * Whether two texts of elements side by side, with nothing between them, are two to a visitor: of several words, or of
+ * words and numbers, they stand apart by the page's style. The parts of a number, of one word or of letters in colours
+ * do not.
  */
 function areApart(before: string, behind: string): boolean {
   const last = before.slice(-LONGEST_LOOK).split('\n').at(-1) ?? '';
-  const seam = last.slice(-1) + behind.slice(0, 1);
-  if (!/^[\p{L}\p{N}]{2}$/u.test(seam) || /^\d\d$/.test(seam)) return false;
-  return last.includes(' ') || behind.slice(0, LONGEST_LOOK).includes(' ');
+  const next = behind.slice(0, LONGEST_LOOK);
+  const seam = last.slice(-1) + next.slice(0, 1);
+  if (!/^[\p{L}\p{N}]{2}$/u.test(seam)) return false;
+  const pair = [last, next];
+  return /^\d\d$/.test(seam)
+    ? pair.some((text) => /\p{L}{3}/u.test(text))
+    : pair.some((text) => text.includes(' '));
 }
 
 /** ASCII white space (Infra Standard, 4.6); NaN, as of an empty text, is none. */
