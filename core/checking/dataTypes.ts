@@ -1,7 +1,6 @@
 import { finding, type Finding } from '#core/fault';
 import { isDateOrYear, isMachineTime, machineDate } from '#core/hours';
-import { judgeVat, timeMeant, yesNoMeant } from '#core/value';
-import { currenciesMeant, judgeCurrencies } from '#core/price';
+import { currenciesMeant, judgeCurrencies, judgeVat, timeMeant, yesNoMeant } from '#core/value';
 import { judgeUrl } from '#core/link';
 import { table } from '#core/text';
 import { propertyNamed } from '#core/vocabulary';

@@ -100,7 +100,13 @@ function durationMeant(text: string): string {
 }
 const BELOW: Readonly<Record<string, string>> = { H: 'M', M: 'S' };
 
-const languages = new Intl.DisplayNames(['en'], { type: 'language', fallback: 'none' });
+/** Made when the first language is judged: what it knows takes its time to load. */
+let names: Intl.DisplayNames | undefined;
+/** The name of a language in English; undefined where there is none of that tag. */
+function nameOfLanguage(tag: string): string | undefined {
+  names ??= new Intl.DisplayNames(['en'], { type: 'language', fallback: 'none' });
+  return names.of(tag);
+}
 /** Languages that people name in words, each in English and in itself. */
 const NAMED =
   'ar bg bn bs ca cs da de el en es et eu fa fi fr ga gl he hi hr hu hy id is it ja ka ko lt lv mk ms mt nl no pl pt ro ru sk sl sq sr sv sw ta th tl tr uk ur vi zh'.split(
@@ -114,7 +120,7 @@ function languageNamed(name: string): string | undefined {
     NAMED.flatMap((tag) => {
       const own = new Intl.DisplayNames([tag], { type: 'language' }).of(tag) ?? tag;
       return [
-        [(languages.of(tag) ?? tag).toLowerCase(), tag],
+        [(nameOfLanguage(tag) ?? tag).toLowerCase(), tag],
         [own.toLowerCase(), tag],
       ] as const;
     }),
@@ -128,7 +134,7 @@ export function judgeLanguage(spot: Spot): readonly Finding[] {
   if (/^https?:/i.test(text) || text.length > LONGEST_TAG) return [];
   const [primary = ''] = text.split(/[-_]/);
   const isTag = /^[a-z]{2,3}(?:-[a-z\d]{2,8})*$/i.test(text);
-  if (isTag && languages.of(primary.toLowerCase()) !== undefined) return [];
+  if (isTag && nameOfLanguage(primary.toLowerCase()) !== undefined) return [];
   const parted = text.replaceAll('_', '-');
   const isParted = parted !== text && /^[a-z]{2,3}(?:-[a-z\d]{2,8})+$/i.test(parted);
   const meant = isParted ? parted : (languageNamed(text) ?? '');

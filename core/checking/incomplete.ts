@@ -1,8 +1,8 @@
 import { finding, type Finding } from '#core/fault';
-import { currencyOf } from '#core/price';
 import { eachItem, itemsOf, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
 import type { Reading } from '#core/reading';
 import { jsonString, type Edit } from '#core/text';
+import { currencyOf } from '#core/value';
 import { isSubtype, typeNamed } from '#core/vocabulary';
 import { propertiesMeant } from './meant.ts';
 import type { Profile } from './profile.ts';

@@ -1,4 +1,3 @@
-export * from './currency.ts';
 export * from './price.ts';
 export * from './rating.ts';
 export * from './scales.ts';

@@ -1,5 +1,6 @@
 export * from './areas.ts';
 export * from './compound.ts';
+export * from './currency.ts';
 export * from './detail.ts';
 export { readEntries, writeEntries, type Entry } from './entries.ts';
 export * from './grade.ts';

@@ -15,8 +15,9 @@ import {
 } from '#core/item';
 import { judgeEmail, judgeProfile, judgeUrl } from '#core/link';
 import { machineForms, messagingAddress, readTelephone } from '#core/phone';
-import { currenciesMeant, judgeCurrencies, judgePriceRange } from '#core/price';
+import { judgePriceRange } from '#core/price';
 import { plainText } from '#core/text';
+import { currenciesMeant, judgeCurrencies } from './currency.ts';
 import { gradeShown } from './grade.ts';
 import type { Around, ValueKind } from './kind.ts';
 import { dateMeant, dateOrYearMeant, emailMeant, telephoneMeant, urlMeant, yesNoMeant } from './meant.ts';

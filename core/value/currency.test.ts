@@ -27,6 +27,14 @@ test.each([
   expect(currenciesMeant(text, country)).toBe(meant),
 );
 
+test('currencies are those of ISO 4217', () => {
+  expect(judgeCurrencies('USD, CAD; eur')).toMatchObject([
+    { message: expect.stringContaining('Write EUR.') as unknown },
+  ]);
+  expect(judgeCurrencies('GBP')).toEqual([]);
+  expect(judgeCurrencies('dollars XXQ')).toHaveLength(2);
+});
+
 test('a name of several words is one fault, codes between blanks are each their own', () => {
   const of = (text: string): readonly string[] => judgeCurrencies(text, 'US').map(({ message }) => message);
   expect(of('US Dollar')).toEqual(['“US Dollar” is no currency of ISO 4217. Write USD.']);
