@@ -1,5 +1,5 @@
 /** The command line over the core. `zinc help` tells its forms. */
-import { CannotRun, VERSION, type Command } from './commands/command.ts';
+import { CannotRun, VERSION, type Command } from './command.ts';
 
 const commands: Readonly<Record<string, () => Promise<{ readonly command: Command }>>> = {
   markup: () => import('./commands/markup.ts'),

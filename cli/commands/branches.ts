@@ -6,7 +6,8 @@ import { isLocalBusiness, type Reading } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { matchPage } from '#core/site';
 import { counted } from '#core/text';
-import { CannotRun, readBusinesses } from './command.ts';
+import { CannotRun } from '../command.ts';
+import { readBusinesses } from './sources.ts';
 import { isAddress } from './pages.ts';
 
 /** At least one. */

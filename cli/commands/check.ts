@@ -20,7 +20,8 @@ import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/encoding';
 import { counted } from '#core/text';
 import type { Fetcher } from '#outside/fetcher.ts';
-import { CannotRun, VERSION, oneOf, readBytes, readText, readWords, save, type Command } from './command.ts';
+import { CannotRun, VERSION, type Command } from '../command.ts';
+import { oneOf, readBytes, readText, readWords, save } from './sources.ts';
 import { addressing, readRecord } from './branches.ts';
 import { addressGiven, filesIn, isAddress, mostOf, told, type Unread } from './pages.ts';
 

@@ -8,7 +8,8 @@ import {
 } from '#core/markup';
 import { lostIn } from '#core/proposal';
 import { branchesIn } from './branches.ts';
-import { CannotRun, oneOf, readWords, type Command } from './command.ts';
+import { CannotRun, type Command } from '../command.ts';
+import { oneOf, readWords } from './sources.ts';
 
 const usage = `zinc markup RECORD [--format FORM]
            a FORM is ${markedForms.join(', ')};

@@ -4,7 +4,8 @@ import { dirname, join, relative, resolve, sep } from 'node:path';
 import { limits } from '#core/limits';
 import { isHiddenPath, isPagePath } from '#core/link';
 import { reason } from '#outside/reason.ts';
-import { CannotRun, deliver, readSourceBytes, save } from './command.ts';
+import { CannotRun } from '../command.ts';
+import { deliver, readSourceBytes, save } from './sources.ts';
 
 export const isAddress = (source: string): boolean => /^https?:\/\//i.test(source);
 

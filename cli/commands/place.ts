@@ -4,7 +4,8 @@ import { readSource } from '#core/reading';
 import { refusalOfAddresses } from '#core/record';
 import { decodeText } from '#core/encoding';
 import { addressing, nobodys, ownBranchOf, readBranches } from './branches.ts';
-import { CannotRun, oneOf, readSettings, readWords, type Command } from './command.ts';
+import { CannotRun, type Command } from '../command.ts';
+import { oneOf, readSettings, readWords } from './sources.ts';
 import { changePages, isOnePage } from './pages.ts';
 
 const usage = `zinc place PAGE|FOLDER… --record RECORD [--format FORM] [--preset FILE]

@@ -2,7 +2,8 @@ import { limits } from '#core/limits';
 import { readSource } from '#core/reading';
 import { plainItem } from '#core/item';
 import { decodeText } from '#core/encoding';
-import { CannotRun, readBytes, readWords, type Command } from './command.ts';
+import { CannotRun, type Command } from '../command.ts';
+import { readBytes, readWords } from './sources.ts';
 import { addressGiven } from './pages.ts';
 
 const usage = 'zinc read FILE [--url URL] [--json]';

@@ -1,5 +1,6 @@
 import { removeFromBytes } from '#core/page';
-import { CannotRun, readWords, type Command } from './command.ts';
+import { CannotRun, type Command } from '../command.ts';
+import { readWords } from './sources.ts';
 import { changePages } from './pages.ts';
 
 const usage = 'zinc remove PAGE|FOLDER… [--out FILE|DIR]';

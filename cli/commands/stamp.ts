@@ -26,7 +26,8 @@ import { reason } from '#outside/reason.ts';
 import { takenOn } from '#outside/stamper.ts';
 import stampPictures, { type StampedPicture, type StampTask } from '#outside/stampThread.ts';
 import { readRecord } from './branches.ts';
-import { CannotRun, readBytes, readSettings, readWords, type Command } from './command.ts';
+import { CannotRun, type Command } from '../command.ts';
+import { readBytes, readSettings, readWords } from './sources.ts';
 import { isBelow, mostOf } from './pages.ts';
 
 const usage = `zinc stamp PHOTO|FOLDER… --record RECORD [--words FILE.csv] [--stamp FILE.json] [--name PATTERN]

@@ -4,7 +4,8 @@ import { readSource, type Reading } from '#core/reading';
 import { decodeText } from '#core/encoding';
 import type { LiveReaders } from '#outside/livePage.ts';
 import { nobodysOwn, ownBranchOf, readBranches, type Branches } from './branches.ts';
-import { CannotRun, readSourceBytes, readWords, type Command } from './command.ts';
+import { CannotRun, type Command } from '../command.ts';
+import { readSourceBytes, readWords } from './sources.ts';
 import { filesIn, isAddress, told } from './pages.ts';
 
 const usage = `zinc verify URL… --record RECORD [--json]

@@ -12,7 +12,8 @@ import {
 } from '#core/weaving';
 import { limits } from '#core/limits';
 import { addressing, nobodys, ownBranchOf, readBranches } from './branches.ts';
-import { CannotRun, oneOf, readBytes, readWords, save, type Command } from './command.ts';
+import { CannotRun, type Command } from '../command.ts';
+import { oneOf, readBytes, readWords, save } from './sources.ts';
 import { changePages, isOnePage, type Changed } from './pages.ts';
 
 const usage = `zinc weave PAGE|FOLDER… --record RECORD [--syntax ${wovenSyntaxes.join('|')}] [--existing keep|replace]

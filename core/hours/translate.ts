@@ -59,7 +59,7 @@ const sharedWeek: Step = [
   (_, week = '', first = '', others = '') =>
     `${week}${first}${others.replace(/[一二三四五六日天]/gu, `${week}$&`)}`,
 ];
-const times: readonly Step[] = [
+const stepsOfTimes = (): readonly Step[] => [
   // "【平日】 10:00～20:00"
   [/[[\]【】〔〕]/gu, ' '],
   // What the hours behind it say themselves: "midi et soir, 12h–14h et 19h–22h".
@@ -123,16 +123,16 @@ const times: readonly Step[] = [
   [/(\d{1,2})\s?(?:h|hs|hrs)(?![\p{L}\d])\.?/gu, '$1:00'],
   [/(\d{1,2})\s(?:uhr|uur|u)\s?(\d{2})(?!\d)/gu, '$1:$2'],
 ];
-const said: readonly Step[] = timeWords.flatMap(([english, lists]) => {
-  const words = lists.flatMap((list) => alternatives(list));
-  return [words.filter((word) => !isUnspaced(word)), words.filter(isUnspaced)]
-    .filter((some) => some.length > 0)
-    .map((some): Step => [wholly(some.join('|')), ` ${english} `]);
-});
+/** What is said of times in words, of every language. */
+const saidOfTimes = (): readonly Step[] =>
+  timeWords.flatMap(([english, lists]) => {
+    const words = lists.flatMap((list) => alternatives(list));
+    return [words.filter((word) => !isUnspaced(word)), words.filter(isUnspaced)]
+      .filter((some) => some.length > 0)
+      .map((some): Step => [wholly(some.join('|')), ` ${english} `]);
+  });
 
 const isAllDay = ([, english]: Step): boolean => english === ' 24 hours ';
-const allDay = said.filter(isAllDay);
-const otherwise = said.filter((step) => !isAllDay(step));
 
 /** What stands between the bars that stand in no brackets. */
 function alternatives(pattern: string): readonly string[] {
@@ -255,10 +255,18 @@ export const daysNamedIn = (text: string, language: DayWords): number =>
 export const daysNamedAt = (text: string, language: DayWords): readonly number[] =>
   [...text.matchAll(translatorOf(language).days)].map(({ index }) => index);
 
+/** Made when a text is read first: hundreds of expressions take their time. */
+let steps: readonly Step[] | undefined;
+function allSteps(): readonly Step[] {
+  const said = saidOfTimes();
+  // "24 h/24" and "24時間" are no times of the day.
+  return [...said.filter(isAllDay), ...stepsOfTimes(), ...said.filter((step) => !isAllDay(step))];
+}
+
 /** The times of a text and what is said of them, which is looked for in every language at once. */
 export const timesInEnglish = rememberLast((text: string): string => {
-  // "24 h/24" and "24時間" are no times of the day.
-  return apply(apply(apply(text, allDay), times), otherwise);
+  steps ??= allSteps();
+  return apply(text, steps);
 });
 
 /** Hours in a language's words, given in plain letters, in words that English readers of hours know. */

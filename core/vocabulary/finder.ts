@@ -30,7 +30,7 @@ export function typeLabel(name: string): string {
 }
 
 /** Why a type is a poor choice; '' for a good one and for names that are no organisation. */
-export const typeCaution = (name: string): string => found.get(name)?.caution ?? '';
+export const typeCaution = (name: string): string => foundTypes().get(name)?.caution ?? '';
 
 /** The words of the trades for a type. */
 export const tradeWordsOf = (name: string): readonly string[] =>
@@ -46,18 +46,22 @@ function caution(name: string, supersededBy: string, area: string): string {
   return '';
 }
 
-const found: ReadonlyMap<string, FoundType> = new Map(
-  businessTypes.map(({ name, supersededBy, area }) => [
-    name,
-    {
+let found: ReadonlyMap<string, FoundType> | undefined;
+
+/** The types by their names, put together when one is asked for first. */
+const foundTypes = (): ReadonlyMap<string, FoundType> =>
+  (found ??= new Map(
+    businessTypes.map(({ name, supersededBy, area }) => [
       name,
-      label: typeLabel(name),
-      description: describeType(name),
-      localBusiness: isSubtype(name, 'LocalBusiness'),
-      caution: caution(name, supersededBy, area),
-    },
-  ]),
-);
+      {
+        name,
+        label: typeLabel(name),
+        description: describeType(name),
+        localBusiness: isSubtype(name, 'LocalBusiness'),
+        caution: caution(name, supersededBy, area),
+      },
+    ]),
+  ));
 
 /** Finds types by the words of the trades, best first. */
 type FindTypes = (question: string, most?: number) => readonly FoundType[];
@@ -98,13 +102,14 @@ function isSlip({ text }: Question, word: TradeWord): boolean {
 
 /** The names of types as words. */
 const ownWords = (): readonly TradeWord[] =>
-  [...found.values()].flatMap(({ name, label }) => wordsOf({ [name]: label }));
+  [...foundTypes().values()].flatMap(({ name, label }) => wordsOf({ [name]: label }));
 
 function finder(languages: readonly Readonly<Record<string, string>>[]): FindTypes {
   const words = [...ownWords(), ...languages.flatMap((language) => wordsOf(language))];
   return (question, most = 200) => {
     const tokens = tokensOf(question);
-    if (tokens.length === 0) return [...found.values()].filter((type) => type.localBusiness).slice(0, most);
+    if (tokens.length === 0)
+      return [...foundTypes().values()].filter((type) => type.localBusiness).slice(0, most);
     const asked = { text: tokens.join(' '), tokens, asked: new Set(tokens), core: coreOf(tokens) };
     const best = new Map<string, number>();
     const named = question.replace(/\s/g, '').toLowerCase();
@@ -116,7 +121,7 @@ function finder(languages: readonly Readonly<Record<string, string>>[]): FindTyp
     if (Math.max(0, ...best.values()) < SURE)
       for (const [at, word] of words.entries())
         if (isSlip(asked, word)) best.set(word.type, Math.max(best.get(word.type) ?? 0, SURE - at / 1e5));
-    for (const { name } of found.values()) if (name.toLowerCase() === named) best.set(name, 200);
+    for (const { name } of foundTypes().values()) if (name.toLowerCase() === named) best.set(name, 200);
     // Where a whole word answers, words that only begin so are none: "vet" is no beginning of "vetreria".
     const least = Math.max(0, ...best.values()) >= WHOLE ? WHOLE - 30 : 0;
     const apt = [...best]
@@ -124,7 +129,7 @@ function finder(languages: readonly Readonly<Record<string, string>>[]): FindTyp
       .sort(([, a], [, b]) => b - a)
       .map(([name]) => name);
     const others = apt.length < 8 ? described(question).filter((name) => !best.has(name)) : [];
-    return [...apt, ...others].flatMap((name) => found.get(name) ?? []).slice(0, most);
+    return [...apt, ...others].flatMap((name) => foundTypes().get(name) ?? []).slice(0, most);
   };
 }
 
@@ -134,13 +139,13 @@ let index: MiniSearch | undefined;
 function described(question: string): readonly string[] {
   if (!index) {
     index = new MiniSearch({ idField: 'name', fields: ['label', 'description'] });
-    index.addAll([...found.values()]);
+    index.addAll([...foundTypes().values()]);
   }
   const apt = index.search(question, {
     prefix: true,
     fuzzy: 0.2,
     boost: { label: 4 },
-    boostDocument: (name) => (found.get(String(name))?.localBusiness ? 1 : 0.7),
+    boostDocument: (name) => (foundTypes().get(String(name))?.localBusiness ? 1 : 0.7),
   });
   return apt.map(({ id }) => String(id));
 }
