@@ -21,6 +21,7 @@ import { judgePast } from './senseOfHours.ts';
 import { judgeSharedPages, judgeSharedPins, judgeSharedStreets } from './copied.ts';
 import { judgePins } from './pins.ts';
 import { judgeSeasons } from './seasons.ts';
+import { judgeSections } from './sections.ts';
 import { judgeSense } from './sense.ts';
 import { judgeOfferedPrices } from './offeredPrices.ts';
 import { judgeSequence } from './sequence.ts';
@@ -108,6 +109,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeGuidelines(reading, profile, mentioned),
     ...judgeIncomplete(reading, profile),
     ...(search ? judgeOthers(reading, own, rows, search) : []),
+    ...(search ? judgeSections(reading, search) : []),
     ...(search ? judgeFurtherNumbers(reading, own, others, search) : []),
     ...(search ? judgeSeasons(reading, own, others, search) : []),
     ...(search ? judgeOfferedPrices(reading, search) : []),

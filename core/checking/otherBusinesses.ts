@@ -20,7 +20,7 @@ import { notVisible } from './disagreement.ts';
 const MOST = 100;
 
 /** The local businesses of a page with their departments, which have numbers and hours of their own. */
-const placesIn = remembered((items: readonly ReadItem[]): readonly ReadItem[] =>
+export const placesIn = remembered((items: readonly ReadItem[]): readonly ReadItem[] =>
   businessesIn(items)
     .flatMap((item) => [item, ...itemsOf(item, 'department')])
     .slice(0, MOST),

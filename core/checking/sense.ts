@@ -12,6 +12,7 @@ import { judgeCodeOfTown, judgeRegion } from './senseOfRegion.ts';
 import { judgeHours } from './senseOfHours.ts';
 import { judgeContent, judgeImage, judgePictureAddress } from './senseOfImages.ts';
 import { judgeReview } from './senseOfReviews.ts';
+import { judgeSeveralPlaces } from './severalPlaces.ts';
 import { judgeLei, judgeTradeNumber, judgeUnit } from './codes.ts';
 import { judgeDuration, judgeLanguage, judgeNames, judgeRadius, judgeShape } from './forms.ts';
 import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
@@ -37,6 +38,7 @@ export function judgeSense(reading: Reading, countryOf: (item: ReadItem) => stri
       ...judgeImage(item),
       ...judgeReview(item, owner),
       ...judgeSeveral(item, country),
+      ...judgeSeveralPlaces(item),
     );
     for (const property of item.properties) {
       const { value } = property;

@@ -40,7 +40,7 @@ export const valueRows = {
   },
   'value/address-several': {
     grade: 'should',
-    meaning: 'One address has several towns, codes, regions or countries.',
+    meaning: 'One address has several towns, codes, regions or countries, or one place several addresses.',
     source: `${SCHEMA}/PostalAddress`,
   },
   'value/coordinate': {
