@@ -48,7 +48,7 @@ const isPriced = ({ item, owner }: At): boolean =>
   !has(owner, 'priceCurrency');
 /** Every step of a trail but the last one, which is the page itself. */
 const isOnTheWay = (at: At): boolean =>
-  inCrumbs(at) && at.owner?.properties.filter(({ name }) => name === 'itemListElement').at(-1) !== at.within;
+  inCrumbs(at) && at.owner?.properties.findLast(({ name }) => name === 'itemListElement') !== at.within;
 const isForSale = ({ within, owner }: At): boolean => within?.name === 'offers' && isOf(owner, 'Product');
 const isSpecial = ({ within }: At): boolean => within?.name === 'specialOpeningHoursSpecification';
 
@@ -216,16 +216,15 @@ function needsOf(type: string): readonly Need[] {
 /** Items that lack what they say nothing without. Nobody asks that who only wants to know whether what is said is right. */
 export function judgeIncomplete({ items }: Reading, profile: Profile): readonly Finding[] {
   if (profile.wants.length === 0) return [];
-  return eachItem(items).flatMap((at) => [
-    ...judgeNeeds(at, () => currencyAmong(items)),
-    ...judgeDays(at),
-    ...judgeQuery(at),
-  ]);
+  const all = eachItem(items);
+  let currency: string | undefined;
+  const ofSource = (): string => (currency ??= currencyAmong(all));
+  return all.flatMap((at) => [...judgeNeeds(at, ofSource), ...judgeDays(at), ...judgeQuery(at)]);
 }
 
 /** What is paid with where all addresses of a source are; '' for several countries, or none. */
-function currencyAmong(items: readonly ReadItem[]): string {
-  const countries = new Set(eachItem(items).flatMap(({ item }) => countryOfItem(item) || []));
+function currencyAmong(all: readonly At[]): string {
+  const countries = new Set(all.flatMap(({ item }) => countryOfItem(item) || []));
   const [country = '', ...others] = countries;
   return others.length === 0 ? currencyOf(country) : '';
 }

@@ -87,6 +87,7 @@ const isBlock = ({ attributes: { style } }: HtmlElement): boolean =>
 export function visibleText({ root }: HtmlDocument): VisibleText {
   const pieces: VisiblePiece[] = [];
   let text = '';
+  let last = '';
   let gap = '';
   // Whether an element that breaks no line ended since the last text, and another began.
   let [ended, began] = [false, false];
@@ -97,11 +98,12 @@ export function visibleText({ root }: HtmlDocument): VisibleText {
         if (isSpace(written.charCodeAt(0)) && gap === '') gap = ' ';
         const collapsed = collapseSpace(written);
         if (collapsed === '') continue;
-        if (ended && began && gap === '' && areApart(text, collapsed)) gap = ' ';
+        if (ended && began && gap === '' && areApart(last, collapsed)) gap = ' ';
         [ended, began] = [false, false];
         if (text !== '') text += gap;
         pieces.push({ at: text.length, start: child.start, end: child.end, node: child, parent: node });
         text += collapsed;
+        last = collapsed;
         gap = isSpace(written.charCodeAt(written.length - 1)) ? ' ' : '';
       } else if (!isUnseen(child)) {
         const inline = INLINE.has(child.name) && !isBlock(child);
@@ -126,11 +128,9 @@ const LONGEST_LOOK = 200;
  * do not.
  */
 function areApart(before: string, behind: string): boolean {
-  const last = before.slice(-LONGEST_LOOK).split('\n').at(-1) ?? '';
-  const next = behind.slice(0, LONGEST_LOOK);
-  const seam = last.slice(-1) + next.slice(0, 1);
+  const seam = before.slice(-1) + behind.slice(0, 1);
   if (!/^[\p{L}\p{N}]{2}$/u.test(seam)) return false;
-  const pair = [last, next];
+  const pair = [before.slice(-LONGEST_LOOK), behind.slice(0, LONGEST_LOOK)];
   return /^\d\d$/.test(seam)
     ? pair.some((text) => /\p{L}{3}/u.test(text))
     : pair.some((text) => text.includes(' '));
