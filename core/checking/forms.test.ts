@@ -186,3 +186,32 @@ test('a page and a business of one @id are told once', () => {
   expect(codes('https://a.example/#a').filter((code) => code === 'structure/two-things')).toHaveLength(1);
   expect(codes('https://a.example/#b')).not.toContain('structure/two-things');
 });
+
+describe('a link of microdata', () => {
+  const link = (property: string, href: string, type = 'Event'): readonly string[] => {
+    const page = `<div itemscope itemtype="https://schema.org/${type}"><meta itemprop="name" content="Larch"><link itemprop="${property}" href="${href}"></div>`;
+    return check(`<!doctype html><html lang="en"><body>${page}</body></html>`, {
+      url: 'https://larch.example/',
+    }).findings.flatMap((one) =>
+      one.property === property ? [one.code, ...(one.mend?.edits.map(({ text }) => text) ?? [])] : [],
+    );
+  };
+  test.each([
+    ['eventStatus', 'EventScheduled', ['vocabulary/enumeration', 'https://schema.org/EventScheduled']],
+    ['eventStatus', 'Scheduled', ['vocabulary/enumeration', 'https://schema.org/EventScheduled']],
+    ['eventStatus', 'https://schema.org/EventScheduled', []],
+    ['eventStatus', 'https://larch.example/news/scheduled', []],
+    ['url', 'larchinn.example', ['value/url-relative', 'https://larchinn.example']],
+    ['url', 'see our site', ['value/url']],
+    ['url', 'events.html', []],
+    ['url', 'our menu.pdf', []],
+  ])('%s that leads to “%s”', (property, href, expected) => expect(link(property, href)).toEqual(expected));
+});
+
+test.each([
+  ['<meta itemprop="email" content="mailto:desk@larch.example">', true],
+  ['<a itemprop="email" href="mailto:desk@larch.example">Write</a>', false],
+])('%s says more than an address of mail', (html, isTold) => {
+  const page = `<div itemscope itemtype="https://schema.org/Store"><b itemprop="name">Larch</b>${html}</div>`;
+  expect(check(page).findings.some(({ code }) => code === 'value/email-form')).toBe(isTold);
+});

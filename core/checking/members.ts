@@ -1,4 +1,4 @@
-import { finding, type Finding } from '#core/fault';
+import { finding, shortText, type Finding } from '#core/fault';
 import { schemaName } from '#core/item';
 import { fold } from '#core/text';
 import { isSubtype, memberNamed, membersOf, nearestName, typeNamed } from '#core/vocabulary';
@@ -13,7 +13,8 @@ export function judgeMember(
 ): Finding | undefined {
   const written = value.text.trim();
   const member = schemaName(written);
-  if (!written || isForeign(member)) return undefined;
+  if (!written) return undefined;
+  if (isForeign(member)) return judgeAddress(name, value, enumerations);
   if (memberNamed(member)?.enumerations.some((one) => enumerations.some((wanted) => isSubtype(one, wanted))))
     return undefined;
   if (typeNamed(member)) return undefined;
@@ -33,6 +34,23 @@ export function judgeMember(
       guess: !isCertain,
     },
   );
+}
+
+/**
+ * The address of a page where a member belongs: a link that names the member and leads to the page's own site, as it is
+ * written without schema.org. Other vocabularies have members of their own, behind longer ways.
+ */
+function judgeAddress(name: string, value: TextValue, enumerations: readonly string[]): Finding | undefined {
+  const [, segment = ''] = /^https?:\/\/[^/?#]+\/([^/?#]{2,60})\/?$/i.exec(value.text.trim()) ?? [];
+  if (!segment) return undefined;
+  const names = enumerations.flatMap((enumeration) => membersOf(enumeration));
+  const [first, ...others] = membersMeant(segment.replace(/%20|[_+-]/g, ' '), names).meant;
+  if (!first || others.length > 0) return undefined;
+  const message = `“${shortText(value.text.trim())}” is an address of another site, and no ${enumerations.join(' or ')} to a machine. Did you mean https://schema.org/${first}?`;
+  return finding('vocabulary/enumeration', message, value.place, name, {
+    edits: instead(value, `https://schema.org/${first}`),
+    guess: true,
+  });
 }
 
 const lettersOf = (name: string): string => fold(name).replace(/[^\p{L}\p{N}]/gu, '');

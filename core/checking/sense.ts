@@ -247,8 +247,8 @@ function isSeveral(text: string): boolean {
 function judgeMail(spot: Spot): readonly Finding[] {
   const { text, value } = spot;
   if (!/^mailto:/i.test(text)) return [];
-  // A link in the text stays one, and machines take its scheme off.
-  if (value.holder !== 'json') return [];
+  // A link in the text stays one, and machines take its scheme off; what a meta element says is no link.
+  if (value.holder !== 'json' && !/^<meta\b/i.test(spot.tag)) return [];
   const mended = text.replace(/^mailto:/i, '').replace(/\?.*$/, '');
   return [tell(spot, 'value/email-form', `“${text}” is the address of a link. Write ${mended}.`, mended)];
 }

@@ -301,6 +301,10 @@ function tellMoment(
   );
 }
 
+/** A host without its scheme: its last part is no ending of files. */
+const HOST =
+  /^(?:[a-z\d-]+\.){1,3}(?:com|net|org|biz|info|eu|example|de|fr|it|es|pt|nl|be|ch|at|uk|ie|dk|se|no|fi|cz|sk|hu|ro|gr|us|ca|mx|br|ar|jp|kr|cn|tw|in|au|nz|za)\/?$/i;
+
 /** A link without its scheme, which leads to the page's own site, or one that is read against an address nobody told. */
 function judgeLink(written: string, base: string): readonly Fault[] {
   const text = written.trim();
@@ -309,6 +313,21 @@ function judgeLink(written: string, base: string): readonly Fault[] {
       fault(
         'value/url-relative',
         `“${text}” has no scheme, so that it leads to a page of this site. Write https://${text}.`,
+      ),
+    ];
+  if (HOST.test(text))
+    return [
+      fault(
+        'value/url-relative',
+        `“${text}” has no scheme, so that it leads to a page of this site. Write https://${text} where another site is meant.`,
+      ),
+    ];
+  // Words where an address belongs; names of files may have blanks.
+  if (/\S\s+\S/.test(text) && !/[/.:#?]/.test(text))
+    return [
+      fault(
+        'value/url',
+        `“${shortText(text)}” are words, and no address: the link leads to a page that there is not.`,
       ),
     ];
   if (base || /^[a-z][a-z0-9+.-]*:/i.test(text) || !/^[/.?#\w-]/.test(text) || /\s/.test(text)) return [];
