@@ -216,7 +216,7 @@ function judgeAddressOf(spot: Standing, value: TextValue, base: string): readonl
   const text = value.text.trim();
   if (value.holder !== 'json' && value.holder !== 'text') {
     const written = source.slice(value.place.start, value.place.end).trim();
-    const [link] = judgeLink(written, base);
+    const [link] = judgeLink(written, base, isLinked(value, source));
     if (link)
       return tell(spot, value, [link], () =>
         link.code === 'value/url-relative' ? `https://${written}` : '',
@@ -305,8 +305,11 @@ function tellMoment(
 const HOST =
   /^(?:[a-z\d-]+\.){1,3}(?:com|net|org|biz|info|eu|example|de|fr|it|es|pt|nl|be|ch|at|uk|ie|dk|se|no|fi|cz|sk|hu|ro|gr|us|ca|mx|br|ar|jp|kr|cn|tw|in|au|nz|za)\/?$/i;
 
-/** A link without its scheme, which leads to the page's own site, or one that is read against an address nobody told. */
-function judgeLink(written: string, base: string): readonly Fault[] {
+/**
+ * A link without its scheme, which leads to the page's own site, or one that is read against an address nobody told;
+ * what a meta element says is no link.
+ */
+function judgeLink(written: string, base: string, isLink: boolean): readonly Fault[] {
   const text = written.trim();
   if (/^www\.[\w-]+\.\w/i.test(text))
     return [
@@ -315,7 +318,7 @@ function judgeLink(written: string, base: string): readonly Fault[] {
         `“${text}” has no scheme, so that it leads to a page of this site. Write https://${text}.`,
       ),
     ];
-  if (HOST.test(text))
+  if (isLink && HOST.test(text))
     return [
       fault(
         'value/url-relative',
@@ -323,7 +326,7 @@ function judgeLink(written: string, base: string): readonly Fault[] {
       ),
     ];
   // Words where an address belongs; names of files may have blanks.
-  if (/\S\s+\S/.test(text) && !/[/.:#?]/.test(text))
+  if (isLink && /\S\s+\S/.test(text) && !/[/.:#?]/.test(text))
     return [
       fault(
         'value/url',
