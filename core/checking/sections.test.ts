@@ -69,6 +69,12 @@ describe('branches one below the other', () => {
       [],
     ));
 
+  test('with hours above the streets and the office’s below contradict nothing', () => {
+    const last: Line = (branch) =>
+      above(branch) + (branch === BRANCHES[2] ? '<p>Office: Mon–Fri 09:00–17:00</p>' : '');
+    expect(told(BRANCHES, last)).toEqual([]);
+  });
+
   test('whose numbers stand together are no sections', () => {
     const list = BRANCHES.map(({ name, street }) => `<h2>${name}</h2><p>${street}</p>`).join('');
     const numbers: Line = ({ telephone }) => `<p>${telephone}</p>`;

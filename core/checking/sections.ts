@@ -59,8 +59,14 @@ export function judgeSections(
     const related = [{ message: 'What a visitor sees', place: lines.place(shown.start, shown.end) }];
     return [finding('agreement/visitor', message, place, property, { related })];
   };
-  return [...exchangedNumbers(sections, search, tell), ...exchangedHours(sections, tell)];
+  const [first = 0] = starts;
+  const before = visible.text.slice(Math.max(0, first - BEFORE_STREET), first);
+  const above = new VisitorSearch({ text: before, pieces: [] }, document);
+  return [...exchangedNumbers(sections, search, tell), ...exchangedHours(sections, above, tell)];
 }
+
+/** What is a business's stands so many characters before its street at most. */
+const BEFORE_STREET = 300;
 
 type Tell = (section: Section, property: string, said: string, seen: Seen, place: Place) => Finding[];
 
@@ -87,8 +93,11 @@ function exchangedNumbers(sections: readonly Section[], page: VisitorSearch, tel
 }
 
 /** Hours of a section that are not those that its business is told to have, where one of both weeks is another's. */
-function exchangedHours(sections: readonly Section[], tell: Tell): readonly Finding[] {
-  if (!sections.every(({ read }) => days.some((day) => read.hours[day]))) return [];
+function exchangedHours(sections: readonly Section[], above: VisitorSearch, tell: Tell): readonly Finding[] {
+  const [first] = sections;
+  if (!first || !sections.every(({ read }) => days.some((day) => read.hours[day]))) return [];
+  // Hours above the first street are those of its business, and what stands below it is the next one's.
+  if (above.findHours(first.read.hours, countryOf(first.read))?.agreement !== 'missing') return [];
   const seen = sections.map(({ search, read }) => search.findHours(read.hours, countryOf(read)));
   if (!seen.every((one) => one?.hours)) return [];
   // A week that is nobody's on the page is told without sections.
