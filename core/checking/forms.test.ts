@@ -178,13 +178,15 @@ test('a page and a business of one @id are told once', () => {
     '@id': 'https://a.example/#a',
     name: 'A',
   };
-  const codes = (id: string): readonly string[] =>
-    check(`<script type="application/ld+json">${shop({ '@id': 'https://a.example/#a' })}</script>
+  const codes = (id: string, own = 'https://a.example/#a'): readonly string[] =>
+    check(`<script type="application/ld+json">${shop({ '@id': own })}</script>
 <script type="application/ld+json">${JSON.stringify({ ...page, '@id': id })}</script>`).findings.map(
       ({ code }) => code,
     );
   expect(codes('https://a.example/#a').filter((code) => code === 'structure/two-things')).toHaveLength(1);
   expect(codes('https://a.example/#b')).not.toContain('structure/two-things');
+  // As many name a business: by the address of its site.
+  expect(codes('https://a.example/', 'https://a.example/')).not.toContain('structure/two-things');
 });
 
 describe('a link of microdata', () => {

@@ -24,14 +24,15 @@ export function judgeIdentity({ items, address, document, base }: Reading): read
   ];
 }
 
-/** A page, or another work, that is a business as well: two nodes of one `@id` are one to a machine. */
+/** A page, or another work, that is a business as well: two nodes of one `@id` are one to a machine (JSON-LD 1.1, 3.3). */
 function twoThings(all: readonly Named[]): readonly Finding[] {
   const works = new Map<string, ReadItem>();
   const businesses = new Map<string, ReadItem>();
   const told: Finding[] = [];
   for (const { item } of all) {
     const { id, types, typePlace } = item;
-    if (types.length === 0) continue;
+    // What goes by the page's own address is named as people name a business, not as another node.
+    if (types.length === 0 || (id !== null && !id.includes('#'))) continue;
     const key = id ?? `at ${String(item.place.start)}`;
     if (isOf(item, ['CreativeWork'])) works.set(key, item);
     if (isOf(item, ['Organization', 'Place'])) businesses.set(key, item);
