@@ -143,6 +143,12 @@ export function judgeLanguage(spot: Spot): readonly Finding[] {
 }
 const LONGEST_TAG = 60;
 
+/** The languages that a business knows: several in one text, or one by its tag. */
+export function judgeLanguages(spot: Spot): readonly Finding[] {
+  const several = judgeNames(spot);
+  return several.length > 0 ? several : judgeLanguage(spot);
+}
+
 /** What parts several names in one text. */
 const PARTING = /\s*[,;|·、，]\s*|\s\/\s/;
 const LONGEST_LIST = 500;

@@ -14,7 +14,7 @@ import {
 import { aroundOf, knownFacts } from '#core/record';
 import { eachItem, valuesOf, type ReadItem } from '#core/item';
 import type { Edit } from '#core/text';
-import { isPropertyOf, isSubtype, propertyNamed } from '#core/vocabulary';
+import { areOf, isPropertyOf, isSubtype, propertyNamed } from '#core/vocabulary';
 import { finding, type Finding } from '#core/fault';
 import { propertiesMeant } from './meant.ts';
 import type { Profile, Want } from './profile.ts';
@@ -70,7 +70,7 @@ const TEXTS = ['Article', 'HowTo', 'JobPosting', 'QAPage', 'DiscussionForumPosti
 function isSubjectOf(items: readonly ReadItem[]): (item: ReadItem) => boolean {
   const isText = ({ types }: ReadItem): boolean =>
     types.some((type) => TEXTS.some((text) => isSubtype(type, text)));
-  return items.some(isText) ? ({ types }) => types.some((type) => isSubtype(type, 'Place')) : () => true;
+  return items.some(isText) ? ({ types }) => areOf(types, 'Place') : () => true;
 }
 
 /** Where an event takes place, where a job is, and what somebody reviews: the page is about something else. */

@@ -2,12 +2,9 @@ import { finding, shortText, type Finding } from '#core/fault';
 import { foldUrl } from '#core/link';
 import { canonicalOf, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
 import { emptyRecord } from '#core/record';
-import { eachItem, type ReadItem } from '#core/item';
+import { eachItem, type Met, type ReadItem } from '#core/item';
 import { fold, type Place } from '#core/text';
-import { isSubtype, nearestName } from '#core/vocabulary';
-
-/** An item that goes by a name, and the property that leads to it. */
-type Named = ReturnType<typeof eachItem>[number];
+import { areOf, nearestName } from '#core/vocabulary';
 
 /**
  * Names that nodes go by: references that lead to nothing of the page, and one node under two spellings of its
@@ -25,7 +22,7 @@ export function judgeIdentity({ items, address, document, base }: Reading): read
 }
 
 /** A page, or another work, that is a business as well: two nodes of one `@id` are one to a machine (JSON-LD 1.1, 3.3). */
-function twoThings(all: readonly Named[]): readonly Finding[] {
+function twoThings(all: readonly Met[]): readonly Finding[] {
   const works = new Map<string, ReadItem>();
   const businesses = new Map<string, ReadItem>();
   const told: Finding[] = [];
@@ -34,12 +31,12 @@ function twoThings(all: readonly Named[]): readonly Finding[] {
     // What goes by the page's own address is named as people name a business, not as another node.
     if (types.length === 0 || (id !== null && !id.includes('#'))) continue;
     const key = id ?? `at ${String(item.place.start)}`;
-    if (isOf(item, ['CreativeWork'])) works.set(key, item);
-    if (isOf(item, ['Organization', 'Place'])) businesses.set(key, item);
+    if (areOf(types, 'CreativeWork')) works.set(key, item);
+    if (areOf(types, 'Organization', 'Place')) businesses.set(key, item);
     const [work, business] = [works.get(key), businesses.get(key)];
     if (!work || !business || (work !== item && business !== item)) continue;
     works.delete(key);
-    const what = `This is a ${work.types.join(', ')} and a ${business.types.join(', ')} at once to a machine, and nothing is both.`;
+    const what = `To a machine this is ${work.types.join(', ')} and ${business.types.join(', ')} at once, and nothing is both.`;
     const why =
       id === null
         ? 'Give each an item of its own.'
@@ -49,12 +46,9 @@ function twoThings(all: readonly Named[]): readonly Finding[] {
   return told;
 }
 
-const isOf = ({ types }: ReadItem, above: readonly string[]): boolean =>
-  types.some((type) => above.some((one) => isSubtype(type, one)));
-
 const isReference = ({ properties }: ReadItem): boolean => properties.length === 0;
 
-function unresolved(named: readonly Named[], address: string): readonly Finding[] {
+function unresolved(named: readonly Met[], address: string): readonly Finding[] {
   const described = new Set(named.flatMap(({ item }) => (isReference(item) ? [] : [item.id])));
   const own = address.replace(/#.*$/, '');
   return named.flatMap(({ item, within }) => {
@@ -123,7 +117,7 @@ const VALUES = new Set([
 ]);
 
 /** One `@id` but for its scheme, `www.` or a slash before the fragment. */
-function twins(named: readonly Named[]): readonly Finding[] {
+function twins(named: readonly Met[]): readonly Finding[] {
   const known = new Map<string, { readonly id: string; readonly place: Place }>();
   const told = new Set<string>();
   return named.flatMap(({ item: { id, place } }) => {
@@ -146,7 +140,7 @@ function twins(named: readonly Named[]): readonly Finding[] {
 }
 
 /** One business of a name, a street and a town under two names of nodes, neither of which is the other misspelt. */
-function doubles(named: readonly Named[]): readonly Finding[] {
+function doubles(named: readonly Met[]): readonly Finding[] {
   const known = new Map<string, ReadItem>();
   return named.flatMap(({ item }) => {
     const { address, name } = isLocalBusiness(item) ? recordFromItem(item) : emptyRecord;

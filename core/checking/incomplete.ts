@@ -1,20 +1,13 @@
 import { finding, type Finding } from '#core/fault';
-import { eachItem, itemsOf, textOf, valuesOf, type ReadItem, type ReadProperty } from '#core/item';
+import { eachItem, itemsOf, textOf, valuesOf, type Met, type ReadItem, type ReadProperty } from '#core/item';
 import type { Reading } from '#core/reading';
 import { jsonString, type Edit } from '#core/text';
 import { currencyOf } from '#core/value';
-import { isSubtype, typeNamed } from '#core/vocabulary';
+import { areOf, isSubtype, typeNamed } from '#core/vocabulary';
 import { propertiesMeant } from './meant.ts';
 import type { Profile } from './profile.ts';
 import { placeOfMissing } from './unsaid.ts';
 import { countryOfItem } from './values.ts';
-
-/** An item where it stands: what it is of, and what holds it; undefined for one at the top. */
-interface At {
-  readonly item: ReadItem;
-  readonly within: ReadProperty | undefined;
-  readonly owner: ReadItem | undefined;
-}
 
 /** What an item needs before a machine can make anything of it. */
 interface Need {
@@ -22,35 +15,35 @@ interface Need {
   readonly of: string;
   /** One of these; the first one is the one to name. */
   readonly oneOf: readonly string[];
-  readonly asked?: (at: At) => boolean;
+  readonly asked?: (at: Met) => boolean;
   /** What follows without it, behind "… is missing: ". */
   readonly why: string;
-  /** At most worth having: what the lists recommend, and nobody misses. */
+  /** Met most worth having: what the lists recommend, and nobody misses. */
   readonly isExtra?: true;
 }
 
 const has = (item: ReadItem | undefined, ...names: readonly string[]): boolean =>
   item?.properties.some(({ name }) => names.includes(name)) ?? false;
 const isOf = (item: ReadItem | undefined, type: string): boolean =>
-  item?.types.some((one) => isSubtype(one, type)) ?? false;
-const isAlone = ({ owner }: At): boolean => owner === undefined;
+  item !== undefined && areOf(item.types, type);
+const isAlone = ({ owner }: Met): boolean => owner === undefined;
 /** A part of another item that is described there, and not only named by its address. */
-const isPart = ({ item, owner }: At): boolean =>
+const isPart = ({ item, owner }: Met): boolean =>
   owner !== undefined && item.id === null && !has(item, 'url', 'sameAs');
 /** What is told more of than where it is described. */
-const isDescribed = ({ item }: At): boolean =>
+const isDescribed = ({ item }: Met): boolean =>
   item.properties.filter(({ name }) => name !== 'url' && name !== 'sameAs').length > 1;
 /** An event that people go to: schema.org counts comments and likes among events too (UserInteraction). */
-const isTold = (at: At): boolean => isDescribed(at) && !isOf(at.item, 'UserInteraction');
-const inCrumbs = ({ owner }: At): boolean => isOf(owner, 'BreadcrumbList');
-const isPriced = ({ item, owner }: At): boolean =>
+const isEventTold = (at: Met): boolean => isDescribed(at) && !isOf(at.item, 'UserInteraction');
+const inCrumbs = ({ owner }: Met): boolean => isOf(owner, 'BreadcrumbList');
+const isPriced = ({ item, owner }: Met): boolean =>
   ['price', 'lowPrice', 'highPrice', 'minPrice', 'maxPrice'].some((name) => Number(textOf(item, name)) > 0) &&
   !has(owner, 'priceCurrency');
 /** Every step of a trail but the last one, which is the page itself. */
-const isOnTheWay = (at: At): boolean =>
+const isOnTheWay = (at: Met): boolean =>
   inCrumbs(at) && at.owner?.properties.findLast(({ name }) => name === 'itemListElement') !== at.within;
-const isForSale = ({ within, owner }: At): boolean => within?.name === 'offers' && isOf(owner, 'Product');
-const isSpecial = ({ within }: At): boolean => within?.name === 'specialOpeningHoursSpecification';
+const isForSale = ({ within, owner }: Met): boolean => within?.name === 'offers' && isOf(owner, 'Product');
+const isSpecial = ({ within }: Met): boolean => within?.name === 'specialOpeningHoursSpecification';
 
 const NAMES = ['name', 'legalName', 'alternateName', 'givenName', 'familyName'];
 const OF_PRICES = ['Offer', 'PriceSpecification'];
@@ -76,19 +69,19 @@ const NEEDS: readonly Need[] = [
   {
     of: 'Event',
     oneOf: ['name'],
-    asked: isTold,
+    asked: isEventTold,
     why: 'search engines show no event without it.',
   },
   {
     of: 'Event',
     oneOf: ['startDate', 'eventSchedule'],
-    asked: isTold,
+    asked: isEventTold,
     why: 'search engines show no event without it. Give the date, or date and time.',
   },
   {
     of: 'Event',
     oneOf: ['location'],
-    asked: (at) => isTold(at) && !isOf(at.owner, 'Place') && !isOf(at.owner, 'Event'),
+    asked: (at) => isEventTold(at) && !isOf(at.owner, 'Place') && !isOf(at.owner, 'Event'),
     why: 'search engines show no event without the place where it is.',
   },
   { of: 'MenuItem', oneOf: ['name'], asked: isPart, why: 'a dish is none without it.' },
@@ -223,13 +216,13 @@ export function judgeIncomplete({ items }: Reading, profile: Profile): readonly 
 }
 
 /** What is paid with where all addresses of a source are; '' for several countries, or none. */
-function currencyAmong(all: readonly At[]): string {
+function currencyAmong(all: readonly Met[]): string {
   const countries = new Set(all.flatMap(({ item }) => countryOfItem(item) || []));
   const [country = '', ...others] = countries;
   return others.length === 0 ? currencyOf(country) : '';
 }
 
-function judgeNeeds(at: At, currency: () => string): readonly Finding[] {
+function judgeNeeds(at: Met, currency: () => string): readonly Finding[] {
   const { item } = at;
   if (item.properties.length === 0) return [];
   const needs = new Set(item.types.flatMap(needsOf));
@@ -250,7 +243,7 @@ function judgeNeeds(at: At, currency: () => string): readonly Finding[] {
 }
 
 /** Special hours of one day alone are those of every day after it, or before it (schema.org, specialOpeningHoursSpecification). */
-function judgeDays(at: At): readonly Finding[] {
+function judgeDays(at: Met): readonly Finding[] {
   const { item } = at;
   if (!isSpecial(at) || item.properties.length === 0) return [];
   const [from, through] = ['validFrom', 'validThrough'].map((name) => propertyOf(item, name));
@@ -300,7 +293,7 @@ const alsoSaid = (
     : null;
 
 /** The name that a search asks for, in its address and in its input: "…?q={words}", "required name=words". */
-function judgeQuery({ item }: At): readonly Finding[] {
+function judgeQuery({ item }: Met): readonly Finding[] {
   if (!isOf(item, 'SearchAction')) return [];
   const property = propertyOf(item, 'query-input');
   const [target] = valuesOf(item, 'target');

@@ -3,7 +3,7 @@ import { behindTagName, tokensOf, type HtmlElement } from '#core/html';
 import { schemaName, type ReadItem } from '#core/item';
 import type { Reading } from '#core/reading';
 import { table } from '#core/text';
-import { isPropertyOf, isSubtype } from '#core/vocabulary';
+import { areOf, isPropertyOf, isSubtype } from '#core/vocabulary';
 
 /** What is only ever part of something else, and the properties it is that by. */
 const PARTS = table<readonly string[]>({
@@ -62,7 +62,7 @@ export function judgeSplit({ document, items, lines }: Reading): readonly Findin
     const isMicrodata = item?.syntax === 'microdata';
     const outer = item && !element.inert && !isTied(element) ? itemAround(element, isMicrodata) : undefined;
     const types = outer ? typesOf(outer) : [];
-    if (!item || !types.some((type) => isSubtype(type, 'LocalBusiness'))) return [];
+    if (!item || !areOf(types, 'LocalBusiness')) return [];
     const held = [...new Set(item.properties.map(({ name }) => name))].join(', ');
     const begin = isMicrodata ? 'itemscope and itemtype' : 'typeof';
     return [
@@ -78,7 +78,7 @@ export function judgeSplit({ document, items, lines }: Reading): readonly Findin
 
 const isSplit = ({ syntax, types, properties }: ReadItem): boolean =>
   syntax !== 'jsonld' &&
-  types.some((type) => isSubtype(type, 'LocalBusiness')) &&
+  areOf(types, 'LocalBusiness') &&
   properties.length > 0 &&
   !properties.some(({ name }) => name === 'name');
 

@@ -14,13 +14,20 @@ import { judgeContent, judgeImage, judgePictureAddress } from './senseOfImages.t
 import { judgeReview } from './senseOfReviews.ts';
 import { judgeSeveralPlaces } from './severalPlaces.ts';
 import { judgeLei, judgeTradeNumber, judgeUnit } from './codes.ts';
-import { judgeDuration, judgeLanguage, judgeNames, judgeRadius, judgeShape } from './forms.ts';
+import {
+  judgeDuration,
+  judgeLanguage,
+  judgeLanguages,
+  judgeNames,
+  judgeRadius,
+  judgeShape,
+} from './forms.ts';
 import { judgeCurrency, judgeDataType, judgePrice, judgeReservations, judgeVatId } from './dataTypes.ts';
 import { tellBeside } from './beside.ts';
 import { DATA_TYPES } from './meant.ts';
 import { judgeLetters } from './letters.ts';
 import { tell, type Spot } from './spot.ts';
-import { isSubtype, propertyNamed } from '#core/vocabulary';
+import { areOf, propertyNamed } from '#core/vocabulary';
 
 /** Values that a machine reads and nobody can have meant: what a person sees at once and no syntax tells. */
 export function judgeSense(reading: Reading, countryOf: (item: ReadItem) => string): readonly Finding[] {
@@ -129,7 +136,7 @@ const BY_NAME = table<(spot: Spot) => readonly Finding[]>({
   polygon: judgeShape,
   geoRadius: judgeRadius,
   inLanguage: judgeLanguage,
-  knowsLanguage: (spot) => (judgeNames(spot).length > 0 ? judgeNames(spot) : judgeLanguage(spot)),
+  knowsLanguage: judgeLanguages,
   availableLanguage: judgeNames,
   servesCuisine: judgeNames,
   areaServed: judgeNames,
@@ -255,8 +262,7 @@ function judgeMail(spot: Spot): readonly Finding[] {
 
 function judgeName(spot: Spot): readonly Finding[] {
   const { text, item } = spot;
-  if (!item.types.some((type) => isSubtype(type, 'LocalBusiness') || isSubtype(type, 'Organization')))
-    return [];
+  if (!areOf(item.types, 'LocalBusiness', 'Organization')) return [];
   if (isPageTitle(text))
     return [
       tell(
@@ -365,9 +371,7 @@ function judgeNested(
   ];
   if (item.properties.length === 0 && item.id === null) {
     if (item.syntax === 'jsonld') return saysNothing('. Leave out what is not known.');
-    const isOfBusiness = owner?.types.some(
-      (type) => isSubtype(type, 'Organization') || isSubtype(type, 'Place'),
-    );
+    const isOfBusiness = areOf(owner?.types ?? [], 'Organization', 'Place');
     const attribute = item.syntax === 'rdfa' ? 'property' : 'itemprop';
     const [, block = ''] = ENDS_PARAGRAPH.exec(source.slice(item.place.start, item.place.start + 2000)) ?? [];
     if (item.types.length > 0 && isOfBusiness)

@@ -17,7 +17,7 @@ import { finding, shortText, type Finding } from '#core/fault';
 import { textOf, valuesOf, type ReadItem } from '#core/item';
 import { readTelephone } from '#core/phone';
 import { escapePattern, fold, jsonString, type Edit } from '#core/text';
-import { isSubtype } from '#core/vocabulary';
+import { areOf } from '#core/vocabulary';
 import { tell, type Spot } from './spot.ts';
 
 /** No part of an address is so long; one that is is not looked for in another. */
@@ -219,7 +219,7 @@ export const isRegion = (text: string, region: string): boolean => fold(text) ==
 export function judgeWholeAddress(spot: Spot): readonly Finding[] {
   // An element that lost its itemscope is told as that.
   if (/\sitemtype\s*=/i.test(spot.tag)) return [];
-  if (!spot.item.types.some((type) => isSubtype(type, 'Organization') || isSubtype(type, 'Place'))) return [];
+  if (!areOf(spot.item.types, 'Organization', 'Place')) return [];
   return [
     finding(
       'guideline/address-text',

@@ -1,14 +1,14 @@
 import { finding, shortText, type Finding } from '#core/fault';
 import { itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { fold } from '#core/text';
-import { isSubtype } from '#core/vocabulary';
+import { areOf } from '#core/vocabulary';
 
 /**
  * A review by nobody, or by the business that it is about (`owner`, what holds the review), or without what it gives:
  * search engines show none of them.
  */
 export function judgeReview(item: ReadItem, owner: ReadItem | undefined): readonly Finding[] {
-  if (!item.types.some((type) => isSubtype(type, 'Review')) || item.properties.length === 0) return [];
+  if (!areOf(item.types, 'Review') || item.properties.length === 0) return [];
   const tell = (code: Finding['code'], message: string, property: string): Finding =>
     finding(code, message, item.typePlace, property);
   const found: Finding[] = [];

@@ -2,7 +2,7 @@ import { finding, type Finding } from '#core/fault';
 import { isDate } from '#core/hours';
 import { eachItem, itemsOf, valuesOf, type ReadItem } from '#core/item';
 import type { Place } from '#core/text';
-import { isSubtype } from '#core/vocabulary';
+import { areOf } from '#core/vocabulary';
 
 /**
  * What has an order: dates of which one comes before the other, dates that cannot lie behind `today` (ISO 8601, '' for
@@ -96,13 +96,12 @@ const ENDS: readonly (readonly [type: string, ends: readonly string[], days: num
 const over = (item: ReadItem, today: string): readonly Finding[] =>
   ENDS.flatMap(([type, ends, days]) => {
     const name = ends.find((one) => valuesOf(item, one).length > 0);
-    const day = name && isOf(item, type) ? dayOf(item, name) : undefined;
+    const day = name && areOf(item.types, type) ? dayOf(item, name) : undefined;
     if (!day || daysBefore(today, days) <= day.date) return [];
     const message = `${name ?? ''} is ${day.date}: this is over, and search engines show it no more. Take it out, or give the next one.`;
     return [finding('value/past', message, day.place, name ?? null)];
   });
 
-const isOf = ({ types }: ReadItem, type: string): boolean => types.some((one) => isSubtype(one, type));
 const daysBefore = (today: string, days: number): string =>
   new Date(Date.parse(today) - days * DAY_MS).toISOString().slice(0, 10);
 

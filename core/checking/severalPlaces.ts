@@ -2,7 +2,7 @@ import { finding, shortText, type Finding } from '#core/fault';
 import { itemsOf, textOf, type ReadItem } from '#core/item';
 import { distance, distanceText, readPin } from '#core/pin';
 import { westernDigits } from '#core/text';
-import { isSubtype } from '#core/vocabulary';
+import { areOf } from '#core/vocabulary';
 
 /** Pins of one door are not further apart, metres. */
 const ONE_DOOR = 1000;
@@ -12,7 +12,7 @@ const ONE_DOOR = 1000;
  * (schema.org/LocalBusiness). One address in two languages has the same numbers in both.
  */
 export function judgeSeveralPlaces(item: ReadItem): readonly Finding[] {
-  if (!item.types.some((type) => isSubtype(type, 'LocalBusiness'))) return [];
+  if (!areOf(item.types, 'LocalBusiness')) return [];
   const numbersOf = (address: ReadItem): string =>
     westernDigits(`${textOf(address, 'streetAddress')} ${textOf(address, 'postalCode')}`)
       .match(/\d+/g)

@@ -3,7 +3,7 @@ import type { ReadItem, ReadProperty } from '#core/item';
 import { isInCountry } from '#core/outline';
 import { readCoordinates, readPin } from '#core/pin';
 import { jsonString, table, type Edit } from '#core/text';
-import { isSubtype } from '#core/vocabulary';
+import { areOf, isSubtype } from '#core/vocabulary';
 import { DATA_TYPES } from './meant.ts';
 import type { TextValue } from './spot.ts';
 import { countryOfItem } from './values.ts';
@@ -53,7 +53,7 @@ export function judgeTextForItem(
       name,
       { edits: itemIn(name, value, countryOfItem(item)), guess: true },
     );
-  const isOfBusiness = item.types.some((type) => isSubtype(type, 'Organization') || isSubtype(type, 'Place'));
+  const isOfBusiness = areOf(item.types, 'Organization', 'Place');
   if (!isOfBusiness || ranges.some(takesText)) return undefined;
   const [only = '', ...others] = ranges;
   const [type, property] =

@@ -10,7 +10,7 @@ import { judgePriceRange } from '#core/price';
 import { addressOf, propertyKinds } from '#core/record';
 import { jsonString, remembered, table, type Edit } from '#core/text';
 import type { Towns } from '#core/towns';
-import { isSubtype, propertyNamed } from '#core/vocabulary';
+import { areOf, propertyNamed } from '#core/vocabulary';
 import { finding, shortText, type Finding } from '#core/fault';
 import { judgeCoordinates, type Where } from './coordinates.ts';
 import { propertiesMeant } from './meant.ts';
@@ -82,7 +82,7 @@ const hasAddress = (item: ReadItem): boolean => valuesOf(item, 'address').length
 
 /** The country (ISO 3166-1 alpha-2) of an item's address, or of an address that stands by itself; '' where it has none. */
 export const countryOfItem = remembered((item: ReadItem): string => {
-  const isAddress = item.types.some((type) => isSubtype(type, 'PostalAddress'));
+  const isAddress = areOf(item.types, 'PostalAddress');
   if (!isAddress && !hasAddress(item)) return '';
   const { addressCountry } = addressOf(isAddress ? ofAddress(item) : item);
   return countryCode(addressCountry) || countryNamed(addressCountry);
@@ -142,7 +142,7 @@ function judgeProperty(
     return [
       finding(
         // What publishes pages leaves the description of a site or a picture blank: it is of no business.
-        item.types.some((type) => isSubtype(type, 'CreativeWork')) ? 'value/null' : 'value/empty',
+        areOf(item.types, 'CreativeWork') ? 'value/null' : 'value/empty',
         `${name} is there, but empty. Leave out what is not known.`,
         place,
         name,
@@ -345,11 +345,11 @@ function judgeLink(written: string, base: string, isLink: boolean): readonly Fau
 /** Whether an item is a business or an organisation, whose `sameAs` are profiles. */
 /** Whose profiles an item's `sameAs` are. */
 const ownerOf = (item: ReadItem): Parameters<typeof judgeProfile>[2] => ({
-  isPlace: item.types.some((type) => isSubtype(type, 'Place')) || valuesOf(item, 'address').length > 0,
+  isPlace: areOf(item.types, 'Place') || valuesOf(item, 'address').length > 0,
   isOneOfSeveral: valuesOf(item, 'sameAs').length > 1,
 });
 
-const isSubject = ({ types }: ReadItem): boolean => types.some((type) => isSubtype(type, 'Organization'));
+const isSubject = ({ types }: ReadItem): boolean => areOf(types, 'Organization');
 
 /** Whether a value is what a link leads to, which is read against the page's address. */
 const isLinked = ({ holder, place }: TextValue, source: string): boolean =>
@@ -364,12 +364,12 @@ function judgeWhole(
   item: ReadItem,
   { country, ofTwin, isNear, page: { source }, servesArea, within }: Surroundings,
 ): readonly Finding[] {
-  if (item.types.some((type) => isSubtype(type, 'GeoCoordinates')))
+  if (areOf(item.types, 'GeoCoordinates'))
     return judgeCoordinates(item, { country, isNear }, source).filter(
       // The middle of an area is no door.
       ({ code }) => within !== 'geoMidpoint' || code !== 'value/coordinates-coarse',
     );
-  if (item.types.some((type) => isSubtype(type, 'ImageObject'))) {
+  if (areOf(item.types, 'ImageObject')) {
     return (['width', 'height'] as const).flatMap((side) => {
       const size = textOf(item, side).trim();
       if (!size || /^\d+(\.\d+)?( ?px)?$/.test(size)) return [];
@@ -383,13 +383,10 @@ function judgeWhole(
       ];
     });
   }
-  if (item.types.some((type) => isSubtype(type, 'Rating'))) {
+  if (areOf(item.types, 'Rating')) {
     return judgeRatingItem(item, source);
   }
-  if (
-    item.types.some((type) => isSubtype(type, 'LocalBusiness')) &&
-    valuesOf(item, 'aggregateRating').length > 0
-  ) {
+  if (areOf(item.types, 'LocalBusiness') && valuesOf(item, 'aggregateRating').length > 0) {
     return [
       finding(
         'guideline/self-rating',
@@ -399,7 +396,7 @@ function judgeWhole(
       ),
     ];
   }
-  if (item.types.some((type) => isSubtype(type, 'PostalAddress'))) {
+  if (areOf(item.types, 'PostalAddress')) {
     const address = addressOf(ofAddress(item));
     const written = textOf(item, 'addressCountry').trim();
     const parts = judgeAddress({ ...address, addressCountry: written || address.addressCountry });

@@ -2,6 +2,7 @@ import { nearlyType, type Reading } from '#core/reading';
 import { eachItem, type ReadItem, type ReadProperty, schemaName } from '#core/item';
 import { jsonString, remember, type Edit } from '#core/text';
 import {
+  areOf,
   belongsTo,
   findTypes,
   isDiscouraged,
@@ -381,7 +382,7 @@ function judgeItemKind(name: string, item: ReadItem, ranges: readonly string[]):
   const types = item.types.filter((type) => typeNamed(type));
   if (types.length === 0) return undefined;
   // Roles stand between a property and its value wherever someone needs them (schema.org, Role).
-  if (types.some((type) => isSubtype(type, 'Role'))) return undefined;
+  if (areOf(types, 'Role')) return undefined;
   if (ranges.some((range) => types.some((type) => isSubtype(type, range) || isSubtype(range, type))))
     return undefined;
   const onlyData = ranges.every((range) => DATA_TYPES.has(range));

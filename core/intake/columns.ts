@@ -17,7 +17,7 @@ import {
 import { takeInEach } from '#core/proposal';
 import { businessesIn, readSource } from '#core/reading';
 import { fold } from '#core/text';
-import { isSubtype } from '#core/vocabulary';
+import { areOf } from '#core/vocabulary';
 import { daysOfRun, isRun, type Column, type RunOfDays } from './column.ts';
 import { columnsOfHeadings, saysName } from './headings.ts';
 import { isShared, readRow, type RowReading } from './row.ts';
@@ -160,9 +160,7 @@ export function branchesOfMarkup(
   { home = '', defaults = emptyRecord }: RowReading = {},
 ): readonly ImportedBranch[] {
   const { items } = readSource(source);
-  const branches = businessesIn(items).filter(({ types }) =>
-    types.some((type) => isSubtype(type, 'LocalBusiness')),
-  );
+  const branches = businessesIn(items).filter(({ types }) => areOf(types, 'LocalBusiness'));
   return takeInEach(branches, items).map(({ record }) => finished(record, '', home, defaults, []));
 }
 

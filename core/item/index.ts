@@ -9,4 +9,4 @@ export {
 } from './json.ts';
 export * from './read.ts';
 export * from './written.ts';
-export { eachItem, Visited } from './visited.ts';
+export { eachItem, Visited, type Met } from './visited.ts';

@@ -64,7 +64,7 @@ export class Visited {
 }
 
 /** An item, and the property whose value it is; undefined for one at the top. */
-interface Met {
+export interface Met {
   readonly item: ReadItem;
   readonly within: ReadProperty | undefined;
   /** The item that has the property. */

@@ -1,17 +1,14 @@
 import { valuesOf, type ReadItem } from '#core/item';
 import { recordOf, type BusinessRecord } from '#core/record';
 import { remembered } from '#core/text';
-import { isSubtype, typeNamed } from '#core/vocabulary';
+import { areOf, typeNamed } from '#core/vocabulary';
 
 /**
  * Whether an item describes a business: a LocalBusiness, an Organization of any other kind, or a place that people go
  * to and can ring (a museum, a church, a concert hall), which schema.org counts among neither.
  */
 export const isBusiness = (item: ReadItem): boolean =>
-  isLocalBusiness(item) ||
-  item.types.some((type) => isSubtype(type, 'Organization')) ||
-  isVisitedPlace(item) ||
-  isMisspelt(item);
+  isLocalBusiness(item) || areOf(item.types, 'Organization') || isVisitedPlace(item) || isMisspelt(item);
 
 /** Whether an item has all that a place of business has, and no type that schema.org knows: one was misspelt. */
 const isMisspelt = ({ types, properties }: ReadItem): boolean =>
@@ -22,13 +19,12 @@ const isMisspelt = ({ types, properties }: ReadItem): boolean =>
 
 /** Whether an item is a place that people go to and that somebody runs: it has an address, and a number or hours. */
 export const isVisitedPlace = ({ types, properties }: ReadItem): boolean =>
-  types.some((type) => isSubtype(type, 'CivicStructure') || isSubtype(type, 'TouristAttraction')) &&
+  areOf(types, 'CivicStructure', 'TouristAttraction') &&
   properties.some(({ name }) => name === 'address') &&
   properties.some(({ name }) => IS_RUN.has(name));
 const IS_RUN = new Set(['telephone', 'openingHours', 'openingHoursSpecification']);
 
-export const isLocalBusiness = ({ types }: ReadItem): boolean =>
-  types.some((type) => isSubtype(type, 'LocalBusiness'));
+export const isLocalBusiness = ({ types }: ReadItem): boolean => areOf(types, 'LocalBusiness');
 
 /** What only somebody that can be gone to, or rung, has. */
 const OF_PLACE = new Set(['address', 'telephone', 'geo', 'openingHours', 'openingHoursSpecification']);

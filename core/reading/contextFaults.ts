@@ -1,6 +1,6 @@
 import { fault, type Fault } from '#core/fault';
 import type { Edit } from '#core/text';
-import { isSubtype, nearestName, propertyNamed, typeNamed } from '#core/vocabulary';
+import { areOf, nearestName, propertyNamed, typeNamed } from '#core/vocabulary';
 import { isSchemaOrg } from './context.ts';
 import { member, objectsIn, texts, type JsonMember, type JsonNode, type JsonObject } from './jsonNode.ts';
 
@@ -73,7 +73,7 @@ export function isOfOtherVocabulary(node: JsonObject, context: JsonNode): boolea
     }),
   );
   return PUBLISHERS.test(hostOf(address))
-    ? !types.some((type) => isSubtype(type, 'LocalBusiness'))
+    ? !areOf(types, 'LocalBusiness')
     : types.length > 0 && !types.some((type) => typeNamed(type));
 }
 

@@ -43,6 +43,6 @@ test('a name of several words is one fault, codes between blanks are each their 
 });
 
 test('what a country pays with', () =>
-  expect(['GB', 'CH', 'HR', 'BG', 'SN', 'TR', 'CL', 'PA', ''].map(currencyOf)).toEqual(
-    'GBP CHF EUR EUR XOF TRY CLP USD'.split(' ').concat(''),
+  expect(['GB', 'CH', 'HR', 'BG', 'SN', 'TR', 'CL', 'PA', 'NA', 'KR', 'CD', ''].map(currencyOf)).toEqual(
+    'GBP CHF EUR EUR XOF TRY CLP USD NAD KRW CDF'.split(' ').concat(''),
   ));

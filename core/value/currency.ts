@@ -82,8 +82,16 @@ const SHARED: readonly (readonly [RegExp, RegExp])[] = [
   [/^(?:shillings?)$/i, /shilling/i],
 ];
 
-/** Countries whose names ISO 4217 writes as nobody else does, and Bulgaria, which has the euro since 2026. */
+/**
+ * Countries whose names ISO 4217 writes as nobody else does, or that have a neighbour's money beside their own; Bulgaria
+ * has the euro since 2026.
+ */
 const NAMED_OTHERWISE = table<string>({
+  CD: 'CDF',
+  LS: 'LSL',
+  NA: 'NAD',
+  BT: 'BTN',
+  HT: 'HTG',
   GB: 'GBP',
   TR: 'TRY',
   TZ: 'TZS',

@@ -28,7 +28,7 @@ import {
 import { readTelephone } from '#core/phone';
 import { judgeRating } from '#core/price';
 import { plainText } from '#core/text';
-import { isDiscouraged, isSubtype, typeNamed } from '#core/vocabulary';
+import { areOf, isDiscouraged, typeNamed } from '#core/vocabulary';
 import { specification, toldWeek, weekItems } from './compound.ts';
 import { entries, field, fieldsItem, writeEntries, type Entry } from './entries.ts';
 import type { Around, ValueKind } from './kind.ts';
@@ -48,7 +48,7 @@ import { specialHoursOf, weekOf } from './week.ts';
 
 /** The types to write: the record's own, with LocalBusiness beside them where none of them is one. */
 export function markupTypes(types: readonly string[]): readonly string[] {
-  return types.some((type) => isSubtype(type, 'LocalBusiness')) ? types : [...types, 'LocalBusiness'];
+  return areOf(types, 'LocalBusiness') ? types : [...types, 'LocalBusiness'];
 }
 
 /** Names of schema.org types, the first one the main one. */

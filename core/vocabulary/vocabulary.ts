@@ -103,6 +103,10 @@ function typeAndAncestors(name: string): ReadonlySet<string> {
 /** Whether `name` is `ancestor` or one of its subtypes. */
 export const isSubtype = (name: string, ancestor: string): boolean => typeAndAncestors(name).has(ancestor);
 
+/** Whether one of an item's types is one of these, or under it: a Dentist is a LocalBusiness. */
+export const areOf = (typeNames: readonly string[], ...above: readonly string[]): boolean =>
+  typeNames.some((name) => above.some((ancestor) => isSubtype(name, ancestor)));
+
 /** Whether a property belongs to a type or to one of the types above it (schema.org `domainIncludes`). */
 export function belongsTo(property: VocabularyProperty, typeNames: readonly string[]): boolean {
   return typeNames.some((name) => {
