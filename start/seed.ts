@@ -1,7 +1,7 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { Op } from 'sequelize';
-import { demoClients, drawPhoto, sitePages } from '#demo';
+import { demoClients, drawPhoto, type sitePages } from '#demo';
 import { parseUrl } from '#core/link';
 import { placeFormInBytes, usualPlacement } from '#core/page';
 import { firstStamp, policiesOf, readCarried, type StampSettings } from '#core/photo';
@@ -34,6 +34,8 @@ type Placed = Extract<DemoBranch, { placed: unknown }>['placed'];
 
 /** Where the demo's sites stand, and how they are reached. */
 interface DemoSites {
+  /** The pages of one by its domain, as they were in the beginning. */
+  readonly pages: typeof sitePages;
   /** The folder of the sites. */
   readonly sites: string;
   /** What secrets are sealed with. */
@@ -50,14 +52,18 @@ interface DataFiles {
   readonly hostKey: string;
 }
 
-/** Brings the tables of a database up to date, and puts the demo in, in place of what there is of it. */
-export async function seedDatabase(url: string, files: DataFiles): Promise<void> {
+/**
+ * Brings the tables of a database up to date, and puts the demo in, in place of what there is of it. The pages are
+ * handed in: this runs from a bundle, which does not lie where they do.
+ */
+export async function seedDatabase(url: string, files: DataFiles, pages: typeof sitePages): Promise<void> {
   const database = openDatabase(url);
   await migrate(database);
   defineModels(database);
   // A start that was killed in the middle of this has left a part of it.
   await removeDemo();
   await seedDemo(folderPhotoStore(files.photos), {
+    pages,
     sites: files.sites,
     key: Buffer.from(secretsKey(files.key), 'base64'),
     hostKey: hostKeyIn(files.hostKey).fingerprint,
@@ -72,7 +78,7 @@ async function seedDemo(photos: PhotoStore, demo: DemoSites): Promise<void> {
     await saveDefaults(clientId, recordSchema.parse(client.defaults), 0);
     const site = { id: await addDemoSite(clientId, client, demo), clientId };
     // Nobody reads the files of a site that people write by hand.
-    const files = client.way === 'hand' ? [] : sitePages(client.site);
+    const files = client.way === 'hand' ? [] : demo.pages(client.site);
     const pages = new Map((await keepSitePages(site, files)).map((page) => [page.path, page]));
     await keepSitePaths(
       site,

@@ -3,12 +3,12 @@ import { fork, type ChildProcess } from 'node:child_process';
 import { existsSync, rmSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { parseArgs } from 'node:util';
-import { streetMapFile } from '#demo';
+import { sitePages, streetMapFile } from '#demo';
 import { ownFolder, replaceFile, secretsKey } from './folder.ts';
 import { installDebian } from './install.mjs';
 import { buildWeb, webFolder } from './interface.ts';
 import { startMariaDb, type MariaDb } from './mariadb.ts';
-import { bundleServer, type Program } from './program.ts';
+import { bundleProgram, type Program } from './program.ts';
 import { takeFolder, tellAddress } from './running.ts';
 
 const home = join(import.meta.dirname, '..');
@@ -87,17 +87,17 @@ async function begin(): Promise<void> {
   mariadb = startMariaDb(files.mariadb);
   if (options['reset-demo'] || !existsSync(files.sites))
     await import('./demoSites.ts').then(({ layOutSites }) => layOutSites(files.sites));
+  const built = (program = await bundleProgram());
   // What need not wait for another is started with it.
-  const [running, host, search, main] = await Promise.all([
+  const [running, host, search] = await Promise.all([
     mariadb,
-    startChild('standins/siteHost/main.ts', [files.sites, files.hostKey], {}),
-    startChild('standins/addressSearch/main.ts', [streetMapFile], {}),
-    bundleServer().then((bundle) => (program = bundle).main),
+    startChild(built.siteHost, [files.sites, files.hostKey], {}, 'ignore'),
+    startChild(built.addressSearch, [streetMapFile], {}, 'ignore'),
     buildWeb(),
   ]);
   const { url } = running;
   void watchMariaDb(running);
-  await putDemoIn(url);
+  await putDemoIn(url, built);
   if (isStopping()) return; // the bundle is gone
   const environment = {
     ZINC_DATABASE: url,
@@ -113,7 +113,7 @@ async function begin(): Promise<void> {
       process.env['ZINC_ADDRESS_SEARCH'] ?? `http://127.0.0.1:${String(search.listening)}/`,
     ZINC_LOG: process.env['ZINC_LOG'] ?? 'warn',
   };
-  const { listening: port } = await startChild(main, [], environment);
+  const { listening: port } = await startChild(built.main, [], environment);
   const address = `http://127.0.0.1:${String(port)}/`;
   tellAddress(files.running, address);
   say(`The demo’s sites stand at http://127.0.0.1:${String(host.listening)}/larkspurvane.example/`);
@@ -121,12 +121,12 @@ async function begin(): Promise<void> {
 }
 
 /** Puts the demo in at the first start, or where it is asked for. */
-async function putDemoIn(url: string): Promise<void> {
+async function putDemoIn(url: string, { seed }: Program): Promise<void> {
   const first = !existsSync(files.begun);
   if (options['reset-demo'] || (first && !options.empty)) {
     say('Putting the demo in …');
-    const { seedDatabase } = await import('./seed.ts');
-    await seedDatabase(url, files);
+    const { seedDatabase } = await seed();
+    await seedDatabase(url, files, sitePages);
   }
   if (first) replaceFile(files.begun, options.empty ? 'empty' : 'demo');
 }
@@ -169,12 +169,13 @@ function startChild(
   script: string,
   words: readonly string[],
   environment: NodeJS.ProcessEnv,
+  printed: 'ignore' | 'inherit' = 'inherit',
 ): Promise<Listening> {
-  const child = fork(resolve(home, script), words, {
+  const child = fork(script, words, {
     cwd: home,
-    execArgv: script.endsWith('.ts') ? ['--import', 'tsx'] : ['--enable-source-maps'],
+    execArgv: ['--enable-source-maps'],
     env: { ...process.env, ...environment },
-    stdio: ['ignore', script.startsWith('standins') ? 'ignore' : 'inherit', 'inherit', 'ipc'],
+    stdio: ['ignore', printed, 'inherit', 'ipc'],
   });
   children.push(child);
   return new Promise((resolve, reject) => {
