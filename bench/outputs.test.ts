@@ -86,8 +86,11 @@ const block = (chosen: boolean): BusinessRecord['output'] => ({
   },
 });
 
-/** All that is made of a record, by what it is. */
-function madeOf(record: BusinessRecord): Readonly<Record<string, unknown>> {
+/** All that is made of a record, by what it is; some of its facts are taken off what it inherits. */
+function madeOf(
+  record: BusinessRecord,
+  ownFacts = factRows.map(({ fact }) => fact),
+): Readonly<Record<string, unknown>> {
   const made: Record<string, unknown> = {
     judged: judgeRecord(record),
     complete: completeness(record),
@@ -97,7 +100,8 @@ function madeOf(record: BusinessRecord): Readonly<Record<string, unknown>> {
     intake: [intakeQuestions(record), intakeQuestions(record, true)],
     row: rowOfBranch('l', record, allColumns),
     clashes: mergeRecords(sample, { ...record, name: 'A' }, { ...sample, name: 'B' }).clashes,
-    inherited: factRows.map(({ fact }) => [originOf(record, sample, fact), setOwn(record, sample, fact, '')]),
+    inherited: factRows.map(({ fact }) => originOf(record, sample, fact)),
+    own: ownFacts.map((fact) => setOwn(record, sample, fact, '')),
   };
   for (const form of outputForms) {
     const { text } = writeMarkup(record, form);
@@ -119,7 +123,7 @@ describe('what a record becomes', () => {
       withFact(emptyRecord, fact, factText(sample, fact)),
       withFact(sample, fact, ''),
       ...HOSTILE.map((text) => withFact(named, fact, text)),
-    ].map((record) => digest(madeOf(record)));
+    ].map((record) => digest(madeOf(record, [fact])));
     expect(made.join('\n')).toMatchSnapshot();
   });
 
@@ -140,6 +144,15 @@ const tree = (node: HtmlElement): string =>
 
 const markup = Object.fromEntries(markupForms.map((form) => [form, writeMarkup(sample, form).text]));
 
+/** What comes of placing each form in a source and taking it out again. */
+const placings = (source: string): readonly string[] =>
+  markupForms.map((form) => {
+    const placed = place(source, form, markup[form] ?? '');
+    if (!placed.ok) return `${form} refused: ${placed.message}`;
+    const { ok, source: after, edits } = placed;
+    return `${form} placed ${digest({ ok, source: after, edits })} ${digest(placedOn(placed.source))} ${remove(placed.source) === source}`;
+  });
+
 /** What is seen of a source, for people to compare; what is too long for that as a digest. */
 function seen(
   source: string,
@@ -158,12 +171,6 @@ function seen(
     ),
     `three ways ${digest(threeWay)} items ${digest(items)} described ${digest(describeAll(reading.items))}`,
     `proposed ${digest(propose(reading, url))} branches ${digest(branchesOfMarkup(source))}`,
-    ...markupForms.map((form) => {
-      const placed = place(source, form, markup[form] ?? '');
-      if (!placed.ok) return `${form} refused: ${placed.message}`;
-      const { ok, source: after, edits } = placed;
-      return `${form} placed ${digest({ ok, source: after, edits })} ${digest(placedOn(placed.source))} ${remove(placed.source) === source}`;
-    }),
     `mended ${digest(mended.source)} ${mended.taken.length} ${mended.left.length}`,
   ];
 }
@@ -184,7 +191,7 @@ const pages: readonly (readonly [string, string, string | undefined])[] = [
 
 describe('what a source says', () => {
   test.each(pages)('%s', (_, source, url) => {
-    expect(seen(source, undefined, url)).toMatchSnapshot();
+    expect([...seen(source, undefined, url), ...placings(source)]).toMatchSnapshot();
     expect(seen(source, url ? branches[0]?.[1] : sample, url)).toMatchSnapshot();
   });
 
@@ -195,7 +202,7 @@ describe('what a source says', () => {
 
 describe('what a page of some sort says', () => {
   test.each(sorts)('%s', (_, source, url) => {
-    expect(seen(source, undefined, url)).toMatchSnapshot();
+    expect([...seen(source, undefined, url), ...placings(source)]).toMatchSnapshot();
   });
 
   test.each(sorts)('%s with each of its faults', (file) => {
