@@ -22,7 +22,7 @@ const wholeColumns = {
   houseNumber: {
     label: 'House number',
     headings:
-      'house number;house no;street number;street no;building number;hausnummer;hausnr;haus nr;hnr;numero de rue;n de rue;numero civico;n civico;civico;huisnummer;huisnr;numer domu;nr domu;cislo domu;cislo popisne;cislo domovni;hazszam;husnummer;husnr;gatenummer;numero de porta;numero exterior;kapi no;bina no;дом;номер дома;будинок;αριθμος;talonumero',
+      'house number;housenumber;house no;street number;street no;building number;hausnummer;hausnr;haus nr;hnr;numero de rue;n de rue;numero civico;n civico;civico;huisnummer;huisnr;numer domu;nr domu;cislo domu;cislo popisne;cislo domovni;hazszam;husnummer;husnr;gatenummer;numero de porta;numero exterior;kapi no;bina no;дом;номер дома;будинок;αριθμος;talonumero',
   },
   townLine: {
     label: 'Town with its postal code or region',

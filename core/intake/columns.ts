@@ -45,14 +45,25 @@ export function guessColumns(headings: readonly string[], isNamed = false): read
     taken.add(column);
     return column;
   });
-  if (taken.has('name') || isNamed) return guessed;
-  // Where nothing else names the businesses, the column of the stores' names does.
+  // A number people are reached by is the business's own where there is no other.
+  const numbered = taken.has('telephone')
+    ? guessed
+    : replaced(guessed, guessed.indexOf('mobile'), 'telephone');
+  if (taken.has('name') || isNamed) return numbered;
+  // Where nothing else names the businesses, the column of the stores' names does, or that of their registered names.
   const at = headings.findIndex(
     (heading, place) =>
-      guessed[place] === 'label' && (NAMED.test(fold(heading).normalize('NFC')) || saysName(heading)),
+      numbered[place] === 'label' && (NAMED.test(fold(heading).normalize('NFC')) || saysName(heading)),
   );
-  return guessed.map((column, place) => (place === at ? 'name' : column));
+  return replaced(numbered, at < 0 ? numbered.indexOf('legalName') : at, 'name');
 }
+
+/** Columns with another at a place; as they are where that is none. */
+const replaced = (
+  columns: readonly (Column | undefined)[],
+  at: number,
+  column: Column,
+): readonly (Column | undefined)[] => (at < 0 ? columns : columns.with(at, column));
 
 /** A branch as a row of a spreadsheet gives it. */
 export interface ImportedBranch {

@@ -102,7 +102,7 @@ export const easternHeadings: Readonly<Record<string, Partial<Record<Column, str
     'address.addressLocality': 'เขต;อำเภอ',
     'address.addressRegion': 'จังหวัด',
     'address.addressCountry': 'ประเทศ',
-    week: 'เวลาทำการ;เวลาเปิดทำการ',
+    week: 'เวลาทำการ;เวลาเปิดทำการ;เวลาเปิด;เวลาเปิด-ปิด',
     description: 'รายละเอียด',
     types: 'ประเภท',
     'pin.latitude': 'ละติจูด',
@@ -133,7 +133,7 @@ export const easternHeadings: Readonly<Record<string, Partial<Record<Column, str
   id: {
     name: 'Nama;Nama usaha',
     label: 'Cabang;Toko',
-    telephone: 'Telepon;Nomor telepon',
+    telephone: 'Telepon;Nomor telepon;No. telepon;No. telp;Telp',
     mobile: 'Ponsel',
     email: 'Surel',
     url: 'Situs web',

@@ -357,3 +357,77 @@ test('a short day beside days in a row is one', () => {
   ]);
   expect(guessColumns(['Name', 'Sa'])).toEqual(['name', undefined]);
 });
+
+test.each([
+  ['Store Phone', 'telephone'],
+  ['Branch E-mail', 'email'],
+  ['Shop_Website', 'url'],
+  ['Store Zip', 'address.postalCode'],
+  ['LocationCity', 'address.addressLocality'],
+  ['Telefon Filiale', 'telephone'],
+  ['Téléphone du magasin', 'telephone'],
+  ['Dirección de la tienda', 'wholeAddress'],
+  ['Telefono negozio', 'telephone'],
+  ['addr:street', 'address.streetAddress'],
+  ['addr:housenumber', 'houseNumber'],
+  ['addr:postcode', 'address.postalCode'],
+  ['addr:city', 'address.addressLocality'],
+  ['addr:country', 'address.addressCountry'],
+  ['contact:phone', 'telephone'],
+  ['Store Type', undefined],
+  ['Store Manager', undefined],
+  ['Contact person', undefined],
+])('what the place is called stands in a heading, too: %s', (heading, column) => {
+  expect(guessColumns(['Name', heading])).toEqual(['name', column]);
+});
+
+test.each([
+  '店舗名;郵便番号;店舗住所;店舗電話番号',
+  '매장명;우편번호;매장 주소;매장 전화',
+  '门店名称;邮编;门店地址;门店电话',
+])('or before it, in letters without blanks: %s', (headings) => {
+  expect(guessColumns(headings.split(';'))).toEqual([
+    'name',
+    'address.postalCode',
+    'wholeAddress',
+    'telephone',
+  ]);
+});
+
+test.each([
+  ['Ragione sociale;Insegna', ['legalName', 'name']],
+  ['Nome fantasia;Razão social', ['name', 'legalName']],
+  ['Razón social;Nombre comercial', ['legalName', 'name']],
+  ['Raison sociale;Enseigne', ['legalName', 'name']],
+  ['Legal name;Trading name', ['legalName', 'name']],
+  ['Ragione sociale;Telefono', ['name', 'telephone']],
+  ['Nome negozio;Ragione sociale', ['name', 'legalName']],
+])('the name over the door goes before the registered one: %s', (headings, columns) => {
+  expect(guessColumns(headings.split(';'))).toEqual(columns);
+});
+
+test('a mobile number is the business’s own where there is no other', () => {
+  expect(guessColumns(['Name', 'Handy'])).toEqual(['name', 'telephone']);
+  expect(guessColumns(['Name', 'Handy', 'Telefon'])).toEqual(['name', 'mobile', 'telephone']);
+});
+
+test.each([
+  // by what only one country has
+  ['IN', 'Name;Address;City;State;Pincode', 'A;1 X Rd;Pune;Maharashtra;411001'],
+  ['CH', 'Name;Strasse;PLZ / Ort;Kanton', 'A;Weg 1;4600 Olten;SO'],
+  ['MX', 'Nombre;Calle;Colonia;Estado;C.P.', 'A;Juárez 1;Centro;Puebla;72000'],
+  // by codes and numbers
+  ['ES', 'Nombre;Calle;C.P.;Población;Teléfono', 'A;Mayor 1;28013;Madrid;915 550 123'],
+  ['', 'Nombre;Calle;C.P.;Población', 'A;Mayor 1;28013;Madrid'],
+  ['IT', 'Ragione sociale;Indirizzo;CAP;Comune;Prov.', 'A;Via Roma 1;10122;Torino;TO'],
+  // by codes in whole addresses
+  ['DE', 'Filiale;Adresse;Telefon;Öffnungszeiten', 'A;Weg 1, 22765 Hamburg;040 123456;'],
+  ['FR', 'Magasin;Adresse;Téléphone;Courriel', 'A;1 rue X, 84000 Avignon;04 90 12 34 56;'],
+  ['GB', 'Branch,Address,Phone', 'A,1 Quay St Truro TR1 2HE,01872 555012'],
+  ['', 'Filiale;Adresse;Telefon', 'A;Weg 1;'],
+  // words that English shares with others say nothing
+  ['US', 'Name,Address,City,State,Zip,Phone,Fax,Email,Website', 'A,1 X St,Portland,OR,97201,,,,'],
+])('the country of a sheet is that of its headings, codes and numbers: %s, %s', (country, headings, row) => {
+  const at = headings.includes(';') ? ';' : ',';
+  expect(countryOfSheet(headings.split(at), [row.split(at)])).toBe(country);
+});

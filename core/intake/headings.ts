@@ -85,18 +85,52 @@ const COUNTRIES: Readonly<Record<string, string>> = {
   is: 'IS',
 };
 
+/** Words of English in headings. "Name" and "Fax" are those of other languages as well. */
+const ENGLISH = new Set(
+  'address street city town state zip county suburb phone hours opening country category business store branch location line code number web'.split(
+    ' ',
+  ),
+);
+
 /** The language that most of the headings are in (ISO 639-1); '' for English, and where two know as many of them. */
 export function languageOfHeadings(headings: readonly string[]): string {
-  const [first, second] = languagesOf(headings.map(waysToRead)).others;
-  return first && first.count >= 3 && first.count > (second?.count ?? 0) ? first.language.code : '';
+  const ways = headings.map(waysToRead);
+  const isEnglish = (one: readonly string[]): boolean =>
+    one.some((way) => way.split(' ').some((word) => ENGLISH.has(word)));
+  const others = ways.filter((one) => !isEnglish(one));
+  const [first, second] = languagesOf(others).others;
+  const isSure = first && first.count >= 3 && first.count > (second?.count ?? 0);
+  return isSure && first.count > ways.length - others.length ? first.language.code : '';
 }
 
 /** The country whose language the headings are in; '' where it is that of several. */
-export function countryOfHeadings(headings: readonly string[]): string {
-  const { others, usualCount } = languagesOf(headings.map(waysToRead));
-  const isSure = (others[0]?.count ?? 0) >= usualCount;
-  return isSure ? (COUNTRIES[languageOfHeadings(headings)] ?? '') : '';
-}
+export const countryOfHeadings = (headings: readonly string[]): string =>
+  COUNTRIES[languageOfHeadings(headings)] ?? '';
+
+/** What only one country (alpha-2) has a heading for: its codes, its registers, its regions. */
+const OWN_HEADINGS: ReadonlyMap<string, string> = new Map(
+  Object.entries({
+    AR: 'cuit',
+    AU: 'abn;acn',
+    BR: 'cep;cnpj;uf;bairro',
+    CH: 'kanton;cantone',
+    DE: 'ust idnr;ust id nr',
+    ES: 'comunidad autonoma',
+    FR: 'siret;siren;cedex',
+    IE: 'eircode;eir code',
+    IN: 'pincode;pin code;gstin;gst no;taluka;taluk;tehsil',
+    IT: 'p iva;partita iva',
+    MX: 'colonia;rfc;alcaldia',
+    NL: 'kvk;kvk nummer',
+  }).flatMap(([country, headings]) => headings.split(';').map((heading) => [heading, country] as const)),
+);
+
+/** The countries (alpha-2) that alone have what one of the headings names. */
+export const countriesOwning = (headings: readonly string[]): readonly string[] => [
+  ...new Set(
+    headings.flatMap((heading) => waysToRead(heading).flatMap((way) => OWN_HEADINGS.get(way) ?? [])),
+  ),
+];
 
 /**
  * What each heading of a sheet means; undefined for headings of other things. A word that means one thing in one
@@ -113,6 +147,7 @@ export function columnsOfHeadings(headings: readonly string[]): readonly (Column
   const columns = ways.map(
     (one, at) =>
       meaning(one[0] ?? '') ??
+      ofPlace(headings[at] ?? '', meaning) ??
       partsOfAddress(headings[at] ?? '', meaning) ??
       one.map(meaning).find((column) => column !== undefined) ??
       nameOfPlace(headings[at] ?? '') ??
@@ -156,6 +191,24 @@ function nameOfPlace(heading: string): 'label' | undefined {
   const isName = saysName(heading) && words.length > 1;
   const isOfPlace = words.every((word) => NAME_WORDS.has(word) || PLACE_WORDS.has(word));
   return (isName && isOfPlace) || WORDS_TOGETHER.test(words.join('')) ? 'label' : undefined;
+}
+
+/** What stands before a fact's own word: the store's, or the part of an address or of contacts. */
+const KINDS = new Set(['addr', 'contact', 'business', 'company', 'public', 'main', 'primary']);
+/** A place before the word for its fact, in letters that need no blank between them. */
+const PLACE_BEFORE = /^(?:店舗|店鋪|支店|営業所|門店|门店|分店|店铺|門市|매장|지점|점포|가맹점)/u;
+
+/** "Store Phone", "E-Mail Filiale", "店舗住所" and "addr:street": a fact of the place that a heading names as well. */
+function ofPlace(heading: string, meaning: (words: string) => Column | undefined): Column | undefined {
+  const words = fold(heading.replace(/[:_]|(?<=\p{Ll})(?=\p{Lu})/gu, ' ')).split(' ');
+  const own = words.filter((word) => !PLACE_WORDS.has(word) && !KINDS.has(word)).join(' ');
+  const bare = fold(heading.normalize('NFC').replace(PLACE_BEFORE, ''));
+  for (const text of [own === words.join(' ') ? '' : own, bare === fold(heading) ? '' : bare]) {
+    const column = text ? meaning(text) : undefined;
+    // “Store type” says of what kind the store is, not its trade; “store name” was read before.
+    if (column && column !== 'types' && column !== 'name') return column;
+  }
+  return undefined;
 }
 
 /** Words between the parts that a heading names. */

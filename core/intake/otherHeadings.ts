@@ -4,7 +4,7 @@ import type { Column } from './column.ts';
 export const otherHeadings: Readonly<Record<string, Partial<Record<Column, string>>>> = {
   fi: {
     name: 'Nimi;Yrityksen nimi;Yritys',
-    label: 'Toimipiste;Myymälä',
+    label: 'Toimipiste;Toimipaikka;Myymälä',
     telephone: 'Puhelin;Puhelinnumero;Puh.',
     mobile: 'Matkapuhelin',
     faxNumber: 'Faksi',

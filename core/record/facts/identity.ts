@@ -30,7 +30,7 @@ export const identity = {
       wanted: 'required',
       hint: 'As it stands over the door',
       headings:
-        'title;company;business name;business;listing name;display name;trading name;trade name;dba;doing business as;account name;organisation;organization;organisation name;organization name;firma;firmenname;name des unternehmens;unternehmen;nom;nom de l entreprise;entreprise;raison sociale;nombre;nombre del negocio;empresa;nome;nome azienda;ragione sociale;naam;bedrijfsnaam;nome da empresa;namn;foretagsnamn;nazwa;nazwa firmy',
+        'title;insegna;enseigne;nombre comercial;nome fantasia;nom commercial;company;business name;business;listing name;display name;trading name;trade name;dba;doing business as;account name;organisation;organization;organisation name;organization name;firma;firmenname;name des unternehmens;unternehmen;nom;nom de l entreprise;entreprise;nombre;nombre del negocio;empresa;nome;nome azienda;naam;bedrijfsnaam;nome da empresa;namn;foretagsnamn;nazwa;nazwa firmy',
       usual: true,
       ask: {
         at: 1,
@@ -116,7 +116,8 @@ export const identity = {
   legalName: fact('identity', words, {
     label: 'Legal name',
     about: 'As registered',
-    headings: 'registered name;company legal name;legal business name;juristischer name;nom legal',
+    headings:
+      'registered name;company legal name;legal business name;legal entity;legal entity name;juristischer name;handelsregistername;nom legal;raison sociale;denomination sociale;razon social;razao social;denominacao social;ragione sociale;denominazione sociale;rao social;statutaire naam;denumire firma;firmanavn',
     ask: {
       at: 27,
       question: 'The registered name of the business',
@@ -175,7 +176,7 @@ export const identity = {
   taxID: fact('identity', shortPlain, {
     label: 'Tax number',
     about: 'Tax or company identifier',
-    headings: 'tax id;tax number;company number;registration number;ein;steuernummer;siret;siren',
+    headings: 'tax id;tax number;company number;registration number;ein;abn;gstin;cuit;rut;rfc;nit;cnpj;steuernummer;siret;siren',
     property: 'taxID',
     block: { label: 'Tax number' },
   }),
