@@ -431,3 +431,12 @@ test.each([
   const at = headings.includes(';') ? ';' : ',';
   expect(countryOfSheet(headings.split(at), [row.split(at)])).toBe(country);
 });
+
+test.each([
+  ['Rua;Número;Complemento;Bairro', 'Rua X;5;Loja 2;Consolação', 'Loja 2, Consolação'],
+  ['Street,Address Line 2,Address Line 3', '1 X St,Unit 4,The Wharf', 'Unit 4, The Wharf'],
+  ['Calle;Núm. ext.;Colonia', 'Juárez;120;Centro', 'Centro'],
+])('the lines under the street are kept together: %s', (headings, row, lines) => {
+  const at = headings.includes(';') ? ';' : ',';
+  expect(branchOfRow(row.split(at), guessColumns(headings.split(at))).record.extendedAddress).toBe(lines);
+});

@@ -63,7 +63,7 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     priceRange: 'Gamme de prix',
     types: 'Catégorie;Type;Activité',
     branchCode: 'Code agence;N° de magasin;Code établissement',
-    extendedAddress: 'Complément;Complément d’adresse;Adresse 2;Bâtiment',
+    extendedAddress: 'Complément;Complément d’adresse;Adresse 2;Adresse 3;Bâtiment',
     vatID: 'N° TVA;TVA intracommunautaire',
   },
   es: {
@@ -87,7 +87,7 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     priceRange: 'Rango de precios',
     types: 'Categoría;Tipo',
     branchCode: 'Código de sucursal;N.º de tienda',
-    extendedAddress: 'Complemento;Piso;Local;Dirección 2',
+    extendedAddress: 'Complemento;Piso;Local;Dirección 2;Colonia;Barrio;Urbanización',
     houseNumber: 'N.º ext.;Núm. ext.;No. ext.;Número exterior;N.º int.;Núm. int.;No. int.;Número interior',
   },
   it: {
@@ -159,7 +159,7 @@ export const latinHeadings: Readonly<Record<string, Partial<Record<Column, strin
     types: 'Categoria;Tipo',
     branchCode: 'Código da loja',
     wholeAddress: 'Endereço completo',
-    extendedAddress: 'Complemento',
+    extendedAddress: 'Complemento;Bairro',
     taxID: 'CNPJ;NIPC;Contribuinte',
   },
   pl: {

@@ -210,9 +210,13 @@ const RANKS: Readonly<Partial<Record<Column, number>>> = {
   closedDays: 3,
 };
 
-/** Whether two columns may hold one thing together: opening and closing times, a number and what is added to it. */
+/** Whether columns may hold one thing together: opening and closing times, a number and what is added to it, lines. */
 export const isShared = (column: Column): boolean =>
-  column === 'houseNumber' || column === 'week' || isRun(column) || dayOfColumn(column) !== undefined;
+  column === 'houseNumber' ||
+  column === 'extendedAddress' ||
+  column === 'week' ||
+  isRun(column) ||
+  dayOfColumn(column) !== undefined;
 
 /**
  * What the cells of a row say by their columns: the country and the whole address first, which what has a column of
@@ -232,6 +236,7 @@ function textsOf(
   for (const [column, text] of given.toSorted((a, b) => rank(a) - rank(b))) {
     const before = isShared(column) ? texts.get(column) : undefined;
     if (before === undefined) texts.set(column, text);
+    else if (column === 'extendedAddress') texts.set(column, `${before}, ${text}`);
     else if (column === 'houseNumber')
       texts.set(column, `${before}${/^\p{L}/u.test(text) ? '' : '-'}${text}`);
     else if (before !== text)

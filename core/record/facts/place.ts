@@ -97,7 +97,7 @@ export const place = {
       label: 'Second line',
       about: 'Building, floor or unit, under the street',
       headings:
-        'address line 2;address 2;address2;addr2;street 2;second line;suite;unit;adresszusatz;complement d adresse;complemento',
+        'address line 2;address 2;address2;addr2;street 2;street address 2;second line;address line 3;address 3;address3;street 3;suite;unit;floor;building;building name;adresszusatz;complement d adresse;complemento',
       property: 'address',
       goesWith: 'address.streetAddress',
       facts: ['extendedAddress'],
