@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  dayMeant,
   days,
   isDate,
   judgeSpecial,
@@ -219,4 +220,19 @@ describe('open now', () => {
     expect(openAt({ hours }, 'Mars/Base', instant)).toBeUndefined();
     expect(openAt({ hours: readWeek('').hours }, zone, instant)).toBeUndefined();
   });
+});
+
+test.each([
+  ['9-5.30', '09:00-17:30'],
+  ['9 Uhr bis 12 Uhr und 14 bis 18 Uhr', '09:00-12:00, 14:00-18:00'],
+  ['9:00-12:00 | 14:00-18:00', '09:00-12:00, 14:00-18:00'],
+  ['9:00～17:30（最終受付17:00）', '09:00-17:30'],
+  ['9:00-18:00, перерыв 13:00-14:00', '09:00-13:00, 14:00-18:00'],
+  ['00:00-00:00', '24 hours'],
+  ['n/a', 'closed'],
+  ['8am–late', ''],
+  ['Mon-Fri 9-5', ''],
+  ['08:30-17:30 (Thu until 19:00)', ''],
+])('what a cell of a day means: %s', (text, meant) => {
+  expect(dayMeant('Saturday', text)).toBe(meant);
 });

@@ -413,11 +413,22 @@ export function daysSaid(
 /** What a day has that is not open, besides the words for it. */
 const NOT_OPEN = /^(?:[-–—/x×✗✕]|n\.?\s?\/?\s?a\.?|nil|none|day off|closed all day|zu|dicht)$/i;
 
+/** A day from midnight to midnight, as programs write one that does not close. */
+const AROUND_THE_CLOCK =
+  /^(?:0?0[:.]00(?:[:.]00)?|12(?:[:.]00)?\s?am)\s*[-–—]\s*(?:0?0[:.]00(?:[:.]00)?|12(?:[:.]00)?\s?am)$/i;
+
 /** What people certainly or by daytime meant by a day's text that is not read as it stands: "9-5.30"; '' for nothing else. */
 export function dayMeant(day: Day, text: string): string {
   if (readDay(text).faults.length === 0) return '';
-  if (NOT_OPEN.test(text.trim())) return 'closed';
-  const { hours, faults } = readWeek(`${day} ${text}`);
+  const said = text.trim();
+  if (NOT_OPEN.test(said)) return 'closed';
+  if (AROUND_THE_CLOCK.test(said)) return '24 hours';
+  const spans = said.replace(/\s*\|\s*/g, ', ');
+  // In the words of another language than the day's: “9 Uhr bis 12 Uhr und 14 bis 18 Uhr”.
+  const alone = readWeek(spans);
+  if (alone.faults.length === 0 && days.every((one) => alone.hours[one] === alone.hours[day]))
+    return alone.hours[day];
+  const { hours, faults } = readWeek(`${day} ${spans}`);
   const isOther = days.some((one) => one !== day && hours[one]);
   return faults.length > 0 || isOther ? '' : hours[day];
 }

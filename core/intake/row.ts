@@ -155,7 +155,7 @@ class Row {
       this.#doubt(
         `hours.${day ?? 'Monday'}`,
         'value/hours',
-        `“${text.slice(0, 60)}” was read as ${day && hours[day] === 'closed' ? 'closed' : 'hours of the daytime'}.`,
+        `“${text.slice(0, 60)}” was read as ${(day && hours[day]) || 'hours of the daytime'}.`,
       );
   }
 
