@@ -295,3 +295,26 @@ test('texts that only name days, however many, are no hours, and hide none', () 
   // A week whose days are closed or by appointment has no figures.
   expect(weeksIn('Mondays closed', 'en').weeks.map(({ hours }) => hours.Monday)).toEqual(['closed']);
 });
+
+describe('short names in a language that nobody says', () => {
+  const WEEK = 'Mon–Fri 09:00-18:00; Sat 10:00-14:00; Sun closed';
+  test.each([
+    ['Mo bis Fr 09.00 bis 18.00, Sa 10.00 bis 14.00, So geschlossen', WEEK],
+    ['Mån–fre 9–18, lör 10–14, sön stängt', WEEK],
+    ['Lun-ven 9h00-18h00, sam 10h00-14h00, dim fermé', WEEK],
+    ['Lun-Vie 9:00-18:00, Sáb 10:00-14:00, Dom cerrado', WEEK],
+    ['Heures\nLun-ven\n9h00-18h00\nsam\n10h00-14h00\ndim\nfermé', WEEK],
+    // read alike in each of the languages that know them
+    ['Lun–Ven 9–18', 'Mon–Fri 09:00-18:00'],
+  ])('%s', (text, week) => {
+    for (const language of ['', 'en'])
+      expect(weeksIn(text, language).weeks.map(({ hours }) => writeWeek(hours))).toEqual([week]);
+  });
+
+  test.each(['ma 10 - 20 €', 'Seite 1 von 12', 'Rooms 10 to 14, floor 3', '1 Mo 2-3'])(
+    'are none where they are other words: %s',
+    (text) => {
+      expect(weeksIn(text).weeks).toEqual([]);
+    },
+  );
+});

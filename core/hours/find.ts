@@ -5,7 +5,16 @@ import { days, emptyHours, type Hours } from './hours.ts';
 import { neverClosedIn } from './aroundClock.ts';
 import { isHoursLabel } from './labels.ts';
 import type { DayWords } from './dayWords.ts';
-import { daysNamedAt, daysNamedIn, languageOf, languagesIn, plainLetters, toEnglish } from './translate.ts';
+import { dayWords } from './languages.ts';
+import {
+  daysNamedAt,
+  daysNamedIn,
+  languageOf,
+  languagesIn,
+  namesOfDays,
+  plainLetters,
+  toEnglish,
+} from './translate.ts';
 import { withoutRemarks } from './remarks.ts';
 import { withoutServices } from './services.ts';
 import { readWeek } from './week.ts';
@@ -81,7 +90,8 @@ export function weeksIn(shown: string, language = ''): WeeksInText {
     .replace(/[(（](?<=\d\s?[(（])([\p{Lo}、・, ]{2,20})[)）]/gu, '\n$1 ')
     // What follows hours as a sentence without a number is no more of them: "… 8–14 Uhr. Termine gern telefonisch."
     .replace(/ (?<=[\p{L}\d)]\. )(?=\p{Lu}[^\d\n]{0,200}(?:\n|$))/gu, '\n');
-  const read = servedIn(text, language) ?? weeksInLines(text, language);
+  const inLongNames = servedIn(text, language) ?? weeksInLines(text, language);
+  const read = inLongNames.weeks.length > 0 ? inLongNames : (inShortNames(text) ?? inLongNames);
   const always = read.weeks.length > 0 ? undefined : neverClosedIn(text);
   if (always) return { weeks: [always], namesDays: true };
   if (!read.namesDays || read.weeks.some((week) => week.whole)) return read;
@@ -152,6 +162,66 @@ function weeksInLines(text: string, language: string): WeeksInText {
     weeks,
     namesDays: isEnglish || inNamed || languagesIn(text.slice(0, SEARCHED)).length > 0,
   };
+}
+
+/** A span of times as "9.00 bis 18.00", "9h-18h" and "9–18" are, no date, no price and no number. */
+const SPAN_OF_TIMES =
+  /(?<![\d.,:/–-])(?:[01]?\d|2[0-4])(?:(?:\s?[:.h]\s?[0-5]\d|\s?h)[^\d\n]{1,12}|\s?[-–—]\s?)(?:[01]?\d|2[0-4])(?:\s?[:.h]\s?[0-5]\d)?(?!\d|[/%€$£]|[.,:-]\d)/u;
+/** So many languages that know short names are read in. */
+const MOST_LANGUAGES = 3;
+
+/**
+ * A text that names its days in short alone, in a language that nobody says: "Mo bis Fr 9.00 bis 18.00", "lun-ven".
+ * It is that which knows most of the names; where two know as many of them, both must read the same.
+ */
+function inShortNames(text: string): WeeksInText | undefined {
+  const { near, whereInText } = nearTimes(text);
+  if (near === '') return undefined;
+  const plain = plainLetters(near);
+  const read = dayWords
+    .map((language) => ({ language, count: namesOfDays(plain, language) }))
+    .filter(({ count }) => count > 1)
+    .toSorted((one, other) => other.count - one.count)
+    .slice(0, MOST_LANGUAGES)
+    .map(({ language, count }) => ({ count, weeks: weeksInWords(near, language) }))
+    .filter(({ weeks }) => weeks.some(({ whole }) => whole));
+  const [first] = read;
+  const hours = (weeks: readonly FoundWeek[]): string => JSON.stringify(weeks.map((week) => week.hours));
+  const isSure = read.every(
+    ({ count, weeks }) => count < (first?.count ?? 0) || hours(weeks) === hours(first?.weeks ?? []),
+  );
+  if (!first || !isSure) return undefined;
+  const weeks = first.weeks.map((week) => ({
+    ...week,
+    start: whereInText(week.start),
+    end: whereInText(week.end),
+  }));
+  return { weeks, namesDays: true };
+}
+
+/** The lines of a text with spans of times and two on each side of them, and where in the text an offset of them is. */
+function nearTimes(text: string): { near: string; whereInText: (offset: number) => number } {
+  const lines = text.slice(0, SEARCHED).split('\n');
+  const timed = new Set(
+    lines.flatMap((line, at) => (line.length <= LONGEST_LINE && SPAN_OF_TIMES.test(line) ? [at] : [])),
+  );
+  const moved: { readonly near: number; readonly text: number }[] = [];
+  let near = '';
+  let [start, taken] = [0, 0];
+  for (const [at, line] of lines.entries()) {
+    const isBeside = [0, -1, 1, -2, 2].some((step) => timed.has(at + step));
+    if (isBeside && line.length <= LONGEST_LINE && taken < 4 * MOST_LINES) {
+      moved.push({ near: near.length, text: start });
+      near += `${line}\n`;
+      taken += 1;
+    } else if (near !== '' && !near.endsWith('\n\n')) near += '\n';
+    start += line.length + 1;
+  }
+  const whereInText = (offset: number): number => {
+    const line = moved.findLast((one) => one.near <= offset);
+    return line ? line.text + offset - line.near : offset;
+  };
+  return { near: near.trimEnd(), whereInText };
 }
 
 /** So many characters from a week on its exceptions stand. */

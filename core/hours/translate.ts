@@ -251,6 +251,10 @@ export function languageOf(code: string, text: string): DayWords | undefined {
 export const daysNamedIn = (text: string, language: DayWords): number =>
   text.match(translatorOf(language).days)?.length ?? 0;
 
+/** How many names of days in a language a text in plain letters has, each counted once. */
+export const namesOfDays = (text: string, language: DayWords): number =>
+  new Set(text.match(translatorOf(language).days)).size;
+
 /** Where a text in plain letters names days in a language, in rising order. */
 export const daysNamedAt = (text: string, language: DayWords): readonly number[] =>
   [...text.matchAll(translatorOf(language).days)].map(({ index }) => index);
