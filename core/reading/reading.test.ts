@@ -162,6 +162,19 @@ describe('what visitors see', () => {
     expect(visible?.text).toBe('One two\na\nb\u00a0c');
     expect(readSource('{"a":1}').visible).toBeUndefined();
   });
+
+  test.each([
+    ['<p>a\n b</p>', 'a b'],
+    ['<pre>a\n b\n\n<b>c\n</b>d</pre> e\nf', 'a\nb\nc\nd\ne f'],
+    ['<p style="white-space: pre-line">a\r\n b <i>c\nd</i></p>', 'a\nb c\nd'],
+    ['<pre style="white-space:normal">a\nb</pre>', 'a b'],
+    ['<pre>a\nb<span style="white-space: nowrap">c\nd</span></pre>', 'a\nbc d'],
+    // copied from a page, as text
+    ['Larch Inn\n12 Main St\n\n Mon-Fri 9-5', 'Larch Inn\n12 Main St\nMon-Fri 9-5'],
+    ['<!doctype html>a\nb', 'a\nb'],
+  ])('has the lines of the source where a visitor has them: %j', (source, text) => {
+    expect(readSource(source).visible?.text).toBe(text);
+  });
 });
 
 const line = fc.string({ unit: 'binary', maxLength: 30 }).map((text) =>

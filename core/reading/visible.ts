@@ -1,4 +1,4 @@
-import type { HtmlDocument, HtmlElement, HtmlText } from '#core/html';
+import { isWritten, type HtmlDocument, type HtmlElement, type HtmlText } from '#core/html';
 
 /** What a visitor can read on a page. */
 export interface VisibleText {
@@ -83,20 +83,35 @@ export function isUnseen({ name, attributes }: HtmlElement): boolean {
 const isBlock = ({ attributes: { style } }: HtmlElement): boolean =>
   style !== undefined && /display\s*:\s*(?:block|flex|grid|list-item|table)/i.test(style);
 
-/** The text a visitor sees, as far as the HTML alone tells: style sheets are not read. */
-export function visibleText({ root }: HtmlDocument): VisibleText {
+/**
+ * Whether the lines of the source are those of the visitor inside an element: in `pre`, and as its own style says (CSS
+ * Text 3, 3); undefined where it is as around it.
+ */
+function keepsLines({ name, attributes: { style } }: HtmlElement): boolean | undefined {
+  const [, said] = style === undefined ? [] : (/white-space\s*:\s*([a-z-]+)/i.exec(style) ?? []);
+  if (said !== undefined) return /^(?:pre|break-spaces)/i.test(said);
+  return name === 'pre' ? true : undefined;
+}
+
+/**
+ * The text a visitor sees, as far as the HTML alone tells: style sheets are not read. A text without any tag was copied
+ * from what a visitor sees, and has its lines.
+ */
+export function visibleText({ root, elements }: HtmlDocument): VisibleText {
   const pieces: VisiblePiece[] = [];
   let text = '';
   let last = '';
   let gap = '';
   // Whether an element that breaks no line ended since the last text, and another began.
   let [ended, began] = [false, false];
-  const walk = (node: HtmlElement): void => {
+  const walk = (node: HtmlElement, hasLines: boolean): void => {
     for (const child of node.children) {
       if (child.kind === 'text') {
         const written = child.text;
-        if (isSpace(written.charCodeAt(0)) && gap === '') gap = ' ';
-        const collapsed = collapseSpace(written);
+        const [before, behind] = hasLines ? spaceAround(written) : ['', ''];
+        if (before.includes('\n')) gap = '\n';
+        else if (isSpace(written.charCodeAt(0)) && gap === '') gap = ' ';
+        const collapsed = collapseSpace(written, hasLines);
         if (collapsed === '') continue;
         if (ended && began && gap === '' && areApart(last, collapsed)) gap = ' ';
         [ended, began] = [false, false];
@@ -104,18 +119,18 @@ export function visibleText({ root }: HtmlDocument): VisibleText {
         pieces.push({ at: text.length, start: child.start, end: child.end, node: child, parent: node });
         text += collapsed;
         last = collapsed;
-        gap = isSpace(written.charCodeAt(written.length - 1)) ? ' ' : '';
+        gap = behind.includes('\n') ? '\n' : isSpace(written.charCodeAt(written.length - 1)) ? ' ' : '';
       } else if (!isUnseen(child)) {
         const inline = INLINE.has(child.name) && !isBlock(child);
         if (!inline) gap = '\n';
         else if (ended) began = true;
-        if (child.children.length > 0) walk(child);
+        if (child.children.length > 0) walk(child, keepsLines(child) ?? hasLines);
         if (!inline) gap = '\n';
         else ended = true;
       }
     }
   };
-  walk(root);
+  walk(root, !elements.some(isWritten));
   return { text, pieces };
 }
 
@@ -140,14 +155,24 @@ function areApart(before: string, behind: string): boolean {
 const isSpace = (code: number): boolean =>
   code === 32 || code === 10 || code === 9 || code === 13 || code === 12;
 
-/** Runs of white space as single blanks, none at the ends. Most texts need no change and get none. */
-function collapseSpace(text: string): string {
+/** Runs of white space as single blanks, or as the line breaks in them; none at the ends. Most texts need no change. */
+function collapseSpace(text: string, hasLines: boolean): string {
   let start = 0;
   let end = text.length;
   while (start < end && isSpace(text.charCodeAt(start))) start += 1;
   while (end > start && isSpace(text.charCodeAt(end - 1))) end -= 1;
   const trimmed = text.slice(start, end);
-  return /[\t\n\r\f]| {2}/.test(trimmed) ? trimmed.replace(/[ \t\n\r\f]+/g, ' ') : trimmed;
+  if (!/[\t\n\r\f]| {2}/.test(trimmed)) return trimmed;
+  return trimmed.replace(/[ \t\n\r\f]+/g, (run) => (hasLines && run.includes('\n') ? '\n' : ' '));
+}
+
+/** The white space before a text and behind it. */
+function spaceAround(text: string): readonly [before: string, behind: string] {
+  let start = 0;
+  let end = text.length;
+  while (start < end && isSpace(text.charCodeAt(start))) start += 1;
+  while (end > start && isSpace(text.charCodeAt(end - 1))) end -= 1;
+  return [text.slice(0, start), text.slice(end)];
 }
 
 /** The stretch of the source (UTF-16 offsets) that holds a stretch of the visible text. */
