@@ -176,7 +176,8 @@ export const identity = {
   taxID: fact('identity', shortPlain, {
     label: 'Tax number',
     about: 'Tax or company identifier',
-    headings: 'tax id;tax number;company number;registration number;ein;abn;gstin;cuit;rut;rfc;nit;cnpj;steuernummer;siret;siren',
+    headings:
+      'tax id;tax number;company number;registration number;ein;abn;gstin;cuit;rut;rfc;nit;cnpj;steuernummer;siret;siren',
     property: 'taxID',
     block: { label: 'Tax number' },
   }),
