@@ -90,8 +90,8 @@ export function weeksIn(shown: string, language = ''): WeeksInText {
     .replace(/[(（](?<=\d\s?[(（])([\p{Lo}、・, ]{2,20})[)）]/gu, '\n$1 ')
     // What follows hours as a sentence without a number is no more of them: "… 8–14 Uhr. Termine gern telefonisch."
     .replace(/ (?<=[\p{L}\d)]\. )(?=\p{Lu}[^\d\n]{0,200}(?:\n|$))/gu, '\n');
-  const inLongNames = servedIn(text, language) ?? weeksInLines(text, language);
-  const read = inLongNames.weeks.length > 0 ? inLongNames : (inShortNames(text) ?? inLongNames);
+  const inKnownNames = servedIn(text, language) ?? weeksInLines(text, language);
+  const read = withUnknownNames(text, inKnownNames);
   const always = read.weeks.length > 0 ? undefined : neverClosedIn(text);
   if (always) return { weeks: [always], namesDays: true };
   if (!read.namesDays || read.weeks.some((week) => week.whole)) return read;
@@ -197,6 +197,24 @@ function inShortNames(text: string): WeeksInText | undefined {
     end: whereInText(week.end),
   }));
   return { weeks, namesDays: true };
+}
+
+/**
+ * With what short names of a language that nobody says add: all of it, or the days that the first week leaves out, as
+ * "Mo - Fr" is English, too, and "So: geschlossen" in the line below is not.
+ */
+function withUnknownNames(text: string, known: WeeksInText): WeeksInText {
+  const [first] = known.weeks;
+  // What a grid does not say with certainty is not guessed elsewhere.
+  if (first && (!first.whole || days.every((day) => first.hours[day]))) return known;
+  const unknown = inShortNames(text);
+  const [more] = unknown?.weeks ?? [];
+  if (!unknown || !first || !more) return unknown ?? known;
+  const named = days.filter((day) => first.hours[day]);
+  const goesOn =
+    days.filter((day) => more.hours[day]).length > named.length &&
+    named.every((day) => more.hours[day] === first.hours[day]);
+  return goesOn ? unknown : known;
 }
 
 /** The lines of a text with spans of times and two on each side of them, and where in the text an offset of them is. */
