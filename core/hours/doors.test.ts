@@ -304,6 +304,7 @@ describe('short names in a language that nobody says', () => {
     ['Lun-ven 9h00-18h00, sam 10h00-14h00, dim fermé', WEEK],
     ['Lun-Vie 9:00-18:00, Sáb 10:00-14:00, Dom cerrado', WEEK],
     ['Heures\nLun-ven\n9h00-18h00\nsam\n10h00-14h00\ndim\nfermé', WEEK],
+    ['Mo–Fr 9–18 Uhr, Sa 10–14, So zu', WEEK],
     ['Mo - Fr: 9:00 - 18:00\nSa: 10:00 - 14:00\nSo: geschlossen', WEEK],
     // read alike in each of the languages that know them
     ['Lun–Ven 9–18', 'Mon–Fri 09:00-18:00'],

@@ -71,7 +71,7 @@ function readEnglishDayAnew(text: string): DayReading {
   const written = text.trim().toLowerCase();
   if (!written) return { spans: undefined, faults: [] };
   if (/^(closed|shut|–|-)$/.test(written)) return { spans: [], faults: [] };
-  if (/^(only )?by appointment( only)?$/.test(written))
+  if (/^(?:only )?(?:by )?(?:appointment|appts?\.?)(?: only)?$/.test(written))
     return { spans: undefined, faults: [], appointment: true };
   if (/^(24 ?hours?|24h|open 24 hours|all day|around the clock|24\/7)$/.test(written))
     return { spans: [ALL_DAY], faults: [] };

@@ -10,17 +10,41 @@ const LONGEST_MOMENT = 200;
 const YEAR_FIRST =
   /^(\d{4}) ?[-./\u2010-\u2015\u2212年년] ?(\d{1,2}) ?[-./\u2010-\u2015\u2212月월] ?(\d{1,2}) ?[.日일]?$/;
 
+/** The years before the first of an era, as the calendars of Japan, Taiwan and Thailand count theirs. */
+const ERAS: Readonly<Record<string, number>> = {
+  明治: 1867,
+  大正: 1911,
+  昭和: 1925,
+  平成: 1988,
+  令和: 2018,
+  民國: 1911,
+  民国: 1911,
+};
+const ERA_YEAR = new RegExp(`^(${Object.keys(ERAS).join('|')}) ?(\\d{1,3}|元)(?= ?年)`);
+/** Of the Buddhist calendar, where it says so or is written in Thai. */
+const THAI_YEAR = /(?<!\d)(?:(?<=\p{sc=Thai}.{0,12})|พ\.ศ\. ?)(2[45]\d\d)(?!\d)/u;
+const BUDDHIST = 543;
+
+/** A date whose year is counted by an era, with that of the common one: "昭和52年4月", "พ.ศ. 2541". */
+const inCommonEra = (text: string): string =>
+  text
+    .replace(ERA_YEAR, (_, era: string, year: string) =>
+      String((ERAS[era] ?? 0) + (year === '元' ? 1 : Number(year))),
+    )
+    .replace(THAI_YEAR, (_, year: string) => String(Number(year) - BUDDHIST));
+
 /**
  * A date whose order nobody can mistake, as ISO 8601: the year first, the month in words, days with a stop behind
  * them, or one past the twelfth; else ''. `country` (alpha-2) says which of two small numbers is the day.
  */
-export function machineDate(text: string, country = ''): string {
-  if (text.length > LONGEST_MOMENT) return '';
+export function machineDate(written: string, country = ''): string {
+  if (written.length > LONGEST_MOMENT) return '';
+  const text = inCommonEra(written);
   const two = (number: string | number): string => String(number).padStart(2, '0');
   const fromYear = YEAR_FIRST.exec(text);
   if (fromYear) {
-    const [, written = '', month = '', day = ''] = fromYear;
-    const date = `${written}-${two(month)}-${two(day)}`;
+    const [, year = '', month = '', day = ''] = fromYear;
+    const date = `${year}-${two(month)}-${two(day)}`;
     return isDate(date) ? date : '';
   }
   const [, first = '', mark = '', second = '', year = ''] =
@@ -52,7 +76,9 @@ export function machineMoment(text: string): string {
 
 /** The same of which perhaps only the year or the month is said: "3/1998", "mars 1998", "since 1998". */
 export function machineDateOrYear(text: string, country = ''): string {
-  const written = text.trim();
+  if (text.length > LONGEST_MOMENT) return '';
+  const written = inCommonEra(text.trim());
+  if (written !== text.trim() && isDateOrYear(written)) return written;
   const [, month = '', year = ''] = /^(\d{1,2}) ?[./-] ?(\d{4})$/.exec(written) ?? [];
   const [, first = '', second = ''] = /^(\d{4}) ?[年년] ?(?:(\d{1,2}) ?[月월])?$/.exec(written) ?? [];
   const part = month
@@ -83,8 +109,9 @@ const BETWEEN = new Set('de del di of the le am den d el la'.split(' '));
 /** "12. März 1998", "March 12, 1998", "mars 1998" as ISO 8601; '' where the words are no date. */
 function dateInWords(text: string): string {
   if (text.length > 60) return '';
-  const words = fold(text)
-    .split(' ')
+  const words = text
+    .split(/[^\p{L}\p{M}\d]+/u)
+    .map(wordOfDate)
     .filter((word) => word && !BETWEEN.has(word));
   const named = words.filter((word) => !/^\d/.test(word)).map(monthNamed);
   const years = words.filter((word) => /^[12]\d{3}$/.test(word));
@@ -96,6 +123,9 @@ function dateInWords(text: string): string {
   const date = `${year}-${two(month)}${day ? `-${two(Number.parseInt(day, 10))}` : ''}`;
   return isDateOrYear(date) ? date : '';
 }
+
+/** A word folded, as one: the vowel signs of Thai are no letters, and part none. */
+const wordOfDate = (word: string): string => fold(word).replaceAll(' ', '');
 
 let months: ReadonlyMap<string, number> | undefined;
 
@@ -118,8 +148,8 @@ function monthNames(): ReadonlyMap<string, number> {
         });
         for (let at = 0; at < 12; at += 1) {
           const part = format.formatToParts(Date.UTC(2026, at, 15)).find(({ type }) => type === 'month');
-          const name = fold(part?.value ?? '');
-          if (!/\p{L}/u.test(name) || name.includes(' ')) continue;
+          const name = wordOfDate(part?.value ?? '');
+          if (!/\p{L}/u.test(name) || /[^\p{L}\p{M}\d.]/u.test(part?.value ?? '')) continue;
           found.set(name, (found.get(name) ?? at + 1) === at + 1 ? at + 1 : 0);
         }
       }

@@ -62,7 +62,7 @@ export const timeWords: readonly (readonly [english: string, words: readonly str
   [
     'closed',
     [
-      'geschlossen|geschl(?!\\p{L})|ruhetag',
+      'geschlossen|geschl(?!\\p{L})|ruhetag|(?:zu|dicht)(?=\\s*(?:[,;.\\n]|$))',
       'fermee?s?|(?:jour de )?fermeture(?: hebdomadaire)?(?: le)?|(?:jour de )?repos(?: hebdomadaire)?',
       'cerrad[oa]s?|cerr(?!\\p{L})|(?:dia de )?cierre(?: semanal)?|(?:dia de )?descanso|descansamos',
       'chius[oaie]|(?:giorno di )?chiusura(?: settimanale)?|riposo(?: settimanale)?',

@@ -70,6 +70,7 @@ describe('a week in words', () => {
     ['24/7', 'Mon–Sun 24 hours', false],
     ['closed', 'Mon–Sun closed', false],
     ['Mon by appointment', 'Mon by appointment', false],
+    ['Sat by appt.', 'Sat by appointment', false],
   ])('%s', (text, written, assumed) => {
     const read = readWeek(text);
     expect([writeWeek(read.hours), read.assumed, read.faults]).toEqual([written, assumed, []]);

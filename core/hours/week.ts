@@ -322,7 +322,7 @@ function daysNamed(token: string): readonly Day[] {
 function readTimes(written: string): { text: string; assumed: boolean } | undefined {
   const text = written
     // Who comes at another time makes an appointment.
-    .replace(/(?<=\d\D{0,12})[\s,;]*\b(?:and |or )?(?:also )?by appointment(?: only)?\.?$/i, '')
+    .replace(/(?<=\d\D{0,12})[\s,;]*\b(?:and |or )?(?:also )?by app(?:ointmen)?ts?\.?(?: only)?\.?$/i, '')
     .replace(/\b12\s+(noon|midnight)\b/gi, '$1')
     .replace(/\b12(?::00)?\s*([mn])n\b/gi, (_, half: string) => (/m/i.test(half) ? 'midnight' : 'noon'));
   const sure = readEnglishDay(text);

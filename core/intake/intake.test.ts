@@ -375,3 +375,14 @@ describe('an intake sheet', () => {
     expect(page).toContain("default-src 'none'");
   });
 });
+
+test('the figures of a date among a client’s answers are in the order of the country that is answered', () => {
+  const answered = (country: string): unknown => {
+    const read = readIntake(
+      `Fact,Answer\nfoundingDate,12/03/1998\naddress.addressCountry,${country}`,
+      emptyRecord,
+    );
+    return read.ok && read.proposals.find(({ unit }) => unit === 'foundingDate')?.shown;
+  };
+  expect(['España', 'US', 'CA'].map(answered)).toEqual(['1998-03-12', '1998-12-03', '12/03/1998']);
+});

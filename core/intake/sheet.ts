@@ -1,3 +1,4 @@
+import { countryNamed } from '#core/address';
 import { readCsv, writeCsv } from '#core/csv';
 import { days, readWeek, writeWeek } from '#core/hours';
 import { proposeRecord, type Proposal } from '#core/proposal';
@@ -85,6 +86,8 @@ export type IntakeReading =
   | { readonly ok: true; readonly proposals: readonly Proposal[]; readonly passedOver: readonly string[] }
   | { readonly ok: false; readonly message: string };
 
+const COUNTRY = 'address.addressCountry';
+
 /** Reads a filled-in sheet: answers become proposals, blanks and what is known already do not. */
 export function readIntake(text: string, record: BusinessRecord): IntakeReading {
   const csv = readCsv(text);
@@ -98,6 +101,9 @@ export function readIntake(text: string, record: BusinessRecord): IntakeReading 
       ok: false,
       message: 'This is no intake sheet: it needs the columns “Fact” and “Answer”. Nothing was taken.',
     };
+  // What figures of a date mean depends on the country, which may be among the answers.
+  const country = rows.find((row) => row[factAt]?.trim() === COUNTRY)?.[answerAt]?.trim() ?? '';
+  const there = country ? withFact(record, COUNTRY, countryNamed(country) || country) : record;
   let answered: BusinessRecord = emptyRecord;
   const passedOver: string[] = [];
   const lines = new Map<string, number>();
@@ -115,7 +121,7 @@ export function readIntake(text: string, record: BusinessRecord): IntakeReading 
       continue;
     }
     const fact = factRows.find((one) => one.fact === key)?.fact;
-    const answer = (fact && meantBy(fact, given, record)) || given;
+    const answer = (fact && meantBy(fact, given, there)) || given;
     if (!fact) passedOver.push(`Row ${String(at + 2)}: there is no fact “${key}”.`);
     else if (refusedAddresses(withFact(emptyRecord, fact, answer)).length > 0)
       passedOver.push(`Row ${String(at + 2)}: “${answer.slice(0, 60)}” is no address for visitors.`);
