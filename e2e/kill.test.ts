@@ -97,11 +97,11 @@ const victims: Readonly<Record<string, () => Promise<void>>> = {
     await look(0); // who starts it again is the application itself
   },
   'the site host': async () => {
-    kill('siteHost/main.ts');
+    kill('siteHost.mjs');
     await restart();
   },
   everything: async () => {
-    const all = ['main.mjs', 'siteHost/main.ts', 'addressSearch/main.ts', 'mariadbd'].flatMap(processes);
+    const all = ['main.mjs', 'siteHost.mjs', 'addressSearch.mjs', 'mariadbd'].flatMap(processes);
     application.process.kill('SIGKILL');
     for (const pid of all) process.kill(pid, 'SIGKILL');
     await restart();

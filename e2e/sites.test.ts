@@ -30,7 +30,7 @@ const post = async (path: string, body: object): Promise<number> => {
 };
 /** The process of the application's site host. */
 const siteHost = (): number =>
-  Number(execFileSync('pgrep', ['-f', `siteHost/main.ts.*${data}`], { encoding: 'utf8' }).split('\n')[0]);
+  Number(execFileSync('pgrep', ['-f', `siteHost.mjs.*${data}`], { encoding: 'utf8' }).split('\n')[0]);
 /** Waits until the run in sight has come to its end. */
 const settled = (state: string) => hand.page.waitForSelector(`[data-run="${state}"]`);
 

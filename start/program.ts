@@ -20,9 +20,6 @@ export interface Program {
   readonly remove: () => void;
 }
 
-/** Where the stand-ins lie in a bundle: by their names they know that they are run. */
-const STANDINS = { siteHost: 'siteHost/main', addressSearch: 'addressSearch/main' };
-
 /**
  * Bundles the server with its threads, the stand-ins and the demo, which takes half a second and saves each of them
  * several. Every start has a bundle of its own, so that what runs stays as it was when the sources change; those of
@@ -36,13 +33,13 @@ export async function bundleProgram(): Promise<Program> {
   const folder = join(builds, `${String(process.pid)}-${beginningOf(process.pid)}`);
   const main = await bundle('server/main.ts', folder, {
     seed: 'start/seed.ts',
-    [STANDINS.siteHost]: 'standins/siteHost/main.ts',
-    [STANDINS.addressSearch]: 'standins/addressSearch/main.ts',
+    siteHost: 'standins/siteHost/main.ts',
+    addressSearch: 'standins/addressSearch/main.ts',
   });
   return {
     main,
-    siteHost: join(folder, `${STANDINS.siteHost}.mjs`),
-    addressSearch: join(folder, `${STANDINS.addressSearch}.mjs`),
+    siteHost: join(folder, 'siteHost.mjs'),
+    addressSearch: join(folder, 'addressSearch.mjs'),
     seed: () => import(join(folder, 'seed.mjs')) as Promise<typeof seed>,
     remove: () => {
       rmSync(folder, { recursive: true, force: true });

@@ -75,7 +75,8 @@ export function addressSearch(
 }
 
 const [, script = '', file] = process.argv;
-if (file && /addressSearch\/main\.m?[jt]s$/.test(script)) {
+// By itself, or in the bundle of a start.
+if (file && /addressSearch(?:\/main)?\.m?[jt]s$/.test(script)) {
   const server = createServer();
   server.listen(Number(process.env['PORT'] ?? 0), '127.0.0.1', () => {
     const { port } = server.address() as AddressInfo;

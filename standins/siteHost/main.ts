@@ -41,7 +41,8 @@ export function siteHost(folder: string): ReturnType<typeof express> {
 }
 
 const [, script = '', folder, keyFile] = process.argv;
-if (folder && /siteHost\/main\.m?[jt]s$/.test(script)) {
+// By itself, or in the bundle of a start.
+if (folder && /siteHost(?:\/main)?\.m?[jt]s$/.test(script)) {
   const server = createServer(siteHost(folder));
   const ssh = sftpServer(folder, hostKeyIn(keyFile ?? join(folder, '.host-key')).key);
   const portOf = ({ port }: AddressInfo): number => port;
