@@ -107,19 +107,19 @@ export function visibleText({ root, elements }: HtmlDocument): VisibleText {
   const walk = (node: HtmlElement, hasLines: boolean): void => {
     for (const child of node.children) {
       if (child.kind === 'text') {
-        const written = child.text;
-        const [before, behind] = hasLines ? spaceAround(written) : ['', ''];
-        if (before.includes('\n')) gap = '\n';
-        else if (isSpace(written.charCodeAt(0)) && gap === '') gap = ' ';
-        const collapsed = collapseSpace(written, hasLines);
-        if (collapsed === '') continue;
+        const [start, end] = edgesOf(child.text);
+        const breaks = (space: string): boolean => hasLines && space.includes('\n');
+        if (breaks(child.text.slice(0, start))) gap = '\n';
+        else if (start > 0 && gap === '') gap = ' ';
+        if (start === end) continue;
+        const collapsed = collapseSpace(child.text.slice(start, end), hasLines);
         if (ended && began && gap === '' && areApart(last, collapsed)) gap = ' ';
         [ended, began] = [false, false];
         if (text !== '') text += gap;
         pieces.push({ at: text.length, start: child.start, end: child.end, node: child, parent: node });
         text += collapsed;
         last = collapsed;
-        gap = behind.includes('\n') ? '\n' : isSpace(written.charCodeAt(written.length - 1)) ? ' ' : '';
+        gap = breaks(child.text.slice(end)) ? '\n' : end < child.text.length ? ' ' : '';
       } else if (!isUnseen(child)) {
         const inline = INLINE.has(child.name) && !isBlock(child);
         if (!inline) gap = '\n';
@@ -155,25 +155,20 @@ function areApart(before: string, behind: string): boolean {
 const isSpace = (code: number): boolean =>
   code === 32 || code === 10 || code === 9 || code === 13 || code === 12;
 
-/** Runs of white space as single blanks, or as the line breaks in them; none at the ends. Most texts need no change. */
-function collapseSpace(text: string, hasLines: boolean): string {
+/** Where the white space before a text ends, and where that behind it begins. */
+function edgesOf(text: string): readonly [start: number, end: number] {
   let start = 0;
   let end = text.length;
   while (start < end && isSpace(text.charCodeAt(start))) start += 1;
   while (end > start && isSpace(text.charCodeAt(end - 1))) end -= 1;
-  const trimmed = text.slice(start, end);
-  if (!/[\t\n\r\f]| {2}/.test(trimmed)) return trimmed;
-  return trimmed.replace(/[ \t\n\r\f]+/g, (run) => (hasLines && run.includes('\n') ? '\n' : ' '));
+  return [start, end];
 }
 
-/** The white space before a text and behind it. */
-function spaceAround(text: string): readonly [before: string, behind: string] {
-  let start = 0;
-  let end = text.length;
-  while (start < end && isSpace(text.charCodeAt(start))) start += 1;
-  while (end > start && isSpace(text.charCodeAt(end - 1))) end -= 1;
-  return [text.slice(0, start), text.slice(end)];
-}
+/** Runs of white space as single blanks, or as the line breaks in them. Most texts need no change and get none. */
+const collapseSpace = (trimmed: string, hasLines: boolean): string =>
+  /[\t\n\r\f]| {2}/.test(trimmed)
+    ? trimmed.replace(/[ \t\n\r\f]+/g, (run) => (hasLines && run.includes('\n') ? '\n' : ' '))
+    : trimmed;
 
 /** The stretch of the source (UTF-16 offsets) that holds a stretch of the visible text. */
 export function sourceOf(
