@@ -24,6 +24,7 @@ const wholeColumns = {
     headings:
       'house number;housenumber;house no;street number;street no;building number;hausnummer;hausnr;haus nr;hnr;numero de rue;n de rue;numero civico;n civico;civico;huisnummer;huisnr;numer domu;nr domu;cislo domu;cislo popisne;cislo domovni;hazszam;husnummer;husnr;gatenummer;numero de porta;numero exterior;kapi no;bina no;дом;номер дома;будинок;αριθμος;talonumero',
   },
+  district: { label: 'District, beside the street', headings: '' },
   townLine: {
     label: 'Town with its postal code or region',
     headings: 'city line;city state zip;town and postcode;plz ort;code postal ville;cap citta;postadress',

@@ -151,8 +151,8 @@ export const rowOfBranch = (
     if (column === undefined) return '';
     if (column === 'label') return label;
     if (column === 'week') return writeWeek(record.hours);
-    // The street has it.
-    if (column === 'houseNumber') return '';
+    // The street has them.
+    if (column === 'houseNumber' || column === 'district') return '';
     if (column === 'townLine') return townLine(record);
     if (column === 'closedDays') return days.filter((day) => record.hours[day] === 'closed').join(', ');
     if (isRun(column)) return hoursOfRun(record, column);

@@ -67,9 +67,11 @@ export const easternHeadings: Readonly<Record<string, Partial<Record<Column, str
     types: '类别;分类;行业',
     wholeAddress: '地址',
     branchCode: '门店编号;店铺编号',
+    district: '区;区县;县区;区/县;市辖区;所在区',
   },
   'zh-TW': {
     name: '名稱;公司名稱;店名;門市名稱;店家名稱',
+    district: '區;區域;行政區;鄉鎮市區;地區',
     label: '門市;分店',
     telephone: '電話;電話號碼;聯絡電話',
     mobile: '手機',
@@ -112,6 +114,7 @@ export const easternHeadings: Readonly<Record<string, Partial<Record<Column, str
   },
   vi: {
     name: 'Tên;Tên doanh nghiệp',
+    district: 'Quận/Huyện;Quận huyện;Quận;Huyện',
     label: 'Chi nhánh',
     telephone: 'Điện thoại;Số điện thoại',
     mobile: 'Di động',

@@ -440,3 +440,26 @@ test.each([
   const at = headings.includes(';') ? ';' : ',';
   expect(branchOfRow(row.split(at), guessColumns(headings.split(at))).record.extendedAddress).toBe(lines);
 });
+
+test.each([
+  ['门店名称,省,市,区,详细地址,邮编', 'A,浙江省,杭州市,西湖区,北山街10号,310007', '西湖区北山街10号'],
+  ['门店名称,省,市,区,详细地址', 'A,浙江省,杭州市,西湖区,西湖区北山街10号', '西湖区北山街10号'],
+  ['門市名稱,縣市,行政區,地址,電話', 'A,臺北市,大安區,信義路三段1號,02', '大安區信義路三段1號'],
+  ['Tên cửa hàng,Địa chỉ,Quận/Huyện,Thành phố', 'A,12 Lê Lợi,Quận 1,Đà Nẵng', '12 Lê Lợi, Quận 1'],
+])('a district stands with the street: %s', (headings, row, street) => {
+  const { record } = branchOfRow(row.split(','), guessColumns(headings.split(',')));
+  expect(record.address.streetAddress).toBe(street);
+});
+
+test.each([
+  ['Unit 3, The Wharf', '14 Quay Street', '14 Quay Street', 'Unit 3, The Wharf'],
+  ['Riverside House', '14a Quay St', '14a Quay St', 'Riverside House'],
+  ['14 Quay Street', 'Unit 3', '14 Quay Street', 'Unit 3'],
+  ['High Street 5', '14 Old Mill Court', 'High Street 5', '14 Old Mill Court'],
+  ['Quay Street', '2 floor left', 'Quay Street', '2 floor left'],
+])('the street goes before the part of its building: %s over %s', (first, second, street, beside) => {
+  const columns = guessColumns(['Address Line 1', 'Address Line 2', 'City']);
+  const { record, faults } = branchOfRow([first, second, 'Truro'], columns);
+  expect([record.address.streetAddress, record.extendedAddress]).toEqual([street, beside]);
+  expect(faults.some(({ message }) => message.includes('second line'))).toBe(first !== street);
+});

@@ -49,7 +49,36 @@ export function readRow(
   const texts = textsOf(cells, columns);
   const row = new Row(reading, texts, known, isNumberFirst(columns));
   for (const [column, text] of texts) row.take(column, text);
-  return { label: row.label, record: withReadPin(row.record), doubts: row.doubts };
+  const isWritten = texts.has('address.streetAddress') && texts.has('extendedAddress');
+  const record = isWritten ? withStreetFirst(row.record) : row.record;
+  const doubts: readonly FactFault[] =
+    record === row.record
+      ? row.doubts
+      : [
+          ...row.doubts,
+          { fact: 'address.streetAddress', ...fault('value/address-part', EXCHANGED), grade: 'note' },
+        ];
+  return { label: row.label, record: withReadPin(record), doubts };
+}
+
+const EXCHANGED = 'The street was taken from the second line, and the part of the building from the first.';
+
+/** A house with its number before the street, where that is no floor: "14 Quay Street". */
+const HOUSE_AND_STREET =
+  /^\d{1,5}\p{L}?(?:[-–/]\d{1,5})? (?!(?:st|nd|rd|th|floors?|fl|rooms?|levels?)\b)\p{L}[\p{L}'’.]+ \p{L}/iu;
+/** What names a part of a building, or a building without a number of its own. */
+const PART_OF_BUILDING =
+  /^(?:(?:unit|suite|ste|shop|flat|apt|apartment|level|floor|room|office|kiosk|stall|block|bldg|building|ground floor|first floor)\b|\D+$)/i;
+
+/** The street before the part of its building, which some write above it: "Unit 3, The Wharf" over "14 Quay Street". */
+function withStreetFirst(record: BusinessRecord): BusinessRecord {
+  const { extendedAddress, address } = record;
+  return HOUSE_AND_STREET.test(extendedAddress) && PART_OF_BUILDING.test(address.streetAddress)
+    ? {
+        ...withFact(record, 'address.streetAddress', extendedAddress),
+        extendedAddress: address.streetAddress,
+      }
+    : record;
 }
 
 /** A street to read a line of a town behind. */
@@ -89,6 +118,7 @@ class Row {
     else if (isRun(column)) for (const one of daysOfRun(column)) this.#takeHours(text, one);
     else if (column === 'houseNumber')
       this.record = withHouseNumber(this.record, text, this.#country, this.#numberFirst);
+    else if (column === 'district') this.record = withDistrict(this.record, text, this.#country);
     else if (column === 'coordinates') this.record = withCoordinates(this.record, text);
     else if (column === 'week' || day) this.#takeHours(text, day);
     else if (column === 'types') this.#takeTypes(text);
@@ -208,6 +238,7 @@ const RANKS: Readonly<Partial<Record<Column, number>>> = {
   wholeAddress: 1,
   houseNumber: 3,
   closedDays: 3,
+  district: 4,
 };
 
 /** Whether columns may hold one thing together: opening and closing times, a number and what is added to it, lines. */
@@ -284,6 +315,15 @@ function withHouseNumber(
     ? `${number} ${street}`
     : `${street}${between}${number}`;
   return withFact(record, 'address.streetAddress', whole.trim());
+}
+
+/** The street with the district of its town, as its country writes them: "西湖区北山街10号", "12 Lê Lợi, Quận 1". */
+function withDistrict(record: BusinessRecord, district: string, country: string): BusinessRecord {
+  const street = record.address.streetAddress;
+  if (street.includes(district) || record.address.addressLocality.includes(district)) return record;
+  const isBefore = country === 'CN' || country === 'TW' || /^\p{sc=Han}/u.test(district);
+  const whole = isBefore ? `${district}${street}` : [street, district].filter(Boolean).join(', ');
+  return withFact(record, 'address.streetAddress', whole);
 }
 
 /** Hours of a cell. What cannot be read stays where it can be seen and mended. */
