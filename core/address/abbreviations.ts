@@ -1,3 +1,7 @@
+/** Suffixes of streets and what else is short in English addresses (USPS Publication 28, C1; AS/NZS 4819). */
+const SUFFIXES =
+  'alley aly;annex anx;beach bch;bend bnd;bluff blf;bridge brg;brook brk;bypass byp;canyon cyn;causeway cswy;center centre ctr;circle cir;cliff clf;common cmn;corners cors;course crse;courts cts;cove cv;creek crk;crest crst;crossing xing;crossroad xrd;estates ests;expressway expy;extension ext;falls fls;ferry fry;field fld;fields flds;forest frst;fork frk;forks frks;freeway fwy;garden gdn;gateway gtwy;grove grv;harbor harbour hbr;haven hvn;heights hts;hills hls;hollow holw;inlet inlt;junction jct;knoll knl;knolls knls;lake lk;lakes lks;landing lndg;lodge ldg;manor mnr;meadow mdw;meadows mdws;mills mls;mission msn;mountain mtn;orchard orch;overpass opas;passage psge;pines pnes;plains plns;point pt;points pts;ranch rnch;ridge rdg;river riv;shore shr;shores shrs;skyway skwy;spring spg;springs spgs;stream strm;summit smt;throughway trwy;trace trce;trail trl;tunnel tunl;turnpike tpke;underpass upas;valley vly;view vw;village vlg;vista vis;wells wls;circuit cct;esplanade esp;parade pde;promenade prom';
+
 /** Words of addresses and names and their usual short forms, folded; each list comes down to its first word. */
 const families: readonly (readonly string[])[] = [
   ['street', 'st', 'str', 'strasse', 'straat', 'strada', 'saint', 'sankt', 'sint', 'setor'],
@@ -13,7 +17,7 @@ const families: readonly (readonly string[])[] = [
   ['boulevard', 'blvd', 'bd', 'bvd', 'boul', 'bulevar', 'bulevardul', 'bulvari', 'blv'],
   ['highway', 'hwy'],
   ['parkway', 'pkwy'],
-  ['terrace', 'ter', 'terr'],
+  ['terrace', 'ter', 'terr', 'tce'],
   ['crescent', 'cres'],
   ['close', 'cl'],
   ['gardens', 'gdns'],
@@ -35,7 +39,7 @@ const families: readonly (readonly string[])[] = [
   ['rue', 'r', 'rua'],
   ['gate', 'gaten', 'gata', 'gt'],
   ['vei', 'veien', 'veg', 'vegen', 'vn'],
-  ['plaza', 'pza', 'plza', 'piazza', 'praça', 'praca', 'pca'],
+  ['plaza', 'plz', 'pza', 'plza', 'piazza', 'praça', 'praca', 'pca'],
   ['piazzale', 'ple'],
   ['набережная', 'наб', 'набережна'],
   ['шоссе', 'ш'],
@@ -121,6 +125,7 @@ const families: readonly (readonly string[])[] = [
   ['eerste', '1e'],
   ['tweede', '2e'],
   ['derde', '3e'],
+  ...SUFFIXES.split(';').map((family) => family.split(' ')),
 ];
 
 /** Numbers as streets and floors have them: "Via XX Settembre", "Keizersgracht 123-II"; one letter alone is none. */

@@ -125,3 +125,15 @@ describe('the same street with one other number', () => {
     ['whose name is an hour', 'Hertensteinstrasse 30', 'Segunda a sexta: 9h às 18h. Sábado: 10h'],
   ])('is none %s', (_, street, text) => expect(findOtherNumberIn(text, street, '')).toBeUndefined());
 });
+
+test.each([
+  ['41 Ropewalk Alley', '41 Ropewalk Aly'],
+  ['12 Wexford Circle', '12 Wexford Cir'],
+  ['12 Wexford Trail', '12 WEXFORD TRL'],
+  ['12 Quail Crossing', '12 Quail Xing'],
+  ['7 Larch Ridge', '7 Larch Rdg'],
+  ['5 Wattle Parade', '5 Wattle Pde'],
+  ['5 Wattle Circuit', '5 Wattle Cct'],
+])('the suffix of a street is short on the page: %s as %s', (street, short) => {
+  expect(shown(street, `Larch Inn\n${short}\nPortland, OR 97201`, 'US')).toBe(short);
+});
