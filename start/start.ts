@@ -88,6 +88,10 @@ async function begin(): Promise<void> {
   if (options['reset-demo'] || !existsSync(files.sites))
     await import('./demoSites.ts').then(({ layOutSites }) => layOutSites(files.sites));
   const built = (program = await bundleProgram());
+  if (isStopping()) {
+    built.remove();
+    return;
+  }
   // What need not wait for another is started with it.
   const [running, host, search] = await Promise.all([
     mariadb,

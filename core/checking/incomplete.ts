@@ -18,7 +18,7 @@ interface Need {
   readonly asked?: (at: Met) => boolean;
   /** What follows without it, behind "… is missing: ". */
   readonly why: string;
-  /** Met most worth having: what the lists recommend, and nobody misses. */
+  /** At most worth having: what the lists recommend, and nobody misses. */
   readonly isExtra?: true;
 }
 

@@ -11,7 +11,7 @@ import {
   daysNamedIn,
   languageOf,
   languagesIn,
-  namesOfDays,
+  distinctDaysNamedIn,
   plainLetters,
   toEnglish,
 } from './translate.ts';
@@ -179,7 +179,7 @@ function inShortNames(text: string): WeeksInText | undefined {
   if (near === '') return undefined;
   const plain = plainLetters(near);
   const read = dayWords
-    .map((language) => ({ language, count: namesOfDays(plain, language) }))
+    .map((language) => ({ language, count: distinctDaysNamedIn(plain, language) }))
     .filter(({ count }) => count > 1)
     .toSorted((one, other) => other.count - one.count)
     .slice(0, MOST_LANGUAGES)

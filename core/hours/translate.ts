@@ -252,7 +252,7 @@ export const daysNamedIn = (text: string, language: DayWords): number =>
   text.match(translatorOf(language).days)?.length ?? 0;
 
 /** How many names of days in a language a text in plain letters has, each counted once. */
-export const namesOfDays = (text: string, language: DayWords): number =>
+export const distinctDaysNamedIn = (text: string, language: DayWords): number =>
   new Set(text.match(translatorOf(language).days)).size;
 
 /** Where a text in plain letters names days in a language, in rising order. */

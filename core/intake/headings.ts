@@ -87,7 +87,7 @@ const COUNTRIES: Readonly<Record<string, string>> = {
 
 /** Words of English in headings. "Name" and "Fax" are those of other languages as well. */
 const ENGLISH = new Set(
-  'address street city town state zip county suburb phone hours opening country category business store branch location line code number web'.split(
+  'address street city town state zip county suburb phone hours opening country category business store branch location line number'.split(
     ' ',
   ),
 );

@@ -65,7 +65,7 @@ const EXCHANGED = 'The street was taken from the second line, and the part of th
 
 /** A house with its number before the street, where that is no floor: "14 Quay Street". */
 const HOUSE_AND_STREET =
-  /^\d{1,5}\p{L}?(?:[-–/]\d{1,5})? (?!(?:st|nd|rd|th|floors?|fl|rooms?|levels?)\b)\p{L}[\p{L}'’.]+ \p{L}/iu;
+  /^\d{1,5}\p{L}?(?:[-–/]\d{1,5})? (?!(?:floors?|fl|rooms?|levels?)\b)\p{L}[\p{L}'’.]+ \p{L}/iu;
 /** What names a part of a building, or a building without a number of its own. */
 const PART_OF_BUILDING =
   /^(?:(?:unit|suite|ste|shop|flat|apt|apartment|level|floor|room|office|kiosk|stall|block|bldg|building|ground floor|first floor)\b|\D+$)/i;
@@ -267,11 +267,12 @@ function textsOf(
   for (const [column, text] of given.toSorted((a, b) => rank(a) - rank(b))) {
     const before = isShared(column) ? texts.get(column) : undefined;
     if (before === undefined) texts.set(column, text);
-    else if (column === 'extendedAddress') texts.set(column, `${before}, ${text}`);
     else if (column === 'houseNumber')
       texts.set(column, `${before}${/^\p{L}/u.test(text) ? '' : '-'}${text}`);
-    else if (before !== text)
-      texts.set(column, `${before}${/(?:^|, )(?:[^,]*[-–][^,]*|\D*)$/.test(before) ? ', ' : '-'}${text}`);
+    else if (before !== text) {
+      const isSpan = column !== 'extendedAddress' && !/(?:^|, )(?:[^,]*[-–][^,]*|\D*)$/.test(before);
+      texts.set(column, `${before}${isSpan ? '-' : ', '}${text}`);
+    }
   }
   return texts;
 }
