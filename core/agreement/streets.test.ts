@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { findOtherNumberIn, findStreetIn } from './streets.ts';
+import { VisitorSearch } from './visitor.ts';
 
 const shown = (street: string, text: string, country = ''): string | undefined => {
   const at = findStreetIn(text, street, country);
@@ -136,4 +137,36 @@ test.each([
   ['5 Wattle Circuit', '5 Wattle Cct'],
 ])('the suffix of a street is short on the page: %s as %s', (street, short) => {
   expect(shown(street, `Larch Inn\n${short}\nPortland, OR 97201`, 'US')).toBe(short);
+});
+
+describe('a street with another house number', () => {
+  const seen = (street: string, text: string): readonly string[] => {
+    const found = new VisitorSearch({ text, pieces: [] }).findStreet(street, '');
+    return [found.agreement, found.text];
+  };
+
+  test.each([
+    ['8 rue de la Paix', '19, rue de la Paix, 75002 Paris', '19, rue de la Paix'],
+    ['8, rue de la Paix', 'au 8 bis, rue de la Paix', '8 bis, rue de la Paix'],
+    ['8, Jalan SS 2/24', '19, Jalan SS 2/24', '19, Jalan SS 2/24'],
+    ['12A High Street', '12 High St', '12 High St'],
+    ['16 High Street', '12-14 High Street', '12-14 High Street'],
+    ['Via Roma, 12', 'Via Roma n. 10', 'Via Roma n. 10'],
+    ['Via Roma n. 12', 'Via Roma 10/A, Parma', 'Via Roma 10/A'],
+    ['Via Roma 10/A', 'Via Roma 10/B', 'Via Roma 10/B'],
+  ])('%s is not what “%s” shows', (street, text, other) => {
+    expect(seen(street, text)).toEqual(['different', other]);
+  });
+
+  test.each([
+    ['8 rue de la Paix', '75002, rue de la Paix'],
+    ['12 Via Roma', 'Tel 06 5551234, Via Roma'],
+    ['25 Broadway', 'Open since 2019 Broadway'],
+  ])('%s: “%s” shows no number of it', (street, text) => {
+    expect(seen(street, text)[0]).toBe('missing');
+  });
+
+  test('its letter may stand apart', () => {
+    expect(seen('Via Roma 10/A', 'Via Roma 10 / A')[0]).toBe('written-differently');
+  });
 });

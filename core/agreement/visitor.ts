@@ -7,6 +7,7 @@ import type { VisibleText } from '#core/reading';
 import { westernDigits } from '#core/text';
 import { isOneWord, lettersOf, mayHold, type Letters } from './letters.ts';
 import { findEmailIn } from './emails.ts';
+import { isSameNumber, nameAndNumber, numberBefore, numberBehind } from './houseNumbers.ts';
 import { findLabelled, type Labelled } from './labelled.ts';
 import { withoutLegalForm } from './legalForms.ts';
 import { findOtherRegionIn, type ToldPlace } from './otherRegions.ts';
@@ -48,13 +49,15 @@ export interface OfOthers {
   readonly numbers: ReadonlySet<string>;
   readonly hours: readonly Hours[];
 }
-const NOBODY: OfOthers = { numbers: new Set(), hours: [] };
+/** What belongs to others, as far as a search asks. */
+type Others = Pick<OfOthers, 'hours'> & { readonly numbers: Pick<ReadonlySet<string>, 'has'> };
+const NOBODY: Others = { numbers: new Set(), hours: [] };
 
 /** Looks for facts in what a visitor sees. Words are cut and folded only once, and only when needed. */
 export class VisitorSearch {
   readonly #text: string;
   readonly #document: HtmlDocument | undefined;
-  readonly #others: OfOthers;
+  readonly #others: Others;
   readonly #telephones = new Map<string, readonly Shown[]>();
   readonly #codes = new Map<string, readonly RegExpExecArray[]>();
   readonly #likes = new Map<string, readonly RegExpExecArray[]>();
@@ -63,7 +66,7 @@ export class VisitorSearch {
   #squeezed: Letters | undefined;
   #weeks: WeeksInText | undefined;
 
-  constructor({ text }: VisibleText, document?: HtmlDocument, others: OfOthers = NOBODY) {
+  constructor({ text }: VisibleText, document?: HtmlDocument, others: Others = NOBODY) {
     // The digits of every script say the same.
     this.#text = westernDigits(text);
     this.#document = document;
@@ -306,11 +309,8 @@ export class VisitorSearch {
   #otherNumberBefore(street: string): Seen | undefined {
     const [number = '', ...rest] = foldAddress(street).split(' ');
     const other = /^\d/.test(number) && rest.length > 1 ? this.#run(rest) : undefined;
-    const before =
-      other?.at && /(\d[\w-]*)\s+$/.exec(this.#text.slice(Math.max(0, other.at.start - 12), other.at.start));
-    return other?.at && before
-      ? this.#seenDifferent(other.at.start - before[0].length, other.at.end)
-      : undefined;
+    const before = other?.at && numberBefore(this.#text, other.at.start);
+    return other?.at && before ? this.#seenDifferent(other.at.start - before, other.at.end) : undefined;
   }
 
   #seenDifferent(start: number, end: number): Seen {
@@ -319,15 +319,12 @@ export class VisitorSearch {
 
   /** The street with another house number behind it, as most of the world writes them; "5 a" is "5a". */
   #otherNumberBehind(street: string): Seen | undefined {
-    const [, name = '', number = ''] =
-      /^(\D{4,}?)[\s,]+(\d+(?:\s?\p{L}(?!\p{L}))?)\s*$/u.exec(street.trim()) ?? [];
+    const [name, number] = nameAndNumber(street);
     const other = number ? this.#run(foldAddress(name).split(' ').filter(Boolean)) : undefined;
-    const behind =
-      other?.at && /^[\s,]*(\d+(?:\s?\p{L}(?![\p{L}\d]))?)(?![\d/-])/u.exec(this.#text.slice(other.at.end));
+    const behind = other?.at && numberBehind(this.#text, other.at.end);
     if (!other?.at || !behind) return undefined;
-    const plain = (text: string): string => text.replace(/\s/g, '').toLowerCase();
-    const end = other.at.end + behind[0].length;
-    const agreement = plain(behind[1] ?? '') === plain(number) ? 'written-differently' : 'different';
+    const end = other.at.end + behind.length;
+    const agreement = isSameNumber(behind.number, number) ? 'written-differently' : 'different';
     return { text: this.#text.slice(other.at.start, end), agreement, at: { start: other.at.start, end } };
   }
 
