@@ -1,13 +1,12 @@
-import { attributeSpan, insertionPoint, isWritten } from '#core/html';
+import { insertionPoint, isWritten } from '#core/html';
 import { writeWeek } from '#core/hours';
 import { jsonLd, propertyMarkup } from '#core/markup';
-import { readTelephone } from '#core/phone';
-import { attributeText, readJson, type JsonNode, type Reading } from '#core/reading';
+import { readJson, type JsonNode, type Reading } from '#core/reading';
 import type { ReadItem } from '#core/item';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { escapeHtml, type Edit } from '#core/text';
 import type { Finding } from '#core/fault';
-import { apartFromShown } from './shown.ts';
+import { apartFromShown, shownInstead } from './shown.ts';
 import type { ThreeWayRow } from '#core/agreement';
 
 /** What a proposal from the record may draw on. */
@@ -166,43 +165,15 @@ function exchangeHours(
   return apartFromShown(first, source, () => shown);
 }
 
-/** What visitors read, exchanged for the record's, where it stands in the source in one piece. */
+/** What visitors read, exchanged for the record's, where the markup says what the record does. */
 function correctShown({ property, place }: Finding, { rows, record, reading }: KnownBranch): readonly Edit[] {
-  const { source } = reading;
   const row = rows.find((one) => one.property === property && one.visitor.place?.start === place.start);
-  const text = row?.visitor.text.trim() ?? '';
-  const within = source.slice(place.start, place.end);
-  const at = within.indexOf(text);
-  if (!row?.record || !text || at < 0 || within.includes(text, at + 1) || /[<&\n]/.test(text)) return [];
-  const isRecord = row.markup.some(
+  const isRecord = row?.markup.some(
     ({ agreement }) => agreement === 'exact' || agreement === 'written-differently',
   );
-  const start = place.start + at;
-  if (!isRecord) return [];
-  const shown = { start, end: start + text.length, text: escapeHtml(row.record) };
-  return [...linkAround(reading, { ...shown, text }, row.record, countryOf(record)), shown];
-}
-
-/** The link round a number or an address that dials, or writes to, just that, led to what is shown there instead. */
-function linkAround(
-  { document, source }: Reading,
-  { start, end, text }: Edit,
-  becomes: string,
-  country: string,
-): readonly Edit[] {
-  const link = document?.elements.find(
-    ({ name, inert, contentStart, contentEnd }) =>
-      name === 'a' && !inert && contentStart <= start && end <= contentEnd,
-  );
-  const href = link && attributeSpan(source, link, 'href');
-  const [, scheme = '', target = '', query = ''] =
-    /^(tel|mailto):([^?]*)(\?.*)?$/i.exec(link?.attributes['href']?.trim() ?? '') ?? [];
-  const dialled = (number: string): string => readTelephone(number, country).telephone?.e164 ?? '';
-  const leadsTo = (one: string): string => (/^tel$/i.test(scheme) ? dialled(one) : one.toLowerCase());
-  if (!href || !target || leadsTo(target) !== leadsTo(text) || !leadsTo(becomes)) return [];
-  const led = /^tel$/i.test(scheme) ? dialled(becomes) : becomes;
-  const written = attributeText(`${scheme}:${led}${query}`, `attribute${href.quote}`);
-  return [{ start: href.start, end: href.end, text: written }];
+  return row?.record && isRecord
+    ? shownInstead(reading, { place, text: row.visitor.text.trim() }, row.record, countryOf(record))
+    : [];
 }
 
 /** All of the record's markup at the end of the head, on a page that has none. */
