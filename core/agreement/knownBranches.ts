@@ -4,8 +4,10 @@ import { readTelephone } from '#core/phone';
 import { countryOf, telephonesIn, type BusinessRecord } from '#core/record';
 import { jsonValues } from '#core/item';
 import { remembered } from '#core/text';
-import { keptJson } from '#core/value';
+import { keptJson, type Agreement } from '#core/value';
 import { likeness } from './identity.ts';
+import { lettersOf, mayHold } from './letters.ts';
+import type { VisitorSearch } from './visitor.ts';
 
 /** A branch that a site may describe. */
 export interface SiteBranch {
@@ -23,8 +25,10 @@ export class KnownBranches {
   readonly telephones: ReadonlySet<string>;
   readonly #byKey = new Map<string, SiteBranch[]>();
   readonly #countries: readonly string[];
+  readonly #branches: readonly SiteBranch[];
 
   constructor(branches: readonly SiteBranch[]) {
+    this.#branches = branches;
     this.#countries = [...new Set(branches.map(({ record }) => countryOf(record)))];
     for (const branch of branches)
       for (const key of keysOf(branch.record, [countryOf(branch.record)])) {
@@ -55,7 +59,39 @@ export class KnownBranches {
     }
     return best;
   }
+
+  /** The branches that a page shows to visitors in its text, by street or number; of thousands by number alone. */
+  shownOn(page: VisitorSearch, text: string): readonly SiteBranch[] {
+    const keys = this.#countries.flatMap((country) =>
+      page.telephones(country).map(({ e164 }) => `telephone ${e164}`),
+    );
+    const byNumber = keys.flatMap((key) => {
+      const sharing = this.#byKey.get(key) ?? [];
+      // What all branches share tells none.
+      return sharing.length > 1 ? [] : sharing;
+    });
+    const isShown = ({ record }: SiteBranch): boolean => {
+      const street = record.address.streetAddress.trim();
+      return (
+        street !== '' &&
+        beginningsIn(street).some((letters) => mayHold(text, letters)) &&
+        SEEN.has(page.findStreet(street, countryOf(record)).agreement)
+      );
+    };
+    const byStreet = this.#branches.length > MOST_LOOKED_FOR ? [] : this.#branches.filter(isShown);
+    return [...new Set([...byNumber, ...byStreet])];
+  }
 }
+
+/** How the words of a street's name begin: in whichever spelling, a page that shows it has one of them. */
+const beginningsIn = (street: string): readonly string[] => {
+  const long = street.match(/[\p{L}\p{M}]{4,}/gu) ?? [];
+  return (long.length > 0 ? long : ['']).map((word) => lettersOf(word).text.slice(0, 4));
+};
+
+/** Streets of more branches are not looked for on each page. */
+const MOST_LOOKED_FOR = 300;
+const SEEN = new Set<Agreement>(['exact', 'written-differently']);
 
 /**
  * What a record may be known again by: those that are alike enough share `@id`, page, street or telephone, for

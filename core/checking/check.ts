@@ -25,9 +25,10 @@ import { judgeSections } from './sections.ts';
 import { judgeSense } from './sense.ts';
 import { judgeOfferedPrices } from './offeredPrices.ts';
 import { judgeSequence } from './sequence.ts';
+import { judgeOtherTelephones, judgeShown, judgeShownBranches } from './shownAlone.ts';
 import { judgeUnsaid } from './unsaid.ts';
 import { countryOfItem, judgeValues } from './values.ts';
-import { VisitorSearch } from '#core/agreement';
+import { VisitorSearch, type SiteBranch } from '#core/agreement';
 import { judgeVocabulary } from './vocabulary.ts';
 
 /** A source read and judged. */
@@ -46,8 +47,8 @@ export interface CheckOptions {
   readonly url?: string;
   /** What should be told; undefined to judge the source by itself. */
   readonly record?: BusinessRecord;
-  /** Numbers of the client's other branches, E.164: a page may show them. */
-  readonly telephones?: ReadonlySet<string>;
+  /** The client's branches: a page may show what is another's, and where it describes no business, shows some of them. */
+  readonly branches?: readonly SiteBranch[];
   /** The local business profile where none is named. */
   readonly profile?: Profile;
   readonly ignores?: readonly Ignore[];
@@ -76,7 +77,13 @@ export const checker =
 
 /** Judges what was read. */
 export function checkReading(reading: Reading, options: CheckOptions): Check {
-  const { record, profile = localBusinessProfile, ignores = [], page = options.url ?? '' } = options;
+  const {
+    record,
+    branches,
+    profile = localBusinessProfile,
+    ignores = [],
+    page = options.url ?? '',
+  } = options;
   const described = describedBranch(reading.items, record);
   // A script by itself, or a page that scripts fill, shows nothing to compare with; and what only publishes a page,
   // or is named beside it and has another, need not be named on it.
@@ -91,6 +98,8 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
       ? new VisitorSearch(reading.visible, reading.document, others)
       : undefined;
   const rows = threeWay(reading, record, described, search, options.onlySaid);
+  const sought = record &&
+    search && { record, search, said: saidIn(rows), ...(branches ? { branches } : {}) };
   const all = [
     ...judgeSyntax(reading),
     ...judgeStructure(reading),
@@ -113,7 +122,9 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...(search ? judgeFurtherNumbers(reading, own, others, search) : []),
     ...(search ? judgeSeasons(reading, own, others, search) : []),
     ...(search ? judgeOfferedPrices(reading, search) : []),
-    ...judgeAgreement(reading, rows, { mentioned, record, search, telephones: options.telephones }),
+    ...judgeAgreement(reading, rows, mentioned),
+    ...(sought ? [...judgeShown(reading, sought), ...judgeOtherTelephones(reading, sought)] : []),
+    ...(branches && !record ? judgeShownBranches(reading, branches) : []),
   ];
   const told = oncePerCause(withoutConsequences(all, reading).sort(byGradeAndPlace));
   const known = record ? told.map((one) => withRecordMend(one, { reading, record, items: own, rows })) : told;
@@ -126,6 +137,9 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     threeWay: rows,
   };
 }
+
+const saidIn = (rows: readonly ThreeWayRow[]): ReadonlySet<ThreeWayRow['fact']> =>
+  new Set(rows.flatMap(({ fact, markup }) => (markup.length > 0 ? [fact] : [])));
 
 /** What is missing is missing of each item by itself; a value or a name that is wrong is wrong wherever it is repeated. */
 const REPEATED = /^(?:(?:value|vocabulary)\/|syntax\/unexpected-text$)/;

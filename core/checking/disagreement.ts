@@ -1,22 +1,18 @@
 import { siteOf } from '#core/link';
 import { urlMeant } from '#core/value';
-import { businessesIn, canonicalOf, isLocalBusiness, sourceOf, type Reading } from '#core/reading';
+import { businessesIn, canonicalOf, isLocalBusiness, type Reading } from '#core/reading';
 import { syntaxName, textOf, type ReadItem } from '#core/item';
-import { countryOf, type BusinessRecord } from '#core/record';
 import {
   comparedOf,
   describe,
   type Description,
   groupsOfBusinesses,
-  isCode,
   isContradiction,
   type MarkupCell,
   placeOf,
   placeOfTold,
-  telephonesOf,
   type ThreeWayRow,
   toldProperties,
-  type VisitorSearch,
   withAccentsOf,
 } from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
@@ -24,20 +20,12 @@ import { fold, type Place } from '#core/text';
 import { nearestName } from '#core/vocabulary';
 import { judgeOnPage } from './onPage.ts';
 
-interface Known {
-  /** Businesses that the page only names and that have theirs elsewhere. */
-  readonly mentioned: ReadonlySet<ReadItem>;
-  readonly record: BusinessRecord | undefined;
-  readonly search: VisitorSearch | undefined;
-  /** Numbers of the client's other branches, E.164. */
-  readonly telephones: ReadonlySet<string> | undefined;
-}
-
 /** Family `agreement`: where record, markup and visible text part, and where markup parts from markup. */
 export function judgeAgreement(
   reading: Reading,
   rows: readonly ThreeWayRow[],
-  { mentioned, record, search, telephones }: Known,
+  /** Businesses that the page only names and that have theirs elsewhere. */
+  mentioned: ReadonlySet<ReadItem>,
 ): readonly Finding[] {
   return [
     ...rows.flatMap((row) => [
@@ -48,7 +36,6 @@ export function judgeAgreement(
     ...judgeItems(reading),
     ...judgeAddress(reading, mentioned),
     ...judgeOnPage(reading),
-    ...(record && search ? otherTelephones(reading, record, search, telephones) : []),
   ];
 }
 
@@ -271,35 +258,3 @@ const isSlipOf = (host: string, meant: string): boolean =>
   Math.abs(host.length - meant.length) <= 2 && nearestName(host, [meant]) !== undefined;
 
 const nameOf = (item: ReadItem): string => fold(textOf(item, 'name'));
-
-const MOST_TELEPHONES = 5;
-
-/** Numbers that the page shows and the record does not know. */
-function otherTelephones(
-  { visible, lines }: Reading,
-  record: BusinessRecord,
-  search: VisitorSearch,
-  others: ReadonlySet<string> = new Set(),
-): readonly Finding[] {
-  if (!visible) return [];
-  const country = countryOf(record);
-  const own = new Set(telephonesOf(record));
-  const shown = search.telephones(country);
-  // Where the record's number is not shown, the three-way reading tells of the other.
-  if (!shown.some(({ e164 }) => own.has(e164))) return [];
-  const told = new Set<string>();
-  return shown.flatMap(({ text, e164, at }) => {
-    if (own.has(e164) || others.has(e164) || told.has(e164) || told.size >= MOST_TELEPHONES) return [];
-    if (isCode(text, record.address.postalCode)) return [];
-    told.add(e164);
-    const { start, end } = sourceOf(visible, at.start, at.end);
-    return [
-      finding(
-        'agreement/other-telephone',
-        `The page also shows ${text}, which is no number of the record.`,
-        lines.place(start, end),
-        'telephone',
-      ),
-    ];
-  });
-}

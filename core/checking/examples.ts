@@ -612,6 +612,11 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     `${script(hollins('"telephone":"+44 20 7946 0321"'))}<p>Ring 020 7946 0999</p>`,
     `${script(hollins('"telephone":"+44 20 7946 0321"'))}<p>Ring 020 7946 0321</p>`,
   ),
+  'agreement/shown': pair(
+    '<h2>Hollins Row Opticians</h2><p>9 Hollins Row, Saltby</p><p>020 7946 0999</p>',
+    '<h2>Hollins Row Opticians</h2><p>9 Hollins Row, Saltby</p><p>020 7946 0321</p>',
+    { record },
+  ),
   'agreement/not-visible': pair(
     `${script(hollins())}<p>Welcome</p>`,
     `${script(hollins())}<p>Hollins Row Opticians<br>9 Hollins Row<br>Saltby TQ1 2AB</p>`,

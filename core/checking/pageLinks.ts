@@ -82,9 +82,10 @@ function spoiltScheme({ href, text, country }: Link): Amiss | undefined {
 
 function amissCall({ href, text, country }: Link): Amiss | undefined {
   const target = percentDecoded(href.replace(/^tel:/i, '').replace(/\?.*$/, ''));
-  const shown = telephonesAmong(numbersIn(text), country);
-  const [only] = shown;
   const dialled = readTelephone(target, country).telephone;
+  // On a page that describes no business, the number that is dialled tells where it is.
+  const shown = telephonesAmong(numbersIn(text), country || (dialled?.country ?? ''));
+  const [only] = shown;
   const shows = only && shown.length === 1 ? only : undefined;
   if (!dialled) {
     // Short numbers and codes are dialled as they are; letters are left to the judge of numbers.

@@ -66,7 +66,7 @@ export function checkSitePage(
     ...options,
     url,
     onlySaid: true,
-    telephones: known.telephones,
+    branches,
     profile: own || businesses.length > 0 ? profile : { ...profile, needsBusiness: false },
     ...(branch && (own || businesses.length > 0) ? { record: branch.record } : {}),
   });

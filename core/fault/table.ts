@@ -471,6 +471,11 @@ const rows = {
     meaning: 'A visitor sees something else than the markup says.',
     source: PROFILE,
   },
+  'agreement/shown': {
+    grade: 'must',
+    meaning: 'A visitor sees something else than the record says, and no markup tells it.',
+    source: PROFILE,
+  },
   'agreement/not-visible': {
     grade: 'should',
     meaning: 'The markup says what a visitor cannot see.',

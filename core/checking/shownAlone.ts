@@ -1,0 +1,152 @@
+import {
+  comparedFacts,
+  isCode,
+  knownBranches,
+  type RowFact,
+  type Seen,
+  type SiteBranch,
+  telephonesOf,
+  VisitorSearch,
+} from '#core/agreement';
+import { finding, shortText, type Finding } from '#core/fault';
+import { shownInstead } from '#core/mending';
+import { sourceOf, type Reading } from '#core/reading';
+import { countryOf, type BusinessRecord } from '#core/record';
+
+/** A record beside a page on which it is looked for. */
+interface Sought {
+  readonly record: BusinessRecord;
+  readonly search: VisitorSearch;
+  /** The facts that markup tells: what visitors see is held against that. */
+  readonly said: ReadonlySet<RowFact>;
+  /** The client's branches, of whom the record is one. */
+  readonly branches?: readonly SiteBranch[];
+  /** Where the streets of other branches stand. */
+  readonly streets?: readonly Span[];
+}
+
+/**
+ * What visitors read otherwise than the record says, in facts that no markup tells, and numbers that it does not know. It
+ * counts beside something that is the business's own without a doubt: on a page about something else other numbers and
+ * streets are others'.
+ */
+export function judgeShown(reading: Reading, sought: Sought): readonly Finding[] {
+  const { visible, lines } = reading;
+  if (!visible) return [];
+  const { record, search, said, streets = [] } = sought;
+  const seen = CORE.flatMap(({ fact, property, show, look }) => {
+    const known = show(record).trim();
+    const found = known ? look?.(search, record) : undefined;
+    return found?.at ? [{ fact, property, known, found, at: found.at }] : [];
+  });
+  const anchors = seen.filter(({ fact, found }) => found.agreement !== 'different' && IDENTIFYING.has(fact));
+  return seen.flatMap(({ fact, property, known, found, at }) => {
+    const isOther = found.agreement === 'different' && !found.isAmongOthers && !said.has(fact);
+    if (!isOther || (fact === STREET && streets.some((one) => one.start < at.end && at.start < one.end)))
+      return [];
+    if (!anchors.some((anchor) => isBeside(reading, anchor.at, at))) return [];
+    const span = found.link ?? sourceOf(visible, at.start, at.end);
+    const place = lines.place(span.start, span.end);
+    const message = `A visitor sees “${shortText(found.text)}”, the record says “${shortText(known)}”.`;
+    const edits = EXCHANGED.has(fact)
+      ? shownInstead(reading, { place, text: found.text.trim() }, known, countryOf(record))
+      : [];
+    return [
+      finding('agreement/shown', message, place, property, {
+        edits: edits.length > 0 ? edits : null,
+        guess: true,
+      }),
+    ];
+  });
+}
+
+/** Numbers that the page shows and the record does not know; `beside` are the stretches of the text that count. */
+export function judgeOtherTelephones(
+  reading: Reading,
+  { record, search, branches = [] }: Sought,
+  beside?: readonly Span[],
+): readonly Finding[] {
+  const { visible, lines } = reading;
+  if (!visible) return [];
+  const country = countryOf(record);
+  const own = new Set(telephonesOf(record));
+  const others = knownBranches(branches).telephones;
+  const shown = search.telephones(country);
+  // Where the record's number is not shown, another is told by itself.
+  if (!shown.some(({ e164 }) => own.has(e164))) return [];
+  const told = new Set<string>();
+  return shown.flatMap(({ text, e164, at }) => {
+    if (own.has(e164) || others.has(e164) || told.has(e164) || told.size >= MOST_TELEPHONES) return [];
+    if (isCode(text, record.address.postalCode)) return [];
+    if (beside && !beside.some((one) => isBeside(reading, one, at))) return [];
+    told.add(e164);
+    const { start, end } = sourceOf(visible, at.start, at.end);
+    return [
+      finding(
+        'agreement/other-telephone',
+        `The page also shows ${text}, which is no number of the record.`,
+        lines.place(start, end),
+        'telephone',
+      ),
+    ];
+  });
+}
+
+const MOST_TELEPHONES = 5;
+/** A mailbox of all branches is none of another. */
+const CORE = comparedFacts.filter(({ core, look, fact }) => core && look !== undefined && fact !== 'email');
+const STREET = 'address.streetAddress';
+/** A name or a town may be that of other branches as well. */
+const IDENTIFYING = new Set<RowFact>([STREET, 'telephone']);
+const EXCHANGED = new Set<RowFact>([STREET, 'telephone', 'address.postalCode']);
+/** What belongs to one address block stands within so many characters. */
+const NEAR = 300;
+/** Where a part of a page begins or ends (HTML Living Standard, 4.3). */
+const PART = /<\/?(?:main|header|footer|article|aside|nav)(?=[\s>])/i;
+
+type Span = NonNullable<Seen['at']>;
+
+/** Whether two stretches of the visible text belong to one block of the page: near, and in one of its parts. */
+function isBeside({ visible, source }: Reading, one: Span, other: Span): boolean {
+  const [first, second] = one.start <= other.start ? [one, other] : [other, one];
+  if (!visible || second.start - first.end > NEAR) return false;
+  const [from, until] = [first, second].map(({ start, end }) => sourceOf(visible, start, end));
+  return !PART.test(source.slice(from?.end ?? 0, until?.start ?? 0));
+}
+
+/**
+ * The same for a page of a site that describes no business: for each branch that it shows by street or number. What
+ * belongs to another branch is no other.
+ */
+export function judgeShownBranches(reading: Reading, branches: readonly SiteBranch[]): readonly Finding[] {
+  const { visible, document } = reading;
+  if (!visible?.text) return [];
+  const known = knownBranches(branches);
+  const page = new VisitorSearch(visible, document);
+  const shown = branches.length === 1 ? branches : known.shownOn(page, visible.text).slice(0, MOST_SHOWN);
+  const streets = shown.map(({ record }) => {
+    const street = record.address.streetAddress.trim();
+    const { agreement, at } = street ? page.findStreet(street, countryOf(record)) : NOWHERE;
+    return agreement === 'different' ? undefined : at;
+  });
+  return shown.flatMap(({ record }, nth) => {
+    const own = new Set(telephonesOf(record));
+    const numbers = { has: (number: string) => known.telephones.has(number) && !own.has(number) };
+    const sought = {
+      record,
+      search: new VisitorSearch(visible, document, { numbers, hours: [] }),
+      said: shown.length > 1 ? HOURS : NOTHING,
+      branches,
+      streets: streets.flatMap((at, of) => (at && of !== nth ? [at] : [])),
+    };
+    const at = streets[nth];
+    return [...judgeShown(reading, sought), ...judgeOtherTelephones(reading, sought, at ? [at] : [])];
+  });
+}
+
+const NOWHERE = { agreement: 'missing', at: undefined } as const;
+/** So many branches of a page that shows more are looked for. */
+const MOST_SHOWN = 100;
+/** Whose hours those of a page with several branches are, nobody can tell. */
+const HOURS = new Set<RowFact>(['hours']);
+const NOTHING = new Set<RowFact>();
