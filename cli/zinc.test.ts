@@ -274,6 +274,30 @@ describe('zinc check', () => {
     ).toMatchObject([{ physicalLocation: { artifactLocation: { uri: record }, region: {} } }]);
   });
 
+  test('tells what visitors read on other pages of the site, and blames none for describing no business', () => {
+    const site = join(folder, 'read');
+    mkdirSync(site);
+    const block = (number: string): string => `<p>214 Quay Street, Port Ellery, WA 98299<br>${number}</p>`;
+    writeFileSync(join(site, 'contact.html'), block('(360) 555-0199'));
+    writeFileSync(join(site, 'index.html'), `${jsonLd(larkspur).text}${block('(360) 555-0142')}`);
+    writeFileSync(join(site, 'news.html'), '<p>We moved the benches.');
+    const musts = (...words: string[]): readonly string[] =>
+      run(['check', site, ...words])
+        .out.split('\n')
+        .filter((line) => / must agreement\/shown|no-business/.test(line))
+        .map((line) => line.slice(site.length + 1));
+    const [told, ...more] = musts();
+    expect(told).toMatch(
+      /^contact\.html:1:\d+: must agreement\/shown: .*0199.* of .*index\.html says .*0142/,
+    );
+    expect(more).toEqual([]);
+    const [against] = musts('--record', record, '--url', 'https://larkspurvane.example/');
+    expect(against).toMatch(
+      /^contact\.html:1:\d+: must agreement\/shown: .*the record says .*mend is proposed/,
+    );
+    expect(musts('--ignore', 'agreement/shown').join('')).not.toContain('0199');
+  });
+
   test('writes SARIF for code review tools, and reports', () => {
     const broken = file(
       'broken.html',

@@ -3,6 +3,7 @@ import {
   checkReading,
   contradictingPages,
   excerptOf,
+  judgeShownBranches,
   profileNames,
   profiles,
   surroundingsOf,
@@ -10,12 +11,12 @@ import {
   type Ignore,
   type Profile,
 } from '#core/checking';
-import { describeAll, type Description } from '#core/agreement';
+import { describeAll, MOST_DESCRIBED, type Description, type SiteBranch } from '#core/agreement';
 import { reportCsv, reportHtml, sarifLog } from '#core/reporting';
 import { summarise } from '#core/fault';
 import { isFaultCode } from '#core/fault';
-import { parseUrl } from '#core/link';
-import { readSource } from '#core/reading';
+import { foldUrl, parseUrl } from '#core/link';
+import { businessesIn, isLocalBusiness, readSource, recordFromItem, type Reading } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/encoding';
 import { counted } from '#core/text';
@@ -53,11 +54,15 @@ interface Source {
   readonly name: string;
   readonly url: string | undefined;
   readonly text: string;
+  /** Whether it was found in a folder or a sitemap, not named by itself. */
+  readonly isFound: boolean;
 }
 
 interface Checked extends Source {
   readonly check: Check;
   readonly described: readonly Description[];
+  /** The businesses that it describes, as branches of the site. */
+  readonly branches: readonly SiteBranch[];
 }
 
 export const command: Command = {
@@ -71,20 +76,23 @@ export const command: Command = {
     const ignores = (values.ignore ?? []).map(ignoreOf);
     const url = addressGiven(values.url);
     const urlOf = addressing(url);
-    const named = [...positionals, ...(values.sitemap ? await pagesOf(values.sitemap) : [])];
-    const { files, unread: none } = await filesIn(named);
+    const inSitemap = new Set(values.sitemap ? await pagesOf(values.sitemap) : []);
+    const { files, unread: none } = await filesIn([...positionals, ...inSitemap]);
     const unread = [...none];
     const checked: Checked[] = [];
     for (const { path, below } of files)
       try {
         const address = below === undefined ? url : urlOf(below) || undefined;
-        checked.push(await judge(await fetchOrRead(path, address), { record, profile, ignores }));
+        const isFound = below !== undefined || inSitemap.has(path);
+        checked.push(
+          await judge({ ...(await fetchOrRead(path, address)), isFound }, { record, profile, ignores }),
+        );
       } catch (error) {
         unread.push({ source: path, message: told(path, error) });
       }
     if (checked.length === 0) throw new CannotRun(unread.map(({ message }) => message).join('\n'));
     for (const { message } of unread) process.stderr.write(`zinc: ${message}\n`);
-    if (profile.name === 'local-business') judgeTogether(checked, ignores);
+    if (profile.name === 'local-business') judgeTogether(checked, { record, ignores });
     if (values.report) await report(values.report, checked);
     const isAlone = positionals.length === 1 && checked.length + unread.length === 1;
     process.stdout.write(answer(checked, unread, values, isAlone));
@@ -114,7 +122,7 @@ async function pagesOf(sitemap: string): Promise<readonly string[]> {
   return mostOf(urls, limits.sitePages, sitemap, 'pages');
 }
 
-async function fetchOrRead(path: string, url: string | undefined): Promise<Source> {
+async function fetchOrRead(path: string, url: string | undefined): Promise<Omit<Source, 'isFound'>> {
   if (isAddress(path)) return fetchSource(path);
   return { name: path, url, text: await readText(path) };
 }
@@ -126,7 +134,7 @@ async function fetchPage(address: string, most: number = limits.pageBytes) {
   return fetched;
 }
 
-async function fetchSource(address: string): Promise<Source> {
+async function fetchSource(address: string): Promise<Omit<Source, 'isFound'>> {
   const { url, bytes, contentType } = await fetchPage(address);
   return { name: address, url, text: decodeText(bytes, contentType).text };
 }
@@ -145,24 +153,60 @@ async function judge(
       ...(await surroundingsOf(source.text)),
     }),
     described: describeAll(reading.items),
+    branches: branchesIn(source.name, reading),
   };
 }
 
-/** Adds to each source what it says against another. */
-function judgeTogether(checked: Checked[], ignores: readonly Ignore[]): void {
+const branchesIn = (label: string, { items }: Reading): readonly SiteBranch[] =>
+  businessesIn(items)
+    .filter(isLocalBusiness)
+    .slice(0, MOST_DESCRIBED)
+    .map((item, id) => ({ id, label, record: recordFromItem(item) }));
+
+/** What pages of one site are judged against. */
+interface Together {
+  readonly record: BusinessRecord | undefined;
+  readonly ignores: readonly Ignore[];
+}
+
+/**
+ * Adds to each source what it says against another, and to what visitors read of businesses that others describe. Of the
+ * pages of a site not each describes one.
+ */
+function judgeTogether(checked: Checked[], { record, ignores }: Together): void {
   const pages = checked.map(({ name, described }) => ({
     url: name,
     carries: described.map((description) => ({ description })),
   }));
-  const found = contradictingPages(pages).filter(
-    ({ finding }) => !ignores.some(({ code }) => code === finding.code),
-  );
+  const found = contradictingPages(pages);
+  const branches = record ? [] : eachOnce(checked.flatMap((one) => one.branches));
+  const isDescribed = checked.some((one) => one.branches.length > 0);
   for (const [at, one] of checked.entries()) {
-    const own = found.flatMap(({ url, finding }) => (url === one.name ? [finding] : []));
-    const findings = [...own, ...one.check.findings];
+    const isBare = one.branches.length === 0;
+    const own = [
+      ...found.flatMap(({ url, finding }) => (url === one.name ? [finding] : [])),
+      ...(isBare && branches.length > 0
+        ? judgeShownBranches(readSource(one.text, one.url), branches, true)
+        : []),
+    ].filter(({ code }) => !ignores.some((ignore) => ignore.code === code));
+    const isExpected = !one.isFound || !isDescribed || (record && isOwnPage(record, one));
+    const judged = one.check.findings.filter(({ code }) => isExpected || code !== 'structure/no-business');
+    const findings = [...own, ...judged];
     checked[at] = { ...one, check: { ...one.check, findings, summary: summarise(findings) } };
   }
 }
+
+const isOwnPage = ({ url }: BusinessRecord, page: Source): boolean =>
+  url !== '' && page.url !== undefined && foldUrl(url) === foldUrl(page.url);
+
+/** Each branch of a site as the first page says that describes it. */
+const eachOnce = (branches: readonly SiteBranch[]): readonly SiteBranch[] => [
+  ...new Map(
+    branches
+      .toReversed()
+      .map((branch) => [`${branch.record.telephone}\n${branch.record.address.streetAddress}`, branch]),
+  ).values(),
+];
 
 function answer(
   checked: readonly Checked[],

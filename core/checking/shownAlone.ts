@@ -23,6 +23,8 @@ interface Sought {
   readonly branches?: readonly SiteBranch[];
   /** Where the streets of other branches stand. */
   readonly streets?: readonly Span[];
+  /** The page whose markup the record was read from; none where it is the technician's. */
+  readonly from?: string;
 }
 
 /**
@@ -33,7 +35,7 @@ interface Sought {
 export function judgeShown(reading: Reading, sought: Sought): readonly Finding[] {
   const { visible, lines } = reading;
   if (!visible) return [];
-  const { record, search, said, streets = [] } = sought;
+  const { record, search, said, streets = [], from } = sought;
   const seen = CORE.flatMap(({ fact, property, show, look }) => {
     const known = show(record).trim();
     const found = known ? look?.(search, record) : undefined;
@@ -47,10 +49,13 @@ export function judgeShown(reading: Reading, sought: Sought): readonly Finding[]
     if (!anchors.some((anchor) => isBeside(reading, anchor.at, at))) return [];
     const span = found.link ?? sourceOf(visible, at.start, at.end);
     const place = lines.place(span.start, span.end);
-    const message = `A visitor sees “${shortText(found.text)}”, the record says “${shortText(known)}”.`;
-    const edits = EXCHANGED.has(fact)
-      ? shownInstead(reading, { place, text: found.text.trim() }, known, countryOf(record))
-      : [];
+    const says = from === undefined ? 'the record says' : `the markup of ${from} says`;
+    const message = `A visitor sees “${shortText(found.text)}”, ${says} “${shortText(known)}”.`;
+    // Which of two pages is right, nobody knows.
+    const edits =
+      from === undefined && EXCHANGED.has(fact)
+        ? shownInstead(reading, { place, text: found.text.trim() }, known, countryOf(record))
+        : [];
     return [
       finding('agreement/shown', message, place, property, {
         edits: edits.length > 0 ? edits : null,
@@ -63,7 +68,7 @@ export function judgeShown(reading: Reading, sought: Sought): readonly Finding[]
 /** Numbers that the page shows and the record does not know; `beside` are the stretches of the text that count. */
 export function judgeOtherTelephones(
   reading: Reading,
-  { record, search, branches = [] }: Sought,
+  { record, search, branches = [], from }: Sought,
   beside?: readonly Span[],
 ): readonly Finding[] {
   const { visible, lines } = reading;
@@ -84,7 +89,7 @@ export function judgeOtherTelephones(
     return [
       finding(
         'agreement/other-telephone',
-        `The page also shows ${text}, which is no number of the record.`,
+        `The page also shows ${text}, which is no number of ${from === undefined ? 'the record' : 'the business'}.`,
         lines.place(start, end),
         'telephone',
       ),
@@ -116,9 +121,14 @@ function isBeside({ visible, source }: Reading, one: Span, other: Span): boolean
 
 /**
  * The same for a page of a site that describes no business: for each branch that it shows by street or number. What
- * belongs to another branch is no other.
+ * belongs to another branch is no other. Branches `readFromPages` are known from the markup of other pages, which
+ * are their labels.
  */
-export function judgeShownBranches(reading: Reading, branches: readonly SiteBranch[]): readonly Finding[] {
+export function judgeShownBranches(
+  reading: Reading,
+  branches: readonly SiteBranch[],
+  readFromPages = false,
+): readonly Finding[] {
   const { visible, document } = reading;
   if (!visible?.text) return [];
   const known = knownBranches(branches);
@@ -129,7 +139,7 @@ export function judgeShownBranches(reading: Reading, branches: readonly SiteBran
     const { agreement, at } = street ? page.findStreet(street, countryOf(record)) : NOWHERE;
     return agreement === 'different' ? undefined : at;
   });
-  return shown.flatMap(({ record }, nth) => {
+  return shown.flatMap(({ record, label }, nth) => {
     const own = new Set(telephonesOf(record));
     const numbers = { has: (number: string) => known.telephones.has(number) && !own.has(number) };
     const sought = {
@@ -138,6 +148,7 @@ export function judgeShownBranches(reading: Reading, branches: readonly SiteBran
       said: shown.length > 1 ? HOURS : NOTHING,
       branches,
       streets: streets.flatMap((at, of) => (at && of !== nth ? [at] : [])),
+      ...(readFromPages ? { from: label } : {}),
     };
     const at = streets[nth];
     return [...judgeShown(reading, sought), ...judgeOtherTelephones(reading, sought, at ? [at] : [])];
