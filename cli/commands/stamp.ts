@@ -2,6 +2,7 @@ import { mkdir, readdir, stat } from 'node:fs/promises';
 import { availableParallelism } from 'node:os';
 import { basename, join, relative, resolve } from 'node:path';
 import { Piscina } from 'piscina';
+import { localeOfCountry } from '#core/address';
 import { decodeCsv, guessCsvEncoding } from '#core/csv';
 import { isHiddenPath } from '#core/link';
 import { limits } from '#core/limits';
@@ -21,7 +22,7 @@ import {
   type PlannedPicture,
   type StampSettings,
 } from '#core/photo';
-import type { BusinessRecord } from '#core/record';
+import { countryOf, type BusinessRecord } from '#core/record';
 import { reason } from '#outside/reason.ts';
 import { takenOn } from '#outside/stamper.ts';
 import stampPictures, { type StampedPicture, type StampTask } from '#outside/stampThread.ts';
@@ -73,7 +74,7 @@ export const command: Command = {
     try {
       const record = await readRecord(values.record);
       const settings = await settingsOf(values);
-      const own = await wordsOf(photos, values.words);
+      const own = await wordsOf(photos, values.words, localeOfCountry(countryOf(record)).toString());
       const pictures = photos.map(({ path }, at) => ({ photo: path, own: own[at] ?? {} }));
       const planned = plan(record, settings, pictures);
       await mkdir(folder, { recursive: true }).catch((error: unknown) => {
@@ -169,10 +170,11 @@ async function picturesOf(folder: string, out: string): Promise<readonly FoundPi
 async function wordsOf(
   photos: readonly FoundPicture[],
   path: string | undefined,
+  language: string,
 ): Promise<readonly OwnWords[]> {
   if (path === undefined) return [];
   const bytes = await readBytes(path, limits.pageBytes);
-  const read = readWordsTable(decodeCsv(bytes, guessCsvEncoding(bytes)));
+  const read = readWordsTable(decodeCsv(bytes, guessCsvEncoding(bytes, { language })));
   if (!read.ok) throw new CannotRun(`${path}: ${read.message}`);
   const whole = photos.map(({ path, below }) => ({ path: resolve(path), below }));
   const { own, strangers, unclear } = giveWords(whole, read.words);

@@ -110,9 +110,12 @@ export function countryNamed(text: string): string {
   return byOwnName.get(text.trim().toLowerCase()) ?? '';
 }
 
-/** The language that most people of a country (ISO 3166-1 alpha-2) write, as CLDR has it (BCP 47). */
-export const languageOfCountry = (code: string): string =>
-  new Intl.Locale('und', { region: code }).maximize().language;
+/** What most people of a country (ISO 3166-1 alpha-2) write, as CLDR has it (BCP 47): language, script and country. */
+export const localeOfCountry = (code: string): Intl.Locale =>
+  new Intl.Locale('und', code ? { region: code } : {}).maximize();
+
+/** Its language alone. */
+export const languageOfCountry = (code: string): string => localeOfCountry(code).language;
 
 /** A country (alpha-2) as its own people call it; '' for no country. */
 export const countryInOwnWords = (code: string): string =>

@@ -67,15 +67,40 @@ describe('the encoding of a sheet', () => {
     }
   });
 
+  describe('of a few words is one of the language', () => {
+    test.each<[CsvEncoding, string, string]>([
+      ['windows-1251', 'ru-Cyrl-RU', 'file,title\nвход.jpg,Вход с улицы\n'],
+      ['windows-1250', 'pl', 'file,title\na.jpg,Wejście od ulicy\n'],
+      ['windows-1254', 'tr', 'file,title\na.jpg,Dükkânın girişi\n'],
+      ['windows-1257', 'lt', 'file,title\na.jpg,Įėjimas iš gatvės\n'],
+      ['euc-kr', 'ko', 'file,title\na.jpg,가게 입구\n'],
+      ['big5', 'zh-Hant-TW', 'file,title\na.jpg,店面入口\n'],
+      ['gb18030', 'zh-Hans-CN', 'file,title\na.jpg,店面入口\n'],
+      ['windows-874', 'th', 'file,title\na.jpg,ทางเข้าร้าน\n'],
+    ])('%s, %s', (encoding, language, text) => {
+      expect(guessCsvEncoding(encoded(text, encoding), { language })).toBe(encoding);
+    });
+
+    test.each<[string, string]>([
+      ['ru', 'file,title\na.jpg,Crème brûlée\n'],
+      ['ko', 'file,title\na.jpg,Café\n'],
+      ['pl', 'file,title\na.jpg,Tür – außen\n'],
+      ['de', 'file,title\na.jpg,Tür – außen\n'],
+    ])('but not where that makes no words: %s', (language, text) => {
+      const bytes = encoded(text, 'windows-1252');
+      expect(decodeCsv(bytes, guessCsvEncoding(bytes, { language }))).toBe(text);
+    });
+  });
+
   test('is the one in which most of its headings are known, where letters alone do not tell', () => {
     const known = (line: string): number =>
       line.split(';').filter((one) => ['Název', 'Město', 'PSČ', 'Adı', 'Şehir'].includes(one)).length;
     const czech = encoded('Název;Město;PSČ\nPekařství U Tří růží;Praha;130 00\n', 'windows-1250');
-    expect(guessCsvEncoding(czech, known)).toBe('windows-1250');
+    expect(guessCsvEncoding(czech, { known })).toBe('windows-1250');
     const turkish = encoded('Adı;Şehir\nGüneş Diş;Beyoğlu\n', 'windows-1254');
-    expect(guessCsvEncoding(turkish, known)).toBe('windows-1254');
+    expect(guessCsvEncoding(turkish, { known })).toBe('windows-1254');
     const polish = encoded('Nazwa;Ulica\nŚlusarz;Łąkowa 5, Źródła, Świętej\nŻółta;Kępa, Dąb\n', 'iso-8859-2');
-    expect(guessCsvEncoding(polish, (line) => (line === 'Nazwa;Ulica' ? 1 : 0))).toMatch(
+    expect(guessCsvEncoding(polish, { known: (line) => (line === 'Nazwa;Ulica' ? 1 : 0) })).toMatch(
       /iso-8859-2|windows-1252/,
     );
   });

@@ -1,4 +1,5 @@
 import {
+  encodingsOfLanguage,
   guessedEncodings,
   hasSignInWord,
   isValidIn,
@@ -20,14 +21,22 @@ const LOOKED_AT = 200_000;
 /** How workbooks of spreadsheet programs begin, packed (ZIP) or in the older compound form, and PDF. */
 export const WORKBOOK = /^(?:PK\x03\x04|\u00d0\u00cf\x11\u00e0|%PDF-)/;
 
+/** What is known beforehand of a sheet whose encoding is guessed. */
+interface Beforehand {
+  /** How many of the first line's headings are known. */
+  readonly known?: (firstLine: string) => number;
+  /** What is written where the sheet comes from, BCP 47: "pl", "zh-Hant-TW". */
+  readonly language?: string;
+}
+
 /**
  * The encoding of a spreadsheet's file: byte order mark, else UTF-16 where every other byte is zero, else UTF-8 where
- * the bytes are valid, else that of a country: the one in which `known` knows most of the first line, where it is
- * given, or the likeliest by the letters.
+ * the bytes are valid, else that of a country: the one in which most of the first line is known, where that is asked,
+ * else one of the language, or the likeliest by the letters.
  */
 export function guessCsvEncoding(
   bytes: Uint8Array,
-  known: (firstLine: string) => number = () => 0,
+  { known = () => 0, language = '' }: Beforehand = {},
 ): CsvEncoding {
   // A workbook is no text; whoever reads it as one says so.
   if (WORKBOOK.test(String.fromCharCode(...bytes.subarray(0, 8)))) return 'windows-1252';
@@ -43,6 +52,10 @@ export function guessCsvEncoding(
     .map((one) => ({ ...one, count: knows(one) }))
     .reduce((most, one) => (one.count > most.count ? one : most), { ...usual, count: knows(usual) });
   if (best.encoding !== western) return best.encoding;
+  const own = encodingsOfLanguage(language);
+  const ofLanguage = [...likely.map(({ encoding }) => encoding).filter((one) => own.includes(one)), ...own];
+  const sensible = ofLanguage.find((encoding) => isWrittenIn(head, encoding));
+  if (sensible) return sensible;
   const [first = usual] = likely;
   const isClear =
     // On a short sheet, whichever Latin one is the most frequent is the best guess.
@@ -50,6 +63,16 @@ export function guessCsvEncoding(
     first.confidence >= usual.confidence + CLEARLY ||
     (hasSignInWord(head, western) && !hasSignInWord(head, first.encoding));
   return isClear && first.encoding !== 'windows-1252' ? first.encoding : western;
+}
+
+/** Whether bytes make words in an encoding of a language: no letters of two scripts side by side, no sign among them. */
+function isWrittenIn(bytes: Uint8Array, encoding: CsvEncoding): boolean {
+  if (!isValidIn(bytes, encoding)) return false;
+  if (latinEncodings.has(encoding)) return !hasSignInWord(bytes, encoding);
+  const text = decodeBytes(bytes, encoding);
+  return !/\p{Script=Latin}(?!\p{Script=Latin}|\p{M})\p{L}|(?!\p{Script=Latin})\p{L}\p{Script=Latin}/u.test(
+    text,
+  );
 }
 
 /** The first lines of a file, none of them cut: half of a double byte would speak against every encoding that has them. */

@@ -79,6 +79,8 @@ const OF_LANGUAGE: ReadonlyMap<string, readonly GuessedEncoding[]> = new Map(
       ['ja', ['shift_jis', 'euc-jp']],
       ['ko', ['euc-kr']],
       ['zh', ['gb18030', 'big5']],
+      ['zh-hans', ['gb18030']],
+      ['zh-hant', ['big5']],
       ['ru bg uk be mk sr', ['windows-1251', 'koi8-r']],
       ['el', ['windows-1253']],
       ['he', ['windows-1255']],
@@ -92,6 +94,12 @@ const OF_LANGUAGE: ReadonlyMap<string, readonly GuessedEncoding[]> = new Map(
     languages.split(' ').map((language) => [language, encodings] as const),
   ),
 );
+/** The encodings in which a language, and its script (BCP 47), was written before Unicode; none for a Western one. */
+export function encodingsOfLanguage(locale: string): readonly GuessedEncoding[] {
+  const [language = '', script = ''] = locale.toLowerCase().split('-');
+  return OF_LANGUAGE.get(`${language}-${script}`) ?? OF_LANGUAGE.get(language) ?? [];
+}
+
 /** Those that differ in a few accented letters. */
 export const latinEncodings: ReadonlySet<GuessedEncoding> = new Set([
   'windows-1250',

@@ -2,6 +2,7 @@ export { noText } from './binary.ts';
 export * from './bytePlaces.ts';
 export * from './decode.ts';
 export {
+  encodingsOfLanguage,
   guessedEncodings,
   hasSignInWord,
   isValidIn,

@@ -75,7 +75,7 @@ const worker = {
     known: SheetColumns['columns'],
     isNamed: boolean,
   ): SheetHead {
-    const chosen = encoding ?? guessCsvEncoding(bytes, knownHeadings);
+    const chosen = encoding ?? guessCsvEncoding(bytes, { known: knownHeadings });
     const text = decodeCsv(bytes, chosen);
     markup = /^\s*[[{<]/.test(text) ? text : '';
     if (markup) {

@@ -1,10 +1,11 @@
 import { Box, Button } from '@mui/material';
 import { useState, type ReactNode } from 'react';
+import { localeOfCountry } from '#core/address';
 import { limits, megabytes } from '#core/limits';
 import { intakeCsv, intakePage, intakeQuestions, readIntake } from '#core/intake';
 import { decodeCsv, guessCsvEncoding } from '#core/csv';
 import type { Proposal } from '#core/proposal';
-import type { BusinessRecord } from '#core/record';
+import { countryOf, type BusinessRecord } from '#core/record';
 import { counted, fileName } from '#core/text';
 import { downloadText } from '../../parts/actions.ts';
 import { FilePick } from '../../parts/FilePick.tsx';
@@ -28,7 +29,10 @@ function useSheet(record: BusinessRecord) {
       return;
     }
     const bytes = new Uint8Array(await file.arrayBuffer());
-    const result = readIntake(decodeCsv(bytes, guessCsvEncoding(bytes)), record);
+    const result = readIntake(
+      decodeCsv(bytes, guessCsvEncoding(bytes, { language: localeOfCountry(countryOf(record)).toString() })),
+      record,
+    );
     setProposals(result.ok ? result.proposals : []);
     setMessages(
       result.ok
