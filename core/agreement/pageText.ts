@@ -16,7 +16,7 @@ export const lettersOfPage = ofPage(lettersOf);
 export const numbersOfPage = ofPage(numbersIn);
 
 /** The words of a page, and where each of them stands among them. */
-interface PageWords extends Words {
+export interface PageWords extends Words {
   /** The numbers of a word, in their order. */
   readonly placesOf: (folded: string) => readonly number[];
   /** Whether a word stands there, folded. */

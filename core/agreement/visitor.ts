@@ -10,6 +10,7 @@ import { findEmailIn } from './emails.ts';
 import { isSameNumber, nameAndNumber, numberBefore, numberBehind } from './houseNumbers.ts';
 import { findLabelled, type Labelled } from './labelled.ts';
 import { withoutLegalForm } from './legalForms.ts';
+import { findMisspelt } from './misspeltNames.ts';
 import { findOtherRegionIn, type ToldPlace } from './otherRegions.ts';
 import { OTHER_HOURS, seeOddTime, unnamedIn } from './otherHours.ts';
 import {
@@ -105,7 +106,9 @@ export class VisitorSearch {
     // "Müller & Söhne" of "Müller & Söhne GmbH".
     const plain = withoutLegalForm(name);
     const short = plain !== name && plain.length >= FEWEST_SHARED ? this.find(plain) : MISSING;
-    return short.agreement === 'missing' ? seen : { ...short, agreement: 'partly' };
+    if (short.agreement !== 'missing') return { ...short, agreement: 'partly' };
+    const slip = findMisspelt((this.#words ??= wordsOfPage(this.#text)), words);
+    return slip ? this.#seenDifferent(slip.start, slip.end) : seen;
   }
 
   /** The line of the visible text that says just this. */

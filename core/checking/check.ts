@@ -99,7 +99,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
       : undefined;
   const rows = threeWay(reading, record, described, search, options.onlySaid);
   const sought = record &&
-    search && { record, search, said: saidIn(rows), ...(branches ? { branches } : {}) };
+    search && { record, search, said: saidIn(rows), isItsOwn: true, ...(branches ? { branches } : {}) };
   const all = [
     ...judgeSyntax(reading),
     ...judgeStructure(reading),

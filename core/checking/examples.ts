@@ -617,6 +617,11 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     '<h2>Hollins Row Opticians</h2><p>9 Hollins Row, Saltby</p><p>020 7946 0321</p>',
     { record },
   ),
+  'agreement/not-shown': pair(
+    '<p>9 Hollins Row, Saltby</p><p>020 7946 0321</p>',
+    '<h2>Hollins Row Opticians</h2><p>9 Hollins Row, Saltby</p><p>020 7946 0321</p>',
+    { record },
+  ),
   'agreement/not-visible': pair(
     `${script(hollins())}<p>Welcome</p>`,
     `${script(hollins())}<p>Hollins Row Opticians<br>9 Hollins Row<br>Saltby TQ1 2AB</p>`,

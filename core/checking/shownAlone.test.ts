@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { emptyRecord, type BusinessRecord } from '#core/record';
 import { readWeek } from '#core/hours';
-import { check, checkSitePage } from './index.ts';
+import { check, checkSitePage, profiles } from './index.ts';
 import { applyEdits } from '#core/text';
 
 const paris: BusinessRecord = {
@@ -105,6 +105,28 @@ describe('a page of the site that describes no business', () => {
     expect(told(page(link('+33142550127')))).toEqual([
       'agreement/link telephone: <a href="tel:+33142550127">',
     ]);
+  });
+});
+
+describe('a page that is held against a record', () => {
+  const page = block();
+  const told = (source: string): readonly string[] =>
+    check(source, {
+      record: paris,
+      profile: { ...profiles['local-business'], needsBusiness: false },
+    }).findings.map(({ grade, code, property }) => `${grade} ${code} ${property ?? ''}`);
+
+  test.each([
+    ['all of it', page, []],
+    ['a name misspelt', page.replace('Aubrac', 'Aurbac'), ['must agreement/shown name']],
+    ['another word of it misspelt', page.replace('Optique', 'Optqiue'), ['must agreement/shown name']],
+    ['another form of the name', page.replace('Aubrac', 'Aubracs'), ['note agreement/not-shown name']],
+    ['no name', page.replace('Optique Aubrac', 'Contact'), ['note agreement/not-shown name']],
+    ['the name in a picture', page.replace('Optique Aubrac', '<img src="l.png" alt="Optique Aubrac">'), []],
+    ['another town', page.replace('Paris', 'Pantin'), ['note agreement/not-shown addressLocality']],
+    ['nothing but its name', '<h2>Optique Aubrac</h2><p>Soldes</p>', []],
+  ])('and shows %s', (_, source, expected) => {
+    expect(told(`<!doctype html><title>x</title>${source}`)).toEqual(expected);
   });
 });
 

@@ -1,6 +1,7 @@
 import {
   comparedFacts,
   isCode,
+  seenInPicture,
   knownBranches,
   type RowFact,
   type Seen,
@@ -12,6 +13,7 @@ import { finding, shortText, type Finding } from '#core/fault';
 import { shownInstead } from '#core/mending';
 import { sourceOf, type Reading } from '#core/reading';
 import { countryOf, type BusinessRecord } from '#core/record';
+import type { Place } from '#core/text';
 
 /** A record beside a page on which it is looked for. */
 interface Sought {
@@ -25,6 +27,8 @@ interface Sought {
   readonly streets?: readonly Span[];
   /** The page whose markup the record was read from; none where it is the technician's. */
   readonly from?: string;
+  /** Whether the page is to show the record, not just one of a site. */
+  readonly isItsOwn?: boolean;
 }
 
 /**
@@ -33,36 +37,61 @@ interface Sought {
  * streets are others'.
  */
 export function judgeShown(reading: Reading, sought: Sought): readonly Finding[] {
-  const { visible, lines } = reading;
+  const { visible, lines, document } = reading;
   if (!visible) return [];
-  const { record, search, said, streets = [], from } = sought;
-  const seen = CORE.flatMap(({ fact, property, show, look }) => {
+  const { record, search, said, streets = [], from, isItsOwn = false } = sought;
+  const looked = CORE.flatMap(({ fact, label, property, show, look }) => {
     const known = show(record).trim();
-    const found = known ? look?.(search, record) : undefined;
-    return found?.at ? [{ fact, property, known, found, at: found.at }] : [];
+    const found = known && look ? look(search, record) : undefined;
+    const inPicture = (): boolean =>
+      document !== undefined &&
+      look !== undefined &&
+      seenInPicture(document, (words) => look(words, record)) !== undefined;
+    return found ? [{ fact, label, property, known, found, inPicture }] : [];
   });
-  const anchors = seen.filter(({ fact, found }) => found.agreement !== 'different' && IDENTIFYING.has(fact));
-  return seen.flatMap(({ fact, property, known, found, at }) => {
-    const isOther = found.agreement === 'different' && !found.isAmongOthers && !said.has(fact);
-    if (!isOther || (fact === STREET && streets.some((one) => one.start < at.end && at.start < one.end)))
-      return [];
-    if (!anchors.some((anchor) => isBeside(reading, anchor.at, at))) return [];
-    const span = found.link ?? sourceOf(visible, at.start, at.end);
-    const place = lines.place(span.start, span.end);
-    const says = from === undefined ? 'the record says' : `the markup of ${from} says`;
-    const message = `A visitor sees “${shortText(found.text)}”, ${says} “${shortText(known)}”.`;
+  const right = looked.filter(
+    ({ found }) => found.agreement !== 'different' && found.agreement !== 'missing',
+  );
+  const anchors = right.flatMap(({ fact, found: { at } }) => (at && IDENTIFYING.has(fact) ? [at] : []));
+  const placeOf = ({ at, link }: Seen): Place | undefined => {
+    const span = link ?? (at && sourceOf(visible, at.start, at.end));
+    return span && lines.place(span.start, span.end);
+  };
+  const says = from === undefined ? 'the record says' : `the markup of ${from} says`;
+  const others = looked.flatMap(({ fact, property, known, found }) => {
+    const { at, text, agreement } = found;
+    const place = placeOf(found);
+    if (agreement !== 'different' || !at || !place || found.isAmongOthers || said.has(fact)) return [];
+    if (fact === STREET && streets.some((one) => one.start < at.end && at.start < one.end)) return [];
+    if (!anchors.some((anchor) => isBeside(reading, anchor, at))) return [];
+    const message = `A visitor sees “${shortText(text)}”, ${says} “${shortText(known)}”.`;
     // Which of two pages is right, nobody knows.
     const edits =
       from === undefined && EXCHANGED.has(fact)
-        ? shownInstead(reading, { place, text: found.text.trim() }, known, countryOf(record))
+        ? shownInstead(reading, { place, text: text.trim() }, known, countryOf(record))
         : [];
-    return [
-      finding('agreement/shown', message, place, property, {
-        edits: edits.length > 0 ? edits : null,
-        guess: true,
-      }),
-    ];
+    const mend = { edits: edits.length > 0 ? edits : null, guess: true };
+    return [finding('agreement/shown', message, place, property, mend)];
   });
+  const [first] = anchors;
+  const beside = first && sourceOf(visible, first.start, first.end);
+  const isSure = isItsOwn && right.filter(({ fact }) => NAMING.has(fact)).length >= FEWEST_RIGHT;
+  if (!beside || !isSure) return others;
+  const absent = looked.filter(
+    ({ fact, found, inPicture }) =>
+      found.agreement === 'missing' && NAMING.has(fact) && !said.has(fact) && !inPicture(),
+  );
+  return [
+    ...others,
+    ...absent.map(({ label, property, known }) =>
+      finding(
+        'agreement/not-shown',
+        `The record’s ${label.toLowerCase()}, “${shortText(known)}”, is not to be seen beside the rest of it.`,
+        lines.place(beside.start, beside.end),
+        property,
+      ),
+    ),
+  ];
 }
 
 /** Numbers that the page shows and the record does not know; `beside` are the stretches of the text that count. */
@@ -103,7 +132,10 @@ const CORE = comparedFacts.filter(({ core, look, fact }) => core && look !== und
 const STREET = 'address.streetAddress';
 /** A name or a town may be that of other branches as well. */
 const IDENTIFYING = new Set<RowFact>([STREET, 'telephone']);
-const EXCHANGED = new Set<RowFact>([STREET, 'telephone', 'address.postalCode']);
+/** What every listing shows; so many of them make sure that one is of the record. */
+const NAMING = new Set<RowFact>(['name', STREET, 'address.addressLocality', 'telephone']);
+const FEWEST_RIGHT = 2;
+const EXCHANGED = new Set<RowFact>(['name', STREET, 'telephone', 'address.postalCode']);
 /** What belongs to one address block stands within so many characters. */
 const NEAR = 300;
 /** Where a part of a page begins or ends (HTML Living Standard, 4.3). */

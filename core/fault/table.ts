@@ -476,6 +476,11 @@ const rows = {
     meaning: 'A visitor sees something else than the record says, and no markup tells it.',
     source: PROFILE,
   },
+  'agreement/not-shown': {
+    grade: 'note',
+    meaning: 'A page without markup shows the record, but for its name, street, town or number.',
+    source: PROFILE,
+  },
   'agreement/not-visible': {
     grade: 'should',
     meaning: 'The markup says what a visitor cannot see.',
