@@ -62,7 +62,7 @@ export const countryFaults: Readonly<
       'agreement/not-visible',
     ],
     ['"addressLocality":"London"', '"addressLocality":"Greater London"', 'agreement/not-visible'],
-    ['"addressLocality":"London"', '"addressLocality":"Lodnon"', 'agreement/not-visible'],
+    ['"addressLocality":"London"', '"addressLocality":"Lodnon"', 'agreement/visitor'],
     ['"addressLocality":"London"', '"locality":"London"', 'vocabulary/unknown-property'],
     ['"postalCode":"E1 6EA"', '"postalCode":"E1 6EB"', 'agreement/visitor'],
     ['"postalCode":"E1 6EA"', '"postalCode":"EI 6EA"', 'value/postal-code'],

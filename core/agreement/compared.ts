@@ -48,7 +48,11 @@ const LOOKS: Readonly<
 > = {
   words: (search, text) => search.find(text.trim()),
   name: (search, text) => search.findName(text.trim()),
-  town: (search, text, record) => search.findTown(text.trim(), countryOf(record)),
+  town: (search, text, record) => {
+    const { postalCode: code, addressRegion: region } = record.address;
+    const beside = code ? [code, `${region} ${code}`] : [];
+    return search.findTown(text.trim(), countryOf(record), beside);
+  },
   // A page that shows no postal code at all disagrees with none.
   code: (search, text, record) => {
     const other = search.otherCodeBeside(record.address.streetAddress, text.trim(), countryOf(record));

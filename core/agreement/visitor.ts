@@ -1,18 +1,17 @@
 import { foldAddress, mayBePostalCode, regionNamed } from '#core/address';
-import { gradeHours } from '#core/value';
 import { readTelephone } from '#core/phone';
 import { textContent, type HtmlDocument } from '#core/html';
-import { withoutRemarks, type Hours, type WeeksInText } from '#core/hours';
+import type { Hours, WeeksInText } from '#core/hours';
 import type { VisibleText } from '#core/reading';
 import { westernDigits } from '#core/text';
 import { isOneWord, lettersOf, mayHold, type Letters } from './letters.ts';
 import { findEmailIn } from './emails.ts';
 import { isSameNumber, nameAndNumber, numberBefore, numberBehind } from './houseNumbers.ts';
+import { findHoursIn } from './hoursShown.ts';
 import { findLabelled, type Labelled } from './labelled.ts';
 import { withoutLegalForm } from './legalForms.ts';
-import { findMisspelt } from './misspeltNames.ts';
+import { findMisspelt, type Misspelt } from './misspeltNames.ts';
 import { findOtherRegionIn, type ToldPlace } from './otherRegions.ts';
-import { OTHER_HOURS, seeOddTime, unnamedIn } from './otherHours.ts';
 import {
   lettersOfPage,
   lineSaying,
@@ -79,7 +78,7 @@ export class VisitorSearch {
     const fact = westernDigits(told);
     const seen = this.findExactly(fact);
     if (seen.agreement === 'exact') return seen;
-    const spelt = (text: string): Seen | undefined => this.#run(foldAddress(text).split(' ').filter(Boolean));
+    const spelt = (text: string): Seen | undefined => this.#run(wordsOf(text));
     const seenSo = spelt(fact) ?? this.#letters(fact);
     for (const other of seenSo ? [] : otherSpellings(fact)) {
       const found = spelt(other);
@@ -95,7 +94,7 @@ export class VisitorSearch {
   findName(name: string): Seen {
     const seen = this.find(name);
     if (seen.agreement !== 'missing' || name.length > LONGEST_NAME) return seen;
-    const words = foldAddress(name).split(' ').filter(Boolean);
+    const words = wordsOf(name);
     for (let cut = words.length - 1; cut > 0; cut -= 1) {
       const shared = words.slice(0, cut);
       if (shared.join('').length < FEWEST_SHARED) break;
@@ -107,8 +106,13 @@ export class VisitorSearch {
     const plain = withoutLegalForm(name);
     const short = plain !== name && plain.length >= FEWEST_SHARED ? this.find(plain) : MISSING;
     if (short.agreement !== 'missing') return { ...short, agreement: 'partly' };
+    return this.#slip({ wanted: words });
+  }
+
+  /** These words with a letter of one of them wrong. */
+  #slip(words: Misspelt): Seen {
     const slip = findMisspelt((this.#words ??= wordsOfPage(this.#text)), words);
-    return slip ? this.#seenDifferent(slip.start, slip.end) : seen;
+    return slip ? this.#seenDifferent(slip.start, slip.end) : MISSING;
   }
 
   /** The line of the visible text that says just this. */
@@ -124,9 +128,17 @@ export class VisitorSearch {
   }
 
   /** A town: by its name, or by another that people call it, in their tongue or for short. */
-  findTown(town: string, country: string): Seen {
+  findTown(town: string, country: string, beside: readonly string[] = []): Seen {
     const seen = this.find(town);
-    return seen.agreement === 'missing' ? this.#first(otherTownNames(town, country)) : seen;
+    const other = seen.agreement === 'missing' ? this.#first(otherTownNames(town, country)) : seen;
+    if (other.agreement !== 'missing') return other;
+    // A town by itself may be another word: what stands in its address beside it makes sure.
+    const wanted = wordsOf(town);
+    const slips = beside.flatMap((one): Misspelt[] => [
+      { before: wordsOf(one), wanted, sameEnd: 0 },
+      { wanted, behind: wordsOf(one), sameEnd: 0 },
+    ]);
+    return slips.map((one) => this.#slip(one)).find(({ agreement }) => agreement !== 'missing') ?? MISSING;
   }
 
   /** The first of some texts that is seen, as another spelling of what was looked for. */
@@ -305,7 +317,10 @@ export class VisitorSearch {
     if (at) return { text: this.#text.slice(at.start, at.end), agreement: 'written-differently', at };
     const beside = this.#otherNumberBefore(street) ?? this.#otherNumberBehind(street);
     const house = beside ? undefined : findOtherNumberIn(this.#text, westernDigits(street), country);
-    return beside ?? (house ? this.#seenDifferent(house.start, house.end) : MISSING);
+    return (
+      beside ??
+      (house ? this.#seenDifferent(house.start, house.end) : this.#slip({ wanted: wordsOf(street) }))
+    );
   }
 
   /** The street with another house number before it. */
@@ -323,7 +338,7 @@ export class VisitorSearch {
   /** The street with another house number behind it, as most of the world writes them; "5 a" is "5a". */
   #otherNumberBehind(street: string): Seen | undefined {
     const [name, number] = nameAndNumber(street);
-    const other = number ? this.#run(foldAddress(name).split(' ').filter(Boolean)) : undefined;
+    const other = number ? this.#run(wordsOf(name)) : undefined;
     const behind = other?.at && numberBehind(this.#text, other.at.end);
     if (!other?.at || !behind) return undefined;
     const end = other.at.end + behind.length;
@@ -405,47 +420,9 @@ export class VisitorSearch {
    */
   findHours(hours: Hours, country: string, others = this.#others): Seen | undefined {
     this.#weeks ??= weeksOfPage(this.#text, this.#document);
-    const { weeks, namesDays } = this.#weeks;
-    if (!namesDays) return MISSING;
-    let other: Seen | undefined;
-    let among: Seen | undefined;
-    for (const { hours: shown, start, end, whole, isAmongOthers } of weeks) {
-      const agreement = gradeHours(hours, shown);
-      // Hours of the kitchen or of the telephone contradict nobody.
-      const before = this.#text.lastIndexOf('\n', Math.max(0, start - 2)) + 1;
-      // A longer line is no heading of the next, nor is one of facts: "Cuisine: italienne".
-      const isHeading =
-        start - before <= LONGEST_HEADING && !FACTS.test(this.#text.slice(before, start).trim());
-      const line = isHeading ? before : start;
-      const about = Math.max(line, start - 80);
-      const isSame = isSameHours(hours, shown);
-      if (!isSame && others.hours.some((one) => isSameHours(one, shown))) continue;
-      if (!isSame && OTHER_HOURS.test(this.#withoutTelephones(about, end, country))) continue;
-      const seen = { text: this.#text.slice(start, end), at: { start, end }, hours: shown };
-      if (isSame) return { ...seen, agreement };
-      // Where the days below could not be read, nobody knows what they say.
-      if (whole && !isAmongOthers) other ??= { ...seen, agreement };
-      else if (agreement === 'different') among ??= { ...seen, agreement: 'partly', isAmongOthers: true };
-    }
-    if (among || other?.agreement === 'different') return other ?? among;
-    // Of hours that are readable only in part the others may be those that agree.
-    const odd = others.hours.length === 0 ? seeOddTime(this.#text, this.#document, hours) : undefined;
-    const unnamed = other && weeks.length === 1 ? unnamedIn(other, hours) : [];
-    return odd ?? (other && unnamed.length > 0 ? { ...other, unnamed } : other);
-  }
-
-  /** A stretch of the text without remarks, the numbers in it and what each is called: "Telefon 031 311 22 33". */
-  #withoutTelephones(start: number, end: number, country: string): string {
-    let [text, from] = ['', start];
-    for (const { at } of this.telephones(country)) {
-      if (at.start < from || at.end > end) continue;
-      const called = Math.max(from, at.start - LONGEST_CALLED);
-      text += this.#text.slice(from, called);
-      // "電話 Tel:" calls it by two names.
-      text += this.#text.slice(called, at.start).replace(/(?:[\p{L}.]+[\s:：/]+)?[\p{L}.]+[\s:：/]*$/u, '');
-      from = at.end;
-    }
-    return withoutRemarks(text + this.#text.slice(from, end));
+    if (!this.#weeks.namesDays) return MISSING;
+    const page = { text: this.#text, document: this.#document, weeks: this.#weeks.weeks };
+    return findHoursIn({ ...page, telephones: () => this.telephones(country) }, hours, others.hours);
   }
 
   /** The text as whole words, so that "WA" is not found in "WASH". */
@@ -477,19 +454,13 @@ export class VisitorSearch {
 
 /** A code that is shown more often is no other there. */
 const MOST_OF_ONE_CODE = 8;
-/** What stands over hours is shorter. */
-const LONGEST_HEADING = 50;
-/** A label with what it says behind it, or several things beside one another. */
-const FACTS = /^[^:：]{2,40}[:：]\s*\S|\S [·•|] \S/u;
 /** So many characters before and behind a street the rest of its address stands. */
 const BEFORE_STREET = 40;
 const BEHIND_STREET = 60;
-/** What a telephone number is called before it has at most so many characters. */
-const LONGEST_CALLED = 60;
 /** A region's name of fewer letters is a code, which means something else in other capitals. */
 const FEWEST_OF_REGION = 3;
-const isSameHours = (one: Hours, other: Hours): boolean =>
-  /^(?:exact|written-differently)$/.test(gradeHours(one, other));
+
+const wordsOf = (text: string): readonly string[] => foldAddress(text).split(' ').filter(Boolean);
 
 /** What is longer is no name, and is not looked for in parts. */
 const LONGEST_NAME = 300;
