@@ -152,6 +152,8 @@ describe('a street with another house number', () => {
     ['12A High Street', '12 High St', '12 High St'],
     ['16 High Street', '12-14 High Street', '12-14 High Street'],
     ['Via Roma, 12', 'Via Roma n. 10', 'Via Roma n. 10'],
+    ['25 Grand-Rue', 'Optique Grand-Rue\n36 Grand-Rue', '36 Grand-Rue'],
+    ['Am Markt 5', 'Bäckerei Am Markt\nAm Markt 7', 'Am Markt 7'],
     ['Via Roma n. 12', 'Via Roma 10/A, Parma', 'Via Roma 10/A'],
     ['Via Roma 10/A', 'Via Roma 10/B', 'Via Roma 10/B'],
   ])('%s is not what “%s” shows', (street, text, other) => {

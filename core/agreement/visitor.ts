@@ -326,9 +326,12 @@ export class VisitorSearch {
   /** The street with another house number before it. */
   #otherNumberBefore(street: string): Seen | undefined {
     const [number = '', ...rest] = foldAddress(street).split(' ');
-    const other = /^\d/.test(number) && rest.length > 1 ? this.#run(rest) : undefined;
-    const before = other?.at && numberBefore(this.#text, other.at.start);
-    return other?.at && before ? this.#seenDifferent(other.at.start - before, other.at.end) : undefined;
+    if (!/^\d/.test(number) || rest.length < 2) return undefined;
+    for (const { at } of this.#runs(rest)) {
+      const before = at ? numberBefore(this.#text, at.start) : 0;
+      if (at && before > 0) return this.#seenDifferent(at.start - before, at.end);
+    }
+    return undefined;
   }
 
   #seenDifferent(start: number, end: number): Seen {
@@ -338,12 +341,13 @@ export class VisitorSearch {
   /** The street with another house number behind it, as most of the world writes them; "5 a" is "5a". */
   #otherNumberBehind(street: string): Seen | undefined {
     const [name, number] = nameAndNumber(street);
-    const other = number ? this.#run(wordsOf(name)) : undefined;
-    const behind = other?.at && numberBehind(this.#text, other.at.end);
-    if (!other?.at || !behind) return undefined;
-    const end = other.at.end + behind.length;
-    const agreement = isSameNumber(behind.number, number) ? 'written-differently' : 'different';
-    return { text: this.#text.slice(other.at.start, end), agreement, at: { start: other.at.start, end } };
+    for (const { at } of number ? this.#runs(wordsOf(name)) : []) {
+      const behind = at && numberBehind(this.#text, at.end);
+      if (!behind) continue;
+      const seen = this.#seenDifferent(at.start, at.end + behind.length);
+      return isSameNumber(behind.number, number) ? { ...seen, agreement: 'written-differently' } : seen;
+    }
+    return undefined;
   }
 
   /**
@@ -436,6 +440,12 @@ export class VisitorSearch {
   }
 
   #run(wanted: readonly string[]): Seen | undefined {
+    for (const seen of this.#runs(wanted)) return seen;
+    return undefined;
+  }
+
+  /** Wherever these words stand one behind the other, folded. */
+  *#runs(wanted: readonly string[]): Generator<Seen, undefined> {
     if (wanted.length === 0) return undefined;
     this.#words ??= wordsOfPage(this.#text);
     const { folded, starts, ends, placesOf, has } = this.#words;
@@ -446,7 +456,7 @@ export class VisitorSearch {
       const written = this.#text.slice(starts[last], ends[last]).toLowerCase();
       // The stop of an abbreviation belongs to it: "Quay St."
       const stop = written !== folded[last] && this.#text[ends[last] ?? 0] === '.' ? 1 : 0;
-      return seenWhole(this.#text, start, (ends[last] ?? 0) + stop);
+      yield seenWhole(this.#text, start, (ends[last] ?? 0) + stop);
     }
     return undefined;
   }
