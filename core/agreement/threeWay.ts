@@ -1,7 +1,7 @@
 import type { Day } from '#core/hours';
 import type { Agreement } from '#core/value';
 import { toldRecord } from '#core/markup';
-import { businessesIn, recordFromItem, sourceOf, type Reading, attributeText } from '#core/reading';
+import { businessesIn, recordFromItem, placeShown, type Reading, attributeText } from '#core/reading';
 import { syntaxes, itemsOf, valuesOf, type ReadItem } from '#core/item';
 import { factText, type BusinessRecord } from '#core/record';
 import { escapeHtml, jsonString, remembered, type Edit, type Place } from '#core/text';
@@ -195,7 +195,9 @@ const UNLOOKED: VisitorCell = { text: '', agreement: undefined, place: undefined
 
 function visitorCell(reading: Reading, seen: Seen | undefined): VisitorCell {
   if (!seen || !reading.visible) return UNLOOKED;
-  const at = seen.link ?? (seen.at && sourceOf(reading.visible, seen.at.start, seen.at.end));
-  const { text, agreement, isAmongOthers, unnamed } = seen;
-  return { text, agreement, place: at && reading.lines.place(at.start, at.end), isAmongOthers, unnamed };
+  const { text, agreement, isAmongOthers, unnamed, link, at } = seen;
+  const place = link
+    ? reading.lines.place(link.start, link.end)
+    : at && placeShown(reading.visible, reading, at);
+  return { text, agreement, place, isAmongOthers, unnamed };
 }

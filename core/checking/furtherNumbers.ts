@@ -2,7 +2,7 @@ import type { OfOthers, VisitorSearch } from '#core/agreement';
 import type { Finding } from '#core/fault';
 import { valuesOf, type ReadItem } from '#core/item';
 import { readTelephone } from '#core/phone';
-import { recordFromItem, sourceOf, type Reading } from '#core/reading';
+import { recordFromItem, placeShown, type Reading } from '#core/reading';
 import { countryOf } from '#core/record';
 import { notVisible, seenOtherwise } from './disagreement.ts';
 
@@ -14,7 +14,7 @@ const MOST = 10;
  * those of the page's other businesses.
  */
 export const judgeFurtherNumbers = (
-  { visible, lines }: Reading,
+  reading: Reading,
   own: readonly ReadItem[],
   others: OfOthers,
   search: VisitorSearch,
@@ -26,15 +26,15 @@ export const judgeFurtherNumbers = (
       value.kind === 'text' ? (readTelephone(value.text, country).telephone?.e164 ?? '') : '',
     );
     return values.flatMap((value, at) => {
-      if (!visible || at === 0 || value.kind !== 'text' || !dialled[at]) return [];
+      if (!reading.visible || at === 0 || value.kind !== 'text' || !dialled[at]) return [];
       const elsewhere = [...others.numbers, ...dialled.filter((number) => number !== dialled[at])];
       const seen = search.findTelephone(value.text, country, {
         others: { ...others, numbers: new Set(elsewhere) },
       });
       if (seen.agreement === 'missing') return [notVisible(value.text, value.place, 'telephone')];
       if (seen.agreement !== 'different' || !seen.at) return [];
-      const shown = sourceOf(visible, seen.at.start, seen.at.end);
+      const place = placeShown(reading.visible, reading, seen.at);
       const told = { text: value.text, place: value.place, property: 'telephone' };
-      return [seenOtherwise(told, { text: seen.text, place: lines.place(shown.start, shown.end) })];
+      return [seenOtherwise(told, { text: seen.text, place })];
     });
   });

@@ -9,7 +9,7 @@ import {
   type Reading,
   recordFromItem,
   shownMarkup,
-  sourceOf,
+  placeShown,
 } from '#core/reading';
 import { aroundOf, knownFacts } from '#core/record';
 import { eachItem, valuesOf, type ReadItem } from '#core/item';
@@ -119,10 +119,10 @@ function noBusiness(reading: Reading): readonly Finding[] {
   }
   const shown = reading.visible && shownMarkup(reading.visible);
   if (reading.visible && shown) {
-    const { start, end } = sourceOf(reading.visible, shown.start, shown.end);
+    const place = placeShown(reading.visible, reading, shown);
     const asText =
       'The markup stands on the page as text: visitors read it, and machines pass over it. Paste it into a field for code or raw HTML.';
-    return [finding('structure/shown-markup', asText, reading.lines.place(start, end))];
+    return [finding('structure/shown-markup', asText, place)];
   }
   const message = 'A machine finds no markup of a business here, neither JSON-LD nor microdata.';
   return [finding('structure/no-business', message, place)];

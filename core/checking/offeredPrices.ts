@@ -1,7 +1,7 @@
 import type { VisitorSearch } from '#core/agreement';
 import type { Finding } from '#core/fault';
 import { eachItem, itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
-import { sourceOf, type Reading } from '#core/reading';
+import { placeShown, type Reading } from '#core/reading';
 import { numberIn } from './dataTypes.ts';
 import { seenOtherwise } from './disagreement.ts';
 
@@ -33,10 +33,8 @@ const offeredBy = (item: ReadItem): readonly Offered[] => [
  * Prices of offers, each held against the one amount that stands behind the offer's name, or alone below it. Where the
  * page shows a price anywhere it contradicts nothing: there may be several.
  */
-export function judgeOfferedPrices(
-  { items, visible, lines }: Reading,
-  search: VisitorSearch,
-): readonly Finding[] {
+export function judgeOfferedPrices(reading: Reading, search: VisitorSearch): readonly Finding[] {
+  const { items, visible } = reading;
   const offers = eachItem(items).flatMap(({ item }) => offeredBy(item));
   if (!visible || offers.length === 0) return [];
   const { text } = visible;
@@ -53,9 +51,8 @@ export function judgeOfferedPrices(
     const [shown, ...others] = amounts().filter(({ start, end }) => start >= from && end <= until);
     if (!shown || Number.isNaN(shown.number) || others.length > 0) return [];
     if (AT_LEAST.test(text.slice(from, shown.start))) return [];
-    const { start, end } = sourceOf(visible, shown.start, shown.end);
     const told = { text: value.text, place: value.place, property: 'price' };
-    const seen = { text: text.slice(shown.start, shown.end), place: lines.place(start, end) };
+    const seen = { text: text.slice(shown.start, shown.end), place: placeShown(visible, reading, shown) };
     return [seenOtherwise(told, seen, name)];
   });
 }

@@ -11,7 +11,7 @@ import { foldAddress } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { days, writeWeek } from '#core/hours';
 import { itemsOf, type ReadItem } from '#core/item';
-import { businessesIn, isPlaceOfBusiness, recordFromItem, sourceOf, type Reading } from '#core/reading';
+import { businessesIn, isPlaceOfBusiness, recordFromItem, placeShown, type Reading } from '#core/reading';
 import { fold, remembered } from '#core/text';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { notVisible } from './disagreement.ts';
@@ -44,11 +44,12 @@ export function ofOthers(items: readonly ReadItem[], own: readonly ReadItem[]): 
  * number, that are nobody's on the page, where their own are not shown. What stands in one place is told once.
  */
 export function judgeOthers(
-  { items, visible, lines }: Reading,
+  reading: Reading,
   own: readonly ReadItem[],
   rows: readonly ThreeWayRow[],
   search: VisitorSearch,
 ): readonly Finding[] {
+  const { items, visible } = reading;
   if (!visible) return [];
   const places = placesIn(items).filter(isPlaceOfBusiness);
   const wordsOf = places.map((item) => namedBy(recordFromItem(item)));
@@ -76,12 +77,12 @@ export function judgeOthers(
       if (agreement !== 'different' || !at || isSomeStreet(text)) return [];
       const before = fold(visible.text.slice(Math.max(0, at.start - NEAR), at.start));
       if (property !== 'streetAddress' && !words.some((word) => before.includes(word))) return [];
-      const { start, end } = sourceOf(visible, at.start, at.end);
-      if (told.has(start) || saidOf.has(property)) return [];
-      told.add(start);
+      const shown = placeShown(visible, reading, at);
+      if (told.has(shown.start) || saidOf.has(property)) return [];
+      told.add(shown.start);
       saidOf.add(property);
       const message = `A visitor sees “${shortText(text)}”, and of ${read.name || 'this business'} a machine is told “${shortText(said)}”.`;
-      const related = [{ message: 'What a visitor sees', place: lines.place(start, end) }];
+      const related = [{ message: 'What a visitor sees', place: shown }];
       const place = seen.hours && placeOfHours(item, read.hours, seen.hours);
       return [
         finding('agreement/visitor', message, place ?? stands[property] ?? item.place, property, { related }),

@@ -2,7 +2,7 @@ import { placeOfHours, type OfOthers, type VisitorSearch } from '#core/agreement
 import { finding, shortText, type Finding } from '#core/fault';
 import { datesOf, days, emptyHours, readWeek, writeWeek, type Hours, type SpecialHours } from '#core/hours';
 import { textOf, type ReadItem, type ReadProperty } from '#core/item';
-import { recordFromItem, sourceOf, type Reading } from '#core/reading';
+import { recordFromItem, placeShown, type Reading } from '#core/reading';
 import { countryOf } from '#core/record';
 
 /** Hours for fewer days are an exception, which pages tell in words. */
@@ -23,7 +23,7 @@ interface Season {
  * certain, so that it is a note.
  */
 export const judgeSeasons = (
-  { visible, lines }: Reading,
+  reading: Reading,
   own: readonly ReadItem[],
   others: OfOthers,
   search: VisitorSearch,
@@ -35,8 +35,9 @@ export const judgeSeasons = (
       const known = [record.hours, ...seasons.filter((one) => one !== season).map(({ hours }) => hours)];
       const elsewhere = { ...others, hours: [...others.hours, ...known] };
       const seen = search.findHours(season.hours, countryOf(record), elsewhere);
-      if (!visible || !seen?.at || !seen.hours || !/^(?:different|partly)$/.test(seen.agreement)) return [];
-      const shown = sourceOf(visible, seen.at.start, seen.at.end);
+      if (!reading.visible || !seen?.at || !seen.hours || !/^(?:different|partly)$/.test(seen.agreement))
+        return [];
+      const place = placeShown(reading.visible, reading, seen.at);
       const told = { ...item, properties: item.properties.filter((one) => isOf(one, season)) };
       return [
         finding(
@@ -44,7 +45,7 @@ export const judgeSeasons = (
           `A visitor sees “${shortText(seen.text)}”, a machine is told “${writeWeek(season.hours)}” from ${season.from} on. If both are of one season, one of them is wrong.`,
           placeOfHours(told, season.hours, seen.hours) ?? told.properties[0]?.place ?? item.place,
           'openingHoursSpecification',
-          { related: [{ message: 'What a visitor sees', place: lines.place(shown.start, shown.end) }] },
+          { related: [{ message: 'What a visitor sees', place }] },
         ),
       ];
     });

@@ -2,7 +2,7 @@ import { placeOfHours, telephonesOf, VisitorSearch, type Seen } from '#core/agre
 import { finding, shortText, type Finding } from '#core/fault';
 import { days, writeWeek } from '#core/hours';
 import { placeOfText, type ReadItem } from '#core/item';
-import { recordFromItem, sourceOf, type Reading } from '#core/reading';
+import { recordFromItem, placeShown, type Reading } from '#core/reading';
 import { countryOf, type BusinessRecord } from '#core/record';
 import type { Place } from '#core/text';
 import { placesIn } from './otherBusinesses.ts';
@@ -23,10 +23,8 @@ interface Section {
  * that the page shows, but of another of them. Told only where the sections are sure: every business's street stands
  * once, and every section has its one number, or its week.
  */
-export function judgeSections(
-  { items, visible, document, lines }: Reading,
-  search: VisitorSearch,
-): readonly Finding[] {
+export function judgeSections(reading: Reading, search: VisitorSearch): readonly Finding[] {
+  const { items, visible, document } = reading;
   const places = placesIn(items).filter((item) => recordFromItem(item).address.streetAddress !== '');
   if (!visible || places.length < 2 || places.length > MOST) return [];
   const found = places.flatMap((item) => {
@@ -53,10 +51,10 @@ export function judgeSections(
     place: Place,
   ): Finding[] => {
     if (!seen.at) return [];
-    const shown = sourceOf(visible, start + seen.at.start, start + seen.at.end);
+    const at = { start: start + seen.at.start, end: start + seen.at.end };
     const beside = shortText(read.address.streetAddress);
     const message = `Beside “${beside}” a visitor sees “${shortText(seen.text)}”, and of ${read.name || 'this business'} a machine is told “${shortText(said)}”.`;
-    const related = [{ message: 'What a visitor sees', place: lines.place(shown.start, shown.end) }];
+    const related = [{ message: 'What a visitor sees', place: placeShown(visible, reading, at) }];
     return [finding('agreement/visitor', message, place, property, { related })];
   };
   const [first = 0] = starts;

@@ -46,7 +46,7 @@ const told = (source: string, branches = one): readonly string[] =>
 
 describe('a page of the site that describes no business', () => {
   test.each([
-    ['a number', block('01 42 55 01 27'), 'telephone: Tél. 01 42 55 01 27'],
+    ['a number', block('01 42 55 01 27'), 'telephone: 01 42 55 01 27'],
     [
       'a street behind a comma',
       block(undefined, '19, rue des Lavandes'),
@@ -57,7 +57,7 @@ describe('a page of the site that describes no business', () => {
       block(undefined, '8 bis, rue des Lavandes'),
       'streetAddress: 8 bis, rue des Lavandes',
     ],
-    ['a postal code', block(undefined, undefined, '75003'), 'postalCode: 75003 Paris'],
+    ['a postal code', block(undefined, undefined, '75003'), 'postalCode: 75003'],
     ['hours', `${block()}<p>Lundi–vendredi 9h–19h`, 'openingHoursSpecification: Lundi–vendredi 9h–19h'],
   ])('shows %s otherwise than the record', (_, body, expected) => {
     const source = page(body);
@@ -84,7 +84,7 @@ describe('a page of the site that describes no business', () => {
   test('shows each branch beside the others', () => {
     expect(told(page(block() + second), both)).toEqual([]);
     expect(told(page(block() + second.replace('01 30', '01 38')), both)).toEqual([
-      'agreement/shown telephone: Tél. 04 78 55 01 38',
+      'agreement/shown telephone: 04 78 55 01 38',
     ]);
     // The number of another branch is not taken for this one’s old one.
     expect(told(page(block('04 78 55 01 30') + second), both)).toEqual([]);

@@ -11,7 +11,7 @@ import {
 } from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
 import { shownInstead } from '#core/mending';
-import { sourceOf, type Reading } from '#core/reading';
+import { placeShown, sourceOf, type Reading } from '#core/reading';
 import { countryOf, type BusinessRecord } from '#core/record';
 import type { Place } from '#core/text';
 
@@ -54,8 +54,8 @@ export function judgeShown(reading: Reading, sought: Sought): readonly Finding[]
   );
   const anchors = right.flatMap(({ fact, found: { at } }) => (at && IDENTIFYING.has(fact) ? [at] : []));
   const placeOf = ({ at, link }: Seen): Place | undefined => {
-    const span = link ?? (at && sourceOf(visible, at.start, at.end));
-    return span && lines.place(span.start, span.end);
+    if (link) return lines.place(link.start, link.end);
+    return at && placeShown(visible, reading, at);
   };
   const says = from === undefined ? 'the record says' : `the markup of ${from} says`;
   const others = looked.flatMap(({ fact, property, known, found }) => {
@@ -74,9 +74,8 @@ export function judgeShown(reading: Reading, sought: Sought): readonly Finding[]
     return [finding('agreement/shown', message, place, property, mend)];
   });
   const [first] = anchors;
-  const beside = first && sourceOf(visible, first.start, first.end);
   const isSure = isItsOwn && right.filter(({ fact }) => NAMING.has(fact)).length >= FEWEST_RIGHT;
-  if (!beside || !isSure) return others;
+  if (!first || !isSure) return others;
   const absent = looked.filter(
     ({ fact, found, inPicture }) =>
       found.agreement === 'missing' && NAMING.has(fact) && !said.has(fact) && !inPicture(),
@@ -87,7 +86,7 @@ export function judgeShown(reading: Reading, sought: Sought): readonly Finding[]
       finding(
         'agreement/not-shown',
         `The record’s ${label.toLowerCase()}, “${shortText(known)}”, is not to be seen beside the rest of it.`,
-        lines.place(beside.start, beside.end),
+        placeShown(visible, reading, first),
         property,
       ),
     ),
@@ -100,7 +99,7 @@ export function judgeOtherTelephones(
   { record, search, branches = [], from }: Sought,
   beside?: readonly Span[],
 ): readonly Finding[] {
-  const { visible, lines } = reading;
+  const { visible } = reading;
   if (!visible) return [];
   const country = countryOf(record);
   const own = new Set(telephonesOf(record));
@@ -114,12 +113,11 @@ export function judgeOtherTelephones(
     if (isCode(text, record.address.postalCode)) return [];
     if (beside && !beside.some((one) => isBeside(reading, one, at))) return [];
     told.add(e164);
-    const { start, end } = sourceOf(visible, at.start, at.end);
     return [
       finding(
         'agreement/other-telephone',
         `The page also shows ${text}, which is no number of ${from === undefined ? 'the record' : 'the business'}.`,
-        lines.place(start, end),
+        placeShown(visible, reading, at),
         'telephone',
       ),
     ];

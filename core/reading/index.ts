@@ -13,4 +13,12 @@ export { readSitemap } from './sitemap.ts';
 export { isSound } from './sound.ts';
 export { isTablePart, readSource, type Reading } from './source.ts';
 export { nearlyType } from './vocabularyAddress.ts';
-export { INLINE, isUnseen, pieceAt, sourceOf, type VisiblePiece, type VisibleText } from './visible.ts';
+export {
+  INLINE,
+  isUnseen,
+  pieceAt,
+  placeShown,
+  sourceOf,
+  type VisiblePiece,
+  type VisibleText,
+} from './visible.ts';

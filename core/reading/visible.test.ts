@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { readSource } from './index.ts';
+import { placeShown, readSource } from './index.ts';
 
 test.each([
   ['<p>a<p>b', 'a\nb'],
@@ -38,4 +38,25 @@ test('every piece of what is seen leads back to its place in the source', () => 
     expect(source.slice(piece.start, piece.end).trim()).toBe(seen);
   }
   expect(visible?.text).toBe('one two three');
+});
+
+test.each([
+  // The very words, wherever in their text they stand.
+  ['<p>Tel. 0123 or\n 0124</p>', '0124', 0, '0124'],
+  ['<p>a b a b</p>', 'b', 1, 'b'],
+  ['<p>a\nb', 'b', 0, 'b'],
+  ['12 High Street\nSaltby\nTel. 0123', '0123', 0, '0123'],
+  // What is written otherwise than it is read, and what stands in several texts: all that holds it.
+  ['<p>x A &amp; B y</p>', 'A & B', 0, 'x A &amp; B y'],
+  ['<p>12  High</p>', '12 High', 0, '12  High'],
+  ['<p>x 12 <b>High</b> y</p>', '12 High', 0, 'x 12 <b>High'],
+])('%s shows “%s” in its place', (source, words, nth, expected) => {
+  const reading = readSource(source);
+  const { visible } = reading;
+  if (!visible) throw new Error('nothing is to be seen');
+  let start = visible.text.indexOf(words);
+  for (let left = nth; left > 0; left -= 1) start = visible.text.indexOf(words, start + 1);
+  const place = placeShown(visible, reading, { start, end: start + words.length });
+  expect(source.slice(place.start, place.end)).toBe(expected);
+  if (nth > 0) expect(place.start).toBe(source.lastIndexOf(words));
 });

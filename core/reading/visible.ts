@@ -1,4 +1,5 @@
 import { isWritten, type HtmlDocument, type HtmlElement, type HtmlText } from '#core/html';
+import type { Lines, Place } from '#core/text';
 
 /** What a visitor can read on a page. */
 export interface VisibleText {
@@ -179,6 +180,32 @@ export function sourceOf(
   const first = pieces[pieceAt(pieces, start)];
   const last = pieces[pieceAt(pieces, Math.max(start, end - 1))];
   return { start: first?.start ?? 0, end: last?.end ?? 0 };
+}
+
+/**
+ * The place in the source of a stretch of the visible text: of the very words, where they stand there as they are read,
+ * else of the texts that hold them.
+ */
+export function placeShown(
+  visible: VisibleText,
+  { source, lines }: { readonly source: string; readonly lines: Lines },
+  { start, end }: { readonly start: number; readonly end: number },
+): Place {
+  const around = sourceOf(visible, start, end);
+  const piece = visible.pieces[pieceAt(visible.pieces, start)];
+  const words = visible.text.slice(start, end);
+  const isOne = piece?.start === around.start && piece.end === around.end;
+  const within = isOne && words ? source.slice(around.start, around.end) : '';
+  // The words may stand in the same text before.
+  let at = within.indexOf(words);
+  for (
+    let seen = visible.text.indexOf(words, piece?.at);
+    seen < start && at >= 0;
+    at = within.indexOf(words, at + 1)
+  )
+    seen = visible.text.indexOf(words, seen + 1);
+  const from = around.start + at;
+  return within && at >= 0 ? lines.place(from, from + words.length) : lines.place(around.start, around.end);
 }
 
 /** The number of the piece that holds an offset of the visible text; of the last one that begins before it. */
