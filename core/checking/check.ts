@@ -5,6 +5,7 @@ import type { Towns } from '#core/towns';
 import { judgeCountryElsewhere } from './countryElsewhere.ts';
 import { withoutConsequences } from './consequences.ts';
 import { judgeAgreement } from './disagreement.ts';
+import { siteOf } from '#core/link';
 import { byGradeAndPlace, summarise, type Finding, type Summary } from '#core/fault';
 import { withRecordMend } from '#core/mending';
 import { judgeFurtherNumbers } from './furtherNumbers.ts';
@@ -98,6 +99,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
       ? new VisitorSearch(reading.visible, reading.document, others)
       : undefined;
   const rows = threeWay(reading, record, described, search, options.onlySaid);
+  const isElsewhere = isOtherSite(options.url, record?.url);
   const sought = record &&
     search && { record, search, said: saidIn(rows), isItsOwn: true, ...(branches ? { branches } : {}) };
   const all = [
@@ -115,7 +117,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeSense(reading, countryOfItem),
     ...(options.today ? judgePast(reading.items, options.today) : []),
     ...(options.towns ? judgePins(reading.items, options.towns, reading.source) : []),
-    ...judgeGuidelines(reading, profile, mentioned),
+    ...judgeGuidelines(reading, isElsewhere ? { ...profile, needsBusiness: false } : profile, mentioned),
     ...judgeIncomplete(reading, profile),
     ...(search ? judgeOthers(reading, own, rows, search) : []),
     ...(search ? judgeSections(reading, search) : []),
@@ -136,6 +138,12 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     summary: summarise(findings),
     threeWay: rows,
   };
+}
+
+/** Whether an address is of another site than a business's page: a directory need not carry the markup of those it lists. */
+function isOtherSite(url = '', page = ''): boolean {
+  const [one, other] = [siteOf(url), siteOf(page)];
+  return one !== '' && other !== '' && !`.${one}`.endsWith(`.${other}`) && !`.${other}`.endsWith(`.${one}`);
 }
 
 const saidIn = (rows: readonly ThreeWayRow[]): ReadonlySet<ThreeWayRow['fact']> =>

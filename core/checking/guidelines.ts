@@ -1,5 +1,6 @@
 import { describe, groupsOfBusinesses } from '#core/agreement';
 import type { FaultCode } from '#core/fault';
+import { isWritten } from '#core/html';
 import {
   asidesOf,
   businessesIn,
@@ -107,7 +108,7 @@ function besideType({ source }: Reading, { syntax, typePlace, types, properties 
   return placed && isText ? [{ start, end, text: `[${source.slice(start, end)}, "LocalBusiness"]` }] : null;
 }
 
-/** Where JSON is so broken that nothing was read, its own findings say enough. */
+/** Where JSON is so broken that nothing was read, its own findings say enough; of a text without tags nobody expects any. */
 function noBusiness(reading: Reading): readonly Finding[] {
   if (reading.faults.some(({ code }) => code.startsWith('syntax/')) || standsAside(reading)) return [];
   const place = reading.lines.place(0, 0);
@@ -124,6 +125,8 @@ function noBusiness(reading: Reading): readonly Finding[] {
       'The markup stands on the page as text: visitors read it, and machines pass over it. Paste it into a field for code or raw HTML.';
     return [finding('structure/shown-markup', asText, place)];
   }
+  // A listing pasted as text is no page.
+  if (reading.visible?.text && reading.document?.elements.some(isWritten) !== true) return [];
   const message = 'A machine finds no markup of a business here, neither JSON-LD nor microdata.';
   return [finding('structure/no-business', message, place)];
 }

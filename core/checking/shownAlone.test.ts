@@ -130,6 +130,26 @@ describe('a page that is held against a record', () => {
   });
 });
 
+describe('markup is not expected', () => {
+  const codes = (source: string, url?: string): readonly string[] =>
+    check(source, { record: paris, ...(url ? { url } : {}) }).findings.map(({ code }) => code);
+  const text = 'Optique Aubrac\n8 rue des Lavandes\n75002 Paris\n01 42 55 01 20';
+
+  test('in a listing pasted as text, nor on a page of another site', () => {
+    expect(codes(text)).toEqual([]);
+    expect(codes(page(block()), 'https://annuaire.example/optique-aubrac')).toEqual([]);
+  });
+
+  test.each([
+    undefined,
+    'https://aubrac.example/contact',
+    'https://www.aubrac.example/',
+    'https://paris.aubrac.example/',
+  ])('but on a page of its own: %s', (url) => {
+    expect(codes(page(block()), url)).toEqual(['structure/no-business']);
+  });
+});
+
 test('what visitors read is exchanged for what the record says, with the link that dials it', () => {
   const source = page(
     `<h2>Optique Aubrac</h2><p>8 rue des Lavandes, 75002 Paris</p><a href="tel:+33142550127">01 42 55 01 27</a>`,
