@@ -85,3 +85,37 @@ describe('a position in the head', () => {
       ]),
     ).toEqual([]));
 });
+
+describe('a map of the page', () => {
+  const frame = (source: string): string => `<iframe src="${source}"></iframe>`;
+  test.each([
+    frame('https://maps.example/?q=51.50735,-0.12776'),
+    frame('https://maps.example/embed?pb=!1m18!1d2488.6!2d-0.12776!3d51.50735!2m3'),
+    frame('https://maps.example/#map=17/51.50735/-0.12776'),
+    '<a href="geo:51.50735,-0.12776">Map</a>',
+    '<a href="https://maps.example/place/Larch/@51.50735,-0.12776,17z">Map</a>',
+    '<div class="map" data-lat="51.50735" data-lng="-0.12776"></div>',
+  ])('%s is elsewhere', (map) => {
+    const [found, ...others] = told(map);
+    expect([found?.code, found?.property, others]).toEqual(['agreement/position', 'geo', []]);
+    expect(found?.message).toMatch(/^The map of the page is 37\d km from/);
+    // The way from the station is a map as well, and of two branches nobody knows whose it is.
+    expect(codes(`${map}<a href="geo:50.263,-5.051">Here</a>`)).toEqual([]);
+    expect(codes(map, [store(), store({ '@id': '#b', name: 'Larch Bay' })])).toEqual([]);
+    expect(codes(`<!-- ${map} -->`)).toEqual([]);
+  });
+  test('is that of hasMap, too', () => {
+    const at = (point: string) => [store({ hasMap: `https://maps.example/?q=${point}` })];
+    expect(codes('', at('51.50735,-0.12776'))).toEqual(['agreement/position']);
+    expect(codes('', at('50.263,-5.051'))).toEqual([]);
+  });
+  test.each([
+    frame('https://maps.example/?ll=50.271,-5.042'),
+    frame('https://maps.example/?ll=-5.042,50.271'),
+    '<a href="/offer?price=51.507,12.776">Offer</a>',
+    '<a href="https://maps.example/?q=Larch,Truro">Map</a>',
+    '<div data-lat="51" data-lng="0"></div>',
+  ])('%s is not', (map) => {
+    expect(codes(map)).toEqual([]);
+  });
+});

@@ -1,9 +1,10 @@
 import { finding, type Finding } from '#core/fault';
 import type { HtmlDocument, HtmlElement } from '#core/html';
-import { itemsOf, textOf, type ReadItem } from '#core/item';
+import { textOf, type ReadItem } from '#core/item';
 import { siteOf } from '#core/link';
 import { distance, distanceText, readCoordinates, readPin } from '#core/pin';
 import { businessesIn, canonicalLinks, isLocalBusiness, type Reading } from '#core/reading';
+import { onlyPoint } from './maps.ts';
 
 /** What the head of a business's page says of the page itself, and takes from its markup or contradicts it. */
 export function judgeHead(reading: Reading): readonly Finding[] {
@@ -14,7 +15,7 @@ export function judgeHead(reading: Reading): readonly Finding[] {
   return [
     ...judgeRobots(reading, metas),
     ...judgeCanonicals(reading, document, businesses),
-    ...judgePosition(reading, metas, businesses.filter(isLocalBusiness)),
+    ...judgePosition(reading, metas),
   ];
 }
 
@@ -70,15 +71,8 @@ function judgeCanonicals(
 const APART = 1000;
 
 /** A position of the page (`geo.position`, `ICBM`) elsewhere than the coordinates of its only business. */
-function judgePosition(
-  { lines }: Reading,
-  metas: readonly HtmlElement[],
-  [business, ...others]: readonly ReadItem[],
-): readonly Finding[] {
-  const [geo] = business && others.length === 0 ? itemsOf(business, 'geo') : [];
-  const { point } = geo
-    ? readPin({ latitude: textOf(geo, 'latitude'), longitude: textOf(geo, 'longitude') })
-    : {};
+function judgePosition({ lines, items }: Reading, metas: readonly HtmlElement[]): readonly Finding[] {
+  const point = onlyPoint(items);
   if (!point) return [];
   return metas
     .flatMap(({ attributes, start, contentStart }) => {
