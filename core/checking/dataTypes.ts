@@ -43,7 +43,10 @@ export function judgeDataType(spot: Spot): readonly Finding[] {
   const wanted = ranges.filter((range) => STRICT[range]);
   if (wanted.length === 0 || !ranges.every((range) => STRICT[range] ?? MEASURES.has(range))) return [];
   if (wanted.some((range) => STRICT[range]?.(spot.text))) return [];
-  const isDated = wanted.some((range) => range.startsWith('Date'));
+  const number = numberIn(spot.text);
+  // "30 days", where a number of them may stand for the day.
+  const isCount = wanted.includes('Integer') && number !== '' && !machineDate(spot.text);
+  const isDated = !isCount && wanted.some((range) => range.startsWith('Date'));
   if (wanted.includes('Time') && !(isDated && machineDate(spot.text)))
     return judgeTime(spot.text).map(({ code, message }) =>
       tellBeside(spot, code, message, timeMeant(spot.text)),
@@ -63,7 +66,6 @@ export function judgeDataType(spot: Spot): readonly Finding[] {
       mended && value.holder === 'json' ? [{ start, end, text: mended }] : mendBeside(spot, value, mended);
     return [finding('value/boolean', message, value.place, name, { edits })];
   }
-  const number = numberIn(spot.text);
   const message = `“${spot.text}” is no number to a machine. Write ${number || 'the number alone'}.`;
   return [tellBeside(spot, 'value/number', message, number)];
 }

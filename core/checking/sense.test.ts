@@ -38,6 +38,11 @@ test.each([
   ['value/boolean', { isAccessibleForFree: 'oui' }, 'true'],
   ['value/time', { '@type': 'Hotel', checkoutTime: 'bis 11:00' }, '"11:00"'],
   ['value/date', { makesOffer: { '@type': 'Offer', availabilityStarts: '1. März 2026' } }, '"2026-03-01"'],
+  [
+    'value/number',
+    { hasMerchantReturnPolicy: { '@type': 'MerchantReturnPolicy', merchantReturnDays: '30 Tage' } },
+    '"30"',
+  ],
   ['value/url-relative', { url: 'www.sonne.example/berlin' }, '"https://www.sonne.example/berlin"'],
   ['value/rating', { starRating: { '@type': 'Rating', ratingValue: '4 Sterne' } }, '"4"'],
   [
