@@ -206,6 +206,13 @@ describe('zinc stamp', () => {
       err: 'zinc: bare holds no picture.\n',
     });
     expect(run(['bare', '--out', out])).toMatchObject({ status: 2, out: '' });
+    // /proc has no room for folders, and Node waits for it for ever.
+    for (const none of ['/proc/zinc/out', join(set, 'IMG_1.jpg', 'out'), join(set, 'IMG_1.jpg')])
+      expect(run([set, '--out', none])).toMatchObject({
+        status: 2,
+        out: '',
+        err: expect.stringContaining(`${none} cannot be made: `) as unknown,
+      });
     expect(
       run([set, '--words', file('several.csv', 'file,title\na/IMG_1.jpg,x\n'), '--out', out]).err,
     ).toContain('is none of these');

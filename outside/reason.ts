@@ -5,6 +5,7 @@ export function reason(error: unknown): string {
     ENOENT: 'there is no such file',
     EACCES: 'access is denied',
     EISDIR: 'it is a folder',
+    EEXIST: 'a file is in its place',
     ENOSPC: 'the disk is full',
     ENOTDIR: 'a part of its path is no folder',
   };

@@ -1,11 +1,11 @@
 /** The pages that a command is given: files, folders, addresses, standard input. */
-import { mkdir, readdir, realpath, stat } from 'node:fs/promises';
+import { readdir, realpath, stat } from 'node:fs/promises';
 import { dirname, join, relative, resolve, sep } from 'node:path';
 import { limits } from '#core/limits';
 import { isHiddenPath, isPagePath } from '#core/link';
 import { reason } from '#outside/reason.ts';
 import { CannotRun } from '../command.ts';
-import { deliver, readSourceBytes, save } from './sources.ts';
+import { deliver, isFolder, makeFolder, readSourceBytes, save } from './sources.ts';
 
 export const isAddress = (source: string): boolean => /^https?:\/\//i.test(source);
 
@@ -85,9 +85,6 @@ export function mostOf(
 /** Whether sources are one page that is named itself. */
 export const isOnePage = async (sources: readonly string[]): Promise<boolean> =>
   sources.length === 1 && !(await isFolder(sources[0] ?? ''));
-
-const isFolder = async (path: string): Promise<boolean> =>
-  (await stat(path).catch(() => undefined))?.isDirectory() ?? false;
 
 /** Folders deeper than this are passed over. */
 const DEEPEST = 40;
@@ -184,7 +181,7 @@ async function changeInto(
       return changed.left ? 'left' : 'undone';
     }
     const target = join(out, name);
-    await mkdir(dirname(target), { recursive: true });
+    await makeFolder(dirname(target));
     await save(target, changed.bytes);
     changed.told.forEach(tell);
     return changed.proved ? 'done' : 'undone';

@@ -1,6 +1,6 @@
 /** What commands are given, and where their results go: words, files, standard input and output. */
-import { readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
-import { basename, dirname, join } from 'node:path';
+import { mkdir, readFile, rename, rm, stat, writeFile } from 'node:fs/promises';
+import { basename, dirname, join, resolve } from 'node:path';
 import { parseArgs, type ParseArgsConfig } from 'node:util';
 import type * as z from 'zod';
 import type { ReadItem } from '#core/item';
@@ -140,6 +140,27 @@ export async function save(path: string, bytes: Uint8Array | readonly Uint8Array
     throw new CannotRun(`${path} cannot be written: ${noFolder ? 'there is no such folder' : reason(error)}`);
   }
 }
+
+/**
+ * Makes a folder and those above it. Step by step: asked for all at once, Node never answers where a file system, /proc for
+ * one, has no room for folders.
+ */
+export async function makeFolder(path: string): Promise<void> {
+  const above: string[] = [];
+  for (let at = resolve(path); !(await isFolder(at)) && dirname(at) !== at; at = dirname(at)) above.push(at);
+  try {
+    for (const folder of above.toReversed())
+      await mkdir(folder).catch(async (error: unknown) => {
+        // Another run may have made it.
+        if (!(await isFolder(folder))) throw error;
+      });
+  } catch (error) {
+    throw new CannotRun(`${path} cannot be made: ${reason(error)}`);
+  }
+}
+
+export const isFolder = async (path: string): Promise<boolean> =>
+  (await stat(path).catch(() => undefined))?.isDirectory() ?? false;
 
 /** Puts the result into a file, or on standard output where none is named. */
 export async function deliver(bytes: Uint8Array, out: string | undefined): Promise<void> {

@@ -1,4 +1,4 @@
-import { mkdir, readdir, stat } from 'node:fs/promises';
+import { readdir, stat } from 'node:fs/promises';
 import { availableParallelism } from 'node:os';
 import { basename, join, relative, resolve } from 'node:path';
 import { Piscina } from 'piscina';
@@ -28,7 +28,7 @@ import { takenOn } from '#outside/stamper.ts';
 import stampPictures, { type StampedPicture, type StampTask } from '#outside/stampThread.ts';
 import { readRecord } from './branches.ts';
 import { CannotRun, type Command } from '../command.ts';
-import { readBytes, readSettings, readWords } from './sources.ts';
+import { makeFolder, readBytes, readSettings, readWords } from './sources.ts';
 import { isBelow, mostOf } from './pages.ts';
 
 const usage = `zinc stamp PHOTO|FOLDER… --record RECORD [--words FILE.csv] [--stamp FILE.json] [--name PATTERN]
@@ -77,9 +77,7 @@ export const command: Command = {
       const own = await wordsOf(photos, values.words, localeOfCountry(countryOf(record)).toString());
       const pictures = photos.map(({ path }, at) => ({ photo: path, own: own[at] ?? {} }));
       const planned = plan(record, settings, pictures);
-      await mkdir(folder, { recursive: true }).catch((error: unknown) => {
-        throw new CannotRun(`${folder} cannot be made: ${reason(error)}`);
-      });
+      await makeFolder(folder);
       const sidecars = sidecarNames(planned.map(({ name }) => name));
       const tasks = pictures.map((picture, at) => {
         const sidecarPath = join(folder, sidecars[at] ?? '');
