@@ -41,7 +41,7 @@ export function judgeShown(reading: Reading, sought: Sought): readonly Finding[]
   if (!visible) return [];
   const { record, search, said, streets = [], from, isItsOwn = false } = sought;
   const looked = CORE.flatMap(({ fact, label, property, show, look }) => {
-    const known = show(record).trim();
+    const known = said.has(fact) && !NAMING.has(fact) ? '' : show(record).trim();
     const found = known && look ? look(search, record) : undefined;
     const inPicture = (): boolean =>
       document !== undefined &&
