@@ -190,6 +190,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     business('"name":"Hollins Row Opticians"', ADDRESS.replace('"Saltby"', '["Saltby", "Exeter"]')),
     hollins(),
   ),
+  'value/names-several': pair(
+    business('"name":["Hollins Row Opticians", "Saltby Eyes"]', ADDRESS),
+    business('"name":"Hollins Row Opticians","alternateName":"Saltby Eyes"', ADDRESS),
+  ),
   'value/coordinate': pair(geo('"50° 27′ N"', '-3.52530'), geo('50.46190', '-3.52530')),
   'value/coordinate-range': pair(geo('50.46190', '-193.52530'), geo('50.46190', '-3.52530')),
   'value/coordinates-far': pair(bellingham('47.65878', '-117.42605'), bellingham('48.75112', '-122.47788')),

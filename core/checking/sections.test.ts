@@ -127,3 +127,30 @@ describe('one business', () => {
       ).findings.map(({ code }) => code),
     ).not.toContain('value/address-several'));
 });
+
+test.each([
+  [['Ginepro', 'Bar Mela'], ['name']],
+  [['Ginepro', 'ginepro'], []],
+  [['Ginepro'], []],
+  [['麺処 三条', 'Menya Sanjo'], []],
+  [
+    [
+      { '@language': 'it', '@value': 'Bottega' },
+      { '@language': 'de', '@value': 'Laden' },
+    ],
+    [],
+  ],
+  [
+    [
+      { '@language': 'it', '@value': 'Bottega' },
+      { '@language': 'it', '@value': 'Negozio' },
+    ],
+    ['name'],
+  ],
+])('a business called %j has several names: %j', (name, told) => {
+  const item = { '@context': 'https://schema.org', '@type': 'Store', name };
+  const { findings } = check(`<script type="application/ld+json">${JSON.stringify(item)}</script>`);
+  expect(
+    findings.flatMap(({ code, property }) => (code === 'value/names-several' ? [property] : [])),
+  ).toEqual(told);
+});

@@ -12,7 +12,7 @@ import { judgeCodeOfTown, judgeRegion } from './senseOfRegion.ts';
 import { judgeHours } from './senseOfHours.ts';
 import { judgeContent, judgeImage, judgePictureAddress } from './senseOfImages.ts';
 import { judgeReview } from './senseOfReviews.ts';
-import { judgeSeveralPlaces } from './severalPlaces.ts';
+import { judgeSeveralNames, judgeSeveralPlaces } from './severalPlaces.ts';
 import { judgeLei, judgeTradeNumber, judgeUnit } from './codes.ts';
 import {
   judgeDuration,
@@ -46,6 +46,7 @@ export function judgeSense(reading: Reading, countryOf: (item: ReadItem) => stri
       ...judgeReview(item, owner),
       ...judgeSeveral(item, country),
       ...judgeSeveralPlaces(item),
+      ...judgeSeveralNames(item),
     );
     for (const property of item.properties) {
       const { value } = property;

@@ -1,11 +1,30 @@
 import { finding, shortText, type Finding } from '#core/fault';
-import { itemsOf, textOf, type ReadItem } from '#core/item';
+import { itemsOf, textOf, valuesOf, type ReadItem } from '#core/item';
 import { distance, distanceText, readPin } from '#core/pin';
-import { westernDigits } from '#core/text';
+import { fold, westernDigits } from '#core/text';
 import { areOf } from '#core/vocabulary';
 
 /** Pins of one door are not further apart, metres. */
 const ONE_DOOR = 1000;
+
+/** A business with several names in one language: a machine takes one of them (schema.org/alternateName). */
+export function judgeSeveralNames(item: ReadItem): readonly Finding[] {
+  if (!areOf(item.types, 'LocalBusiness')) return [];
+  const [first, ...others] = valuesOf(item, 'name').flatMap((value) =>
+    value.kind === 'text' ? [value] : [],
+  );
+  const scriptOf = (text: string): boolean => /\p{Script=Latin}/u.test(text);
+  const other = others.find(
+    ({ text, language }) =>
+      first &&
+      fold(text) !== fold(first.text) &&
+      language === first.language &&
+      scriptOf(text) === scriptOf(first.text),
+  );
+  if (!first || !other) return [];
+  const message = `This business has several names, “${shortText(first.text)}” and “${shortText(other.text)}”, of which a machine takes one. Leave the one over the door, and put the others into alternateName.`;
+  return [finding('value/names-several', message, other.place, 'name')];
+}
 
 /**
  * A place of business with several addresses or pins: it is one place to a machine, and each branch an item of its own

@@ -38,6 +38,11 @@ export const valueRows = {
     meaning: 'The address is of a site under construction.',
     source: `${SCHEMA}/url`,
   },
+  'value/names-several': {
+    grade: 'should',
+    meaning: 'One business with several names, of which a machine takes one.',
+    source: `${SCHEMA}/alternateName`,
+  },
   'value/address-several': {
     grade: 'should',
     meaning: 'One address has several towns, codes, regions or countries, or one place several addresses.',
