@@ -298,6 +298,34 @@ describe('zinc check', () => {
     expect(musts('--ignore', 'agreement/shown').join('')).not.toContain('0199');
   });
 
+  test('of several branches each page is held against its own, or those that it shows', () => {
+    const site = join(folder, 'several');
+    mkdirSync(site);
+    const bay = {
+      ...larkspur,
+      id: '',
+      url: 'https://larkspurvane.example/bay/',
+      telephone: '(360) 555-0177',
+      address: { ...larkspur.address, streetAddress: '3 Gull Lane', addressLocality: 'Tallow Bay' },
+    };
+    const several = file('several.html', jsonLd(larkspur).text + jsonLd(bay).text);
+    const block = (street: string, number: string): string => `<p>${street}, WA 98299<br>${number}</p>`;
+    writeFileSync(
+      join(site, 'all.html'),
+      block('214 Quay Street, Port Ellery', '(360) 555-0142') +
+        block('3 Gull Lane, Tallow Bay', '(360) 555-0178'),
+    );
+    writeFileSync(
+      join(site, 'bay.html'),
+      jsonLd({ ...bay, slogan: 'By the bay' }).text + block('3 Gull Lane', '(360) 555-0177'),
+    );
+    const { out, err } = run(['check', site, '--record', several]);
+    expect(err).toBe('');
+    const told = out.split('\n').filter((line) => / must | record-other|no-business/.test(line));
+    expect(told).toEqual([expect.stringMatching(/all\.html:1:\d+: must agreement\/shown: .*0178.*0177/)]);
+    expect(out).toMatch(/bay\.html:\d+:\d+: should agreement\/record-other: .*By the bay/);
+  });
+
   test('writes SARIF for code review tools, and reports', () => {
     const broken = file(
       'broken.html',

@@ -11,7 +11,13 @@ import {
   type Ignore,
   type Profile,
 } from '#core/checking';
-import { describeAll, MOST_DESCRIBED, type Description, type SiteBranch } from '#core/agreement';
+import {
+  describeAll,
+  knownBranches,
+  MOST_DESCRIBED,
+  type Description,
+  type SiteBranch,
+} from '#core/agreement';
 import { reportCsv, reportHtml, sarifLog } from '#core/reporting';
 import { summarise } from '#core/fault';
 import { isFaultCode } from '#core/fault';
@@ -23,7 +29,7 @@ import { counted } from '#core/text';
 import type { Fetcher } from '#outside/fetcher.ts';
 import { CannotRun, VERSION, type Command } from '../command.ts';
 import { oneOf, readBytes, readText, readWords, save } from './sources.ts';
-import { addressing, readRecord } from './branches.ts';
+import { addressing, readBranches } from './branches.ts';
 import { addressGiven, filesIn, isAddress, mostOf, told, type Unread } from './pages.ts';
 
 const usage = `zinc check SOURCE… [--url URL] [--record RECORD] [--json | --sarif] [--report FILE.html|FILE.csv]
@@ -71,7 +77,7 @@ export const command: Command = {
     const { values, positionals } = readWords(words, options, usage);
     if (positionals.length === 0 && !values.sitemap) throw new CannotRun(usage);
     if (values.json && values.sarif) throw new CannotRun('Take --json or --sarif, not both.');
-    const record = values.record === undefined ? undefined : await readRecord(values.record);
+    const known = values.record === undefined ? [] : siteBranches(await readBranches(values.record));
     const profile = profiles[oneOf(values.profile ?? 'local-business', profileNames, '--profile')];
     const ignores = (values.ignore ?? []).map(ignoreOf);
     const url = addressGiven(values.url);
@@ -85,14 +91,14 @@ export const command: Command = {
         const address = below === undefined ? url : urlOf(below) || undefined;
         const isFound = below !== undefined || inSitemap.has(path);
         checked.push(
-          await judge({ ...(await fetchOrRead(path, address)), isFound }, { record, profile, ignores }),
+          await judge({ ...(await fetchOrRead(path, address)), isFound }, { known, profile, ignores }),
         );
       } catch (error) {
         unread.push({ source: path, message: told(path, error) });
       }
     if (checked.length === 0) throw new CannotRun(unread.map(({ message }) => message).join('\n'));
     for (const { message } of unread) process.stderr.write(`zinc: ${message}\n`);
-    if (profile.name === 'local-business') judgeTogether(checked, { record, ignores });
+    if (profile.name === 'local-business') judgeTogether(checked, { known, ignores });
     if (values.report) await report(values.report, checked);
     const isAlone = positionals.length === 1 && checked.length + unread.length === 1;
     process.stdout.write(answer(checked, unread, values, isAlone));
@@ -139,23 +145,40 @@ async function fetchSource(address: string): Promise<Omit<Source, 'isFound'>> {
   return { name: address, url, text: decodeText(bytes, contentType).text };
 }
 
+/** Of several branches that counts whose own page it is, or that it describes; else those that it shows. */
 async function judge(
   source: Source,
-  judging: { record: BusinessRecord | undefined; profile: Profile; ignores: readonly Ignore[] },
+  { known, profile, ignores }: Together & { readonly profile: Profile },
 ): Promise<Checked> {
   const url = source.url === undefined ? {} : { url: parseUrl(source.url)?.href ?? source.url };
   const reading = readSource(source.text, url.url);
+  const [only, ...others] = known;
+  const isOne = others.length === 0;
+  const own = isOne ? only : ownBranch(reading, url.url ?? '', known);
   return {
     ...source,
     check: checkReading(reading, {
       ...url,
-      ...judging,
+      ...(own ? { record: own.record } : {}),
+      ...(isOne ? {} : { branches: known }),
+      profile: isOne || own ? profile : { ...profile, needsBusiness: false },
+      ignores,
       ...(await surroundingsOf(source.text)),
     }),
     described: describeAll(reading.items),
     branches: branchesIn(source.name, reading),
   };
 }
+
+function ownBranch({ items }: Reading, url: string, branches: readonly SiteBranch[]): SiteBranch | undefined {
+  const known = knownBranches(branches);
+  const described = (): SiteBranch[] =>
+    businessesIn(items).flatMap((item) => known.branchOf(recordFromItem(item)) ?? []);
+  return (url ? known.ownerOf(url) : undefined) ?? described()[0];
+}
+
+const siteBranches = (records: readonly BusinessRecord[]): readonly SiteBranch[] =>
+  records.map((record, id) => ({ id, label: record.name, record }));
 
 const branchesIn = (label: string, { items }: Reading): readonly SiteBranch[] =>
   businessesIn(items)
@@ -165,7 +188,8 @@ const branchesIn = (label: string, { items }: Reading): readonly SiteBranch[] =>
 
 /** What pages of one site are judged against. */
 interface Together {
-  readonly record: BusinessRecord | undefined;
+  /** The branches of the record; none where no record is given. */
+  readonly known: readonly SiteBranch[];
   readonly ignores: readonly Ignore[];
 }
 
@@ -173,13 +197,13 @@ interface Together {
  * Adds to each source what it says against another, and to what visitors read of businesses that others describe. Of the
  * pages of a site not each describes one.
  */
-function judgeTogether(checked: Checked[], { record, ignores }: Together): void {
+function judgeTogether(checked: Checked[], { known, ignores }: Together): void {
   const pages = checked.map(({ name, described }) => ({
     url: name,
     carries: described.map((description) => ({ description })),
   }));
   const found = contradictingPages(pages);
-  const branches = record ? [] : eachOnce(checked.flatMap((one) => one.branches));
+  const branches = known.length > 0 ? [] : eachOnce(checked.flatMap((one) => one.branches));
   const isDescribed = checked.some((one) => one.branches.length > 0);
   for (const [at, one] of checked.entries()) {
     const isBare = one.branches.length === 0;
@@ -189,7 +213,7 @@ function judgeTogether(checked: Checked[], { record, ignores }: Together): void 
         ? judgeShownBranches(readSource(one.text, one.url), branches, true)
         : []),
     ].filter(({ code }) => !ignores.some((ignore) => ignore.code === code));
-    const isExpected = !one.isFound || !isDescribed || (record && isOwnPage(record, one));
+    const isExpected = !one.isFound || !isDescribed || known.some(({ record }) => isOwnPage(record, one));
     const judged = one.check.findings.filter(({ code }) => isExpected || code !== 'structure/no-business');
     const findings = [...own, ...judged];
     checked[at] = { ...one, check: { ...one.check, findings, summary: summarise(findings) } };
