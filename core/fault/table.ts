@@ -397,7 +397,8 @@ const rows = {
   },
   'agreement/position': {
     grade: 'should',
-    meaning: 'A position in the head of the page, or its map, is elsewhere than the coordinates of the markup.',
+    meaning:
+      'A position in the head of the page, or its map, is elsewhere than the coordinates of the markup.',
     source: `${SCHEMA}/geo`,
   },
   'agreement/canonical': {
