@@ -124,6 +124,11 @@ describe('a page that is held against a record', () => {
     ['no name', page.replace('Optique Aubrac', 'Contact'), ['note agreement/not-shown name']],
     ['the name in a picture', page.replace('Optique Aubrac', '<img src="l.png" alt="Optique Aubrac">'), []],
     ['another town', page.replace('Paris', 'Pantin'), ['note agreement/not-shown addressLocality']],
+    [
+      'other hours further down',
+      `${page}<form>${'<p>Écrivez-nous ce que vous voulez savoir.</p>'.repeat(20)}</form><p>Lundi–vendredi 9h–19h`,
+      ['must agreement/shown openingHoursSpecification'],
+    ],
     ['nothing but its name', '<h2>Optique Aubrac</h2><p>Soldes</p>', []],
   ])('and shows %s', (_, source, expected) => {
     expect(told(`<!doctype html><title>x</title>${source}`)).toEqual(expected);

@@ -63,7 +63,9 @@ export function judgeShown(reading: Reading, sought: Sought): readonly Finding[]
     const place = placeOf(found);
     if (agreement !== 'different' || !at || !place || found.isAmongOthers || said.has(fact)) return [];
     if (fact === STREET && streets.some((one) => one.start < at.end && at.start < one.end)) return [];
-    if (!anchors.some((anchor) => isBeside(reading, anchor, at))) return [];
+    // The week of a page that shows street and number may stand further down.
+    const isOfPage = isItsOwn && fact === 'hours' && anchors.length > 1;
+    if (!isOfPage && !anchors.some((anchor) => isBeside(reading, anchor, at))) return [];
     const message = `A visitor sees “${shortText(text)}”, ${says} “${shortText(known)}”.`;
     // Which of two pages is right, nobody knows.
     const edits =
