@@ -96,7 +96,10 @@ async function begin(): Promise<void> {
   const [running, host, search] = await Promise.all([
     mariadb,
     startChild(built.siteHost, [files.sites, files.hostKey], {}, 'ignore'),
-    startChild(built.addressSearch, [streetMapFile], {}, 'ignore'),
+    process.env['ZINC_ADDRESS_SEARCH'] ??
+      startChild(built.addressSearch, [streetMapFile], {}, 'ignore').then(
+        ({ listening }) => `http://127.0.0.1:${String(listening)}/`,
+      ),
     buildWeb(),
   ]);
   const { url } = running;
@@ -113,8 +116,7 @@ async function begin(): Promise<void> {
     ZINC_SITE_FOLDERS: process.env['ZINC_SITE_FOLDERS'] ?? '',
     ZINC_STANDIN_HOST: `127.0.0.1:${String(host.listening)}`,
     ZINC_STANDIN_SSH: `127.0.0.1:${String(host.ssh)}`,
-    ZINC_ADDRESS_SEARCH:
-      process.env['ZINC_ADDRESS_SEARCH'] ?? `http://127.0.0.1:${String(search.listening)}/`,
+    ZINC_ADDRESS_SEARCH: search,
     ZINC_LOG: process.env['ZINC_LOG'] ?? 'warn',
   };
   const { listening: port } = await startChild(built.main, [], environment);
