@@ -34,21 +34,28 @@ export const withLettersAsTwo = (lower: string): string =>
  * A text without what two spellings of the same thing may differ in: case, diacritics, punctuation and
  * white space (Unicode NFKD, marks left out). "Café  O’Brien" and "cafe obrien" fold to the same.
  */
-export const fold = remember((text) =>
-  collapse(
-    withPlainLetters(
-      text
-        // An ordinal is one word with its stop and without: "3.º".
-        .replace(/(\d)\.(?=[ºª°])/g, '$1')
-        .normalize('NFKD')
-        .replace(/[\u0300-\u036F]/g, '')
-        .toLowerCase(),
-    )
+export const fold = remember((text) => {
+  const plain = NOT_ASCII.test(text) ? withoutMarks(text) : text.toLowerCase();
+  return collapse(
+    plain
       .replace(/&/g, ' and ')
       .replace(/['’‘`]/g, '')
-      .replace(/[^\p{L}\p{N}]+/gu, ' '),
-  ),
-);
+      .replace(NOT_ASCII.test(plain) ? /[^\p{L}\p{N}]+/gu : /[^a-z0-9]+/g, ' '),
+  );
+});
+
+/** Most texts are ASCII, of which Unicode's ways are a waste. */
+const NOT_ASCII = /[^\0-\x7f]/;
+
+const withoutMarks = (text: string): string =>
+  withPlainLetters(
+    text
+      // An ordinal is one word with its stop and without: "3.º".
+      .replace(/(\d)\.(?=[ºª°])/g, '$1')
+      .normalize('NFKD')
+      .replace(/[\u0300-\u036F]/g, '')
+      .toLowerCase(),
+  );
 
 /** A text as any markup can carry it: trimmed, line breaks as U+000A, without other control characters. */
 export function plainText(text: string): string {

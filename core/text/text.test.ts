@@ -117,6 +117,14 @@ describe('bytes', () => {
 test('folding puts case, marks, punctuation and spacing aside', () =>
   expect(fold('  CAFÉ\u00a0 O’Brien & Sons, Ltd. ')).toBe(fold('cafe obrien and sons ltd')));
 
+test('ASCII folds as it does beside other letters', () => {
+  fc.assert(
+    fc.property(fc.string({ unit: 'grapheme-ascii' }), fc.constantFrom('é', 'ø', '中'), (text, other) => {
+      expect(fold(`${text} ${other}`)).toBe(`${fold(text)} ${fold(other)}`.trim());
+    }),
+  );
+});
+
 test('file names are plain, and never taken twice', () => {
   expect(fileName('Zoë’s Practice, Port Ellery!')).toBe('zoe-s-practice-port-ellery');
   expect(fileName('店')).toBe('unnamed');
