@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { emptyRecord, type BusinessRecord } from '#core/record';
 import { readWeek } from '#core/hours';
-import { check, checkSitePage, profiles } from './index.ts';
+import { readSource } from '#core/reading';
+import { check, checkSitePage, judgeShownBranches, profiles } from './index.ts';
 import { applyEdits } from '#core/text';
 
 const paris: BusinessRecord = {
@@ -74,6 +75,10 @@ describe('a page of the site that describes no business', () => {
     ],
     ['a partner by name', '<p>Chez Optique Aubrac on aime le Labo Vincent, 01 42 55 09 99, 3 rue du Four.'],
     ['a fax number', block().replace('</p>', '</p><p>Fax 01 42 55 01 29</p>')],
+    [
+      'a number further down',
+      `${block().replace(/<p>Tél.*/, '')}${'<p>Des lunettes pour tous.'.repeat(20)}<p>Labo : 01 42 55 09 99`,
+    ],
     ['the head office, two doors on', block('01 42 55 01 00', '12, rue des Lavandes')],
     ['nothing of it', '<p>Nous recrutons : 01 42 55 09 99'],
   ])('is told nothing of %s', (_, body, foot = '') => {
@@ -97,6 +102,15 @@ describe('a page of the site that describes no business', () => {
       one,
     ).check;
     expect(findings.map(({ code }) => code)).toEqual(['agreement/other-telephone']);
+  });
+
+  test('is held against what another page’s markup says, and nobody knows which is right', () => {
+    const from = [{ id: 1, label: 'index.html', record: paris }];
+    const source = page(block('01 42 55 01 27'));
+    const [first, ...more] = judgeShownBranches(readSource(source), from, true);
+    expect([first?.code, first?.mend, more]).toEqual(['agreement/shown', null, []]);
+    expect(first?.message).toContain('the markup of index.html says “01 42 55 01 20”');
+    expect(judgeShownBranches(readSource(source), from)[0]?.mend).not.toBeNull();
   });
 
   test('has a link that dials another number than it shows', () => {
