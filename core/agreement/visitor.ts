@@ -169,7 +169,9 @@ export class VisitorSearch {
       search.findCode(code, country).agreement !== 'missing';
     if (isToldIn(part(at.start - BEFORE_STREET, at.start))) return undefined;
     const [other] = part(at.end, at.end + BEHIND_STREET).#codesLike(country, code);
-    if (!other || isToldIn(part(at.end, at.end + other.index + other[0].length))) return undefined;
+    // Large receivers of mail have a code of their own in France.
+    const isCedex = /cedex/i.test(this.#text.slice(at.end, at.end + BEHIND_STREET));
+    if (!other || isCedex || isToldIn(part(at.end, at.end + other.index + other[0].length))) return undefined;
     const start = at.end + other.index;
     return { text: other[0], agreement: 'different', at: { start, end: start + other[0].length } };
   }
@@ -381,7 +383,8 @@ export class VisitorSearch {
     const digits = wanted.national.replace(/\D/g, '');
     const few = digits.length < FEWEST_OF_NUMBER ? this.findExactly(digits) : MISSING;
     if (few.agreement === 'exact') return { ...few, agreement: 'written-differently' };
-    const other = mostLike(wanted, theirs, this.#text);
+    const ringing = theirs.filter(({ at }) => !isFaxAlone(this.#text, at));
+    const other = mostLike(wanted, ringing, this.#text);
     return other ? { text: other.text, agreement: 'different', at: other.at } : MISSING;
   }
 

@@ -79,6 +79,17 @@ describe('a page of the site that describes no business', () => {
       'a number further down',
       `${block().replace(/<p>Tél.*/, '')}${'<p>Des lunettes pour tous.'.repeat(20)}<p>Labo : 01 42 55 09 99`,
     ],
+    ...[
+      'Fax 01 42 55 01 29',
+      'Télécopie : 01 42 55 01 29',
+      'Mobile 06 12 34 56 78',
+      'WhatsApp : 06 12 34 56 78',
+      'Service après-vente : 01 42 55 09 99',
+      'Urgences : 01 42 55 01 99',
+      'Hébergeur : Nuage SA, 2 rue du Four, 59100 Roubaix, tél. 09 72 10 10 07',
+      'Délégué : Me Vincent, 14 rue Neuve, 69001 Lyon, 04 78 00 00 01',
+    ].map((other): [string, string] => [other, block().replace(/<p>Tél.*/, `<p>${other}`)]),
+    ['the code of its mail', block(undefined, undefined, '75082').replace('Paris', 'Paris Cedex 02')],
     ['the head office, two doors on', block('01 42 55 01 00', '12, rue des Lavandes')],
     ['nothing of it', '<p>Nous recrutons : 01 42 55 09 99'],
   ])('is told nothing of %s', (_, body, foot = '') => {
