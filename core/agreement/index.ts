@@ -12,7 +12,6 @@ export {
   isCalled,
   isCode,
   isFaxAlone,
-  isOtherwiseCalled,
   isPlainlyOne,
   isRegistered,
   numbersIn,

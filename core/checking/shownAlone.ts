@@ -1,7 +1,7 @@
 import {
   comparedFacts,
+  isCalled,
   isCode,
-  isOtherwiseCalled,
   seenInPicture,
   knownBranches,
   type RowFact,
@@ -10,7 +10,6 @@ import {
   telephonesOf,
   VisitorSearch,
 } from '#core/agreement';
-import { foldAddress } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { shownInstead } from '#core/mending';
 import { placeShown, sourceOf, type Reading } from '#core/reading';
@@ -69,8 +68,8 @@ export function judgeShown(reading: Reading, sought: Sought): readonly Finding[]
     const isOfPage = isItsOwn && fact === 'hours' && anchors.length > 1;
     const beside = anchors.filter((anchor) => isBeside(reading, anchor, at));
     if (!isOfPage && beside.length === 0) return [];
-    const isAnothers = (): boolean => beside.every((anchor) => isPartedByCode(search, anchor, at, record));
-    if (fact === 'telephone' && (isOtherwiseCalled(visible.text, at) || isAnothers())) return [];
+    const isAnothers = (anchor: Span): boolean => hasOtherAddress(visible.text, anchor, at, record);
+    if (fact === 'telephone' && (isOtherwiseCalled(visible.text, at) || beside.every(isAnothers))) return [];
     const message = `A visitor sees “${shortText(text)}”, ${says} “${shortText(known)}”.`;
     // Which of two pages is right, nobody knows.
     const edits =
@@ -156,13 +155,24 @@ function isBeside({ visible, source }: Reading, one: Span, other: Span): boolean
   return !PART.test(source.slice(from?.end ?? 0, until?.start ?? 0));
 }
 
-/** Whether a postal code that is none of the record's stands between two stretches of the text. */
-function isPartedByCode(search: VisitorSearch, one: Span, other: Span, record: BusinessRecord): boolean {
-  const { postalCode } = record.address;
-  const [from, until] = [Math.min(one.end, other.end), Math.max(one.start, other.start)];
-  return search
-    .otherCodes(countryOf(record), postalCode, (code) => foldAddress(code) === foldAddress(postalCode))
-    .some(({ at }) => at !== undefined && at.start >= from && at.end <= until);
+/** Mobiles, messengers and machines, which a business has besides the number that it is known by. */
+const BESIDES = /mob|cel|handy|gsm|portable|whats|viber|signal|sms|fax|kop|copi/i;
+
+/** Whether a number is called something else than the telephone: "Urgences :", "Service après-vente :", "Fax". */
+function isOtherwiseCalled(text: string, at: Span): boolean {
+  const before = text.slice(Math.max(0, at.start - NEAR), at.start);
+  const [called = ''] = /(?:[^\n,·•|;()\d–—]|(?<=\p{L})-)*$/u.exec(before) ?? [];
+  return /\p{L}/u.test(called) && (!isCalled(text, at) || BESIDES.test(called));
+}
+
+/** Whether a postal code that is none of the record's stands between a number and what it stands beside. */
+function hasOtherAddress(text: string, one: Span, other: Span, { address }: BusinessRecord): boolean {
+  const [first, second] = one.start <= other.start ? [one, other] : [other, one];
+  const own = address.postalCode.replace(/\W/g, '').toUpperCase();
+  const codes = text
+    .slice(first.end, second.start)
+    .match(/\b(?:\d{4,6}|[A-Z]{1,2}\d[A-Z\d]? ?\d[A-Z]{2})\b/g);
+  return (codes ?? []).some((code) => !own.includes(code.replace(/\W/g, '')));
 }
 
 /**
