@@ -21,7 +21,7 @@ import {
 import { reportCsv, reportHtml, sarifLog } from '#core/reporting';
 import { summarise } from '#core/fault';
 import { isFaultCode } from '#core/fault';
-import { foldUrl, parseUrl } from '#core/link';
+import { parseUrl } from '#core/link';
 import { businessesIn, isLocalBusiness, readSource, recordFromItem, type Reading } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { decodeText } from '#core/encoding';
@@ -154,7 +154,8 @@ async function judge(
   const reading = readSource(source.text, url.url);
   const [only, ...others] = known;
   const isOne = others.length === 0;
-  const own = isOne ? only : ownBranch(reading, url.url ?? '', known);
+  const described = businessesIn(reading.items).map(recordFromItem);
+  const own = isOne ? only : knownBranches(known).branchOfPage(url.url ?? '', described);
   return {
     ...source,
     check: checkReading(reading, {
@@ -168,13 +169,6 @@ async function judge(
     described: describeAll(reading.items),
     branches: branchesIn(source.name, reading),
   };
-}
-
-function ownBranch({ items }: Reading, url: string, branches: readonly SiteBranch[]): SiteBranch | undefined {
-  const known = knownBranches(branches);
-  const described = (): SiteBranch[] =>
-    businessesIn(items).flatMap((item) => known.branchOf(recordFromItem(item)) ?? []);
-  return (url ? known.ownerOf(url) : undefined) ?? described()[0];
 }
 
 const siteBranches = (records: readonly BusinessRecord[]): readonly SiteBranch[] =>
@@ -213,15 +207,13 @@ function judgeTogether(checked: Checked[], { known, ignores }: Together): void {
         ? judgeShownBranches(readSource(one.text, one.url), branches, true)
         : []),
     ].filter(({ code }) => !ignores.some((ignore) => ignore.code === code));
-    const isExpected = !one.isFound || !isDescribed || known.some(({ record }) => isOwnPage(record, one));
+    const isOwn = one.url !== undefined && knownBranches(known).ownerOf(one.url) !== undefined;
+    const isExpected = !one.isFound || !isDescribed || isOwn;
     const judged = one.check.findings.filter(({ code }) => isExpected || code !== 'structure/no-business');
     const findings = [...own, ...judged];
     checked[at] = { ...one, check: { ...one.check, findings, summary: summarise(findings) } };
   }
 }
-
-const isOwnPage = ({ url }: BusinessRecord, page: Source): boolean =>
-  url !== '' && page.url !== undefined && foldUrl(url) === foldUrl(page.url);
 
 /** Each branch of a site as the first page says that describes it. */
 const eachOnce = (branches: readonly SiteBranch[]): readonly SiteBranch[] => [

@@ -12,6 +12,7 @@ export {
   isCalled,
   isCode,
   isFaxAlone,
+  isOtherwiseCalled,
   isPlainlyOne,
   isRegistered,
   numbersIn,

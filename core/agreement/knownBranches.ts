@@ -60,6 +60,12 @@ export class KnownBranches {
     return best;
   }
 
+  /** The branch that a page is held against: whose own it is, or else the first that it describes. */
+  branchOfPage(url: string, described: readonly BusinessRecord[]): SiteBranch | undefined {
+    const own = url ? this.ownerOf(url) : undefined;
+    return own ?? described.flatMap((read) => this.branchOf(read) ?? [])[0];
+  }
+
   /** The branches that a page shows to visitors in its text, by street or number; of thousands by number alone. */
   shownOn(page: VisitorSearch, text: string): readonly SiteBranch[] {
     const keys = this.#countries.flatMap((country) =>

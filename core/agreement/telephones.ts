@@ -139,6 +139,17 @@ export const calledBefore = (text: string, { start }: Span): string =>
 /** Whether a number is called a telephone. */
 export const isCalled = (text: string, at: Span): boolean => CALLED.test(calledBefore(text, at));
 
+/** Mobiles, messengers and machines, which a business has besides the number that it is known by. */
+const BESIDES = /mob|cel|handy|gsm|portable|whats|viber|signal|sms|fax|kop|copi/i;
+const LONGEST_CALLED = 300;
+
+/** Whether a number is called something else than the telephone: "Urgences :", "Service après-vente :", "Fax". */
+export function isOtherwiseCalled(text: string, at: Span): boolean {
+  const before = text.slice(Math.max(0, at.start - LONGEST_CALLED), at.start);
+  const [called = ''] = /(?:[^\n,·•|;()\d–—]|(?<=\p{L})-)*$/u.exec(before) ?? [];
+  return /\p{L}/u.test(called) && (!isCalled(text, at) || BESIDES.test(called));
+}
+
 /** Whether a number is called a fax, and not a telephone too: "Tel./Fax". */
 export function isFaxAlone(text: string, at: Span): boolean {
   const before = calledBefore(text, at);

@@ -1,7 +1,7 @@
 import {
   comparedFacts,
-  isCalled,
   isCode,
+  isOtherwiseCalled,
   seenInPicture,
   knownBranches,
   type RowFact,
@@ -153,16 +153,6 @@ function isBeside({ visible, source }: Reading, one: Span, other: Span): boolean
   if (!visible || second.start - first.end > NEAR) return false;
   const [from, until] = [first, second].map(({ start, end }) => sourceOf(visible, start, end));
   return !PART.test(source.slice(from?.end ?? 0, until?.start ?? 0));
-}
-
-/** Mobiles, messengers and machines, which a business has besides the number that it is known by. */
-const BESIDES = /mob|cel|handy|gsm|portable|whats|viber|signal|sms|fax|kop|copi/i;
-
-/** Whether a number is called something else than the telephone: "Urgences :", "Service après-vente :", "Fax". */
-function isOtherwiseCalled(text: string, at: Span): boolean {
-  const before = text.slice(Math.max(0, at.start - NEAR), at.start);
-  const [called = ''] = /(?:[^\n,·•|;()\d–—]|(?<=\p{L})-)*$/u.exec(before) ?? [];
-  return /\p{L}/u.test(called) && (!isCalled(text, at) || BESIDES.test(called));
 }
 
 /** Whether a postal code that is none of the record's stands between a number and what it stands beside. */
