@@ -1,4 +1,4 @@
-import { countryName } from '#core/address';
+import { countryName, regionNamed } from '#core/address';
 import {
   countryOf,
   factPart,
@@ -50,7 +50,8 @@ const LOOKS: Readonly<
   name: (search, text) => search.findName(text.trim()),
   town: (search, text, record) => {
     const { postalCode: code, addressRegion: region } = record.address;
-    const beside = code ? [code, `${region} ${code}`] : [];
+    const regions = [region, regionNamed(region, countryOf(record))?.code ?? region];
+    const beside = code ? [code, ...regions.map((one) => `${one} ${code}`)] : [];
     return search.findTown(text.trim(), countryOf(record), beside);
   },
   // A page that shows no postal code at all disagrees with none.

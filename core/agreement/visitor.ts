@@ -3,7 +3,7 @@ import { readTelephone } from '#core/phone';
 import { textContent, type HtmlDocument } from '#core/html';
 import type { Hours, WeeksInText } from '#core/hours';
 import type { VisibleText } from '#core/reading';
-import { westernDigits } from '#core/text';
+import { fold, westernDigits } from '#core/text';
 import { isOneWord, lettersOf, mayHold, type Letters } from './letters.ts';
 import { findEmailIn } from './emails.ts';
 import { isSameNumber, nameAndNumber, numberBefore, numberBehind } from './houseNumbers.ts';
@@ -111,7 +111,7 @@ export class VisitorSearch {
 
   /** These words with a letter of one of them wrong. */
   #slip(words: Misspelt): Seen {
-    const slip = findMisspelt((this.#words ??= wordsOfPage(this.#text)), words);
+    const slip = findMisspelt(this.#text, (this.#words ??= wordsOfPage(this.#text)), words);
     return slip ? this.#seenDifferent(slip.start, slip.end) : MISSING;
   }
 
@@ -316,13 +316,15 @@ export class VisitorSearch {
     const at = [street, ...others]
       .map((one) => findStreetIn(this.#text, westernDigits(one), country))
       .find((found) => found !== undefined);
+    const wanted = wordsOf(street);
+    const spelt = fold(street).split(' ').filter(Boolean);
+    const slip = this.#slip({ wanted, ...(spelt.length === wanted.length ? { spelt } : {}) });
+    // "Clale de la Paz 12" holds "Paz 12", which may be all of a street.
+    if (at && slip.at && slip.at.start < at.end && at.start < slip.at.end) return slip;
     if (at) return { text: this.#text.slice(at.start, at.end), agreement: 'written-differently', at };
     const beside = this.#otherNumberBefore(street) ?? this.#otherNumberBehind(street);
     const house = beside ? undefined : findOtherNumberIn(this.#text, westernDigits(street), country);
-    return (
-      beside ??
-      (house ? this.#seenDifferent(house.start, house.end) : this.#slip({ wanted: wordsOf(street) }))
-    );
+    return beside ?? (house ? this.#seenDifferent(house.start, house.end) : slip);
   }
 
   /** The street with another house number before it. */

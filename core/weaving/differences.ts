@@ -1,4 +1,4 @@
-import type { RowFact } from '#core/agreement';
+import { comparedOf, type RowFact } from '#core/agreement';
 import { visibleTelephone } from '#core/markup';
 import { readTelephone } from '#core/phone';
 import type { Reading } from '#core/reading';
@@ -29,11 +29,12 @@ export function differences(
 ): readonly Difference[] {
   const { source, visible, lines } = reading;
   if (!visible) return [];
-  return finds.flatMap((find): Difference[] => {
+  return finds.flatMap((found): Difference[] => {
+    const meant = meantFor(record, found.fact);
+    const find = widened(visible.text, found, meant);
     const carrier = carrierOf({ source, visible, splits: false }, find.start, find.end);
     if (!carrier) return [];
     const { start, end, link } = carrier;
-    const meant = meantFor(record, find.fact);
     // A blank that keeps words on one line looks like any other.
     if (find.agreement === 'written-differently' && evenBlanks(find.text) === evenBlanks(meant)) return [];
     const isOneText = !source.slice(start, end).includes('<');
@@ -49,10 +50,27 @@ export function differences(
         shown: find.text,
         meant,
         place: lines.place(start, end),
-        edits: isOneText ? edits : null,
+        edits: isOneText && isFact(find.fact) ? edits : null,
       },
     ];
   });
+}
+
+/** A find with what stands beside it and is of what is meant: "LV-" of "LV-1050", "Shop" of "Shop 4, Block C". */
+function widened(text: string, find: Find, meant: string): Find {
+  const isSeam = (at: number): boolean => !/[\p{L}\p{N}]{2}/u.test(meant.slice(at - 1, at + 1));
+  const seams = Array.from(meant, (_, at) => at).filter((at) => at > 0 && isSeam(at));
+  const isBefore = (part: string): boolean =>
+    part.length <= find.start && text.startsWith(part, find.start - part.length);
+  const before = seams.findLast(
+    (at) => isBefore(meant.slice(0, at)) && !find.text.startsWith(meant.slice(0, at)),
+  );
+  const behind = seams.find(
+    (at) => text.startsWith(meant.slice(at), find.end) && !find.text.endsWith(meant.slice(at)),
+  );
+  const start = find.start - (before ?? 0);
+  const end = find.end + (behind === undefined ? 0 : meant.length - behind);
+  return { ...find, start, end, text: text.slice(start, end) };
 }
 
 const evenBlanks = (text: string): string => text.replace(/\s+/g, ' ');
@@ -68,4 +86,8 @@ const NUMBERS: ReadonlySet<string> = new Set([
 ]);
 
 const meantFor = (record: BusinessRecord, fact: RowFact): string =>
-  fact === 'telephone' ? visibleTelephone(record) : isFact(fact) ? factText(record, fact).trim() : '';
+  fact === 'telephone'
+    ? visibleTelephone(record)
+    : isFact(fact)
+      ? factText(record, fact).trim()
+      : (comparedOf(fact)?.show(record) ?? '');

@@ -103,9 +103,9 @@ const MOST = 12;
 
 /**
  * Finds the block of a page in which most of a record's facts stand, the most compact where several hold as many, and
- * the facts in it; what is not in it is looked for on the whole page.
+ * the facts in it; what is not in it is looked for on the whole page. `week` is what the page shows of the hours.
  */
-export function findFacts(text: string, record: BusinessRecord): Found {
+export function findFacts(text: string, record: BusinessRecord, week: Seen | undefined): Found {
   const sought = soughtOf(record);
   const whole = new VisitorSearch({ text, pieces: [] });
   const clusters = anchorsIn(whole, text, sought).map((anchor) => clusterAt(text, anchor, sought));
@@ -117,10 +117,20 @@ export function findFacts(text: string, record: BusinessRecord): Found {
   const asked = new Set(elsewhere.ambiguous.map(({ fact }) => fact));
   return {
     finds: [...best.finds, ...elsewhere.finds],
-    differing: best.differing,
+    differing: [...best.differing, ...otherWeek(best, week)],
     ambiguous: elsewhere.ambiguous,
     unseen: sought.map(({ fact }) => fact).filter((fact) => !seen.has(fact) && !asked.has(fact)),
   };
+}
+
+/** Another week than the record's, where it stands in or beside a block. */
+function otherWeek({ finds }: Cluster, week: Seen | undefined): readonly Find[] {
+  if (week?.agreement !== 'different' || !week.at || week.isAmongOthers) return [];
+  const { start, end } = week.at;
+  const isBeside = finds.some((one) => distance(one, start) <= REACH || distance(one, end) <= REACH);
+  const property = 'openingHours';
+  const sought = { fact: 'hours', property, inAddress: false, told: '', look: () => week } as const;
+  return isBeside ? [findOf(sought, week, start, end)] : [];
 }
 
 /** Looks for the name of a record. */
@@ -167,15 +177,19 @@ function clusterAt(text: string, anchor: number, sought: readonly Sought[]): Clu
   let rest = text.slice(from, anchor + REACH);
   const finds: Find[] = [];
   const differing: Find[] = [];
+  const whole = new VisitorSearch({ text: rest, pieces: [] });
   for (const one of sought) {
     const nearest = nearestIn(rest, one, anchor - from);
-    if (!nearest) continue;
-    const { seen, at } = nearest;
-    const find = findOf(one, seen, from + at.start, from + at.end);
-    if (isThere(seen)) {
-      finds.push(find);
+    if (nearest && isThere(nearest.seen)) {
+      const { seen, at } = nearest;
+      finds.push(findOf(one, seen, from + at.start, from + at.end));
       rest = masked(rest, at.start, at.end);
-    } else differing.push(find);
+      continue;
+    }
+    // A misspelt town is told by the postal code beside it, another code by the street: found before, and masked.
+    const other = one.look(whole);
+    if (other?.agreement === 'different' && other.at)
+      differing.push(findOf(one, other, from + other.at.start, from + other.at.end));
   }
   // Another number of the same branch is no wrong one.
   const isKnown = (one: Find): boolean => finds.some(({ start, end }) => start < one.end && one.start < end);

@@ -1,9 +1,9 @@
-import { VisitorSearch, type RowFact } from '#core/agreement';
+import type { RowFact } from '#core/agreement';
 import { isWritten, textContent, type HtmlElement } from '#core/html';
 import type { MarkupItem } from '#core/item';
 import { businessItem, microdataSyntax, rdfaSyntax, silentMarkup, type HtmlSyntax } from '#core/markup';
 import type { Reading } from '#core/reading';
-import { countryOf, type BusinessRecord } from '#core/record';
+import type { BusinessRecord } from '#core/record';
 import { escapeHtml, type Edit } from '#core/text';
 import { addressHolder, type Holder } from './address.ts';
 import { carrierOf, commonParent, isPhrasing, type Carrier } from './carrier.ts';
@@ -28,6 +28,8 @@ interface Manner {
   readonly splits: boolean;
   /** Whether the name is said beside what is marked: it stands in no one place of the text. */
   readonly saysName: boolean;
+  /** Whether visitors read the record's week. */
+  readonly showsHours: boolean;
 }
 
 interface Held {
@@ -45,7 +47,7 @@ const DEPTH = { address: 0, part: 2 } as const;
 export function plan(
   reading: Reading,
   record: BusinessRecord,
-  { syntax, splits, saysName }: Manner,
+  { syntax, splits, saysName, showsHours }: Manner,
   { finds, differing }: Pick<Found, 'finds' | 'differing'>,
 ): Plan {
   const { source, visible, document } = reading;
@@ -59,11 +61,7 @@ export function plan(
   const { base } = reading;
   if (weaver.root) weaver.links(linksOf(document, weaver.item, { base, own: record.url }, weaver.root));
   weaver.silent([...(saysName ? ['name'] : []), 'geo']);
-  const hasHours = Object.values(record.hours).some((day) => day.trim() !== '');
-  const seen = hasHours
-    ? new VisitorSearch(visible, document).findHours(record.hours, countryOf(record))
-    : undefined;
-  if (seen?.agreement === 'exact') weaver.silent(['openingHours']);
+  if (showsHours) weaver.silent(['openingHours']);
   weaver.close(held);
   return {
     edits: weaver.insertions.edits(source),

@@ -11,8 +11,8 @@ const ADDRESS = '<span>214 Quay Street</span>, <span>Port Ellery</span>, <span>W
 const footer = (inside: string): string => `<html><body><footer>${inside}</footer></body></html>`;
 const usual = footer(`<b>${NAME}</b><div>${ADDRESS}</div><a href="tel:+13605550142">(360) 555-0142</a>`);
 
-const woven = (page: string, choices: Partial<WeaveChoices> = {}): WeaveResult =>
-  weave(readSource(page), larkspur, { syntax: 'microdata', ...choices });
+const woven = (page: string, choices: Partial<WeaveChoices> = {}, record = larkspur): WeaveResult =>
+  weave(readSource(page), record, { syntax: 'microdata', ...choices });
 const sourceOf = (result: WeaveResult): string => {
   if (!result.ok) throw new Error(result.message);
   return result.source;
@@ -168,6 +168,41 @@ describe('what differs', () => {
       { fact: 'telephone', shown: '(360) 555-0199', meant: '(360) 555-0142', isSpelling: false },
     ]);
     expect(applyEdits(page, differing[0]?.edits ?? [])).toBe(usual);
+  });
+
+  test.each([
+    ['name', NAME, 'Larkspur &amp; Vnae Veterinary Care'],
+    ['address.streetAddress', '214 Quay Street', '214 Quay Srteet'],
+    ['address.streetAddress', '214 Quay Street', '241 Quay Street'],
+    ['address.addressLocality', 'Port Ellery', 'Port Ellrey'],
+    ['address.postalCode', '98299', '98292'],
+  ])('the %s “%s” as “%s”', (fact, meant, shown) => {
+    const page = usual.replace(meant, shown);
+    const { differing } = woven(page);
+    expect(differing).toMatchObject([{ fact, isSpelling: false }]);
+    expect(applyEdits(page, differing[0]?.edits ?? [])).toBe(usual);
+  });
+
+  test.each([
+    ['Shop 4, Block C, Gulberg III', 'Shop 15, Block C, Gulberg III, 98299', 'Shop 15, Block C, Gulberg III'],
+    ['Calle de la Paz 12', 'Clale de la Paz 12, 98299 Port Ellery', 'Clale de la Paz 12'],
+  ])('the street %s is exchanged whole: %s', (streetAddress, shown, text) => {
+    const other = { ...larkspur, address: { ...larkspur.address, streetAddress } };
+    const page = usual.replace(/<span>214.*98299/, `<span>${shown}`);
+    expect(woven(page, {}, other).differing).toMatchObject([{ fact: 'address.streetAddress', shown: text }]);
+  });
+
+  test('another week beside the address is told, and left to people', () => {
+    const closed = { Tuesday: 'closed', Wednesday: 'closed', Thursday: 'closed', Friday: 'closed' };
+    const days = { Monday: '09:00-17:00', ...closed, Saturday: 'closed', Sunday: 'closed' };
+    const open = { ...larkspur, hours: { ...larkspur.hours, ...days } };
+    const week = (until: string, before = ''): string =>
+      usual.replace('</footer>', `${before}<p>Monday 9am–${until}, Tuesday to Sunday closed</p></footer>`);
+    const differing = (page: string) =>
+      woven(page, {}, open).differing.map(({ fact, edits }) => [fact, edits]);
+    expect(differing(week('7pm'))).toEqual([['hours', null]]);
+    expect(differing(week('5pm'))).toEqual([]);
+    expect(differing(week('7pm', `<p>${'Words. '.repeat(100)}</p>`))).toEqual([]);
   });
 
   test('another spelling is offered, and told from another fact', () => {

@@ -1,9 +1,16 @@
-import { likeness, seenInPicture, type RowFact } from '#core/agreement';
+import { likeness, seenInPicture, VisitorSearch, type RowFact } from '#core/agreement';
 import { readDocument } from '#core/html';
 import { plainItem, type ReadItem } from '#core/item';
 import { toldRecord } from '#core/markup';
 import { businessesIn, readSource, recordFromItem, sourceOf, type Reading } from '#core/reading';
-import { factText, isFact, refusalOfAddresses, type BusinessRecord, type Fact } from '#core/record';
+import {
+  countryOf,
+  factText,
+  isFact,
+  refusalOfAddresses,
+  type BusinessRecord,
+  type Fact,
+} from '#core/record';
 import { applyEdits, asciiHtml, westernDigits, type Edit, type Place } from '#core/text';
 import { differences, misspelt, type Difference } from './differences.ts';
 import { findFacts, lookForName, type Find } from './finding.ts';
@@ -82,7 +89,11 @@ function weaveInto(
   const { source, document, visible, lines } = reading;
   if (!document || !visible)
     return { ...NOTHING, ok: false, message: 'This is no HTML page, so there is no text to weave into.' };
-  const found = findFacts(visible.text, record);
+  const hasHours = Object.values(record.hours).some((day) => day.trim() !== '');
+  const week = hasHours
+    ? new VisitorSearch(visible, document).findHours(record.hours, countryOf(record))
+    : undefined;
+  const found = findFacts(visible.text, record, week);
   const placeOf = (find: Find): FactPlace => {
     const at = sourceOf(visible, find.start, find.end);
     return { fact: find.fact, text: find.text, place: lines.place(at.start, at.end) };
@@ -116,7 +127,8 @@ function weaveInto(
     return no(
       `The page carries “${recordFromItem(there).name}” in ${syntax} already (line ${String(there.place.line)}). A machine would read two businesses. Nothing was changed.`,
     );
-  const planned = plan(reading, record, { syntax, splits, saysName: named !== undefined }, found);
+  const manner = { syntax, splits, saysName: named !== undefined, showsHours: week?.agreement === 'exact' };
+  const planned = plan(reading, record, manner, found);
   const edits = planned.edits.map((edit) =>
     carries === 'unicode' ? edit : { ...edit, text: asciiHtml(edit.text) },
   );
