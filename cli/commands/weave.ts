@@ -1,9 +1,8 @@
 import { basename } from 'node:path';
-import { factLabel, isFact, type BusinessRecord } from '#core/record';
-import { removeFromBytes } from '#core/page';
 import { readSource } from '#core/reading';
-import { decodeText, editBytes } from '#core/encoding';
+import { decodeText } from '#core/encoding';
 import {
+  toldOfWeaving,
   weaveBytes,
   wovenSyntaxes,
   type WeaveChoices,
@@ -42,15 +41,15 @@ export const command: Command = {
     const all = await readBranches(values.record);
     const urlOf = addressing(values.url, await isOnePage(positionals));
     const ownBranch = ownBranchOf(all);
-    const weaving: Weaving = {
+    const weaving: WeaveChoices = {
       syntax,
-      corrects: values.correct,
+      corrects: values.correct ? 'all' : [],
       splits: values['every-word'],
       replaces: oneOf(values.existing, ['keep', 'replace'], '--existing') === 'replace',
     };
     const weaveOwn = (bytes: Uint8Array, path: string): WovenBytes | undefined => {
       const record = ownBranch(() => readSource(decodeText(bytes).text), urlOf(path));
-      return record && weavePage(bytes, record, weaving, urlOf(path));
+      return record && weaveBytes(bytes, record, weaving, urlOf(path));
     };
     const [page = ''] = positionals;
     if (!values.json)
@@ -68,42 +67,13 @@ export const command: Command = {
   },
 };
 
-interface Weaving extends WeaveChoices {
-  readonly corrects: boolean;
-}
-
-function weavePage(bytes: Uint8Array, record: BusinessRecord, weaving: Weaving, address: string): WovenBytes {
-  const woven = weaveBytes(bytes, record, weaving, address);
-  const mends = weaving.corrects ? woven.result.differing.flatMap(({ edits }) => edits ?? []) : [];
-  if (mends.length === 0) return woven;
-  const mended = editBytes(removeFromBytes(bytes, 'woven'), mends);
-  return weavePage(mended, record, { ...weaving, corrects: false }, address);
-}
-
 const statusOf = ({ differing, ambiguous }: WeaveResult): number =>
   differing.some(({ isSpelling }) => !isSpelling) || ambiguous.length > 0 ? 1 : 0;
 
-const labelOf = (fact: string): string => (isFact(fact) ? factLabel(fact) : fact);
-
 function changed({ result, bytes }: WovenBytes): Changed {
-  const told = [
-    ...result.ambiguous.map(
-      ({ fact, places }) =>
-        `${labelOf(fact)} stands ${String(places.length)} times, on lines ${places.map(({ place }) => place.line).join(', ')}; which one is meant cannot be told.`,
-    ),
-    ...result.differing.map(
-      ({ fact, shown, meant, place }) =>
-        `line ${String(place.line)}: visitors read “${shown}”, the record says ${labelOf(fact)} “${meant}”.`,
-    ),
-  ];
+  const told = toldOfWeaving(result);
   if (!result.ok) return { ok: false, message: [result.message, ...told].join('\nzinc: ') };
-  const woven = result.woven.map(({ fact }) => labelOf(fact)).join(', ');
-  return {
-    ok: true,
-    bytes,
-    proved: statusOf(result) === 0,
-    told: [`Woven and read back: ${woven}.`, ...told],
-  };
+  return { ok: true, bytes, proved: statusOf(result) === 0, told };
 }
 
 function forMachines(page: string, result: WeaveResult, withSource: boolean): unknown {

@@ -1,4 +1,4 @@
-import { attributeSpan } from '#core/html';
+import { attributeSpan, type HtmlElement } from '#core/html';
 import type { ReadProperty } from '#core/item';
 import { readTelephone } from '#core/phone';
 import { attributeText, type Reading } from '#core/reading';
@@ -55,13 +55,31 @@ function linkAround(
     ({ name, inert, contentStart, contentEnd }) =>
       name === 'a' && !inert && contentStart <= start && end <= contentEnd,
   );
-  const href = link && attributeSpan(source, link, 'href');
-  const [, scheme = '', target = '', query = ''] =
-    /^(tel|mailto):([^?]*)(\?.*)?$/i.exec(link?.attributes['href']?.trim() ?? '') ?? [];
-  const dialled = (number: string): string => readTelephone(number, country).telephone?.e164 ?? '';
-  const leadsTo = (one: string): string => (/^tel$/i.test(scheme) ? dialled(one) : one.toLowerCase());
-  if (!href || !target || leadsTo(target) !== leadsTo(text) || !leadsTo(becomes)) return [];
-  const led = /^tel$/i.test(scheme) ? dialled(becomes) : becomes;
-  const written = attributeText(`${scheme}:${led}${query}`, `attribute${href.quote}`);
+  return link && leadsTo(link, text, country) ? linkLed(source, link, becomes, country) : [];
+}
+
+const LINK = /^(tel|sms|mailto):([^?]*)(\?.*)?$/i;
+const partsOf = ({ attributes }: HtmlElement): readonly string[] =>
+  LINK.exec(attributes['href']?.trim() ?? '') ?? [];
+
+/** What a link of a scheme dials, in E.164, or whom it writes to; '' where that is no number. */
+const aimOf = (scheme: string, text: string, country: string): string =>
+  /^mailto$/i.test(scheme) ? text.toLowerCase() : (readTelephone(text, country).telephone?.e164 ?? '');
+
+/** Whether a link dials a number, or writes to an email address. */
+export function leadsTo(link: HtmlElement, text: string, country: string): boolean {
+  const [, scheme = '', target = ''] = partsOf(link);
+  const aim = aimOf(scheme, target, country);
+  return aim !== '' && aim === aimOf(scheme, text, country);
+}
+
+/** A link that dials or writes led to another number or email address; none where it does neither, or that is no such. */
+export function linkLed(source: string, link: HtmlElement, to: string, country: string): readonly Edit[] {
+  const href = attributeSpan(source, link, 'href');
+  const [, scheme = '', , query = ''] = partsOf(link);
+  const isEmail = /^mailto$/i.test(scheme);
+  const aim = isEmail ? to.trim() : aimOf(scheme, to, country);
+  if (!href || !scheme || !aim || isEmail !== aim.includes('@')) return [];
+  const written = attributeText(`${scheme}:${aim}${query}`, `attribute${href.quote}`);
   return [{ start: href.start, end: href.end, text: written }];
 }

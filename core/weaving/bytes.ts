@@ -1,6 +1,7 @@
 import { readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
 import { carriedBy, decodeText, editBytes } from '#core/encoding';
+import { corrections } from './corrections.ts';
 import { unweaving } from './marks.ts';
 import { weave, type WeaveChoices, type WeaveResult } from './weaving.ts';
 
@@ -20,8 +21,12 @@ export function weaveBytes(
   choices: Omit<WeaveChoices, 'carries'>,
   address = '',
 ): WovenBytes {
-  const plain = editBytes(bytes, unweaving(decodeText(bytes).text));
-  const { text, encoding } = decodeText(plain);
-  const result = weave(readSource(text, address), record, { ...choices, carries: carriedBy(encoding) });
-  return { result, bytes: result.ok ? editBytes(plain, result.edits) : bytes };
+  const { text, encoding } = decodeText(bytes);
+  const page = readSource(text, address);
+  const carries = carriedBy(encoding);
+  const result = weave(page, record, { ...choices, carries });
+  if (!result.ok) return { result, bytes };
+  const plain = editBytes(bytes, unweaving(text, page.document));
+  const corrected = editBytes(plain, corrections(result.corrected, carries));
+  return { result, bytes: editBytes(corrected, result.edits) };
 }

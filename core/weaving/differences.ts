@@ -1,9 +1,8 @@
 import { comparedOf, type RowFact } from '#core/agreement';
 import { visibleTelephone } from '#core/markup';
-import { readTelephone } from '#core/phone';
 import type { Reading } from '#core/reading';
 import { countryOf, factText, isFact, type BusinessRecord } from '#core/record';
-import { attributeSpan } from '#core/html';
+import { linkLed } from '#core/mending';
 import { escapeHtml, type Edit, type Place } from '#core/text';
 import { carrierOf } from './carrier.ts';
 import type { Find } from './finding.ts';
@@ -38,11 +37,8 @@ export function differences(
     // A blank that keeps words on one line looks like any other.
     if (find.agreement === 'written-differently' && evenBlanks(find.text) === evenBlanks(meant)) return [];
     const isOneText = !source.slice(start, end).includes('<');
-    const href = link && find.fact === 'telephone' ? attributeSpan(source, link, 'href') : undefined;
-    const dialled = readTelephone(record.telephone, countryOf(record)).telephone?.e164;
-    const edits: Edit[] = [{ start, end, text: escapeHtml(meant) }];
-    if (href && dialled && /^\s*tel:/i.test(link?.attributes['href'] ?? ''))
-      edits.push({ start: href.start, end: href.end, text: `tel:${dialled}` });
+    const shown: Edit = { start, end, text: escapeHtml(meant) };
+    const edits = link ? [...linkLed(source, link, meant, countryOf(record)), shown] : [shown];
     return [
       {
         isSpelling: find.agreement === 'written-differently',
@@ -85,7 +81,8 @@ const NUMBERS: ReadonlySet<string> = new Set([
   'address.addressCountry',
 ]);
 
-const meantFor = (record: BusinessRecord, fact: RowFact): string =>
+/** A fact as a record writes it for people. */
+export const meantFor = (record: BusinessRecord, fact: RowFact): string =>
   fact === 'telephone'
     ? visibleTelephone(record)
     : isFact(fact)

@@ -1,6 +1,7 @@
 import { comparedFacts, VisitorSearch, type RowFact, type Seen } from '#core/agreement';
 import type { MarkupItem } from '#core/item';
 import { businessItem } from '#core/markup';
+import { readTelephone } from '#core/phone';
 import { factText, type BusinessRecord } from '#core/record';
 import { valueText } from '#core/item';
 
@@ -70,6 +71,10 @@ function soughtOf(record: BusinessRecord): readonly Sought[] {
   };
   return [...inWords, ...looked].sort((a, b) => order(a) - order(b));
 }
+
+/** What a record tells machines of each fact that is one text. */
+export const toldFacts = (record: BusinessRecord): ReadonlyMap<RowFact, string> =>
+  new Map(soughtOf(record).map(({ fact, told }) => [fact, told]));
 
 /** Longer texts before those that may stand inside them: a town in a name, a region in a street. */
 const FIRST: readonly string[] = [
@@ -159,6 +164,25 @@ function anchorsIn(whole: VisitorSearch, text: string, sought: readonly Sought[]
   };
   const own = ['telephone', 'address.streetAddress', 'address.postalCode', 'email'].flatMap(middles);
   return (own.length > 0 ? own : middles('name')).slice(0, MOST);
+}
+
+/** What means the branch wherever it stands; a town may be named for other reasons. */
+export const ANYWHERE = new Set<RowFact>(['telephone', 'faxNumber', 'email', 'address.streetAddress']);
+
+/** A find, with all other places of the same where it means the branch. */
+export function everywhere(text: string, find: Find, country: string): readonly Find[] {
+  if (!ANYWHERE.has(find.fact)) return [find];
+  const dialled = readTelephone(find.text, country).telephone?.e164;
+  const isWhole = ({ start, end }: { start: number; end: number }): boolean =>
+    !/[\p{L}\p{N}]{2}/u.test(text.slice(start - 1, start + 1)) &&
+    !/[\p{L}\p{N}]{2}/u.test(text.slice(end - 1, end + 1));
+  const others = dialled
+    ? new VisitorSearch({ text, pieces: [] }).telephones(country).filter(({ e164 }) => e164 === dialled)
+    : repeated(text, find.text, 0)
+        .filter(isWhole)
+        .map((at) => ({ text: find.text, at }));
+  const elsewhere = others.filter(({ at }) => at.end <= find.start || at.start >= find.end);
+  return [find, ...elsewhere.map((one) => ({ ...find, text: one.text, ...one.at }))];
 }
 
 /** Further places of the same words. */

@@ -4,7 +4,7 @@ import { plainItem } from '#core/item';
 import { readSource } from '#core/reading';
 import { applyEdits } from '#core/text';
 import { larkspur } from '#sample';
-import { unweave, weave, type WeaveChoices, type WeaveResult } from './index.ts';
+import { unweave, weave, weaveBytes, type WeaveChoices, type WeaveResult } from './index.ts';
 
 const NAME = 'Larkspur &amp; Vane Veterinary Care';
 const ADDRESS = '<span>214 Quay Street</span>, <span>Port Ellery</span>, <span>WA</span> <span>98299</span>';
@@ -266,6 +266,79 @@ describe('what differs', () => {
     const number = '<p>(360) 555-0142</p>';
     const result = woven(footer(`${number}${number}${far}<p>${NAME}</p>${far}<p>${ADDRESS}</p>`));
     expect(result.ambiguous.map(({ fact }) => fact)).toEqual(['telephone']);
+  });
+});
+
+describe('what is put right', () => {
+  const old = usual
+    .replace('+13605550142', '+13605550199')
+    .replace('555-0142', '555-0199')
+    .replace('Quay Street', 'Quay St.');
+
+  test('is all of it, or some facts, and read like the rest', () => {
+    const all = woven(old, { corrects: 'all' });
+    expect(unweave(sourceOf(all))).toBe(usual);
+    expect(all.corrected.map(({ fact }) => fact)).toEqual(['telephone', 'address.streetAddress']);
+    expect(all.differing).toEqual([]);
+    const some = woven(old, { corrects: ['telephone'] });
+    expect(unweave(sourceOf(some))).toBe(usual.replace('Quay Street', 'Quay St.'));
+    expect(some.differing.map(({ fact }) => fact)).toEqual(['address.streetAddress']);
+    expect(read(sourceOf(some))).toMatchObject([{ telephone: ['+1 360 555 0142'] }]);
+  });
+
+  test('may be the name, without which nothing is woven', () => {
+    const page = usual.replace('Vane', 'Vnae');
+    expect(woven(page).ok).toBe(false);
+    expect(unweave(sourceOf(woven(page, { corrects: ['name'] })))).toBe(usual);
+  });
+
+  const moved = {
+    ...larkspur,
+    name: 'Larkspur Pets',
+    telephone: '(360) 555-0177',
+    address: { ...larkspur.address, streetAddress: '9 Mill Lane', addressLocality: 'Tallow Bay' },
+  };
+
+  test.each(['microdata', 'rdfa'] as const)(
+    'is what was woven into %s before the record changed',
+    (syntax) => {
+      const before = sourceOf(woven(usual, { syntax }));
+      const result = woven(before, { syntax, corrects: 'carried' }, moved);
+      const now = usual
+        .replace(NAME, 'Larkspur Pets')
+        .replace('214 Quay Street', '9 Mill Lane')
+        .replace('Port Ellery', 'Tallow Bay')
+        .replace('+13605550142', '+13605550177')
+        .replace('555-0142', '555-0177');
+      expect(unweave(sourceOf(result))).toBe(now);
+      expect(result.differing).toEqual([]);
+      expect(read(sourceOf(result))).toMatchObject([
+        { name: ['Larkspur Pets'], telephone: ['+1 360 555 0177'] },
+      ]);
+    },
+  );
+
+  test('is nothing where nothing was woven, or the record says what it said', () => {
+    expect(woven(old, { corrects: 'carried' }).corrected).toEqual([]);
+    const spelt = sourceOf(woven(old));
+    expect(woven(spelt, { corrects: 'carried' }).corrected).toEqual([]);
+    expect(sourceOf(woven(spelt, { corrects: 'carried' }))).toBe(spelt);
+  });
+
+  test('is written in what the encoding of the page holds', () => {
+    const page = Buffer.from(`<meta charset="windows-1252">${usual.replace('Quay', 'Caf\xE9')}`, 'latin1');
+    const record = {
+      ...larkspur,
+      name: 'Łąka Vane Veterinary Care',
+      address: { ...larkspur.address, streetAddress: '214 Café Street' },
+    };
+    const choices = { syntax: 'microdata', corrects: ['name'] } as const;
+    const before = Buffer.from(page.toString('latin1').replace('Larkspur &amp;', 'L&#261;ka'), 'latin1');
+    const { result, bytes } = weaveBytes(before, record, choices);
+    expect(result.ok).toBe(true);
+    const text = Buffer.from(bytes).toString('latin1');
+    expect(text).toContain('>&#321;&#261;ka Vane Veterinary Care<');
+    expect(text).toContain('>214 Caf\xE9 Street<');
   });
 });
 

@@ -12,8 +12,9 @@ import {
   type Fact,
 } from '#core/record';
 import { applyEdits, asciiHtml, westernDigits, type Edit, type Place } from '#core/text';
+import { carriedDifferences, corrections, isAmong, type Corrects } from './corrections.ts';
 import { differences, misspelt, type Difference } from './differences.ts';
-import { findFacts, lookForName, type Find } from './finding.ts';
+import { everywhere, findFacts, lookForName, type Find } from './finding.ts';
 import { isWoven, silencing, unweave } from './marks.ts';
 import { plan, type Woven } from './plan.ts';
 
@@ -42,9 +43,13 @@ export interface WeaveChoices {
   readonly splits?: boolean;
   /** Whether somebody else's markup of the same branch in the same syntax is silenced first. */
   readonly replaces?: boolean;
+  /** What visitors read otherwise than the record says and is put right; nothing by default. */
+  readonly corrects?: Corrects;
 }
 
 interface Remarks {
+  /** What was put right first, in the page without what was woven into it. */
+  readonly corrected: readonly Difference[];
   /** Where visitors read something else than the record says, each with the edits that put it right. */
   readonly differing: readonly Difference[];
   /** Facts that stand several times on the page, none beside the others: no place of theirs is marked. */
@@ -57,12 +62,13 @@ export type WeaveResult =
   | (Remarks & {
       readonly ok: true;
       readonly source: string;
+      /** What was woven, into the page with `corrected` put right. */
       readonly edits: readonly Edit[];
       readonly woven: readonly WovenFact[];
     })
   | (Remarks & { readonly ok: false; readonly message: string });
 
-const NOTHING: Remarks = { differing: [], ambiguous: [], unseen: [] };
+const NOTHING: Remarks = { corrected: [], differing: [], ambiguous: [], unseen: [] };
 
 /**
  * Marks the page's own text that says the record's facts, so that a machine reads it: attributes on elements that stand
@@ -72,10 +78,17 @@ const NOTHING: Remarks = { differing: [], ambiguous: [], unseen: [] };
 export function weave(page: Reading, record: BusinessRecord, choices: WeaveChoices): WeaveResult {
   const refused = refusalOfAddresses(record);
   if (refused) return { ...NOTHING, ok: false, message: refused };
-  const reading = isWoven(page.source, page.document)
-    ? readSource(unweave(page.source, page.document), page.address)
-    : page;
-  return weaveInto(reading, reading.source, record, choices);
+  const isAgain = isWoven(page.source, page.document);
+  const reading = isAgain ? readSource(unweave(page.source, page.document), page.address) : page;
+  const result = weaveInto(reading, reading.source, record, choices);
+  const { corrects = [], syntax } = choices;
+  const carried = (): readonly Difference[] =>
+    isAgain ? carriedDifferences(page, reading, record, syntax) : [];
+  const differing = corrects === 'carried' ? carried() : result.differing.filter(isAmong(corrects));
+  const corrected = differing.filter(({ edits }) => edits !== null);
+  if (corrected.length === 0) return result;
+  const mended = applyEdits(reading.source, corrections(corrected, choices.carries));
+  return { ...weaveInto(readSource(mended, reading.address), mended, record, choices), corrected };
 }
 
 /** Weaves into a page; `original` is what taking it out again has to give. */
@@ -99,7 +112,11 @@ function weaveInto(
     return { fact: find.fact, text: find.text, place: lines.place(at.start, at.end) };
   };
   const remarks: Remarks = {
-    differing: differences(reading, record, [...found.differing, ...misspelt(found.finds)]),
+    corrected: [],
+    differing: differences(reading, record, [
+      ...found.differing.flatMap((find) => everywhere(visible.text, find, countryOf(record))),
+      ...misspelt(found.finds),
+    ]),
     ambiguous: found.ambiguous.map(({ fact, places }) => ({ fact, places: places.map(placeOf) })),
     unseen: found.unseen,
   };
