@@ -137,6 +137,7 @@ const OWN_PAGES = {
   form: 'jsonld',
   at: 'head',
   existing: 'keep',
+  corrects: [],
   output: null,
 } as const;
 

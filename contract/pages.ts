@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { pageMatchSchema } from '#core/site';
+import { correctsSchema } from '#core/weaving';
 import {
   factSchema,
   livePageSchema,
@@ -79,6 +80,8 @@ export const placementInputSchema = z.object({
   at: whereSchema,
   /** Whether it is meant although the page is another branch's own. */
   foreign: z.boolean().default(false),
+  /** What visitors read otherwise than the record says and weaving puts right. */
+  corrects: correctsSchema.default([]),
 });
 /** A page after something was placed on it or taken off. */
 export const changedPageSchema = z.object({ page: pageSchema, changeId: z.number() });

@@ -10,6 +10,8 @@ export const runInputSchema = z.discriminatedUnion('act', [
   z.strictObject({
     act: z.literal('renew'),
     pages: z.array(z.number().int().positive()).max(2000).nullable(),
+    /** Whether what visitors read there of the record as it was is put right as well. */
+    corrects: z.boolean().default(true),
   }),
   z.strictObject({
     act: z.literal('remove'),

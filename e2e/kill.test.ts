@@ -124,6 +124,7 @@ const input: RunInput = {
       form: 'jsonld',
       at: 'head',
       existing: 'keep',
+      corrects: [],
       output: null,
     },
   ],

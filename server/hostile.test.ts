@@ -534,7 +534,7 @@ describe('one bad thing', () => {
     const threads = new Threads(1500);
     await expect(threads.readPhoto('/nowhere/at/all')).rejects.toBeInstanceOf(GivenUp);
     // Every placement is proved and compared with what the record yields: tens of thousands take long.
-    const many = placeOn(page(), 'jsonld', larkspur, 'head');
+    const many = placeOn(page(), { form: 'jsonld', record: larkspur, at: 'head' });
     if (!many.ok) throw new Error(many.message);
     const placed = Array.from({ length: 30_000 }, () => ({ form: 'jsonld' as const, record: larkspur }));
     await expect(threads.read(many.bytes, placed)).rejects.toThrow(/longer than 1.5 seconds/);

@@ -55,7 +55,7 @@ const sftp = {
 
 const towns = ['Truro', 'Falmouth', 'Penryn'];
 const html = (town: string): string =>
-  `<!doctype html>\r\n<html lang="en"><head><title>Shop ${town}</title></head><body><h1>${town}</h1><p>Call 0172 000 000</p></body></html>\r\n`;
+  `<!doctype html>\r\n<html lang="en"><head><title>Shop ${town}</title></head><body><h1>${town}</h1><p>Call (360) 555-0142</p></body></html>\r\n`;
 const file = (name: string, site = 'shop.example'): string => join(sites, site, name);
 const onSite = (name: string, site?: string): string => readFileSync(file(name, site), 'utf8');
 
@@ -137,6 +137,7 @@ const ownRule: PlacementRule = {
   form: 'jsonld',
   at: 'head',
   existing: 'keep',
+  corrects: [],
   output: null,
 };
 const ownPages: RunInput = { act: 'place', rules: [ownRule] };
@@ -206,10 +207,15 @@ describe.each([
       now: '+1 360 555 0199',
     });
     expect(ledger.live).toMatchObject([{ branchLabel: 'Truro', state: 'not-read-since' }]);
-    const renewed = await begin(clientId, { act: 'renew', pages: null });
+    const renewed = await begin(clientId, { act: 'renew', pages: null, corrects: true });
     expect(renewed.counts).toEqual({ planned: 1 });
+    // With it goes what visitors read of the old number.
+    expect(renewed.pages[0]?.told).toEqual([
+      expect.stringMatching(/^Line \d+: “\(360\) 555-0142” was put right to “\(360\) 555-0199”\.$/),
+    ]);
     await publish(renewed.id);
     expect(onSite('shops/truro.html', domain)).toContain('360 555 0199');
+    expect(onSite('shops/truro.html', domain)).toContain('<p>Call (360) 555-0199</p>');
 
     // Both runs are taken back, the newer first.
     for (const id of [renewed.id, preview.id])
@@ -320,7 +326,7 @@ describe('a run', () => {
       placements.map(({ state }) => state),
     );
     expect(states).toEqual(['proved', 'proved', 'proved']);
-    expect((await begin(clientId, { act: 'renew', pages: null })).counts).toEqual({});
+    expect((await begin(clientId, { act: 'renew', pages: null, corrects: true })).counts).toEqual({});
     const several = await begin(clientId, { act: 'place', rules: [{ ...footer, output: null }] });
     expect(several.counts).toEqual({ planned: 3 });
   });
@@ -612,7 +618,7 @@ describe('a site', () => {
       ['organization', 'proved'],
       ['branches', 'out-of-date'],
     ]);
-    const renewing = await begin(clientId, { act: 'renew', pages: null });
+    const renewing = await begin(clientId, { act: 'renew', pages: null, corrects: true });
     await publish(renewing.id);
     expect(onSite('index.html', 'all.example')).toContain('555-0188');
   });

@@ -3,7 +3,7 @@ import { join } from 'node:path';
 import { Op } from 'sequelize';
 import { demoClients, drawPhoto, type sitePages } from '#demo';
 import { parseUrl } from '#core/link';
-import { placeFormInBytes, usualPlacement } from '#core/page';
+import { markupOf, placeInBytes, usualPlacement } from '#core/page';
 import { firstStamp, policiesOf, readCarried, type StampSettings } from '#core/photo';
 import { recordSchema, type BusinessRecord } from '#core/record';
 import type { SiteAccess } from '#core/site';
@@ -155,7 +155,7 @@ function addDemoSite(
 /** The page with what was placed on it once, and what has become of that since. */
 function placedBytes(page: Buffer, record: BusinessRecord, { since }: Placed): Buffer {
   if (since === 'lost') return page;
-  const placed = placeFormInBytes(page, 'jsonld', record, usualPlacement.jsonld);
+  const placed = placeInBytes(page, 'jsonld', markupOf('jsonld', record, [record]), usualPlacement.jsonld);
   if (!placed.ok) throw new Error(placed.message);
   const bytes = Buffer.from(placed.bytes);
   if (since !== 'altered') return bytes;

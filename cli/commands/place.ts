@@ -10,9 +10,11 @@ import { changePages, isOnePage } from './pages.ts';
 
 const usage = `zinc place PAGE|FOLDER… --record RECORD [--format FORM] [--preset FILE]
            [--at head|body-begin|body-end|before:SEL|after:SEL|inside:SEL] [--existing keep|adopt|replace]
-           [--url URL] [--out FILE|DIR]
+           [--correct] [--url URL] [--out FILE|DIR]
            a FORM is ${markedForms.join(', ')};
            of several businesses in RECORD each page gets its own, organization and branches tell of all of them;
+           --correct also puts right what visitors read beside markup of ours that is placed anew, where that is what
+           it said before the record changed;
            --url is the address of the folder, or of the one page, on the web`;
 
 export const command: Command = {
@@ -24,6 +26,7 @@ export const command: Command = {
       preset: { type: 'string' },
       at: { type: 'string' },
       existing: { type: 'string', default: 'keep' },
+      correct: { type: 'boolean', default: false },
       url: { type: 'string' },
       out: { type: 'string' },
     } as const;
@@ -41,6 +44,7 @@ export const command: Command = {
         `--at takes head, body-begin, body-end, or before:, after: or inside: with a CSS selector, not “${values.at ?? ''}”.`,
       );
     const existing = oneOf(values.existing, treatments, '--existing');
+    const corrects = values.correct ? ('carried' as const) : [];
     const output = preset?.output;
     const all = (await readBranches(values.record)).map((read) => (output ? { ...read, output } : read));
     const refused = all.map(refusalOfAddresses).find(Boolean);
@@ -50,7 +54,9 @@ export const command: Command = {
     const status = await changePages(positionals, values.out, (bytes, path) => {
       const reading = readSource(decodeText(bytes).text);
       const record = isClientForm(form) ? all[0] : ownBranch(() => reading, urlOf(path));
-      return record ? placeTreated(bytes, { record, all, form, at, existing }, reading) : nobodys(all);
+      return record
+        ? placeTreated(bytes, { record, all, form, at, existing, corrects }, reading)
+        : nobodys(all);
     });
     if (values.out)
       process.stderr.write(

@@ -1,7 +1,6 @@
 import { readSource } from '#core/reading';
 import type { BusinessRecord } from '#core/record';
-import { weave, weaveBytes } from '#core/weaving';
-import { placeInBytes, type BytesResult } from './bytes.ts';
+import { weave, type Corrects, type WeaveResult } from '#core/weaving';
 import { isWovenForm, usualPlacement, wovenSyntaxOf, type PlacedForm, type Placement } from './placements.ts';
 import { place } from './placing.ts';
 import { markupOf } from './verifying.ts';
@@ -15,23 +14,9 @@ export function placeForm(
   form: PlacedForm,
   record: BusinessRecord,
   at: Placement = usualPlacement[form],
-  all: readonly BusinessRecord[] = [record],
-): FormResult {
+  corrects: Corrects = [],
+): FormResult | WeaveResult {
   return isWovenForm(form)
-    ? weave(readSource(source), record, { syntax: wovenSyntaxOf[form], replaces: true })
-    : place(source, form, markupOf(form, record, all), at);
-}
-
-/** The same on a page as it lies on disk; `address` is where it stands on the web, '' for unknown. */
-export function placeFormInBytes(
-  bytes: Uint8Array,
-  form: PlacedForm,
-  record: BusinessRecord,
-  at: Placement,
-  address = '',
-): BytesResult {
-  if (!isWovenForm(form)) return placeInBytes(bytes, form, markupOf(form, record, [record]), at);
-  const choices = { syntax: wovenSyntaxOf[form], replaces: true } as const;
-  const { result, bytes: woven } = weaveBytes(bytes, record, choices, address);
-  return result.ok ? { ok: true, bytes: woven } : result;
+    ? weave(readSource(source), record, { syntax: wovenSyntaxOf[form], replaces: true, corrects })
+    : place(source, form, markupOf(form, record, [record]), at);
 }

@@ -2,7 +2,23 @@ import { describe, expect, test } from '@jest/globals';
 import { readSource } from '#core/reading';
 import { outputForms, writeMarkup } from '#core/markup';
 import { larkspur } from '#sample';
-import { alreadyOn, place, prove, readPlacement, remove, type Placement } from './index.ts';
+import { decodeText } from '#core/encoding';
+import { binaryBytes } from '#core/text';
+import type { Corrects } from '#core/weaving';
+import {
+  alreadyOn,
+  isWovenForm,
+  place,
+  placeTreated,
+  prove,
+  readPlacement,
+  remove,
+  removeFromBytes,
+  usualPlacement,
+  type PlacedForm,
+  type Placement,
+  type Treated,
+} from './index.ts';
 
 const page =
   '<body>\n<div id=f>x</div><i class=c></i><i class=c></i><table id=t><tr id=r><td id=d>x</table><p id=p>y</p><ul id=u><li id=l>x</ul>\n<footer>z</footer>\n</body>';
@@ -120,5 +136,55 @@ describe('what stands there already', () => {
     const result = place(source, 'jsonld', script, 'head', 'unicode', [there?.script ?? 0]);
     expect(result.ok && result.source.match(/ld\+json/g)).toHaveLength(1);
     expect(result.ok && remove(result.source)).toBe('<body>\n\n<p>x</p></body>');
+  });
+});
+
+describe('what visitors read beside markup whose record has changed', () => {
+  const page = (telephone: string, dialled: string, street: string): string =>
+    `<html><head><title>x</title></head><body><a href="tel:${dialled}">Call</a> <a href="tel:+13605550100">Taxi</a>\n<p>${telephone}</p>\n<main>${'<p>Some words.</p>'.repeat(60)}</main>\n<footer>Larkspur &amp; Vane Veterinary Care<br>${street}<br>Port Ellery, WA 98299<br><a href="tel:${dialled}">${telephone}</a> or (360) 555-0100</footer></body></html>`;
+  const old = page('(360) 555-0142', '+13605550142', '214 Quay Street');
+  const now = {
+    ...larkspur,
+    telephone: '(360) 555-0177',
+    address: { ...larkspur.address, streetAddress: '9 Mill Lane' },
+  };
+  const put = (bytes: Uint8Array, form: PlacedForm, corrects: Corrects, record = larkspur): Treated =>
+    placeTreated(bytes, { record, form, at: usualPlacement[form], existing: 'keep', corrects });
+  const bytesOf = (treated: Treated): Uint8Array => {
+    if (!treated.ok) throw new Error(treated.message);
+    return treated.bytes;
+  };
+  const rest = (treated: Treated, form: PlacedForm): string =>
+    decodeText(removeFromBytes(bytesOf(treated), form)).text;
+
+  test.each(['jsonld', 'graph', 'microdata', 'rdfa', 'woven', 'woven-rdfa'] as const)(
+    'is put right with %s, wherever it stands, when asked',
+    (form) => {
+      const before = bytesOf(put(binaryBytes(old), form, []));
+      const renewed = put(before, form, 'carried', now);
+      expect(rest(renewed, form)).toBe(page('(360) 555-0177', '+13605550177', '9 Mill Lane'));
+      expect(renewed.ok && renewed.told).toContainEqual(
+        expect.stringMatching(/“214 Quay Street” was put right to “9 Mill Lane”/),
+      );
+      // What is woven needs a street or a number to stand there.
+      const unasked = put(before, form, [], now);
+      expect(unasked.ok ? rest(unasked, form) : form).toBe(isWovenForm(form) ? form : old);
+      expect(bytesOf(put(before, form, 'carried'))).toEqual(before);
+    },
+  );
+
+  test('is left where our markup does not stand, or tells of no business', () => {
+    expect(rest(put(binaryBytes(old), 'jsonld', 'carried', now), 'jsonld')).toBe(old);
+    const card = bytesOf(put(binaryBytes(old), 'card', []));
+    expect(rest(put(card, 'card', 'carried', now), 'card')).toBe(old);
+  });
+
+  test('is told where it runs over elements, and left', () => {
+    const split = old.replace('214 Quay Street', '214 <b>Quay</b> Street');
+    const renewed = put(bytesOf(put(binaryBytes(split), 'jsonld', [])), 'jsonld', 'carried', now);
+    expect(rest(renewed, 'jsonld')).toContain('214 <b>Quay</b> Street');
+    expect(renewed.ok && renewed.told).toContainEqual(
+      expect.stringMatching(/visitors read “214 Quay Street”, the record says Street “9 Mill Lane”/),
+    );
   });
 });

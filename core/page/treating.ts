@@ -2,11 +2,19 @@ import { isTablePart, readSource, type Reading } from '#core/reading';
 import { syntaxName } from '#core/item';
 import { isClientForm } from '#core/markup';
 import { factLabel, refusalOfAddresses, type BusinessRecord } from '#core/record';
-import { decodeText } from '#core/encoding';
+import { carriedBy, decodeText, editBytes } from '#core/encoding';
+import {
+  corrections,
+  toldOfDifferences,
+  toldOfWeaving,
+  weaveBytes,
+  type Corrects,
+  type WeaveChoices,
+} from '#core/weaving';
 import { alreadyOn, type Already } from './already.ts';
 import { placeInBytes, type BytesResult } from './bytes.ts';
-import { placeFormInBytes } from './forms.ts';
-import { isWovenForm, type PlacedForm, type Placement } from './placements.ts';
+import { carriedInText } from './carriedText.ts';
+import { isWovenForm, wovenSyntaxOf, type PlacedForm, type Placement } from './placements.ts';
 import { isNamedByOthers, markupOf, prove } from './verifying.ts';
 
 /** What is done with markup of the same branch that stands on a page without our having placed it. */
@@ -21,6 +29,11 @@ export interface Placing {
   readonly form: PlacedForm;
   readonly at: Placement;
   readonly existing: Treatment;
+  /**
+   * What visitors read otherwise than the record says and is put right; nothing by default. Of forms that are not woven
+   * that is what they carried before the record changed, or nothing.
+   */
+  readonly corrects?: Corrects;
 }
 
 /** A page with what was put on it, and what is to be said of it; or why it stays as it is. */
@@ -44,11 +57,30 @@ export type Treated =
  */
 export function placeTreated(
   bytes: Uint8Array,
-  { record, all = [record], form, at, existing }: Placing,
+  placing: Placing,
   reading: Reading = readSource(decodeText(bytes).text),
 ): Treated {
+  const { record, form, corrects } = placing;
   const refused = refusalOfAddresses(record);
   if (refused) return { ok: false, message: refused };
+  const isCarried = corrects === 'carried' && !isWovenForm(form) && !isClientForm(form);
+  const stale = isCarried ? carriedInText(reading, form, record) : [];
+  if (stale.length === 0) return treat(bytes, placing, reading);
+  const corrected = stale.filter(({ edits }) => edits !== null);
+  const differing = stale.filter(({ edits }) => edits === null);
+  const edits = corrections(corrected, carriedBy(decodeText(bytes).encoding));
+  const mended = editBytes(bytes, edits);
+  const treated = treat(mended, placing, readSource(decodeText(mended).text, reading.address));
+  return treated.ok
+    ? { ...treated, told: [...toldOfDifferences({ corrected, differing }), ...treated.told] }
+    : treated;
+}
+
+function treat(
+  bytes: Uint8Array,
+  { record, all = [record], form, at, existing, corrects = [] }: Placing,
+  reading: Reading,
+): Treated {
   const there = isWovenForm(form) || isClientForm(form) ? [] : alreadyOn(reading, record);
   const same = there.filter(({ isSame }) => isSame);
   const [first] = same;
@@ -57,8 +89,8 @@ export function placeTreated(
     return { ok: true, bytes, proved: true, adopted: true, told, reading };
   }
   const without = there.flatMap((one) => (isReplaced(one, existing) ? (one.script ?? []) : []));
-  const result: BytesResult = isWovenForm(form)
-    ? placeFormInBytes(bytes, form, record, at, reading.address)
+  const result: BytesResult & Said = isWovenForm(form)
+    ? wovenInto(bytes, record, { syntax: wovenSyntaxOf[form], replaces: true, corrects }, reading.address)
     : placeInBytes(bytes, form, markupOf(form, record, all), at, without, pageOf(reading));
   if (!result.ok) return result;
   const { text } = decodeText(result.bytes);
@@ -77,12 +109,31 @@ export function placeTreated(
     return { ok: false, message: `${why} Nothing was changed.` };
   }
   const told = [
+    ...(result.told ?? []),
     ...there.flatMap((one) => toldOf(one, existing)),
     ...(isTwice ? [`${SAID_TWICE} One of them is enough.`] : []),
     ...proof.misread.map(({ fact, meant, read }) => `${factLabel(fact)} reads “${read}”, meant “${meant}”.`),
   ];
   const proved = proof.state === 'proved';
   return { ok: true, bytes: result.bytes, proved, adopted: false, told, reading: after };
+}
+
+/** What is said of a page that something was put on. */
+interface Said {
+  readonly told?: readonly string[];
+}
+
+function wovenInto(
+  bytes: Uint8Array,
+  record: BusinessRecord,
+  choices: WeaveChoices,
+  address: string,
+): BytesResult & Said {
+  const { result, bytes: woven } = weaveBytes(bytes, record, choices, address);
+  const told = toldOfWeaving(result);
+  return result.ok
+    ? { ok: true, bytes: woven, told }
+    : { ok: false, message: [result.message, ...told].join(' ') };
 }
 
 const SAID_TWICE =

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { placedForms, readPlacement, treatments, type Placement } from '#core/page';
 import { outputSchema } from '#core/record';
+import { correctsSchema } from '#core/weaving';
 import { matchesPath, mostStars } from './pathPattern.ts';
 
 /** Which pages of a client a rule is about. */
@@ -34,6 +35,8 @@ export const placementRuleSchema = z.strictObject({
     .refine((at) => readPlacement(at) !== undefined, 'is no place on a page')
     .transform((at): Placement => readPlacement(at) ?? 'head'),
   existing: z.enum(treatments).default('keep'),
+  /** What visitors read otherwise than the record says and weaving puts right. */
+  corrects: correctsSchema.default([]),
   /** Choices for this placement alone; the record's own where there are none. */
   output: outputSchema.nullable().default(null),
 });

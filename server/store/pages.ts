@@ -1,11 +1,10 @@
 import { literal, Op, type Transaction } from 'sequelize';
 import type { AddedPages, Page, PlacedChoice, PlacementInput } from '#contract';
 import { isClientForm } from '#core/markup';
-import type { PlacedForm, Placement } from '#core/page';
-import type { BusinessRecord } from '#core/record';
+import type { PlacedForm } from '#core/page';
 import { digestOf } from '#outside/sites/index.ts';
 import { notFound, Refusal } from '../problem.ts';
-import type { PageWorker } from '../threads/pageWork.ts';
+import type { PageWorker, Put } from '../threads/pageWork.ts';
 import { GivenUp, givenUp } from '../threads/threads.ts';
 import { allRecords, findBranch, findClient, recordOf } from './branches.ts';
 import { firstPiece, writeRest } from './bytes.ts';
@@ -255,25 +254,17 @@ async function placedAgain(
   for (const { branchId, form, at } of placements) {
     const branch = await findBranch(branchId);
     const all = isClientForm(form) ? await allRecords(await findClient(branch.clientId)) : undefined;
-    bytes = await placedOrRefused(bytes, { form, record: await recordOf(branch), at, all }, worker);
+    bytes = await placedOrRefused(
+      bytes,
+      { form, record: await recordOf(branch), at, ...(all ? { all } : {}) },
+      worker,
+    );
   }
   return Buffer.from(bytes);
 }
 
-/** What is put on a page; `all` are the branches of its client, for the forms that tell of all of them. */
-interface Put {
-  readonly form: PlacedForm;
-  readonly record: BusinessRecord;
-  readonly at: Placement;
-  readonly all: readonly BusinessRecord[] | undefined;
-}
-
-async function placedOrRefused(
-  bytes: Uint8Array,
-  { form, record, at, all }: Put,
-  worker: PageWorker,
-): Promise<Uint8Array> {
-  const result = await worker.place(bytes, form, record, at, all).catch((error: unknown) => {
+async function placedOrRefused(bytes: Uint8Array, put: Put, worker: PageWorker): Promise<Uint8Array> {
+  const result = await worker.place(bytes, put).catch((error: unknown) => {
     throw error instanceof GivenUp ? givenUp('The page', error) : error;
   });
   if (!result.ok) throw new Refusal(422, 'Cannot be placed', result.message);
@@ -323,7 +314,7 @@ async function changePage(
 /** Places a branch’s markup on a page, reads the page back, and keeps it only when a machine finds the markup. */
 export async function placeOnPage(
   pageId: number,
-  { branchId, form, at, foreign }: PlacementInput,
+  { branchId, form, at, foreign, corrects = [] }: PlacementInput,
   worker: PageWorker,
 ): Promise<{ page: Page; changeId: number }> {
   const [page, branch] = [await findPage(pageId), await findBranch(branchId)];
@@ -342,9 +333,10 @@ export async function placeOnPage(
     );
   const record = await recordOf(branch);
   const all = isClientForm(form) ? await allRecords(await findClient(branch.clientId)) : undefined;
+  const put = { form, record, at, corrects, ...(all ? { all } : {}) };
   const changeId = await changePage(
     pageId,
-    ({ source }) => placedOrRefused(source, { form, record, at, all }, worker),
+    ({ source }) => placedOrRefused(source, put, worker),
     async (transaction) => {
       await PlacementRow.destroy({ where: { pageId, form }, transaction });
       await PlacementRow.create({ pageId, branchId, form, at }, { transaction });

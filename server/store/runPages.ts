@@ -42,7 +42,7 @@ export async function plannedPages(
     case 'place':
       return byRules(clientId, input.rules);
     case 'renew':
-      return renewed(clientId, input.pages, worker);
+      return renewed(clientId, input, worker);
     case 'remove':
       return input.pages.map((pageId) => ({
         pageId,
@@ -74,12 +74,12 @@ async function byRules(clientId: number, rules: readonly PlacementRule[]): Promi
       const branch = isClientForm(rule.form) ? (first?.id ?? null) : whose;
       const here = planned.get(page.id) ?? { acts: [], problem: '' };
       planned.set(page.id, here);
-      const { form, at, output, existing } = rule;
+      const { form, at, output, existing, corrects } = rule;
       if (branch === null)
         here.problem = 'It is not known whose page this is. Say so in the table of pages, and preview again.';
       else if (page.ownBranch !== null && page.ownBranch !== branch && !isClientForm(form))
         here.problem = `It is the page of ${page.ownLabel}: another branch’s markup there would tell machines the wrong business.`;
-      else here.acts.push({ do: 'place', branchId: branch, form, at, output, existing });
+      else here.acts.push({ do: 'place', branchId: branch, form, at, output, existing, corrects });
     }
   return [...planned].map(([pageId, { acts, problem }]) => ({ pageId, acts: problem ? [] : acts, problem }));
 }
@@ -87,7 +87,7 @@ async function byRules(clientId: number, rules: readonly PlacementRule[]): Promi
 /** Placements that are no longer what the record says now, each put anew where it stood. */
 async function renewed(
   clientId: number,
-  only: readonly number[] | null,
+  { pages: only, corrects }: Extract<RunInput, { act: 'renew' }>,
   worker: PageWorker,
 ): Promise<readonly PlannedPage[]> {
   const pages = await listPages(clientId, worker);
@@ -104,7 +104,12 @@ async function renewed(
     const forms = new Set(placements.filter(({ state }) => state !== 'proved').map(({ form }) => form));
     const acts = (placed.get(id) ?? [])
       .filter(({ form }) => forms.has(form))
-      .map((row): KeptAct => ({ do: 'place', ...keptOf(row), existing: 'keep' }));
+      .map((row): KeptAct => ({
+        do: 'place',
+        ...keptOf(row),
+        existing: 'keep',
+        corrects: corrects ? 'carried' : [],
+      }));
     return { pageId: id, acts, problem: '' };
   });
 }
@@ -177,13 +182,14 @@ export async function withRecords(
         if (act.do === 'remove') return act;
         const record = records.get(act.branchId);
         const output = act.output === null ? null : JSON.stringify(act.output);
-        const { form, at, existing } = act;
+        const { form, at, existing, corrects } = act;
         const told = record && {
           do: 'place' as const,
           record: toldIn({ output }, record),
           form,
           at,
           existing,
+          corrects,
         };
         return told && (isClientForm(form) ? { ...told, all } : told);
       });

@@ -10,7 +10,7 @@ import {
   isWovenForm,
   type BytesResult,
   type PlacedForm,
-  type Placement,
+  type Placing,
 } from '#core/page';
 import { isWoven } from '#core/weaving';
 import { linksOf, picturesOf, readSource, type Reading } from '#core/reading';
@@ -65,15 +65,12 @@ function stateOf(
   return { state, misread: [...misread] };
 }
 
+/** What is put on a page, beside what stands there already. */
+export type Put = Omit<Placing, 'existing'>;
+
 /** The page with a record's markup, read back: only markup that a machine finds there counts as placed. */
-export function placeOn(
-  bytes: Uint8Array,
-  form: PlacedForm,
-  record: BusinessRecord,
-  at: Placement,
-  all?: readonly BusinessRecord[],
-): BytesResult {
-  const treated = placeTreated(bytes, { record, form, at, existing: 'keep', ...(all ? { all } : {}) });
+export function placeOn(bytes: Uint8Array, put: Put): BytesResult {
+  const treated = placeTreated(bytes, { ...put, existing: 'keep' });
   return treated.ok ? { ok: true, bytes: treated.bytes } : treated;
 }
 
@@ -86,13 +83,7 @@ export function linksOn(bytes: Uint8Array, url: string): readonly string[] {
 /** Who reads and changes pages: threads of the server, or a script by itself. */
 export interface PageWorker {
   readonly read: (bytes: Uint8Array, placed: readonly PlacedMarkup[]) => Promise<ReadPage>;
-  readonly place: (
-    bytes: Uint8Array,
-    form: PlacedForm,
-    record: BusinessRecord,
-    at: Placement,
-    all?: readonly BusinessRecord[],
-  ) => Promise<BytesResult>;
+  readonly place: (bytes: Uint8Array, put: Put) => Promise<BytesResult>;
   /** Without what was placed: of one form, or all of it. */
   readonly remove: (bytes: Uint8Array, form?: PlacedForm) => Promise<Uint8Array>;
 }

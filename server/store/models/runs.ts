@@ -63,11 +63,15 @@ export class VersionRow extends Model<InferAttributes<VersionRow>, InferCreation
 
 /** What is placed on a page, as it is kept. */
 const placedSchema = placementInputSchema
-  .omit({ foreign: true })
+  .omit({ foreign: true, corrects: true })
   .extend({ output: placementRuleSchema.shape.output });
 
 const actSchema = z.discriminatedUnion('do', [
-  placedSchema.extend({ do: z.literal('place'), existing: placementRuleSchema.shape.existing }),
+  placedSchema.extend({
+    do: z.literal('place'),
+    existing: placementRuleSchema.shape.existing,
+    corrects: placementRuleSchema.shape.corrects,
+  }),
   z.object({ do: z.literal('remove'), form: placementInputSchema.shape.form.nullable() }),
 ]);
 export type KeptAct = z.output<typeof actSchema>;
