@@ -1,5 +1,5 @@
 import { Button, Link } from '@mui/material';
-import type { ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link as RouterLink } from 'react-router';
 import { linkTo, type ChangedFact, type Ledger } from '#contract';
 import { counted } from '#core/text';
@@ -7,6 +7,7 @@ import { useLedger } from '../../api/pages.ts';
 import { Fill, HeadBar, ListRow, PartHead, Plain, Scroll, Soft, Words } from '../../parts/layout.tsx';
 import { GradeMark, StaleMark } from '../../parts/Marks.tsx';
 import { EmptyState, Failure, Loading } from '../../parts/Notice.tsx';
+import { Tick } from '../../parts/Tick.tsx';
 import { FORM_LABEL } from './formLabel.ts';
 
 /** How much of a client is out of date. */
@@ -14,8 +15,15 @@ export const countLedger = (ledger: Ledger): number =>
   Object.values(ledger).reduce((sum, some) => sum + some.length, 0);
 
 /** What carries facts that have changed since, each with the change; pages are brought up to date as one run. */
-export function LedgerPane({ clientId, onRenew }: { clientId: number; onRenew: () => void }) {
+export function LedgerPane({
+  clientId,
+  onRenew,
+}: {
+  clientId: number;
+  onRenew: (corrects: boolean) => void;
+}) {
   const { data, error } = useLedger(clientId);
+  const [corrects, setCorrects] = useState(true);
   if (error && !data) return <Failure error={error} />;
   if (!data) return <Loading />;
   if (countLedger(data) === 0)
@@ -29,7 +37,8 @@ export function LedgerPane({ clientId, onRenew }: { clientId: number; onRenew: (
   return (
     <Scroll>
       <HeadBar title={`${String(countLedger(data))} out of date`}>
-        <Button variant="contained" disabled={pages === 0} onClick={onRenew}>
+        {pages > 0 && <Tick label="also in what visitors read there" on={corrects} onChange={setCorrects} />}
+        <Button variant="contained" disabled={pages === 0} onClick={() => onRenew(corrects)}>
           Bring {counted(pages, 'page')} up to date
         </Button>
       </HeadBar>

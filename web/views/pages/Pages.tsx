@@ -58,7 +58,10 @@ function PagesOf({ branch, pages }: { branch: Branch; pages: readonly Page[] }) 
       <Box sx={{ flex: 1, minHeight: 0, overflow: 'hidden' }}>
         {tab === 'pages' && <Surface branch={branch} pages={pages} onBegin={begin} />}
         {tab === 'ledger' && (
-          <LedgerPane clientId={clientId} onRenew={() => begin({ act: 'renew', pages: null })} />
+          <LedgerPane
+            clientId={clientId}
+            onRenew={(corrects) => begin({ act: 'renew', pages: null, corrects })}
+          />
         )}
         {tab === 'live' && <LivePane clientId={clientId} />}
         {tab === 'runs' && (

@@ -2,7 +2,6 @@ import { Button } from '@mui/material';
 import { useMemo, useState } from 'react';
 import type { Branch, Page } from '#contract';
 import {
-  isWovenForm,
   othersBeside,
   placeForm,
   readPlacement,
@@ -57,11 +56,12 @@ export function PlacingTray({ branch, page, onBack }: PlacingProps) {
   const { form } = CHOICES[choice];
   const at = choice === 'element' ? (readPlacement(`after:${selector}`) ?? 'body-end') : CHOICES[choice].at;
   const source = usePageSource(page.id, JSON.stringify(page.placements) + String(page.size));
-  const { put, take, isForeign, busy } = usePlacing(branch, page, form, at);
+  const [corrects, setCorrects] = useState<string[]>([]);
+  const { put, take, isForeign, busy } = usePlacing(branch, page, { form, at, corrects });
   const [asking, setAsking] = useState(false);
   const result = useMemo(
-    () => (source.data === undefined ? undefined : placeForm(source.data, form, branch.record, at)),
-    [source.data, branch.record, form, at],
+    () => (source.data === undefined ? undefined : placeForm(source.data, form, branch.record, at, corrects)),
+    [source.data, branch.record, form, at, corrects],
   );
   const others = useMemo(
     () => (result?.ok ? othersBeside(readSource(result.source), form) : 0),
@@ -116,8 +116,8 @@ export function PlacingTray({ branch, page, onBack }: PlacingProps) {
           a business as well; a machine reads both. Take the old one out if they describe the same branch.
         </Remark>
       )}
-      {isWovenForm(form) && source.data !== undefined && (
-        <WovenRemarks source={source.data} form={form} record={branch.record} />
+      {result && 'differing' in result && (
+        <WovenRemarks result={result} corrects={corrects} onCorrect={setCorrects} />
       )}
       {source.error ? (
         <Failure error={source.error} />

@@ -14,6 +14,7 @@ import { KeptByName } from '../../parts/KeptByName.tsx';
 import { Hint } from '../../parts/layout.tsx';
 import { FORM_LABEL } from './formLabel.ts';
 import {
+  CORRECTS,
   emptyRule,
   EXISTING,
   isWhole,
@@ -174,6 +175,13 @@ function Where({ fields, onChange }: Part) {
     return (
       <>
         <Hint>It is woven in where the text stands.</Hint>
+        <span />
+        <LabelledSelect
+          label="What visitors read otherwise than the record says"
+          value={fields.corrects}
+          options={CORRECTS}
+          onChange={(corrects) => onChange({ corrects: corrects === 'all' ? 'all' : 'none' })}
+        />
         <span />
       </>
     );

@@ -1,42 +1,48 @@
-import { useMemo } from 'react';
-import { factLabel, isFact, type BusinessRecord } from '#core/record';
-import { remove, wovenSyntaxOf, type WovenForm } from '#core/page';
-import { readSource } from '#core/reading';
-import { weave } from '#core/weaving';
+import { factLabel, isFact } from '#core/record';
+import type { WeaveResult } from '#core/weaving';
 import { Remark, Soft } from '../../parts/layout.tsx';
 import { GradeMark, SealMark } from '../../parts/Marks.tsx';
+import { Tick } from '../../parts/Tick.tsx';
 
 const labelOf = (fact: string): string => (isFact(fact) ? factLabel(fact) : fact);
 
 /** What weaving found on a page: the facts a machine will read, and where visitors read something else. */
 export function WovenRemarks({
-  source,
-  form,
-  record,
+  result,
+  corrects,
+  onCorrect,
 }: {
-  source: string;
-  form: WovenForm;
-  record: BusinessRecord;
+  result: WeaveResult;
+  /** The facts that are put right in what visitors read. */
+  corrects: readonly string[];
+  onCorrect: (corrects: string[]) => void;
 }) {
-  const { woven, differing, ambiguous } = useMemo(() => {
-    const result = weave(readSource(remove(source, form)), record, {
-      syntax: wovenSyntaxOf[form],
-      replaces: true,
-    });
-    return { ...result, woven: result.ok ? result.woven : [] };
-  }, [source, form, record]);
+  const { corrected, differing, ambiguous } = result;
+  const others = [...corrected, ...differing].toSorted((a, b) => a.place.start - b.place.start);
+  const woven = result.ok ? result.woven : [];
   return (
     <>
       {woven.length > 0 && (
         <Remark>
           <SealMark /> Found in the text: {woven.map(({ fact }) => labelOf(fact)).join(', ')}.{' '}
-          <Soft>Visitors see the page as it was.</Soft>
+          <Soft>
+            {corrected.length > 0
+              ? 'Visitors see the page as it was but for what is put right.'
+              : 'Visitors see the page as it was.'}
+          </Soft>
         </Remark>
       )}
-      {differing.map(({ fact, shown, meant, place, isSpelling }) => (
+      {others.map(({ fact, shown, meant, place, isSpelling, edits }) => (
         <Remark key={`${fact} ${String(place.start)}`}>
           <GradeMark grade={isSpelling ? 'note' : 'should'} /> Line {place.line}: visitors read “{shown}”, the
           record says {labelOf(fact)} “{meant}”.
+          {edits && (
+            <Tick
+              label={<>Put “{meant}” there</>}
+              on={corrects.includes(fact)}
+              onChange={(on) => onCorrect([...corrects.filter((one) => one !== fact), ...(on ? [fact] : [])])}
+            />
+          )}
         </Remark>
       ))}
       {ambiguous.map(({ fact, places }) => (

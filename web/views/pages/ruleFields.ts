@@ -24,6 +24,12 @@ export const EXISTING = [
   ['replace', 'goes'],
 ] as const;
 
+/** What is done where visitors read something else than the record says. */
+export const CORRECTS = [
+  ['none', 'stays, and is told'],
+  ['all', 'is put right'],
+] as const;
+
 export const TOLD = [
   ['record', 'as each record has it'],
   ['line', 'in one line, as in a footer'],
@@ -40,6 +46,7 @@ export interface RuleFields {
   readonly place: (typeof PLACES)[number][0];
   readonly selector: string;
   readonly existing: (typeof EXISTING)[number][0];
+  readonly corrects: (typeof CORRECTS)[number][0];
   readonly told: (typeof TOLD)[number][0];
   /** Its own choices: which facts it tells, and how; null while there are none. */
   readonly output: Output | null;
@@ -54,6 +61,7 @@ export const emptyRule: RuleFields = {
   place: 'head',
   selector: '',
   existing: 'keep',
+  corrects: 'none',
   told: 'record',
   output: null,
 };
@@ -87,7 +95,7 @@ function outputOf({ told, output }: RuleFields): Output | null {
 
 /** The rule that was typed; `branch` is the one in hand. */
 export function ruleOf(fields: RuleFields, branch: number): PlacementRule {
-  const { name, pages, pattern, whose, form, existing } = fields;
+  const { name, pages, pattern, whose, form, existing, corrects } = fields;
   return {
     name: name.trim(),
     pages: pages === 'pattern' ? { kind: 'pattern', pattern: pattern.trim() } : { kind: pages },
@@ -95,12 +103,22 @@ export function ruleOf(fields: RuleFields, branch: number): PlacementRule {
     form,
     at: placementOf(fields) ?? 'body-end',
     existing,
+    corrects: isWovenForm(form) && corrects === 'all' ? 'all' : [],
     output: outputOf(fields),
   };
 }
 
 /** A kept rule, to be typed on. */
-export function ruleFieldsOf({ name, pages, branch, form, at, existing, output }: PlacementRule): RuleFields {
+export function ruleFieldsOf({
+  name,
+  pages,
+  branch,
+  form,
+  at,
+  existing,
+  corrects,
+  output,
+}: PlacementRule): RuleFields {
   const [side = '', ...selector] = at.split(':');
   const place = PLACES.find(([one]) => one === side)?.[0] ?? 'body-end';
   return {
@@ -112,6 +130,7 @@ export function ruleFieldsOf({ name, pages, branch, form, at, existing, output }
     place,
     selector: selector.join(':'),
     existing,
+    corrects: corrects === 'all' ? 'all' : 'none',
     told: output === null ? 'record' : isDeepEqual(output, IN_ONE_LINE) ? 'line' : 'own',
     output: output === null || isDeepEqual(output, IN_ONE_LINE) ? null : output,
   };

@@ -9,9 +9,17 @@ import { useComplain, useOfferUndo } from '../../parts/actions.ts';
 import { undoButton } from '../../parts/UndoButton.tsx';
 import { FORM_LABEL } from './formLabel.ts';
 
+/** What is placed, where, and what visitors read otherwise and is put right. */
+interface Placed {
+  readonly form: PlacedForm;
+  readonly at: Placement;
+  readonly corrects: string[];
+}
+
 /** The acts that place a branch's markup on a page and take it off again, each with its way back. */
-export function usePlacing(branch: Branch, page: Page, form: PlacedForm, at: Placement) {
-  const here = useHere(branch, page, form, at);
+export function usePlacing(branch: Branch, page: Page, placed: Placed) {
+  const { form } = placed;
+  const here = useHere(branch, page, placed);
   const onSite = useOnSite(branch.clientId, page);
   const isForeign = page.ownBranch !== null && page.ownBranch.id !== branch.id;
   if (!page.site) return { ...here, isForeign };
@@ -22,27 +30,28 @@ export function usePlacing(branch: Branch, page: Page, form: PlacedForm, at: Pla
       onSite.run(
         {
           act: 'place',
-          rules: [{ pages: { kind: 'chosen', ids: [page.id] }, branch: branch.id, form, at }],
+          rules: [{ pages: { kind: 'chosen', ids: [page.id] }, branch: branch.id, ...placed }],
         },
         `${branch.label} placed on ${page.path}, published and read back.`,
       ),
     take: () =>
       onSite.run(
         { act: 'remove', pages: [page.id], form },
-        `${FORM_LABEL[form]} removed from ${page.path}; the page on its site is as it was.`,
+        `${FORM_LABEL[form]} removed from ${page.path}; the rest of the page on its site is as it was.`,
       ),
   };
 }
 
 /** On a page that was handed in. */
-function useHere(branch: Branch, page: Page, form: PlacedForm, at: Placement) {
+function useHere(branch: Branch, page: Page, placed: Placed) {
+  const { form } = placed;
   const [placing, removing] = [usePlace(), useRemovePlaced()];
   const complain = useComplain();
   const offerUndo = useOfferUndo();
   const isForeign = page.ownBranch !== null && page.ownBranch.id !== branch.id;
   const put = (): void => {
     placing
-      .mutateAsync({ pageId: page.id, input: { branchId: branch.id, form, at, foreign: isForeign } })
+      .mutateAsync({ pageId: page.id, input: { branchId: branch.id, ...placed, foreign: isForeign } })
       .then(({ page: { placements }, changeId }) => {
         offerUndo(
           placements.find((one) => one.form === form)?.state === 'proved'
@@ -55,7 +64,7 @@ function useHere(branch: Branch, page: Page, form: PlacedForm, at: Placement) {
   };
   const take = (): void => {
     removing.mutateAsync({ pageId: page.id, form }).then(({ changeId }) => {
-      const message = `${FORM_LABEL[form]} removed from ${page.path}; its source is as it was.`;
+      const message = `${FORM_LABEL[form]} removed from ${page.path}; the rest of its source is as it was.`;
       offerUndo(message, changeId, undoButton);
     }, complain);
   };
