@@ -23,7 +23,6 @@ export function LedgerPane({
   onRenew: (corrects: boolean) => void;
 }) {
   const { data, error } = useLedger(clientId);
-  const [corrects, setCorrects] = useState(true);
   if (error && !data) return <Failure error={error} />;
   if (!data) return <Loading />;
   if (countLedger(data) === 0)
@@ -33,15 +32,13 @@ export function LedgerPane({
         listed here.
       </EmptyState>
     );
-  const pages = new Set(data.pages.map(({ id }) => id)).size;
   return (
     <Scroll>
-      <HeadBar title={`${String(countLedger(data))} out of date`}>
-        {pages > 0 && <Tick label="also in what visitors read there" on={corrects} onChange={setCorrects} />}
-        <Button variant="contained" disabled={pages === 0} onClick={() => onRenew(corrects)}>
-          Bring {counted(pages, 'page')} up to date
-        </Button>
-      </HeadBar>
+      <Head
+        count={countLedger(data)}
+        pages={new Set(data.pages.map(({ id }) => id)).size}
+        onRenew={onRenew}
+      />
       <Part title="Pages" count={data.pages.length}>
         {data.pages.map(({ id, path, site, form, branchLabel, state, changes }) => (
           <Row key={`${String(id)} ${form}`} changes={changes} isLost={state === 'absent'}>
@@ -89,18 +86,43 @@ export function LedgerPane({
           </Row>
         ))}
       </Part>
-      <Part title="Sheets that were handed over" count={data.handOvers.length}>
-        {data.handOvers.map(({ branchId, branchLabel, made }) => (
-          <Row key={branchId} changes={[]}>
-            <BranchLink id={branchId} view="pages" label={branchLabel} />{' '}
-            <Soft>handed over {new Date(made).toLocaleString()}</Soft>{' '}
-            <Link href={linkTo('handOver', { id: branchId })}>A new sheet</Link>
-          </Row>
-        ))}
-      </Part>
+      <Sheets handOvers={data.handOvers} />
     </Scroll>
   );
 }
+
+/** How much there is, and the way to bring pages up to date, with the text round the markup or without. */
+function Head({
+  count,
+  pages,
+  onRenew,
+}: {
+  count: number;
+  pages: number;
+  onRenew: (corrects: boolean) => void;
+}) {
+  const [corrects, setCorrects] = useState(true);
+  return (
+    <HeadBar title={`${String(count)} out of date`}>
+      {pages > 0 && <Tick label="also in what visitors read there" on={corrects} onChange={setCorrects} />}
+      <Button variant="contained" disabled={pages === 0} onClick={() => onRenew(corrects)}>
+        Bring {counted(pages, 'page')} up to date
+      </Button>
+    </HeadBar>
+  );
+}
+
+const Sheets = ({ handOvers }: Pick<Ledger, 'handOvers'>) => (
+  <Part title="Sheets that were handed over" count={handOvers.length}>
+    {handOvers.map(({ branchId, branchLabel, made }) => (
+      <Row key={branchId} changes={[]}>
+        <BranchLink id={branchId} view="pages" label={branchLabel} />{' '}
+        <Soft>handed over {new Date(made).toLocaleString()}</Soft>{' '}
+        <Link href={linkTo('handOver', { id: branchId })}>A new sheet</Link>
+      </Row>
+    ))}
+  </Part>
+);
 
 const LIVE: Readonly<Record<Ledger['live'][number]['state'], string>> = {
   'out-of-date': 'says what an earlier record said',
