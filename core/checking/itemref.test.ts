@@ -40,3 +40,13 @@ test('without an itemref each part is told once, and none as missing, nor what s
     'structure/itemprop-outside openingHours',
   ]);
 });
+
+test('each name is told where it stands', () => {
+  const source = page('contact, nowhere, elsewhere');
+  const told = check(source).findings.filter(({ code }) => code === 'structure/itemref');
+  expect(told.map(({ place: { start, end } }) => source.slice(start, end))).toEqual([
+    'contact,',
+    'nowhere,',
+    'elsewhere',
+  ]);
+});

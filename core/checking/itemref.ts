@@ -22,15 +22,18 @@ export function judgeItemref(
         parts.length > 0 && parts.some((part) => part !== id) && parts.every((part) => ids.has(part));
       const unnamed = isListed ? [] : idsOfStrays(reading).filter((one) => !named.includes(one));
       const near = isListed ? parts.join(' ') : nearestName(id, unnamed);
-      const at = span && near ? source.indexOf(id, span.start) : -1;
+      const at = span ? source.indexOf(id, span.start) : -1;
       const isThere = span !== undefined && at >= span.start && at + id.length <= span.end;
+      const place = isThere
+        ? lines.place(at, at + id.length)
+        : lines.place(element.start, element.contentStart);
       const what = isListed
         ? `Blanks part the names of ids in itemref, no commas: write “${near ?? ''}”.`
         : `itemref names “${id}”, and no element of the page has that id. What was meant to belong to this item does not.`;
       return finding(
         'structure/itemref',
         near && !isListed ? `${what} Did you mean “${near}”?` : what,
-        lines.place(element.start, element.contentStart),
+        place,
         null,
         {
           edits: near && isThere ? [{ start: at, end: at + id.length, text: near }] : null,
