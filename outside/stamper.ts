@@ -162,9 +162,14 @@ const listed = (some: Stamping['personal']): string =>
   some.map(({ what, value }) => `${what} (${value.slice(0, LONGEST_VALUE)})`).join(', ');
 
 function remarksOn(stamping: Stamping): string[] {
-  const { left, kept, removed, replaced, personal, ofFormerPlace, languages } = stamping;
+  const { left, kept, removed, replaced, personal, ofFormerPlace, languages, isSigned } = stamping;
   return [
     ...left.map((where) => `Its ${where} data are broken and stay as they are.`),
+    ...(isSigned
+      ? [
+          'Its content credentials (C2PA) are signed over the bytes of the file: they stay, and no longer agree with it.',
+        ]
+      : []),
     ...replaced.map(({ field, was }) => {
       const verb = field === 'coordinates' || field === 'keywords' ? 'were' : 'was';
       return `Replaced its ${fieldName(field)}, which ${verb} ${quoted(was)}.`;

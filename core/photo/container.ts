@@ -21,6 +21,8 @@ export interface Container {
   readonly size: { readonly width: number; readonly height: number } | undefined;
   /** The packed texts of a PNG by their keywords, of those keywords that a stamp's fields have; of a profile, that it is there. */
   readonly texts?: ReadonlyMap<string, string>;
+  /** Whether it holds content credentials (C2PA Specification, "Embedding manifests"): they are signed over its bytes. */
+  readonly isSigned: boolean;
   /** What is no metadata: the stretches that have to be the same before and after. */
   readonly image: readonly Uint8Array[];
   /**

@@ -435,3 +435,42 @@ test('a WebP may lack the byte that pads its last chunk, and no more', async () 
   expect(stampPicture(saying(1), fields)).toMatchObject({ ok: true });
   expect(stampPicture(saying(2), fields)).toMatchObject({ ok: false });
 });
+
+describe('content credentials', () => {
+  /** A box with a description of that type, as far as it is looked at. */
+  const box = (type: string): Buffer =>
+    Buffer.from(`\0\0\0\x28jumb\0\0\0\x20jumd${type}\0\x11\0\x10\0\0`, 'latin1');
+  const length = (size: number): Buffer => {
+    const bytes = Buffer.alloc(4);
+    bytes.writeUInt32LE(size);
+    return bytes;
+  };
+  const inJpeg = (bytes: Buffer, type: string): Buffer => {
+    const data = Buffer.concat([Buffer.from('JP\0\x01\0\0\0\x01', 'latin1'), box(type)]);
+    const head = Buffer.from([0xff, 0xeb, 0, data.length + 2]);
+    return Buffer.concat([bytes.subarray(0, 2), head, data, bytes.subarray(2)]);
+  };
+  const inWebp = (bytes: Buffer, name: string): Buffer => {
+    const chunk = Buffer.concat([Buffer.from(name), length(4), Buffer.from('jumb')]);
+    return Buffer.concat([
+      Buffer.from('RIFF'),
+      length(bytes.length - 8 + chunk.length),
+      bytes.subarray(8),
+      chunk,
+    ]);
+  };
+
+  test.each([
+    ['JPEG', async () => inJpeg(await canvas().jpeg().toBuffer(), 'c2pa'), true],
+    ['JPEG', async () => inJpeg(await canvas().jpeg().toBuffer(), 'json'), false],
+    ['PNG', async () => withChunk(await canvas().png().toBuffer(), 'caBX', 'store'), true],
+    ['PNG', async () => withChunk(await canvas().png().toBuffer(), 'abCd', 'store'), false],
+    ['WebP', async () => inWebp(await canvas().webp().toBuffer(), 'C2PA'), true],
+    ['WebP', async () => inWebp(await canvas().webp().toBuffer(), 'ABCD'), false],
+  ] as const)('in a %s are known and stay', async (_format, make, isSigned) => {
+    const bytes = await make();
+    const result = stamped(bytes);
+    expect(result.isSigned).toBe(isSigned);
+    expect(stamped(concat(result.parts)).isSigned).toBe(isSigned);
+  });
+});

@@ -101,6 +101,11 @@ function withoutThumbnail(segments: readonly JpegSegment[]): readonly JpegSegmen
   return segments.filter((one, at) => !isThumbnail(one) || (table >= 0 && at > table));
 }
 
+/** A box of JUMBF (ISO/IEC 19566-5) that is described as a store of content credentials. */
+const isCredentials = ({ marker, data }: JpegSegment): boolean =>
+  marker === APP11 && startsWith(data, 'JP') && latin1(data.subarray(0, 64)).includes('jumdc2pa');
+const APP11 = 0xeb;
+
 const isPhotoshop = (one: JpegSegment): boolean => one.marker === APP13 && hasIdentifier(one, PHOTOSHOP);
 
 /**
@@ -163,6 +168,7 @@ function readJpegBlocks(bytes: Uint8Array): ContainerReading {
         xmp: behind(segments.find(isXmp), XMP_IDENTIFIER),
         resources: resources.length > 0 ? concat(resources) : undefined,
       },
+      isSigned: segments.some(isCredentials),
       image: [...segments.filter(({ marker }) => !isMetadata(marker)).map(({ data }) => data), image],
       write: (blocks, _texts, removesThumbnail = false) => {
         const long = tooLong(blocks);

@@ -54,6 +54,7 @@ export function readPng(bytes: Uint8Array): ContainerReading {
         resources: undefined,
       },
       texts: packedTexts(chunks),
+      isSigned: chunks.some(({ type }) => type === 'caBX'),
       image: [
         ...chunks.filter((one) => !isExif(one) && !isXmp(one) && !isTreatedText(one)).map((one) => one.bytes),
         trailing,

@@ -68,6 +68,8 @@ export interface Stamping {
   readonly ofFormerPlace: readonly Personal[];
   /** The metadata that are broken, and stay as they are. */
   readonly left: readonly Where[];
+  /** Whether it holds content credentials, which no longer agree with its bytes. */
+  readonly isSigned: boolean;
   /** The languages other than the default in which texts stay as they were (RFC 3066). */
   readonly languages: readonly string[];
 }
@@ -107,6 +109,7 @@ export function stampPicture(
     replaced,
     ...tellingOf(tags, replaced, options),
     left,
+    isSigned: container.isSigned,
     languages,
   };
 }

@@ -45,6 +45,7 @@ export function readWebp(bytes: Uint8Array): ContainerReading {
       takesIptc: false,
       size: undefined,
       blocks: { exif: exif && withoutIdentifier(exif), xmp: find('XMP '), resources: undefined },
+      isSigned: chunks.some(({ type }) => type === 'C2PA'),
       image: [...chunks.filter(({ type }) => !METADATA.has(type)).map(({ data }) => data), trailing],
       write: (blocks) => ({ ok: true, parts: [...written(chunks, header, blocks), trailing] }),
     },
