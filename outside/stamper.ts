@@ -162,7 +162,8 @@ const listed = (some: Stamping['personal']): string =>
   some.map(({ what, value }) => `${what} (${value.slice(0, LONGEST_VALUE)})`).join(', ');
 
 function remarksOn(stamping: Stamping): string[] {
-  const { left, kept, removed, replaced, personal, ofFormerPlace, languages, isSigned } = stamping;
+  const { left, kept, removed, replaced, personal, ofFormerPlace, languages, isSigned, keepsFurther } =
+    stamping;
   return [
     ...left.map((where) => `Its ${where} data are broken and stay as they are.`),
     ...(isSigned
@@ -180,6 +181,11 @@ function remarksOn(stamping: Stamping): string[] {
       ? [`Of where it was taken stay: ${listed(ofFormerPlace)}. Removing personal data takes them out.`]
       : []),
     ...(personal.length > 0 ? [`Taken out, of a person or a device: ${listed(personal)}.`] : []),
+    ...(keepsFurther
+      ? [
+          'The further pictures in the file (its previews, a gain map) stay as they are, with what they say of people.',
+        ]
+      : []),
     ...(removed.length > 0 ? [`Removed: ${removed.map(fieldName).join(', ')}.`] : []),
   ];
 }

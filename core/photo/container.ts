@@ -23,6 +23,8 @@ export interface Container {
   readonly texts?: ReadonlyMap<string, string>;
   /** Whether it holds content credentials (C2PA Specification, "Embedding manifests"): they are signed over its bytes. */
   readonly isSigned: boolean;
+  /** Whether further pictures stand behind the first, with metadata of their own (CIPA DC-007). */
+  readonly isMultiple?: boolean;
   /** What is no metadata: the stretches that have to be the same before and after. */
   readonly image: readonly Uint8Array[];
   /**

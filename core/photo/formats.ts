@@ -169,6 +169,7 @@ function readJpegBlocks(bytes: Uint8Array): ContainerReading {
         resources: resources.length > 0 ? concat(resources) : undefined,
       },
       isSigned: segments.some(isCredentials),
+      isMultiple: segments.some(isMultiPicture),
       image: [...segments.filter(({ marker }) => !isMetadata(marker)).map(({ data }) => data), image],
       write: (blocks, _texts, removesThumbnail = false) => {
         const long = tooLong(blocks);

@@ -116,6 +116,17 @@ describe('a picture behind the first', () => {
     expect(written.indexOf(second)).toBe(written.length - second.length);
   });
 
+  test('is told to stay where personal data are to go', async () => {
+    const { bytes } = await twoPictures(false, []);
+    const further = (picture: Uint8Array, options: StampOptions): boolean | undefined => {
+      const result = stampPicture(picture, fields, options);
+      return result.ok ? result.keepsFurther : undefined;
+    };
+    expect(further(bytes, { removesPersonal: true })).toBe(true);
+    expect(further(bytes, {})).toBe(false);
+    expect(further(await jpeg(64, 90), { removesPersonal: true })).toBe(false);
+  });
+
   test('a list that cannot be read stays as it is', async () => {
     const { bytes } = await twoPictures(false, []);
     for (const [at, byte] of [

@@ -70,6 +70,8 @@ export interface Stamping {
   readonly left: readonly Where[];
   /** Whether it holds content credentials, which no longer agree with its bytes. */
   readonly isSigned: boolean;
+  /** Whether personal data were to go, and further pictures stay in the file with theirs. */
+  readonly keepsFurther: boolean;
   /** The languages other than the default in which texts stay as they were (RFC 3066). */
   readonly languages: readonly string[];
 }
@@ -110,6 +112,7 @@ export function stampPicture(
     ...tellingOf(tags, replaced, options),
     left,
     isSigned: container.isSigned,
+    keepsFurther: container.isMultiple === true && options.removesPersonal === true,
     languages,
   };
 }
