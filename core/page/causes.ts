@@ -28,6 +28,7 @@ export const causeSchema = z.object({
     'wrong-encoding',
     'edited',
     'not-republished',
+    'text-differs',
   ]),
   message: z.string(),
 });

@@ -29,6 +29,21 @@ describe('a live page', () => {
       expect(judge(page)).toMatchObject({ state: 'as-intended', differing: [], causes: [] });
   });
 
+  test('is told to show something else than the record, whatever its markup says', () => {
+    const shown = (telephone: string): string =>
+      `<address>\nLarkspur &amp; Vane Veterinary Care<br>214 Quay Street<br>Port Ellery, WA 98299<br>${telephone}</address>`;
+    const told = (page: string) => judge(page).causes.map(({ message }) => message);
+    expect(judge(body(script + shown('(360) 555-0199'))).state).toBe('as-intended');
+    for (const markup of [script, ''])
+      expect(told(body(markup + shown('(360) 555-0199')))).toContainEqual(
+        expect.stringMatching(
+          /^Line \d+: A visitor sees “\(360\) 555-0199”, (?:a machine is told|the record says) “/,
+        ),
+      );
+    expect(told(body(script + shown('(360) 555-0142')))).toEqual([]);
+    expect(told(body(`${script}${shown('(360) 555-0142')}<p>Taxi: (360) 555-0100</p>`))).toEqual([]);
+  });
+
   test('may say less than the record, and that is told', () => {
     const small = body(
       '<div itemscope itemtype="https://schema.org/VeterinaryCare"><b itemprop="name">Larkspur &amp; Vane Veterinary Care</b><a itemprop="url" href="/port-ellery/">x</a></div>',

@@ -1,10 +1,13 @@
 import * as z from 'zod';
+import { checkReading } from '#core/checking';
 import {
+  comparedFacts,
   describe,
   isContradiction,
   isSameBusiness,
   likeness,
   toldProperties,
+  VisitorSearch,
   type DescribedProperty,
   type Description,
 } from '#core/agreement';
@@ -84,8 +87,36 @@ export type LivePage = z.infer<typeof livePageSchema>;
 /** Enough in common to be one branch, see `likeness`. */
 const ALIKE = 3;
 
-/** Compares what a stranger's machine reads on a live page with what the record says now, fact by fact. */
+/**
+ * Compares what a stranger's machine reads on a live page with what the record says now, fact by fact; what visitors
+ * read there otherwise is told besides.
+ */
 export function judgeLive(reading: Reading, record: BusinessRecord, answer: LiveAnswer): LiveJudgement {
+  const judged = judgeMarkup(reading, record, answer);
+  return { ...judged, causes: [...judged.causes, ...readOtherwise(reading, record)] };
+}
+
+/** What visitors read otherwise than markup or record say. */
+function readOtherwise(reading: Reading, record: BusinessRecord): readonly Cause[] {
+  const { visible, document } = reading;
+  const search = visible && new VisitorSearch(visible, document);
+  const differs =
+    search &&
+    comparedFacts.some(({ core, look }) => core && look?.(search, record)?.agreement === 'different');
+  // Most pages show the record, or nothing of it: only of others it takes the whole check to tell whose facts they are.
+  if (!differs) return [];
+  const { findings } = checkReading(reading, { record, onlySaid: true });
+  return findings
+    .filter(({ code }) => code === 'agreement/visitor' || code === 'agreement/shown')
+    .slice(0, MOST_READ)
+    .map(({ message, place: { line } }) => ({
+      code: 'text-differs',
+      message: `Line ${String(line)}: ${message}`,
+    }));
+}
+const MOST_READ = 5;
+
+function judgeMarkup(reading: Reading, record: BusinessRecord, answer: LiveAnswer): LiveJudgement {
   const told = toldRecord(record);
   const items = businessesIn(reading.items).filter((item) => isSound(reading, item));
   // Of a type that is left without its properties nobody can tell what it said.
