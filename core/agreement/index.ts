@@ -9,6 +9,7 @@ export { placeOfHours } from './hoursPlace.ts';
 export { seenInPicture } from './pictures.ts';
 export { describedBranch, threeWay, type MarkupCell, type ThreeWayRow } from './threeWay.ts';
 export {
+  callsAnother,
   isCalled,
   isCode,
   isFaxAlone,

@@ -141,6 +141,8 @@ export const isCalled = (text: string, at: Span): boolean => CALLED.test(calledB
 
 /** Mobiles, messengers and machines, which a business has besides the number that it is known by. */
 const BESIDES = /mob|cel|handy|gsm|portable|whats|viber|signal|sms|fax|kop|copi/i;
+/** Whether words call a number one of these. */
+export const callsAnother = (words: string): boolean => BESIDES.test(words);
 const LONGEST_CALLED = 300;
 
 /** Whether a number is called something else than the telephone: "Urgences :", "Service après-vente :", "Fax". */

@@ -28,6 +28,7 @@ import { judgeOfferedPrices } from './offeredPrices.ts';
 import { judgeSequence } from './sequence.ts';
 import { judgeOtherTelephones, judgeShown, judgeShownBranches } from './shownAlone.ts';
 import { judgeUnsaid } from './unsaid.ts';
+import { judgeUnshown } from './unshown.ts';
 import { countryOfItem, judgeValues } from './values.ts';
 import { VisitorSearch, type SiteBranch } from '#core/agreement';
 import { judgeVocabulary } from './vocabulary.ts';
@@ -126,6 +127,9 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...(search ? judgeOfferedPrices(reading, search) : []),
     ...judgeAgreement(reading, rows, mentioned),
     ...(sought ? [...judgeShown(reading, sought), ...judgeOtherTelephones(reading, sought)] : []),
+    ...(search && !isElsewhere
+      ? judgeUnshown(reading, { record, search, ...(branches ? { branches } : {}) })
+      : []),
     ...(branches && !record ? judgeShownBranches(reading, branches) : []),
   ];
   const told = oncePerCause(withoutConsequences(all, reading).sort(byGradeAndPlace));

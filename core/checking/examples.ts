@@ -554,6 +554,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     `${script(hollins())}<p>Hollins Row Opticians <a href="tel:+441803555014">01803 555041</a></p>`,
     `${script(hollins())}<p>Hollins Row Opticians <a href="tel:+441803555041">01803 555041</a></p>`,
   ),
+  'agreement/head-text': pair(
+    `<title>Hollins Row Opticians</title><meta name="description" content="Ring 020 7946 0999">${script(hollins('"telephone":"+44 20 7946 0321"'))}<p>Ring 020 7946 0321</p>`,
+    `<title>Hollins Row Opticians</title><meta name="description" content="Ring 020 7946 0321">${script(hollins('"telephone":"+44 20 7946 0321"'))}<p>Ring 020 7946 0321</p>`,
+  ),
   'structure/itemref': pair(
     '<div itemscope itemtype="https://schema.org/Optician" itemref="phone"><b itemprop="name">A</b></div><p id="telephone" itemscope>1</p>',
     '<div itemscope itemtype="https://schema.org/Optician" itemref="phone"><b itemprop="name">A</b></div><p id="phone"><b itemprop="telephone">+44 20 7946 0321</b></p>',

@@ -105,7 +105,8 @@ function amissCall({ href, text, country }: Link): Amiss | undefined {
   // With what is dialled before it at home, or with its country's code and no plus, a call goes through there.
   const [digits, atHome] = [target, dialled.national].map((number) => number.replace(/\D/g, ''));
   const isShort = digits !== undefined && digits !== atHome && atHome?.endsWith(digits);
-  if (!dialled.assumedCountry || !isShort) return undefined;
+  // Services for all the country are dialled everywhere as they are: 112, 116117, 11833.
+  if (!dialled.assumedCountry || !isShort || /^1\d{2,5}$/.test(digits)) return undefined;
   return {
     message: `The link dials ${shortText(target)}, which is neither whole nor as it is dialled at home. Write tel:${dialled.e164}.`,
     meant: `tel:${dialled.e164}`,

@@ -395,6 +395,12 @@ const rows = {
     meaning: 'A link dials, or writes to, another than it shows, or nobody.',
     source: 'RFC 3966, RFC 6068',
   },
+  'agreement/head-text': {
+    grade: 'should',
+    meaning:
+      'The title or the description of the page says a telephone or house number that is not the business’s.',
+    source: PROFILE,
+  },
   'agreement/position': {
     grade: 'should',
     meaning:

@@ -1,0 +1,101 @@
+import { describe, expect, test } from '@jest/globals';
+import { applyEdits } from '#core/text';
+import { larkspur } from '#sample';
+import { check } from './index.ts';
+
+const SHOP = {
+  '@context': 'https://schema.org',
+  '@type': 'Bakery',
+  name: 'Backhaus Lindner',
+  telephone: '+49 341 987654',
+  address: {
+    '@type': 'PostalAddress',
+    streetAddress: 'Brühl 52',
+    addressLocality: 'Leipzig',
+    addressCountry: 'DE',
+  },
+};
+const page = (head: string, body: string, more: object = {}): string =>
+  `<!doctype html><html lang="de"><head>${head}<script type="application/ld+json">${JSON.stringify({ ...SHOP, ...more })}</script></head><body><h1>Backhaus Lindner</h1><p>Brühl 52, Leipzig, Tel. 0341 987654</p>${body}</body></html>`;
+const told = (source: string) =>
+  check(source).findings.flatMap(({ code, property, place }) =>
+    code === 'agreement/link' || code === 'agreement/head-text'
+      ? [`${code} ${property ?? ''} ${source.slice(place.start, place.end)}`]
+      : [],
+  );
+
+describe('a link that says no number', () => {
+  test.each([
+    '<a href="tel:+49341123456">Jetzt anrufen</a>',
+    '<a href="tel:0341123456"><img src="call.svg" alt=""></a>',
+    '<a href="sms:+49341123456">Nachricht</a>',
+  ])('dials another business: %s', (link) => {
+    expect(told(page('', link))).toEqual([`agreement/link telephone ${link.replace(/>.*/, '>')}`]);
+  });
+
+  test.each([
+    ['the business’s own', '<a href="tel:+49341987654">Anrufen</a><a href="tel:0341-987654">Anrufen</a>'],
+    [
+      'a mobile or a fax',
+      '<a href="tel:+491701234567" title="Handy">x</a><a href="tel:+49341123456">Fax</a>',
+    ],
+    ['everybody’s', '<a href="tel:112">Notruf</a><a href="tel:116117">Arzt</a>'],
+    ['one that is read', '<a href="tel:+49341123456">Taxi</a><p>Taxi: 0341 123456</p>'],
+    ['a list of others', '<a href="tel:+49341123456">Anrufen</a><a href="tel:+49341123457">Anrufen</a>'],
+  ])('may dial %s', (_, links) => {
+    expect(told(page('', links))).toEqual([]);
+  });
+
+  test('may dial what markup says of somebody else', () => {
+    const contactPoint = { '@type': 'ContactPoint', contactType: 'sales', telephone: '+49 341 123456' };
+    expect(told(page('', '<a href="tel:+49341123456">Verkauf</a>', { contactPoint }))).toEqual([]);
+  });
+});
+
+describe('title and description', () => {
+  const meta = (content: string, name = 'name="description"'): string =>
+    `<meta ${name} content="${content}">`;
+
+  test.each([
+    [meta('Anrufen: 0341 123456'), 'telephone Anrufen: 0341 123456'],
+    [meta('0341/12 34 56', 'property="og:description"'), 'telephone 0341/12 34 56'],
+    ['<title>Lindner – Tel. 0341 123456</title>', 'telephone Lindner – Tel. 0341 123456'],
+    [meta('Backhaus Lindner, Brühl 25'), 'streetAddress Backhaus Lindner, Brühl 25'],
+  ])('say what is not the business’s: %s', (head, what) => {
+    expect(told(page(head, ''))).toEqual([`agreement/head-text ${what}`]);
+  });
+
+  test.each([
+    meta('Backhaus Lindner, Brühl 52, 0341 987654, mobil 0170 1234567'),
+    meta('Seit 1987 – 100.000 Kunden, Art. 4711-0815, 04109 Leipzig'),
+    meta('0341 123456', 'name="keywords"'),
+    `<title>Lindner ${'x'.repeat(2000)} 0341 123456</title>`,
+  ])('or what is: %s', (head) => {
+    expect(told(page(head, ''))).toEqual([]);
+  });
+
+  test('are put right, and links with them, where a record knows what is', () => {
+    const texts = `${meta('Ring (360) 555-0199 now')}<p>(360) 555-0142</p>`;
+    const source = `<html><head>${texts}</head><a href="tel:+13605550199">Ring us</a></html>`;
+    const { findings } = check(source, { record: larkspur });
+    const edits = findings.flatMap(({ code, mend }) =>
+      code === 'agreement/link' || code === 'agreement/head-text' ? (mend?.edits ?? []) : [],
+    );
+    expect(applyEdits(source, edits)).toBe(
+      source.replace('555-0199', '555-0142').replace('tel:+13605550199', 'tel:+13605550142'),
+    );
+  });
+
+  test('of a page of another site, or with several businesses, are others’', () => {
+    const head = meta('Ring (360) 555-0199 now');
+    const url = 'https://directory.example/';
+    const record = { ...larkspur, url: 'https://larkspurvane.example/' };
+    expect(
+      check(`${head}<p>(360) 555-0142</p>`, { record, url }).findings.map(({ code }) => code),
+    ).not.toContain('agreement/head-text');
+    const two =
+      page(meta('0341 123456'), '') +
+      page('', '').replaceAll('Lindner', 'Brunner').replaceAll('987654', '765432');
+    expect(told(two)).toEqual([]);
+  });
+});

@@ -1,0 +1,183 @@
+import {
+  callsAnother,
+  isCalled,
+  isPlainlyOne,
+  knownBranches,
+  numbersIn,
+  telephonesOf,
+  VisitorSearch,
+  type SiteBranch,
+} from '#core/agreement';
+import { finding, shortText, type Finding } from '#core/fault';
+import { attributeSpan, textContent, type HtmlElement } from '#core/html';
+import { valueText, type ReadItem } from '#core/item';
+import { leadsTo, linkLed, shownInstead } from '#core/mending';
+import { readTelephone, type Telephone } from '#core/phone';
+import { businessesIn, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
+import { countryOf, type BusinessRecord } from '#core/record';
+import { visibleTelephone } from '#core/markup';
+
+/** Whose numbers those of a page are. */
+interface Sought {
+  /** The technician's; without it the only local business of the page. */
+  readonly record: BusinessRecord | undefined;
+  readonly branches?: readonly SiteBranch[];
+  readonly search: VisitorSearch;
+}
+
+/**
+ * Numbers of a business's page that are not its own and stand where visitors do not read them: behind a link that says
+ * something else (“Call us”), and in the title and the description that search engines show. Several of them are a
+ * list of others.
+ */
+export function judgeUnshown(
+  reading: Reading,
+  { record, branches = [], search }: Sought,
+): readonly Finding[] {
+  const [only, ...others] = businessesIn(reading.items).filter(isLocalBusiness);
+  const business = record ?? (only && others.length === 0 ? recordFromItem(only) : undefined);
+  const known = business ? new Set(telephonesOf(business)) : undefined;
+  if (!business || !known || known.size === 0) return [];
+  const country = countryOf(business);
+  for (const number of numbersOf(reading.items, country)) known.add(number);
+  const { telephones } = knownBranches(branches);
+  const shown = new Set(search.telephones(country).map(({ e164 }) => e164));
+  const isStray = (e164: string): boolean => !known.has(e164) && !telephones.has(e164) && !shown.has(e164);
+  const meant = record ? visibleTelephone(record) : '';
+  const street = business.address.streetAddress.trim();
+  const page = { reading, country, isStray, meant, street, isSure: record !== undefined };
+  return [...strayCalls(page), ...strayTexts(page)];
+}
+
+interface Page {
+  readonly reading: Reading;
+  readonly country: string;
+  /** Whether a number (E.164) is nobody's of the page. */
+  readonly isStray: (e164: string) => boolean;
+  /** The record's number for visitors; '' where none is known to be right. */
+  readonly meant: string;
+  /** Where the business is. */
+  readonly street: string;
+  /** Whether the street is the technician's own. */
+  readonly isSure: boolean;
+}
+
+/** More numbers than these are a list of other businesses. */
+const MOST = 1;
+
+function strayCalls({ reading, country, isStray, meant }: Page): readonly Finding[] {
+  const { document, lines, source } = reading;
+  const calls = (document?.elements ?? []).flatMap((link) => {
+    const target =
+      link.name === 'a' && !link.inert ? CALL.exec(link.attributes['href'] ?? '')?.[1] : undefined;
+    const dialled = target ? dialledBy(target, country) : undefined;
+    return target && dialled && isStray(dialled.e164) && leadsTo(link, target, country)
+      ? [{ link, target, dialled }]
+      : [];
+  });
+  if (new Set(calls.map(({ dialled }) => dialled.e164)).size > MOST) return [];
+  return calls.flatMap(({ link, target }) => {
+    const says = saidBy(link);
+    // What a link shows and dials otherwise is told by that.
+    if (callsAnother(says) || numbersIn(says).length > 0) return [];
+    const edits = meant ? linkLed(source, link, meant, country) : [];
+    return [
+      finding(
+        'agreement/link',
+        `The link${says ? ` “${shortText(says)}”` : ''} dials ${shortText(target)}, which is no number of the business.`,
+        lines.place(link.start, link.contentStart),
+        'telephone',
+        { edits: edits.length > 0 ? edits : null, guess: true },
+      ),
+    ];
+  });
+}
+const CALL = /^\s*(?:tel|sms):([^?]{5,40})/i;
+
+/** What a link dials; a short number, such as one for emergencies, is everybody's. */
+const dialledBy = (target: string, country: string): Telephone | undefined =>
+  target.replace(/\D/g, '').length < FEWEST_DIGITS ? undefined : readTelephone(target, country).telephone;
+const FEWEST_DIGITS = 7;
+
+/** What a link says, in its text, its label, its title or that of a picture in it. */
+const saidBy = (link: HtmlElement): string => {
+  const within = link.children.flatMap((one) =>
+    one.kind === 'element' ? [one.attributes['alt'], one.attributes['title'], one.attributes['class']] : [],
+  );
+  const { title, class: called, 'aria-label': label } = link.attributes;
+  return [textContent(link), label, title, ...within, called].find((text) => text?.trim())?.trim() ?? '';
+};
+
+/** Titles and descriptions in a page's head, of search results and of what is shared. */
+const DESCRIBES = /^(?:(?:og|twitter):)?(?:description|title)$/i;
+
+function strayTexts(page: Page): readonly Finding[] {
+  const { reading, country } = page;
+  const { document, source, lines } = reading;
+  return (document?.elements ?? []).flatMap((element): Finding[] => {
+    const { name, attributes, inert } = element;
+    const called = attributes['name'] ?? attributes['property'] ?? '';
+    const isTitle = name === 'title';
+    if (inert || !(isTitle || (name === 'meta' && DESCRIBES.test(called.trim())))) return [];
+    const text = isTitle ? textContent(element) : (attributes['content'] ?? '');
+    const span = isTitle
+      ? { start: element.contentStart, end: element.contentEnd }
+      : attributeSpan(source, element, 'content');
+    if (!span || text.length > LONGEST) return [];
+    const place = lines.place(span.start, span.end);
+    return othersIn(text, page).map(({ said, property, wrong, meant }) => {
+      const edits = meant ? shownInstead(reading, { place, text: said }, meant, country) : [];
+      return finding(
+        'agreement/head-text',
+        `The page’s ${isTitle ? 'title' : called.trim()} says “${shortText(said)}”, ${wrong}. Search engines show it.`,
+        place,
+        property,
+        { edits: edits.length > 0 ? edits : null, guess: true },
+      );
+    });
+  });
+}
+const LONGEST = 2000;
+
+/** What a text says instead of the business's own. */
+interface Other {
+  readonly said: string;
+  readonly property: string;
+  readonly wrong: string;
+  /** What is right; '' where nobody knows. */
+  readonly meant: string;
+}
+
+/** A number that is nobody's in a text without one of the business's own, and its street with another house number. */
+function othersIn(text: string, { country, isStray, meant, street, isSure }: Page): readonly Other[] {
+  const search = new VisitorSearch({ text, pieces: [] });
+  const numbers = search
+    .telephones(country)
+    .filter((one) => isPlainlyOne(one, text) || isCalled(text, one.at));
+  const [stray] = numbers.every(({ e164 }) => isStray(e164)) ? numbers : [];
+  const seen = street ? search.findStreet(street, country) : undefined;
+  const wrong = `the business is at “${shortText(street)}”`;
+  return [
+    ...(stray
+      ? [{ said: stray.text, property: 'telephone', wrong: 'which is no number of the business', meant }]
+      : []),
+    ...(seen?.agreement === 'different'
+      ? [{ said: seen.text, property: 'streetAddress', wrong, meant: isSure ? street : '' }]
+      : []),
+  ];
+}
+
+/** All numbers that markup says of anybody (E.164). */
+function numbersOf(items: readonly ReadItem[], country: string): readonly string[] {
+  const seen = new Set<ReadItem>();
+  const of = (item: ReadItem): readonly string[] => {
+    if (seen.has(item)) return [];
+    seen.add(item);
+    return item.properties.flatMap(({ name, value }) => {
+      if (value.kind === 'item') return of(value.item);
+      return NUMBERS.test(name) ? (readTelephone(valueText(value), country).telephone?.e164 ?? []) : [];
+    });
+  };
+  return items.flatMap(of);
+}
+const NUMBERS = /^(?:telephone|faxNumber)$/i;
