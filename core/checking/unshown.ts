@@ -9,11 +9,11 @@ import {
   type SiteBranch,
 } from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
-import { attributeSpan, textContent, type HtmlElement } from '#core/html';
+import { textContent, type HtmlElement } from '#core/html';
 import { valueText, type ReadItem } from '#core/item';
 import { leadsTo, linkLed, shownInstead } from '#core/mending';
 import { readTelephone, type Telephone } from '#core/phone';
-import { businessesIn, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
+import { businessesIn, headTexts, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { visibleTelephone } from '#core/markup';
 
@@ -108,32 +108,17 @@ const saidBy = (link: HtmlElement): string => {
   return [textContent(link), label, title, ...within, called].find((text) => text?.trim())?.trim() ?? '';
 };
 
-/** Titles and descriptions in a page's head, of search results and of what is shared. */
-const DESCRIBES = /^(?:(?:og|twitter):)?(?:description|title)$/i;
-
 function strayTexts(page: Page): readonly Finding[] {
   const { reading, country } = page;
-  const { document, source, lines } = reading;
-  return (document?.elements ?? []).flatMap((element): Finding[] => {
-    const { name, attributes, inert } = element;
-    const called = attributes['name'] ?? attributes['property'] ?? '';
-    const isTitle = name === 'title';
-    if (inert || !(isTitle || (name === 'meta' && DESCRIBES.test(called.trim())))) return [];
-    const text = isTitle ? textContent(element) : (attributes['content'] ?? '');
-    const span = isTitle
-      ? { start: element.contentStart, end: element.contentEnd }
-      : attributeSpan(source, element, 'content');
-    if (!span || text.length > LONGEST) return [];
-    const place = lines.place(span.start, span.end);
+  const { document, lines } = reading;
+  return (document ? headTexts(document) : []).flatMap(({ called, text, start, end }) => {
+    if (text.length > LONGEST) return [];
+    const place = lines.place(start, end);
     return othersIn(text, page).map(({ said, property, wrong, meant }) => {
       const edits = meant ? shownInstead(reading, { place, text: said }, meant, country) : [];
-      return finding(
-        'agreement/head-text',
-        `The page’s ${isTitle ? 'title' : called.trim()} says “${shortText(said)}”, ${wrong}. Search engines show it.`,
-        place,
-        property,
-        { edits: edits.length > 0 ? edits : null, guess: true },
-      );
+      const message = `The page’s ${called} says “${shortText(said)}”, ${wrong}. Search engines show it.`;
+      const mend = { edits: edits.length > 0 ? edits : null, guess: true };
+      return finding('agreement/head-text', message, place, property, mend);
     });
   });
 }

@@ -141,7 +141,7 @@ describe('what stands there already', () => {
 
 describe('what visitors read beside markup whose record has changed', () => {
   const page = (telephone: string, dialled: string, street: string): string =>
-    `<html><head><title>x</title></head><body><a href="tel:${dialled}">Call</a> <a href="tel:+13605550100">Taxi</a>\n<p>${telephone}</p>\n<main>${'<p>Some words.</p>'.repeat(60)}</main>\n<footer>Larkspur &amp; Vane Veterinary Care<br>${street}<br>Port Ellery, WA 98299<br><a href="tel:${dialled}">${telephone}</a> or (360) 555-0100</footer></body></html>`;
+    `<html><head><title>x</title><meta name="description" content="Vets at ${street}, ${telephone}"></head><body><a href="tel:${dialled}">Call</a> <a href="tel:+13605550100">Taxi</a>\n<p>${telephone}</p>\n<main>${'<p>Some words.</p>'.repeat(60)}</main>\n<footer>Larkspur &amp; Vane Veterinary Care<br>${street}<br>Port Ellery, WA 98299<br><a href="tel:${dialled}">${telephone}</a> or (360) 555-0100</footer></body></html>`;
   const old = page('(360) 555-0142', '+13605550142', '214 Quay Street');
   const now = {
     ...larkspur,
@@ -180,7 +180,7 @@ describe('what visitors read beside markup whose record has changed', () => {
   });
 
   test('is told where it runs over elements, and left', () => {
-    const split = old.replace('214 Quay Street', '214 <b>Quay</b> Street');
+    const split = old.replace('<br>214 Quay Street', '<br>214 <b>Quay</b> Street');
     const renewed = put(bytesOf(put(binaryBytes(split), 'jsonld', [])), 'jsonld', 'carried', now);
     expect(rest(renewed, 'jsonld')).toContain('214 <b>Quay</b> Street');
     expect(renewed.ok && renewed.told).toContainEqual(

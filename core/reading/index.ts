@@ -1,6 +1,7 @@
 export { asidesOf, type Aside } from './asides.ts';
 export { attributeText } from './attributeText.ts';
 export * from './business.ts';
+export { headTexts } from './headTexts.ts';
 export { readJson } from './json.ts';
 export type { JsonNode } from './jsonNode.ts';
 export { canonicalLinks, canonicalOf, linksOf } from './links.ts';
