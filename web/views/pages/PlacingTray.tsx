@@ -116,8 +116,8 @@ export function PlacingTray({ branch, page, onBack }: PlacingProps) {
           a business as well; a machine reads both. Take the old one out if they describe the same branch.
         </Remark>
       )}
-      {result && 'differing' in result && (
-        <WovenRemarks result={result} corrects={corrects} onCorrect={setCorrects} />
+      {result?.weaving && (
+        <WovenRemarks result={result.weaving} corrects={corrects} onCorrect={setCorrects} />
       )}
       {source.error ? (
         <Failure error={source.error} />
