@@ -6,6 +6,7 @@ import { foldUrl, parseUrl, siteOf, withCapitalHex } from '#core/link';
 import { addressOf } from '#core/record';
 import { VisitorSearch } from '#core/agreement';
 import { businessesIn, canonicalOf, isLocalBusiness, type Reading } from '#core/reading';
+import { judgeMailHosts } from './mailHosts.ts';
 import { judgeMaps } from './maps.ts';
 import { judgeHead } from './pageHead.ts';
 import { judgePageLinks } from './pageLinks.ts';
@@ -18,6 +19,7 @@ export const judgeOnPage = (reading: Reading): readonly Finding[] => [
   ...judgeAlternativeText(reading),
   ...judgeCapitals(reading),
   ...judgePageLinks(reading),
+  ...judgeMailHosts(reading),
   ...judgeHead(reading),
   ...judgeMaps(reading),
 ];

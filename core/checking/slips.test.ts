@@ -162,3 +162,33 @@ describe('a part of a business that nothing marks the values of', () => {
     expect(found(named)).toEqual([]);
   });
 });
+
+describe('mail beside the page’s own host', () => {
+  const url = 'https://www.larch.example/';
+  const codes = (more: object) => told({ url, ...more }).map(({ code }) => code);
+  const fresh = (more: object) => codes(more).filter((code) => !codes({}).includes(code));
+
+  test.each(['desk@lrach.example', 'desk@larh.example', 'desk@llarch.example', 'mailto:desk@lach.example'])(
+    '%s is a slip away from it',
+    (email) => {
+      expect(fresh({ email })).toContain('value/email-form');
+      expect(fresh({ contactPoint: { '@type': 'ContactPoint', email } })).toContain('value/email-form');
+    },
+  );
+
+  test.each(['desk@larch.example', 'desk@larch.co.uk', 'desk@lark.example', 'desk@elsewhere.example'])(
+    '%s is its own, or another',
+    (email) => {
+      expect(fresh({ email })).toEqual([]);
+    },
+  );
+
+  test('in a link is put right with it, subject and all', () => {
+    const page = (host: string): string =>
+      `<link rel="canonical" href="${url}"><a href="mailto:desk@${host}?subject=x">Write</a>`;
+    const { findings } = check(page('lrach.example'));
+    const [found] = findings.filter(({ code }) => code === 'agreement/link');
+    expect(applyEdits(page('lrach.example'), found?.mend?.edits ?? [])).toBe(page('larch.example'));
+    expect(check(page('larch.example')).findings.map(({ code }) => code)).not.toContain('agreement/link');
+  });
+});

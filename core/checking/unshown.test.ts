@@ -39,6 +39,7 @@ describe('a link that says no number', () => {
       'a mobile or a fax',
       '<a href="tel:+491701234567" title="Handy">x</a><a href="tel:+49341123456">Fax</a>',
     ],
+    ['a company’s', '<a href="tel:+498001234567">Anrufen</a><a href="tel:+18005550100">Call</a>'],
     ['everybody’s', '<a href="tel:112">Notruf</a><a href="tel:116117">Arzt</a>'],
     ['one that is read', '<a href="tel:+49341123456">Taxi</a><p>Taxi: 0341 123456</p>'],
     ['a list of others', '<a href="tel:+49341123456">Anrufen</a><a href="tel:+49341123457">Anrufen</a>'],
@@ -49,6 +50,28 @@ describe('a link that says no number', () => {
   test('may dial what markup says of somebody else', () => {
     const contactPoint = { '@type': 'ContactPoint', contactType: 'sales', telephone: '+49 341 123456' };
     expect(told(page('', '<a href="tel:+49341123456">Verkauf</a>', { contactPoint }))).toEqual([]);
+  });
+});
+
+describe('a map', () => {
+  const link = (address: string): string => `<a href="${address}">Karte</a>`;
+  test.each([
+    'https://maps.example/?q=Br%C3%BChl+54,+04109+Leipzig',
+    'https://www.example/maps/place/Br%C3%BChl%2054/@51.3,12.3',
+    'https://route.example/dir?destination=Brühl%205&amp;mode=walk',
+  ])('is asked for another house: %s', (address) => {
+    expect(told(page('', link(address)))).toEqual([`agreement/link streetAddress <a href="${address}">`]);
+  });
+
+  test.each([
+    'https://maps.example/?q=Br%C3%BChl+52,+04109+Leipzig',
+    'https://maps.example/?q=Backhaus+Lindner',
+    'https://maps.example/?q=Hauptstra%C3%9Fe+7',
+    'https://blog.example/Br%C3%BChl-54',
+    'https://maps.example/?q=Br%C3%BChl+60">Parken</a><a href="https://maps.example/?q=Br%C3%BChl+52',
+    `https://maps.example/?q=Br%C3%BChl+54${'+'.repeat(2000)}`,
+  ])('is asked for it, or what nobody can tell: %s', (address) => {
+    expect(told(page('', link(address)))).toEqual([]);
   });
 });
 

@@ -10,9 +10,10 @@ import {
 } from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textContent, type HtmlElement } from '#core/html';
-import { valueText, type ReadItem } from '#core/item';
+import { eachItem, type ReadItem } from '#core/item';
 import { leadsTo, linkLed, shownInstead } from '#core/mending';
 import { readTelephone, type Telephone } from '#core/phone';
+import { percentDecoded } from '#core/text';
 import { businessesIn, headTexts, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { visibleTelephone } from '#core/markup';
@@ -46,7 +47,7 @@ export function judgeUnshown(
   const meant = record ? visibleTelephone(record) : '';
   const street = business.address.streetAddress.trim();
   const page = { reading, country, isStray, meant, street, isSure: record !== undefined };
-  return [...strayCalls(page), ...strayTexts(page)];
+  return [...strayCalls(page), ...strayTexts(page), ...strayMaps(page)];
 }
 
 interface Page {
@@ -94,10 +95,15 @@ function strayCalls({ reading, country, isStray, meant }: Page): readonly Findin
 }
 const CALL = /^\s*(?:tel|sms):([^?]{5,40})/i;
 
-/** What a link dials; a short number, such as one for emergencies, is everybody's. */
-const dialledBy = (target: string, country: string): Telephone | undefined =>
-  target.replace(/\D/g, '').length < FEWEST_DIGITS ? undefined : readTelephone(target, country).telephone;
+/** What a link dials; a short number, such as one for emergencies, is everybody's, a free one a whole company's. */
+function dialledBy(target: string, country: string): Telephone | undefined {
+  const { telephone } = readTelephone(target, country);
+  const isShort = target.replace(/\D/g, '').length < FEWEST_DIGITS;
+  return !telephone || isShort || FREE.test(telephone.e164) ? undefined : telephone;
+}
 const FEWEST_DIGITS = 7;
+/** Numbers that cost the caller nothing are those of a whole company (ITU-T E.164.1; North American Numbering Plan). */
+const FREE = /^\+(?:1(?:800|833|844|855|866|877|888)|(?!1)\d{1,3}80[08])/;
 
 /** What a link says, in its text, its label, its title or that of a picture in it. */
 const saidBy = (link: HtmlElement): string => {
@@ -123,6 +129,25 @@ function strayTexts(page: Page): readonly Finding[] {
   });
 }
 const LONGEST = 2000;
+
+/** What leads to a map, or is one. */
+const MAP = /\bmaps?\b|^geo:|[?&](?:q|query|daddr|destination|address)=/i;
+
+/** Maps that are asked for the business's street with another house number, where none is asked for its own. */
+function strayMaps({ reading: { document, lines }, country, street }: Page): readonly Finding[] {
+  const asked = (document?.elements ?? []).flatMap(({ name, inert, attributes, start, contentStart }) => {
+    const address = name === 'a' ? attributes['href'] : name === 'iframe' ? attributes['src'] : undefined;
+    if (inert || !street || !address || address.length > LONGEST || !MAP.test(address)) return [];
+    const text = percentDecoded(address.replace(/\+/g, ' ')).replace(/[/?&=]+/g, '\n');
+    const seen = new VisitorSearch({ text, pieces: [] }).findStreet(street, country);
+    return seen.agreement === 'missing' ? [] : [{ seen, start, contentStart }];
+  });
+  if (asked.some(({ seen }) => seen.agreement !== 'different')) return [];
+  return asked.map(({ seen, start, contentStart }) => {
+    const message = `The map is asked for “${shortText(seen.text)}”, the business is at “${shortText(street)}”.`;
+    return finding('agreement/link', message, lines.place(start, contentStart), 'streetAddress');
+  });
+}
 
 /** What a text says instead of the business's own. */
 interface Other {
@@ -153,16 +178,12 @@ function othersIn(text: string, { country, isStray, meant, street, isSure }: Pag
 }
 
 /** All numbers that markup says of anybody (E.164). */
-function numbersOf(items: readonly ReadItem[], country: string): readonly string[] {
-  const seen = new Set<ReadItem>();
-  const of = (item: ReadItem): readonly string[] => {
-    if (seen.has(item)) return [];
-    seen.add(item);
-    return item.properties.flatMap(({ name, value }) => {
-      if (value.kind === 'item') return of(value.item);
-      return NUMBERS.test(name) ? (readTelephone(valueText(value), country).telephone?.e164 ?? []) : [];
-    });
-  };
-  return items.flatMap(of);
-}
+const numbersOf = (items: readonly ReadItem[], country: string): readonly string[] =>
+  eachItem(items).flatMap(({ item }) =>
+    item.properties.flatMap(({ name, value }) =>
+      NUMBERS.test(name) && value.kind === 'text'
+        ? (readTelephone(value.text, country).telephone?.e164 ?? [])
+        : [],
+    ),
+  );
 const NUMBERS = /^(?:telephone|faxNumber)$/i;

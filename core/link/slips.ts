@@ -47,3 +47,18 @@ export function mailHostMeant(host: string): string {
   const whole = `${meant.get(name) ?? name}${rest}`.replace(/^(gmail|googlemail|icloud)\.c[om]?$/, '$1.com');
   return whole === lower || !name ? '' : whole;
 }
+
+/** Shorter names are a letter apart from others'. */
+const SHORTEST_NAME = 5;
+
+/** Whether a host is another with a slip of the fingers in its name: "gros.example" for "gross.example". */
+export function isSlipOfHost(host: string, own: string): boolean {
+  const [name = '', ...rest] = host.toLowerCase().split('.');
+  const [ownName = '', ...ownRest] = own.toLowerCase().split('.');
+  return (
+    ownName.length >= SHORTEST_NAME &&
+    name !== ownName &&
+    rest.join('.') === ownRest.join('.') &&
+    slipsOf(ownName).includes(name)
+  );
+}
