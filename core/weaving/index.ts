@@ -3,5 +3,5 @@ export { corrections, correctsSchema, type Corrects } from './corrections.ts';
 export type { Difference } from './differences.ts';
 export { isMarked, isWoven, unweave, unweaving } from './marks.ts';
 export { staleDifferences } from './stale.ts';
-export { toldOfDifferences, toldOfWeaving } from './told.ts';
+export { labelOf, toldOfDifferences, toldOfWeaving } from './told.ts';
 export { weave, wovenSyntaxes, type WeaveChoices, type WeaveResult, type WovenSyntax } from './weaving.ts';

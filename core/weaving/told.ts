@@ -1,8 +1,10 @@
+import { comparedOf, type RowFact } from '#core/agreement';
 import { factLabel, isFact } from '#core/record';
 import type { WeaveResult } from './weaving.ts';
 
 /** What people call a fact. */
-const labelOf = (fact: string): string => (isFact(fact) ? factLabel(fact) : fact);
+export const labelOf = (fact: RowFact): string =>
+  comparedOf(fact)?.label ?? (isFact(fact) ? factLabel(fact) : fact);
 
 /** What visitors read otherwise, and what of it was put right, in words and in the order of the page. */
 export function toldOfDifferences({

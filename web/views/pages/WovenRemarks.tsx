@@ -1,10 +1,7 @@
-import { factLabel, isFact } from '#core/record';
-import type { WeaveResult } from '#core/weaving';
+import { labelOf, type WeaveResult } from '#core/weaving';
 import { Remark, Soft } from '../../parts/layout.tsx';
 import { GradeMark, SealMark } from '../../parts/Marks.tsx';
 import { Tick } from '../../parts/Tick.tsx';
-
-const labelOf = (fact: string): string => (isFact(fact) ? factLabel(fact) : fact);
 
 /** What weaving found on a page: the facts a machine will read, and where visitors read something else. */
 export function WovenRemarks({
