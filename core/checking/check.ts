@@ -127,7 +127,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...(search ? judgeOfferedPrices(reading, search) : []),
     ...judgeAgreement(reading, rows, mentioned),
     ...(sought ? [...judgeShown(reading, sought), ...judgeOtherTelephones(reading, sought)] : []),
-    ...(search && !isElsewhere
+    ...((search ?? branches) && !isElsewhere
       ? judgeUnshown(reading, { record, search, ...(branches ? { branches } : {}) })
       : []),
     ...(branches && !record ? judgeShownBranches(reading, branches) : []),

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { applyEdits } from '#core/text';
 import { larkspur } from '#sample';
-import { check } from './index.ts';
+import { check, checkSitePage } from './index.ts';
 
 const SHOP = {
   '@context': 'https://schema.org',
@@ -120,5 +120,33 @@ describe('title and description', () => {
       page(meta('0341 123456'), '') +
       page('', '').replaceAll('Lindner', 'Brunner').replaceAll('987654', '765432');
     expect(told(two)).toEqual([]);
+  });
+});
+
+describe('a page of a site that describes nobody', () => {
+  const url = 'https://larkspurvane.example/about';
+  const branch = (telephone: string, at: number) => ({
+    id: at,
+    label: telephone,
+    record: { ...larkspur, telephone, url: `https://larkspurvane.example/${String(at)}` },
+  });
+  const [one, other] = [branch('(360) 555-0142', 1), branch('(360) 555-0177', 2)];
+  const codes = (body: string, branches = [one]) =>
+    checkSitePage(`<html><body><h1>About us</h1>${body}</body></html>`, url, branches).check.findings.flatMap(
+      ({ code, mend }) => (code === 'agreement/link' ? [mend === null ? 'told' : 'proposed'] : []),
+    );
+
+  test('may dial its branches, and nobody else', () => {
+    expect(codes('<a href="tel:+13605550199">Call</a>')).toEqual(['proposed']);
+    expect(codes('<a href="tel:+13605550199">Call</a>', [one, other])).toEqual(['told']);
+    expect(codes('<a href="tel:+13605550177">Call</a>')).toEqual(['proposed']);
+    expect(codes('<a href="tel:+13605550177">Call</a>', [one, other])).toEqual([]);
+    expect(codes('<a href="tel:+13605550199">Call</a>', [])).toEqual([]);
+  });
+
+  test('may have a map of any of them', () => {
+    const map = '<a href="https://maps.example/?q=216+Quay+Street">Map</a>';
+    expect(codes(map)).toEqual(['told']);
+    expect(codes(map, [one, other])).toEqual([]);
   });
 });

@@ -22,8 +22,9 @@ import { visibleTelephone } from '#core/markup';
 interface Sought {
   /** The technician's; without it the only local business of the page. */
   readonly record: BusinessRecord | undefined;
+  /** Of the site; where neither record nor markup says whose page it is, it may be of any of them. */
   readonly branches?: readonly SiteBranch[];
-  readonly search: VisitorSearch;
+  readonly search?: VisitorSearch | undefined;
 }
 
 /**
@@ -36,18 +37,26 @@ export function judgeUnshown(
   { record, branches = [], search }: Sought,
 ): readonly Finding[] {
   const [only, ...others] = businessesIn(reading.items).filter(isLocalBusiness);
-  const business = record ?? (only && others.length === 0 ? recordFromItem(only) : undefined);
-  const known = business ? new Set(telephonesOf(business)) : undefined;
-  if (!business || !known || known.size === 0) return [];
+  const said = only && others.length === 0 ? recordFromItem(only) : undefined;
+  const [sole, ...several] = branches;
+  const sure = record ?? (said || several.length > 0 ? undefined : sole?.record);
+  const business = sure ?? said ?? (only ? undefined : sole?.record);
+  const { telephones } = knownBranches(branches);
+  const known = new Set(business ? [...telephonesOf(business), ...telephones.keys()] : []);
+  const page = search ?? (reading.visible && new VisitorSearch(reading.visible, reading.document));
+  if (!business || !page || known.size === 0) return [];
   const country = countryOf(business);
   for (const number of numbersOf(reading.items, country)) known.add(number);
-  const { telephones } = knownBranches(branches);
-  const shown = new Set(search.telephones(country).map(({ e164 }) => e164));
-  const isStray = (e164: string): boolean => !known.has(e164) && !telephones.has(e164) && !shown.has(e164);
-  const meant = record ? visibleTelephone(record) : '';
-  const street = business.address.streetAddress.trim();
-  const page = { reading, country, isStray, meant, street, isSure: record !== undefined };
-  return [...strayCalls(page), ...strayTexts(page), ...strayMaps(page)];
+  for (const { e164 } of page.telephones(country)) known.add(e164);
+  const stray: Page = {
+    reading,
+    country,
+    isStray: (e164) => !known.has(e164),
+    meant: sure ? visibleTelephone(sure) : '',
+    street: sure || said ? business.address.streetAddress.trim() : '',
+    isSure: sure !== undefined,
+  };
+  return [...strayCalls(stray), ...strayTexts(stray), ...strayMaps(stray)];
 }
 
 interface Page {
