@@ -224,3 +224,11 @@ test.each([
   expect(mend?.certain).toBe(true);
   expect(applyEdits(source(scope), mend?.edits ?? [])).toBe(source(mended));
 });
+
+test('a tag that a lost quote filled with others’ names is mended by nobody', () => {
+  const source = item(
+    '<b itemprop="email"61<meta itemprop="name" content="A></b><meta itemprop="name" content="A">',
+  );
+  const [found] = check(source).findings.filter(({ code }) => code === 'structure/content-ignored');
+  expect(found?.mend ?? null).toBeNull();
+});

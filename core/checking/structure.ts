@@ -240,7 +240,8 @@ const plain: ReadonlySet<string> = new Set([
 /** What an attribute was to tell, in a meta element before the element that goes on to be shown. */
 function asMeta(source: string, element: HtmlElement): Edit[] | null {
   const { start, contentStart, attributes } = element;
-  if ('itemscope' in attributes) return null;
+  // A quote that is lost makes names of what follows it.
+  if ('itemscope' in attributes || Object.keys(attributes).some((name) => /["'<=]/.test(name))) return null;
   const tag = source.slice(start, contentStart);
   const moved = ['itemprop', 'content'].map((name) =>
     new RegExp(`\\s+${name}\\s*=\\s*(?:"[^"]*"|'[^']*'|[^\\s"'>]+)(?=[\\s/>])`, 'i').exec(tag),

@@ -14,9 +14,11 @@ const ATTRIBUTE =
 export const behindTagName = (
   source: string,
   { start, contentStart }: Pick<HtmlElement, 'start' | 'contentStart'>,
-): number =>
-  start +
-  (/^<[^\t\n\f\r />]*/.exec(source.slice(start, Math.min(contentStart, start + 200)))?.[0].length ?? 0);
+): number => {
+  TAG_NAME.lastIndex = start;
+  return contentStart > start && TAG_NAME.test(source) ? TAG_NAME.lastIndex : start;
+};
+const TAG_NAME = /<[^\t\n\f\r />]*/y;
 
 /**
  * Where the value of an attribute stands in the source; for one without a value the offset behind its name.

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import {
   attributeSpan,
+  behindTagName,
   insertionPoint,
   isWritten,
   readDocument,
@@ -201,3 +202,12 @@ test.each([
 ])('what goes to the end of the body of %j stands before %j', (source, behind) =>
   expect(source.slice(insertionPoint(readDocument(source), { at: 'body-end' }))).toBe(behind),
 );
+
+test('a first attribute goes behind a tag’s name, however long that is', () => {
+  for (const name of ['b', 'a:b', 'x'.repeat(500)]) {
+    const source = `<p><${name}/ c=d></p>`;
+    const element = readDocument(source).elements.find((one) => one.name === name);
+    expect(element && behindTagName(source, element)).toBe(4 + name.length);
+  }
+  expect(behindTagName('a', { start: 0, contentStart: 0 })).toBe(0);
+});
