@@ -47,6 +47,12 @@ describe('a link that says no number', () => {
     expect(told(page('', links))).toEqual([]);
   });
 
+  test('is told once, wherever it stands', () => {
+    const link = '<a href="tel:+49341123456">Anrufen</a>';
+    const found = check(page('', link.repeat(3))).findings.filter(({ code }) => code === 'agreement/link');
+    expect(found.map(({ related }) => related.length)).toEqual([2]);
+  });
+
   test('may dial what markup says of somebody else', () => {
     const contactPoint = { '@type': 'ContactPoint', contactType: 'sales', telephone: '+49 341 123456' };
     expect(told(page('', '<a href="tel:+49341123456">Verkauf</a>', { contactPoint }))).toEqual([]);

@@ -13,7 +13,7 @@ import { textContent, type HtmlElement } from '#core/html';
 import { eachItem, type ReadItem } from '#core/item';
 import { leadsTo, linkLed, shownInstead } from '#core/mending';
 import { readTelephone, type Telephone } from '#core/phone';
-import { percentDecoded } from '#core/text';
+import { percentDecoded, type Place } from '#core/text';
 import { businessesIn, headTexts, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { visibleTelephone } from '#core/markup';
@@ -86,21 +86,28 @@ function strayCalls({ reading, country, isStray, meant }: Page): readonly Findin
       : [];
   });
   if (new Set(calls.map(({ dialled }) => dialled.e164)).size > MOST) return [];
-  return calls.flatMap(({ link, target }) => {
-    const says = saidBy(link);
-    // What a link shows and dials otherwise is told by that.
-    if (callsAnother(says) || numbersIn(says).length > 0) return [];
-    const edits = meant ? linkLed(source, link, meant, country) : [];
-    return [
-      finding(
-        'agreement/link',
-        `The link${says ? ` “${shortText(says)}”` : ''} dials ${shortText(target)}, which is no number of the business.`,
-        lines.place(link.start, link.contentStart),
-        'telephone',
-        { edits: edits.length > 0 ? edits : null, guess: true },
-      ),
-    ];
-  });
+  // What a link shows and dials otherwise is told by that.
+  const told = calls
+    .map((call) => ({ ...call, says: saidBy(call.link) }))
+    .filter(({ says }) => !callsAnother(says) && numbersIn(says).length === 0);
+  const [first, ...more] = told;
+  if (!first) return [];
+  const { says, target } = first;
+  const placeOf = ({ link }: typeof first): Place => lines.place(link.start, link.contentStart);
+  const edits = meant ? told.flatMap(({ link }) => linkLed(source, link, meant, country)) : [];
+  return [
+    finding(
+      'agreement/link',
+      `The link${says ? ` “${shortText(says)}”` : ''} dials ${shortText(target)}, which is no number of the business.`,
+      placeOf(first),
+      'telephone',
+      {
+        edits: edits.length > 0 ? edits : null,
+        guess: true,
+        related: more.map((one) => ({ message: 'The same here', place: placeOf(one) })),
+      },
+    ),
+  ];
 }
 const CALL = /^\s*(?:tel|sms):([^?]{5,40})/i;
 
