@@ -127,7 +127,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...(search ? judgeOfferedPrices(reading, search) : []),
     ...judgeAgreement(reading, rows, mentioned),
     ...(sought ? [...judgeShown(reading, sought), ...judgeOtherTelephones(reading, sought)] : []),
-    ...((search ?? branches) && !isElsewhere
+    ...(search && !isElsewhere
       ? judgeUnshown(reading, { record, search, ...(branches ? { branches } : {}) })
       : []),
     ...(branches && !record ? judgeShownBranches(reading, branches) : []),

@@ -12,9 +12,10 @@ import {
 } from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
 import { shownInstead } from '#core/mending';
-import { placeShown, sourceOf, type Reading } from '#core/reading';
+import { businessesIn, placeShown, sourceOf, type Reading } from '#core/reading';
 import { countryOf, type BusinessRecord } from '#core/record';
 import type { Place } from '#core/text';
+import { judgeUnshown } from './unshown.ts';
 
 /** A record beside a page on which it is looked for. */
 interface Sought {
@@ -167,8 +168,8 @@ function hasOtherAddress(text: string, one: Span, other: Span, { address }: Busi
 
 /**
  * The same for a page of a site that describes no business: for each branch that it shows by street or number. What
- * belongs to another branch is no other. Branches `readFromPages` are known from the markup of other pages, which
- * are their labels.
+ * belongs to another branch is no other. What visitors do not read is held against all of them. Branches
+ * `readFromPages` are known from the markup of other pages, which are their labels.
  */
 export function judgeShownBranches(
   reading: Reading,
@@ -185,7 +186,9 @@ export function judgeShownBranches(
     const { agreement, at } = street ? page.findStreet(street, countryOf(record)) : NOWHERE;
     return agreement === 'different' ? undefined : at;
   });
-  return shown.flatMap(({ record, label }, nth) => {
+  const isBare = businessesIn(reading.items).length === 0;
+  const unshown = isBare ? judgeUnshown(reading, { branches, isRead: readFromPages, search: page }) : [];
+  const seen = shown.flatMap(({ record, label }, nth) => {
     const own = new Set(telephonesOf(record));
     const numbers = { has: (number: string) => known.telephones.has(number) && !own.has(number) };
     const sought = {
@@ -199,6 +202,7 @@ export function judgeShownBranches(
     const at = streets[nth];
     return [...judgeShown(reading, sought), ...judgeOtherTelephones(reading, sought, at ? [at] : [])];
   });
+  return [...seen, ...unshown];
 }
 
 const NOWHERE = { agreement: 'missing', at: undefined } as const;

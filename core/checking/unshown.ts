@@ -21,10 +21,12 @@ import { visibleTelephone } from '#core/markup';
 /** Whose numbers those of a page are. */
 interface Sought {
   /** The technician's; without it the only local business of the page. */
-  readonly record: BusinessRecord | undefined;
+  readonly record?: BusinessRecord | undefined;
   /** Of the site; where neither record nor markup says whose page it is, it may be of any of them. */
   readonly branches?: readonly SiteBranch[];
-  readonly search?: VisitorSearch | undefined;
+  /** Whether the branches are known from the markup of other pages, and not by the technician. */
+  readonly isRead?: boolean;
+  readonly search: VisitorSearch;
 }
 
 /**
@@ -34,7 +36,7 @@ interface Sought {
  */
 export function judgeUnshown(
   reading: Reading,
-  { record, branches = [], search }: Sought,
+  { record, branches = [], isRead = false, search }: Sought,
 ): readonly Finding[] {
   const [only, ...others] = businessesIn(reading.items).filter(isLocalBusiness);
   const said = only && others.length === 0 ? recordFromItem(only) : undefined;
@@ -43,18 +45,17 @@ export function judgeUnshown(
   const business = sure ?? said ?? (only ? undefined : sole?.record);
   const { telephones } = knownBranches(branches);
   const known = new Set(business ? [...telephonesOf(business), ...telephones.keys()] : []);
-  const page = search ?? (reading.visible && new VisitorSearch(reading.visible, reading.document));
-  if (!business || !page || known.size === 0) return [];
+  if (!business || known.size === 0) return [];
   const country = countryOf(business);
   for (const number of numbersOf(reading.items, country)) known.add(number);
-  for (const { e164 } of page.telephones(country)) known.add(e164);
+  for (const { e164 } of search.telephones(country)) known.add(e164);
   const stray: Page = {
     reading,
     country,
     isStray: (e164) => !known.has(e164),
-    meant: sure ? visibleTelephone(sure) : '',
+    meant: sure && !isRead ? visibleTelephone(sure) : '',
     street: sure || said ? business.address.streetAddress.trim() : '',
-    isSure: sure !== undefined,
+    isSure: sure !== undefined && !isRead,
   };
   return [...strayCalls(stray), ...strayTexts(stray), ...strayMaps(stray)];
 }
