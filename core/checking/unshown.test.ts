@@ -39,12 +39,26 @@ describe('a link that says no number', () => {
       'a mobile or a fax',
       '<a href="tel:+491701234567" title="Handy">x</a><a href="tel:+49341123456">Fax</a>',
     ],
+    ['a mobile by its style', '<a href="tel:+491701234567" class="btn-mobil">Anrufen</a>'],
     ['a company’s', '<a href="tel:+498001234567">Anrufen</a><a href="tel:+18005550100">Call</a>'],
     ['everybody’s', '<a href="tel:112">Notruf</a><a href="tel:116117">Arzt</a>'],
     ['one that is read', '<a href="tel:+49341123456">Taxi</a><p>Taxi: 0341 123456</p>'],
     ['a list of others', '<a href="tel:+49341123456">Anrufen</a><a href="tel:+49341123457">Anrufen</a>'],
   ])('may dial %s', (_, links) => {
     expect(told(page('', links))).toEqual([]);
+  });
+
+  test('says its words, and not the names of its styles', () => {
+    const said = (link: string) =>
+      check(page('', link)).findings.flatMap(({ code, message }) =>
+        code === 'agreement/link' ? [message] : [],
+      );
+    const of = (more: string) =>
+      said(`<a class="btn big" href="tel:+49341123456"${more}><i class="p"></i></a>`);
+    expect(of('')).toEqual(['The link dials +49341123456, which is no number of the business.']);
+    expect(of(' title="Anruf"')).toEqual([
+      'The link “Anruf” dials +49341123456, which is no number of the business.',
+    ]);
   });
 
   test('is told once, wherever it stands', () => {

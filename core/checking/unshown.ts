@@ -89,11 +89,12 @@ function strayCalls({ reading, country, isStray, meant }: Page): readonly Findin
   if (new Set(calls.map(({ dialled }) => dialled.e164)).size > MOST) return [];
   // What a link shows and dials otherwise is told by that.
   const told = calls
-    .map((call) => ({ ...call, says: saidBy(call.link) }))
-    .filter(({ says }) => !callsAnother(says) && numbersIn(says).length === 0);
+    .map((call) => ({ ...call, words: wordsOf(call.link) }))
+    .filter(({ link, words }) => !isBesides(link, words) && numbersIn(words[0] ?? '').length === 0);
   const [first, ...more] = told;
   if (!first) return [];
-  const { says, target } = first;
+  const { words, target } = first;
+  const [says] = words;
   const placeOf = ({ link }: typeof first): Place => lines.place(link.start, link.contentStart);
   const edits = meant ? told.flatMap(({ link }) => linkLed(source, link, meant, country)) : [];
   return [
@@ -122,13 +123,20 @@ const FEWEST_DIGITS = 7;
 /** Numbers that cost the caller nothing are those of a whole company (ITU-T E.164.1; North American Numbering Plan). */
 const FREE = /^\+(?:1(?:800|833|844|855|866|877|888)|(?!1)\d{1,3}80[08])/;
 
-/** What a link says, in its text, its label, its title or that of a picture in it. */
-const saidBy = (link: HtmlElement): string => {
-  const within = link.children.flatMap((one) =>
-    one.kind === 'element' ? [one.attributes['alt'], one.attributes['title'], one.attributes['class']] : [],
+/** The words of a link: its text, its label, its title and those of a picture in it. */
+const wordsOf = (link: HtmlElement): readonly string[] => {
+  const { attributes, children } = link;
+  const within = children.flatMap((one) =>
+    one.kind === 'element' ? [one.attributes['alt'], one.attributes['title']] : [],
   );
-  const { title, class: called, 'aria-label': label } = link.attributes;
-  return [textContent(link), label, title, ...within, called].find((text) => text?.trim())?.trim() ?? '';
+  const words = [textContent(link), attributes['aria-label'], attributes['title'], ...within];
+  return words.flatMap((one) => one?.trim() || []);
+};
+
+/** Whether a link's words, or the names of its styles, call what it dials a mobile or a fax. */
+const isBesides = (link: HtmlElement, words: readonly string[]): boolean => {
+  const inside = link.children.map((one) => (one.kind === 'element' ? (one.attributes['class'] ?? '') : ''));
+  return callsAnother([...words, link.attributes['class'] ?? '', ...inside].join(' '));
 };
 
 function strayTexts(page: Page): readonly Finding[] {
