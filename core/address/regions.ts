@@ -44,11 +44,7 @@ const alsoCalled = table<string>({
  * undefined where the country has none such.
  */
 export function regionNamed(text: string, country: string): Region | undefined {
-  const written = plain(text);
-  const code = alsoCalled[`${country} ${written}`];
-  return regionsOf(country).find(
-    (one) => one.code === code || plain(one.code) === written || plain(one.name) === written,
-  );
+  return byCalling.get(country)?.get(plain(text));
 }
 
 const plain = (text: string): string =>
@@ -57,3 +53,22 @@ const plain = (text: string): string =>
     .toLowerCase()
     .normalize('NFD')
     .replace(/[\p{M}.]/gu, '');
+
+/** The regions of a country by all that they are called. */
+const byCalling = new Map(
+  statesByCountry.map(([country, regions]) => {
+    const other = Object.entries(alsoCalled).filter(([called]) => called.startsWith(`${country} `));
+    return [
+      country,
+      new Map([
+        ...regions.flatMap((region): [string, Region][] => [
+          [plain(region.name), region],
+          [plain(region.code), region],
+        ]),
+        ...other.flatMap(([called, code]): [string, Region][] =>
+          regions.filter((region) => region.code === code).map((region) => [called.slice(3), region]),
+        ),
+      ]),
+    ];
+  }),
+);
