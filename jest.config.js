@@ -55,6 +55,12 @@ export default {
       globalSetup: '<rootDir>/start/testDatabaseStart.ts',
       globalTeardown: '<rootDir>/start/testDatabaseStop.ts',
     },
-    { ...shared, displayName: 'e2e', testMatch: ['<rootDir>/e2e/**/*.test.ts'] },
+    {
+      ...shared,
+      displayName: 'e2e',
+      testMatch: ['<rootDir>/e2e/**/*.test.ts'],
+      globalSetup: '<rootDir>/e2e/seededBegin.ts',
+      globalTeardown: '<rootDir>/e2e/seededEnd.ts',
+    },
   ],
 };

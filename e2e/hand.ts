@@ -4,6 +4,8 @@ import type { Browser, ElementHandle, Page } from 'puppeteer-core';
 
 /** Longer than anything takes on a machine that others use too. */
 const WAIT_MS = 60_000;
+/** So often a text is looked for: to read a whole page at each of its frames would slow what is waited for. */
+const LOOK_MS = 100;
 
 /** What a person does with a page: finds things by their names, clicks, types, waits to see. */
 export class Hand {
@@ -93,7 +95,7 @@ export class Hand {
           [...document.querySelectorAll(where)].some((element) =>
             (element as HTMLElement).innerText.includes(what),
           ),
-        {},
+        { polling: LOOK_MS },
         selector,
         text,
       )

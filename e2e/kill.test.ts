@@ -7,12 +7,13 @@ import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { linkTo, shownRunSchema, sitesSchema, type RunInput, type ShownRun } from '#contract';
 import { larkspur } from '#sample';
 import { startApplication, type Application } from './application.ts';
+import { copySeeded } from './seeded.ts';
 
 /** How often each victim is killed; more than once by hand: KILL_ROUNDS=5 npm run jest -- --selectProjects e2e kill */
 const ROUNDS = Number(process.env['KILL_ROUNDS'] ?? 1);
 /** A lease that ran out, and a crowded machine, are waited for; whoever waits longer waits in vain. */
 const WAIT_MS = 150_000;
-const PAGES = ROUNDS > 1 ? 200 : 100;
+const PAGES = ROUNDS > 1 ? 200 : 50;
 const DOMAIN = 'larkspurvane.example';
 const folder = mkdtempSync(join(tmpdir(), 'zinc-kill-'));
 const data = join(folder, 'data');
@@ -33,6 +34,7 @@ const idOf = async (answer: Promise<Response>): Promise<number> =>
   ((await (await answer).json()) as { id: number }).id;
 
 beforeAll(async () => {
+  await copySeeded(data);
   application = await startApplication(data);
 });
 afterAll(async () => {

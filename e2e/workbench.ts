@@ -5,6 +5,7 @@ import { afterAll, beforeAll } from '@jest/globals';
 import type { Browser } from 'puppeteer-core';
 import { openBrowser, startApplication, type Application } from './application.ts';
 import { Hand } from './hand.ts';
+import { copySeeded } from './seeded.ts';
 
 /** What a suite works with: the application with the demo on data of its own, a browser, and a hand in it. */
 interface Workbench {
@@ -22,6 +23,7 @@ export function workbench(name: string): Workbench {
   const data = join(folder, 'data');
   let open: { readonly application: Application; readonly browser: Browser; readonly hand: Hand } | undefined;
   beforeAll(async () => {
+    await copySeeded(data);
     const application = await startApplication(data);
     if (!application.address) throw new Error(`The application ended:\n${application.printed()}`);
     const browser = await openBrowser();

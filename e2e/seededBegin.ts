@@ -1,0 +1,1 @@
+export { begin as default } from './seeded.ts';

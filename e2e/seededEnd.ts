@@ -1,0 +1,1 @@
+export { end as default } from './seeded.ts';
