@@ -1,4 +1,13 @@
-import { cpSync, constants, existsSync, mkdtempSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import {
+  cpSync,
+  constants,
+  existsSync,
+  mkdtempSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { startApplication, type Application } from './application.ts';
@@ -42,8 +51,9 @@ export async function end(): Promise<void> {
 /** A copy of the data with the demo in it: an application begins on it as at its second start. */
 export async function copySeeded(to: string): Promise<void> {
   const { data, problem } = files(process.env['ZINC_TEST_SEEDED'] ?? '');
-  for (const end = Date.now() + WAIT_MS; !existsSync(data); ) {
-    if (existsSync(problem)) throw new Error(`The demo could not be put in:\n${readFileSync(problem, 'utf8')}`);
+  for (const end = Date.now() + WAIT_MS; !existsSync(data);) {
+    if (existsSync(problem))
+      throw new Error(`The demo could not be put in:\n${readFileSync(problem, 'utf8')}`);
     if (Date.now() > end) throw new Error('The demo was not put in.');
     await new Promise((resolve) => setTimeout(resolve, 200));
   }
