@@ -10,6 +10,6 @@ export interface DayWords {
   readonly to?: string;
   readonly and?: string;
   readonly noise?: string;
-  /** Single letters in ranges: "L-V". */
+  /** Single letters in ranges: "L-V"; "#" where a letter says nothing alone. */
   readonly letters?: string;
 }

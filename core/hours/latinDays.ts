@@ -19,7 +19,8 @@ export const latinDays: readonly DayWords[] = [
     ],
     daily: 'taglich|jeden tag|taeglich|(?:7|sieben) tage (?:die|in der|pro) woche',
     // Saturdays are workdays of German law, unless they have hours of their own.
-    weekdays: 'wochentags|unter der woche|werktags(?=[^\\n]*(?:samstag|sonnabend|[^\\p{L}]sa[^\\p{L}]))',
+    weekdays:
+      'wochentags|(?:an |alle )wochentagen?|unter der woche|werktags(?=[^\\n]*(?:samstag|sonnabend|[^\\p{L}]sa[^\\p{L}]))',
     weekend: 'wochenendes?|am wochenende',
   },
   {
@@ -38,8 +39,10 @@ export const latinDays: readonly DayWords[] = [
       'dimanches?|dim|di',
     ],
     daily: 'tous les jours|chaque jour|(?:7 ?j(?:ours)?|sept jours)(?:/| sur )(?:7|sept)',
-    weekdays: 'en semaine',
+    weekdays: 'en semaine|(?:tous les |les )?jours (?:ouvrables|ouvres)|(?:les )?jours de semaine',
     weekend: 'week-?end',
+    // Tuesday and Wednesday begin with one letter.
+    letters: 'L##JVSD',
   },
   {
     codes: ['es'],
@@ -58,7 +61,7 @@ export const latinDays: readonly DayWords[] = [
     ],
     daily:
       'todos los dias(?: de la semana)?|cada dia|a diario|(?:los )?(?:7|siete) dias (?:de|a|por) la semana',
-    weekdays: 'entre semana|dias laborables|laborables',
+    weekdays: '(?:entre|en dias de) semana|(?:todos los |en )?dias (?:laborables|habiles)|laborables',
     weekend: 'fines? de semana',
     letters: 'LMXJVSD',
   },
@@ -96,7 +99,9 @@ export const latinDays: readonly DayWords[] = [
       'domenica|domeniche|dom|do',
     ],
     daily: 'tutti i giorni(?: della settimana)?|ogni giorno|(?:7|sette) giorni su (?:7|sette)',
+    weekdays: '(?:nei |tutti i )?giorni (?:feriali|lavorativi)|feriali|in settimana',
     weekend: 'fine settimana|week-?end',
+    letters: 'L##GVSD',
   },
   {
     codes: ['nl'],
@@ -114,7 +119,7 @@ export const latinDays: readonly DayWords[] = [
       'zondags?|zon|zo',
     ],
     daily: 'dagelijks|elke dag|iedere dag|(?:7|zeven) dagen (?:per|in de) week',
-    weekdays: 'doordeweeks|werkdagen',
+    weekdays: 'doordeweekse? ?(?:dagen)?|(?:op |alle )?(?:werk|week)dagen|(?:elke|iedere) (?:werk|week)dag',
     weekend: 'in het weekend|weekend',
   },
   {
@@ -133,7 +138,7 @@ export const latinDays: readonly DayWords[] = [
       'domingos?|dom',
     ],
     daily: 'todos os dias(?: da semana)?|diariamente|(?:os )?(?:7|sete) dias (?:por|da) semana',
-    weekdays: 'dias uteis|dias de semana',
+    weekdays: '(?:n?os |em |todos os )?dias (?:uteis|de semana)|de semana',
     weekend: 'fi(?:m|ns) de semana',
   },
   {
@@ -152,7 +157,7 @@ export const latinDays: readonly DayWords[] = [
       'niedziel[ae]|niedziele|niedz|ndz|nie|nd',
     ],
     daily: 'codziennie|(?:7|siedem) dni w tygodniu',
-    weekdays: 'dni robocze|w dni robocze',
+    weekdays: '(?:w )?dni (?:robocze|powszednie)|w tygodniu',
     weekend: 'weekend[y]?',
   },
   {
@@ -170,7 +175,7 @@ export const latinDays: readonly DayWords[] = [
       'sondag(?:ar)?|son|so',
     ],
     daily: 'dagligen|alla dagar(?: i veckan)?|varje dag|(?:7|sju) dagar i veckan',
-    weekdays: 'vardagar|vard',
+    weekdays: '(?:alla |pa )?(?:helgfria )?vardagar|vard',
     weekend: 'helger|helg',
   },
   {
@@ -189,7 +194,7 @@ export const latinDays: readonly DayWords[] = [
     ],
     daily:
       'dagligt|daglig|alle dage|alle dager|hver dag|(?:7|syv|sju) dage om ugen|(?:7|syv|sju) dager i uk(?:en|a)',
-    weekdays: 'hverdage?r?',
+    weekdays: '(?:alle |pa )?hverdage?r?',
     weekend: 'weekender?|helge?r?',
   },
   {

@@ -21,6 +21,16 @@ const OPENS_CLOSES = new RegExp(
   'gi',
 );
 
+const HALF_IN_WORDS =
+  /(?<![\d:.])(?:(\d{1,2}(?:[:.]\d\d)?)\s?(?:-|–|—|to|until|till)\s?)?(\d{1,2}(?:[:.]\d\d)?) (in the (?:morning|afternoon|evening)|at night)\b/gi;
+/** "6:30 to 8:30 in the evening": the half of the day is that of both times, unless the first is the later. */
+function withHalf(_: string, from: string | undefined, until: string, said: string): string {
+  const half = /morning/i.test(said) ? 'am' : 'pm';
+  if (!from) return `${until}${half}`;
+  if (parseInt(from, 10) < parseInt(until, 10)) return `${from}${half}-${until}${half}`;
+  return /night/i.test(said) ? `${from}pm-${until}am` : `${from}-${until}${half}`;
+}
+
 /** "11a-9p" with whole halves, "0900 hrs" without its unit, and a comma between two spans that stand side by side. */
 export const withPlainTimes = (text: string): string =>
   text
@@ -28,6 +38,9 @@ export const withPlainTimes = (text: string): string =>
     .replace(/(?<![\d:.])(\d{1,2})(?: : ?|: )(?=[0-5]\d(?![\d:.]))/g, '$1:')
     // "9:00 am. to 1:00 pm."
     .replace(/(\d\s?[ap]m)\.(?=\s*(?:[-–—]|\b(?:to|until|till)\b))/gi, '$1')
+    .replace(/(?<!\d)12 ?noon\b/gi, 'noon')
+    .replace(/(?<!\d)12 ?midnight\b/gi, 'midnight')
+    .replace(HALF_IN_WORDS, withHalf)
     .replace(BETWEEN, '$1-$2')
     .replace(OPENS_CLOSES, '$1-$2')
     .replace(/(\d)\s?([ap])(?![\p{L}\d.])/giu, '$1$2m')

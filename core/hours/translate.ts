@@ -108,7 +108,7 @@ const stepsOfTimes = (): readonly Step[] => [
   [/(?<=tai|viikko)sta\s+(\p{L}+(?:tai|viikko))h[aio]n(?!\p{L})/gu, ' - $1'],
   sameHalf,
   half('午前|오전|上午|早上|清晨|凌晨', 'am'),
-  half('午後|오후|下午|晚上|傍晚', 'pm'),
+  half('午後|오후|下午|晚上|傍晚|中午', 'pm'),
   half('সকাল|ভোর', 'am'),
   half('দুপুর|বিকাল|বিকেল|সন্ধ্যা|রাত', 'pm'),
   half('सुबह|प्रातः|सकाळी', 'am'),
@@ -186,7 +186,10 @@ function stepsOf(language: DayWords): readonly Step[] {
     ]);
     // "L-V: 8-18 | S: 8-15, D cerrado"
     steps.push([
-      new RegExp(String.raw`(?<=(?:^|[,;|(\n.]|\d\s)\s*)(${one})(?=\s*:?\s*(?:\d|closed))`, 'gu'),
+      new RegExp(
+        String.raw`(?<=(?:^|[,;|(\n.]|\s/|\d\s)\s*)(${one})(?=\s*:?\s*(?:d[ae]l?l?[ae]?s?\s+)?(?:\d|closed))`,
+        'gu',
+      ),
       (_, day) => ` ${name(day)} `,
     ]);
   }
