@@ -18,6 +18,7 @@ import { textOf, valuesOf, type ReadItem } from '#core/item';
 import { readTelephone } from '#core/phone';
 import { escapePattern, fold, jsonString, type Edit } from '#core/text';
 import { areOf } from '#core/vocabulary';
+import { besidesStreet, insteadOfStreet } from './notAStreet.ts';
 import { tell, type Spot } from './spot.ts';
 
 /** No part of an address is so long; one that is is not looked for in another. */
@@ -74,6 +75,8 @@ export const holdsTelephone = (text: string, country: string): boolean =>
 export function judgeStreet(spot: Spot): readonly Finding[] {
   const { text, item, country } = spot;
   if (text.length > LONGEST_STREET) return [moreThanAStreet(spot)];
+  const instead = insteadOfStreet(text, country);
+  if (instead) return [tell(spot, 'value/street', instead)];
   if (BOX.test(text))
     return [
       tell(
@@ -119,7 +122,9 @@ export function judgeStreet(spot: Spot): readonly Finding[] {
     (!/^(?:US|CA)$/.test(country) && /,\s*\d{5}\s+\p{L}{3,}/u.test(text))
   )
     return [moreThanAStreet(spot)];
-  return wholeInStreet(item, country).postalCode ? [moreThanAStreet(spot)] : [];
+  if (wholeInStreet(item, country).postalCode) return [moreThanAStreet(spot)];
+  const besides = besidesStreet(text, country, town);
+  return besides ? [tell(spot, 'value/street', besides)] : [];
 }
 
 /** The street behind the name of the business, "Larch Café, 12 Row"; '' where it is none, as behind that of a house. */

@@ -1,4 +1,11 @@
-import { addressParts, regionNamed, type Address, type AddressPart } from '#core/address';
+import {
+  addressParts,
+  countryCode,
+  postalCodes,
+  regionNamed,
+  type Address,
+  type AddressPart,
+} from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textOf, valuesOf } from '#core/item';
 import { fold, jsonString } from '#core/text';
@@ -24,8 +31,43 @@ export function judgeTown(spot: Spot): readonly Finding[] {
         `“${shortText(text)}” is more than a town. Street and telephone have properties of their own.`,
       ),
     ];
+  const instead = insteadOfTown(text, spot.country);
+  if (instead) return [tell(spot, 'value/town', `“${shortText(text)}” is ${instead}, and no town.`)];
   const read = readTown(item, spot.country);
   return read ? [moreThanATown(spot, read)] : [];
+}
+
+/** Countries that are a town, or have one of their name. */
+const TOWN_AND_COUNTRY = new Set([
+  ...[
+    'SG',
+    'MC',
+    'VA',
+    'SM',
+    'LU',
+    'GI',
+    'HK',
+    'MO',
+    'DJ',
+    'PA',
+    'GT',
+    'KW',
+    'MX',
+    'BZ',
+    'AD',
+    'SV',
+    'TN',
+    'DZ',
+  ],
+]);
+
+/** What stands in a town's place instead of one: a postal code, the code of a region, a country; ''. */
+function insteadOfTown(text: string, country: string): string {
+  if (/\d/.test(text) && postalCodes[country]?.pattern.test(text)) return 'a postal code';
+  const region = regionNamed(text, country);
+  if (region && region.code === text && text !== 'ACT') return `the code of a region (${region.name})`;
+  const isCountry = text.length > 2 && countryCode(text) === country && country !== '';
+  return isCountry && !TOWN_AND_COUNTRY.has(country) ? 'the country' : '';
 }
 
 function moreThanATown(spot: Spot, read: Readonly<Partial<Address>>): Finding {
