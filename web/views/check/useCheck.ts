@@ -1,4 +1,4 @@
-import { wrap, type Remote } from 'comlink';
+import { releaseProxy, wrap, type Remote } from 'comlink';
 import { startTransition, useCallback, useEffect, useRef, useState } from 'react';
 import type { Check, CheckOptions } from '#core/checking';
 import type { MendChoices, Mended } from '#core/mending';
@@ -26,11 +26,14 @@ export async function mendAway(
   signal: AbortSignal,
 ): Promise<Mended<Check>> {
   const worker = startWorker();
+  const checker = wrap<Checker>(worker);
   const stop = (): void => worker.terminate();
   signal.addEventListener('abort', stop);
   try {
-    return await wrap<Checker>(worker).mendAll(source, options, choices);
+    return await checker.mendAll(source, options, choices);
   } finally {
+    // Held until here: of one that nobody holds any more the answer never comes.
+    checker[releaseProxy]();
     stop();
   }
 }
