@@ -135,6 +135,15 @@ describe('the record in full', () => {
     expect((await told()).priceRange).toBe('');
   });
 
+  test('what a check would tell of the markup stands beside the fact it is of', async () => {
+    await record('Tallow Bay');
+    await hand.fill(fact('telephone'), '+49 30 901820');
+    await hand.see('is a number of Germany, the address is in United States', '[data-fact=telephone]');
+    await hand.see('1 finding');
+    await hand.click('button', 'Undo');
+    await hand.see('no findings');
+  });
+
   test('a week is typed in words, drawn on the strip, and moved by keyboard', async () => {
     await record('Quay Street');
     await hand.fill('#week-text', 'Mon–Thu 9-5.30, Sat 10 to noon, closed Sundays');

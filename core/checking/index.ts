@@ -6,3 +6,4 @@ export * from './profile.ts';
 export { judgeShownBranches } from './shownAlone.ts';
 export * from './site.ts';
 export { surroundingsOf } from './surroundings.ts';
+export { judgeWritten } from './written.ts';

@@ -10,7 +10,7 @@ import {
   type KeyboardEvent,
 } from 'react';
 import { useSearchParams } from 'react-router';
-import { completeness, effectiveRecord, judgeRecord, type BusinessRecord, type Fact } from '#core/record';
+import { completeness, effectiveRecord, type BusinessRecord, type Fact, type FactFault } from '#core/record';
 import { Toggle } from '../../parts/Toggle.tsx';
 import { WithTray } from '../../parts/Tray.tsx';
 import { RecordInHand } from '../../state/recordInHand.ts';
@@ -19,6 +19,7 @@ import { MarkupTray } from './MarkupTray.tsx';
 import { byFact, type FaultsByFact } from './rows.ts';
 import { SaveBar } from './SaveBar.tsx';
 import { useDraft, type Subject } from './useDraft.ts';
+import { useFaults } from './useFaults.ts';
 import { RecordContext } from './useRecordInHand.ts';
 
 const StartDialog = lazy(() => import('./StartDialog.tsx'));
@@ -106,7 +107,7 @@ export function Sheet({ subject, label, clientId, branchId }: SheetProps) {
   const [tray, setTray] = useState<keyof typeof TRAYS>('markup');
   const { dialog, setDialog, close } = useDialog();
   const record = useMemo(() => effectiveRecord(draft.record, defaults), [draft.record, defaults]);
-  const faults = useMemo(() => judgeRecord(record), [record]);
+  const faults = useFaults(record);
   const faultsByFact = useFaultsByFact(faults);
   const inHand = useInHand(record);
   const state = useMemo(() => completeness(record), [record]);
@@ -178,7 +179,7 @@ export function Sheet({ subject, label, clientId, branchId }: SheetProps) {
 }
 
 /** The faults of each fact, those that say the same as before being the same. */
-function useFaultsByFact(faults: ReturnType<typeof judgeRecord>): FaultsByFact {
+function useFaultsByFact(faults: readonly FactFault[]): FaultsByFact {
   const [kept, setKept] = useState(() => ({ faults, map: byFact(faults, new Map()) }));
   if (kept.faults === faults) return kept.map;
   const next = { faults, map: byFact(faults, kept.map) };
