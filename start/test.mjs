@@ -78,7 +78,7 @@ const twoAtOnce = async (things) => {
   };
   await Promise.all([lane(), lane()]);
 };
-const COVERED = JSON.stringify({ global: { lines: 95 } });
+const COVERED = JSON.stringify({ global: { lines: 98 } });
 const npm = (script) => () => check(script, 'npm', ['run', '--silent', script]);
 await twoAtOnce([
   npm('lint'),
@@ -87,6 +87,8 @@ await twoAtOnce([
       '--config=start/coreTogether.jest.js',
       '--maxWorkers=1',
       '--coverage',
+      // Counted by the engine itself: code that counts for it takes a fifth longer.
+      '--coverageProvider=v8',
       `--coverageThreshold=${COVERED}`,
     ),
   npm('types'),
