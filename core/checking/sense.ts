@@ -1,11 +1,11 @@
 import { countryName } from '#core/address';
 import { finding, shortText, type Finding } from '#core/fault';
-import { Visited, itemsOf, textOf, type ReadItem, type ReadProperty } from '#core/item';
+import { Visited, type ReadItem, type ReadProperty } from '#core/item';
 import { normaliseProfile } from '#core/link';
 import { holdsFormerOne, readTelephone, sharesNumbers, digitsOfLetters } from '#core/phone';
 import { readJson, type Reading } from '#core/reading';
 import { table, type Edit, type Place } from '#core/text';
-import { isPageTitle } from '#core/value';
+import { judgeName } from './senseOfName.ts';
 import { judgePostalForm, judgeSeveral, judgeStreet, judgeWholeAddress } from './senseOfAddress.ts';
 import { judgeTown } from './senseOfTown.ts';
 import { judgeCodeOfTown, judgeRegion } from './senseOfRegion.ts';
@@ -252,63 +252,25 @@ function isSeveral(text: string): boolean {
   return first.length >= 8 && others.some((other) => other.length >= 5);
 }
 
+/** “Do not answer”, as programs send mail from. */
+const NOBODY_READS =
+  /^(?:no[-_.]?reply|do[-_.]?not[-_.]?reply|(?:bitte[-_.]?)?nicht[-_.]?antworten|ne[-_.]?pas[-_.]?repondre|no[-_.]?responder|nao[-_.]?responda|non[-_.]?rispondere)@/i;
+
 function judgeMail(spot: Spot): readonly Finding[] {
   const { text, value } = spot;
+  if (NOBODY_READS.test(text.replace(/^mailto:/i, '')))
+    return [
+      tell(
+        spot,
+        'value/email-form',
+        `“${shortText(text)}” is an address that nobody reads. Give the one that customers can write to.`,
+      ),
+    ];
   if (!/^mailto:/i.test(text)) return [];
   // A link in the text stays one, and machines take its scheme off; what a meta element says is no link.
   if (value.holder !== 'json' && !/^<meta\b/i.test(spot.tag)) return [];
   const mended = text.replace(/^mailto:/i, '').replace(/\?.*$/, '');
   return [tell(spot, 'value/email-form', `“${text}” is the address of a link. Write ${mended}.`, mended)];
-}
-
-function judgeName(spot: Spot): readonly Finding[] {
-  const { text, item } = spot;
-  if (!areOf(item.types, 'LocalBusiness', 'Organization')) return [];
-  if (isPageTitle(text))
-    return [
-      tell(
-        spot,
-        'value/name',
-        `“${shortText(text)}” is the title of a page or a kind of business. Write the name as it stands over the door.`,
-      ),
-    ];
-  const stuffed =
-    /https?:\/\/|www\./i.test(text) ||
-    /\p{Extended_Pictographic}/u.test(text.replace(/[©®™]/g, '')) ||
-    // Partners of a practice stand side by side in its name.
-    (text.match(/,/g)?.length ?? 0) >= 4 ||
-    (/[|•]/.test(text) && (text.length > 50 || text.includes(','))) ||
-    /\+?\d[\d ()-]{7,}\d/.test(text) ||
-    describes(text, item);
-  if (stuffed)
-    return [
-      tell(
-        spot,
-        'value/name',
-        `“${shortText(text)}” is more than a name. Write the name as it stands over the door; services, towns, numbers and signs have places of their own.`,
-      ),
-    ];
-  const words = text.match(/\p{L}{3,}/gu) ?? [];
-  if (words.length >= 3 && words.every((word) => word === word.toUpperCase() && word !== word.toLowerCase()))
-    return [
-      tell(
-        spot,
-        'value/name-capitals',
-        `“${shortText(text)}” is written in capitals. Write it as it stands over the door.`,
-      ),
-    ];
-  return [];
-}
-
-/** Whether more than a town stands behind a dash in a name: what is sold, and where. */
-function describes(text: string, item: ReadItem): boolean {
-  const [, behind = ''] = / [-–—|] (.+)$/u.exec(text) ?? [];
-  const [address] = itemsOf(item, 'address');
-  const town = address ? textOf(address, 'addressLocality').trim() : '';
-  return (
-    (behind.match(/\p{L}{3,}/gu) ?? []).length >= 3 &&
-    (behind.includes(',') || (town.length > 2 && behind.includes(town)))
-  );
 }
 
 function judgeTracking(spot: Spot): readonly Finding[] {

@@ -13,6 +13,10 @@ const TEMPLATE_HOST =
 /** Hosts on which sites are made before visitors know them. */
 const STAGING_HOST = /^(?:www\.)?(?:staging|stage|stg|dev|uat|preprod|preview)\d?\./;
 
+/** Paths and queries of whoever writes a page: its sign-in, its editor, what is not published yet. */
+const OF_EDITORS =
+  /^\/(?:[^?]*\/)?(?:wp-admin|wp-login\.php|administrator)(?:\/|\?|$)|[?&]preview(?:_id|_nonce)?=/i;
+
 /** Whether a host is one that names can lead to (RFC 1123, 2.1, with the low line of some), or the number of one. */
 const isHost = (host: string): boolean =>
   /^(?:[a-z\d_](?:[a-z\d_-]*[a-z\d_])?\.)+[a-z\d-]+\.?$/.test(host) || /^\[[\da-f:.]+\]$/.test(host);
@@ -60,6 +64,13 @@ export function judgeUrl(text: string): readonly Fault[] {
       fault(
         'value/url-staging',
         `“${written}” seems to be of a site under construction. Give the address that visitors know.`,
+      ),
+    ];
+  if (OF_EDITORS.test(url.pathname + url.search))
+    return [
+      fault(
+        'value/url-staging',
+        `“${written}” is what an editor of the page sees. Give the address that visitors know.`,
       ),
     ];
   if (url.protocol === 'http:')

@@ -35,3 +35,12 @@ test('what to write is in the money of the country', () => {
   expect(write('GB')).toMatch(/Write ££ or £20–80\.$/);
   expect(write('JP')).toMatch(/Write ¥¥ or ¥3000–10000\.$/);
 });
+
+test('a range goes from less to more, in one currency', () => {
+  for (const right of ['$10-$40', '10–40 €', '€8-€1,200', '$9.50-$10', '£5 to £20', '$10-40'])
+    expect([right, judgePriceRange(right)]).toEqual([right, []]);
+  const said = (text: string): string => judgePriceRange(text)[0]?.message ?? '';
+  expect(said('$50-$10')).toMatch(/goes from more to less/);
+  expect(said('1.200 – 80')).toMatch(/goes from more to less/);
+  expect(said('$10-€20')).toMatch(/is in two currencies/);
+});

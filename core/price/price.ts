@@ -39,6 +39,13 @@ export function judgePriceRange(text: string, country = ''): readonly Fault[] {
         `“${text.trim()}” says neither a currency nor from where to where. ${write}`,
       ),
     ];
+  const [, first = '', from = '', other = '', until = ''] = RANGE.exec(text.trim()) ?? [];
+  if (first && other && first !== other)
+    return [fault('value/price-range', `“${text.trim()}” is in two currencies. ${write}`)];
+  if (until && amountOf(from) > amountOf(until))
+    return [
+      fault('value/price-range', `“${text.trim()}” goes from more to less. Write the smaller amount first.`),
+    ];
   if (text.trim().length < 100) return [];
   return [
     fault(
@@ -47,6 +54,12 @@ export function judgePriceRange(text: string, country = ''): readonly Fault[] {
     ),
   ];
 }
+
+/** "$10-$40": an amount, and another. */
+const RANGE = /^(\p{Sc}?)\s?(\d[\d.,]{0,9})\s?(?:-|–|—|to)\s?(\p{Sc}?)\s?(\d[\d.,]{0,9})$/u;
+/** Whole units: what stands behind a point or comma with two digits are parts of one. */
+const amountOf = (written: string): number =>
+  Number(written.replace(/[.,]\d{1,2}$/, '').replace(/[.,]/g, ''));
 
 /** The average sale of the example that a message gives, in dollars. */
 const USUAL_SALE = 40;

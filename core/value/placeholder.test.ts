@@ -25,6 +25,8 @@ describe('a text that a template comes with', () => {
     '%%sitename%%',
     '*|COMPANY|*',
     '[[pagetitle]]',
+    '[vc_row][vc_column]Bread',
+    '[et_pb_section fb_built=1]',
     '%1$s',
     '%s',
     '%SITE_NAME%',

@@ -3,7 +3,7 @@ import { isTemplateText } from './templateWords.ts';
 
 /** What the engine of a template should have put a value in place of. */
 const TEMPLATE_TAG =
-  /\{\{[^{}]+\}\}|\{%[^{}]+%\}|[$#]\{[\w.$ ()]+\}|<\?(?:php\b|=)|<%[^<>]*%>|%%\w+%%|\*\|\w+\|\*|\[\[[\w.: -]+\]\]|\[\/[a-z][\w-]*\]|\[[a-z][\w-]* [\w-]+=["'“”″][^\][]{0,200}\]|(?<![\w.])@Model\.\w|(?<![^\s"'([])%[a-z][a-z_]{3,30}%(?![^\s.,;:!?"')\]])/i;
+  /\{\{[^{}]+\}\}|\{%[^{}]+%\}|[$#]\{[\w.$ ()]+\}|<\?(?:php\b|=)|<%[^<>]*%>|%%\w+%%|\*\|\w+\|\*|\[\[[\w.: -]+\]\]|\[\/[a-z][\w-]*\]|\[[a-z]+(?:_[a-z]+)+(?: [^\][]{0,200})?\]|\[[a-z][\w-]* [\w-]+=["'“”″][^\][]{0,200}\]|(?<![\w.])@Model\.\w|(?<![^\s"'([])%[a-z][a-z_]{3,30}%(?![^\s.,;:!?"')\]])/i;
 
 /** Whether a tag of a template stands in a text; every one begins with one of a few signs. */
 const holdsTag = (text: string): boolean => /[{<%*[@]/.test(text) && TEMPLATE_TAG.test(text);
