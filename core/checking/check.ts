@@ -17,6 +17,7 @@ import { judgeStructure } from './structure.ts';
 import { judgeSyntax } from './syntax.ts';
 import { describedBranch, threeWay, type ThreeWayRow } from '#core/agreement';
 import { judgeIdentity } from './identity.ts';
+import { judgeOwnWords } from './ownWords.ts';
 import { judgeOthers, ofOthers } from './otherBusinesses.ts';
 import { judgePast } from './senseOfHours.ts';
 import { judgeSharedPages, judgeSharedPins, judgeSharedStreets } from './copied.ts';
@@ -116,6 +117,7 @@ export function checkReading(reading: Reading, options: CheckOptions): Check {
     ...judgeSharedStreets(reading),
     ...judgeSharedPages(reading),
     ...judgeSense(reading, countryOfItem),
+    ...judgeOwnWords(reading),
     ...(options.today ? judgePast(reading.items, options.today) : []),
     ...(options.towns ? judgePins(reading.items, options.towns, reading.source) : []),
     ...judgeGuidelines(reading, isElsewhere ? { ...profile, needsBusiness: false } : profile, mentioned),

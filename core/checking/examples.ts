@@ -398,6 +398,10 @@ export const examples: Readonly<Partial<Record<FaultCode, Example>>> = {
     opening('"validFrom":"2099-12-25","validThrough":"2099-12-25","opens":"00:00","closes":"00:00"'),
     { today: '2026-11-26' },
   ),
+  'value/own-words': pair(
+    hollins('"telephone":"020 7946 0018","description":"Glasses made here. Call 020 7946 0321."'),
+    hollins('"telephone":"020 7946 0018","description":"Glasses made here. Call 020 7946 0018."'),
+  ),
   'value/url-tracking': pair(
     hollins('"sameAs":"https://social.example/hollins?utm_source=x"'),
     hollins('"sameAs":"https://social.example/hollins"'),

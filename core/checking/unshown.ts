@@ -10,13 +10,13 @@ import {
 } from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
 import { textContent, type HtmlElement } from '#core/html';
-import { eachItem, type ReadItem } from '#core/item';
 import { leadsTo, linkLed, shownInstead } from '#core/mending';
 import { readTelephone, type Telephone } from '#core/phone';
 import { percentDecoded, type Place } from '#core/text';
 import { businessesIn, headTexts, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { visibleTelephone } from '#core/markup';
+import { isFree, numbersOf } from './telephonesSaid.ts';
 
 /** Whose numbers those of a page are. */
 interface Sought {
@@ -117,11 +117,9 @@ const CALL = /^\s*(?:tel|sms):([^?]{5,40})/i;
 function dialledBy(target: string, country: string): Telephone | undefined {
   const { telephone } = readTelephone(target, country);
   const isShort = target.replace(/\D/g, '').length < FEWEST_DIGITS;
-  return !telephone || isShort || FREE.test(telephone.e164) ? undefined : telephone;
+  return !telephone || isShort || isFree(telephone.e164) ? undefined : telephone;
 }
 const FEWEST_DIGITS = 7;
-/** Numbers that cost the caller nothing are those of a whole company (ITU-T E.164.1; North American Numbering Plan). */
-const FREE = /^\+(?:1(?:800|833|844|855|866|877|888)|(?!1)\d{1,3}80[08])/;
 
 /** The words of a link: its text, its label, its title and those of a picture in it. */
 const wordsOf = (link: HtmlElement): readonly string[] => {
@@ -201,14 +199,3 @@ function othersIn(text: string, { country, isStray, meant, street, isSure }: Pag
       : []),
   ];
 }
-
-/** All numbers that markup says of anybody (E.164). */
-const numbersOf = (items: readonly ReadItem[], country: string): readonly string[] =>
-  eachItem(items).flatMap(({ item }) =>
-    item.properties.flatMap(({ name, value }) =>
-      NUMBERS.test(name) && value.kind === 'text'
-        ? (readTelephone(value.text, country).telephone?.e164 ?? [])
-        : [],
-    ),
-  );
-const NUMBERS = /^(?:telephone|faxNumber)$/i;

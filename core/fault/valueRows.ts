@@ -354,6 +354,11 @@ export const valueRows = {
     meaning: 'Hours for days that are long past.',
     source: `${SCHEMA}/validThrough`,
   },
+  'value/own-words': {
+    grade: 'should',
+    meaning: 'The description says another telephone number or another house than the business itself.',
+    source: `${SCHEMA}/description`,
+  },
   'value/region': {
     grade: 'should',
     meaning: 'The region is another than the postal code’s, or none of its country.',
