@@ -44,7 +44,10 @@ export function begin(): void {
 
 /** After them: takes it away. */
 export async function end(): Promise<void> {
-  await (await application)?.stop();
+  await application?.then(
+    ({ stop }) => stop(),
+    () => undefined, // it never started: whoever waited for it was told
+  );
   rmSync(folder, { recursive: true, force: true });
 }
 
