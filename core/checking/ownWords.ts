@@ -11,6 +11,8 @@ const WORDS = new Set(['description', 'disambiguatingDescription', 'slogan', 'ab
 const LONGEST = 5000;
 /** So many businesses of one page are looked at. */
 const MOST = 100;
+/** And so many sentences of each. */
+const MOST_EACH = 10;
 
 /**
  * Sentences of a business's markup that say another telephone number than any markup of the page, or its street with
@@ -20,15 +22,14 @@ export function judgeOwnWords({ items }: Reading): readonly Finding[] {
   const businesses = eachItem(items)
     .map(({ item }) => item)
     .filter((item) => isLocalBusiness(item) && item.properties.some(({ name }) => WORDS.has(name)));
-  return businesses
-    .slice(0, MOST)
-    .flatMap((item) =>
-      item.properties.flatMap(({ name, value }) =>
-        WORDS.has(name) && value.kind === 'text' && value.text.length <= LONGEST
-          ? wrongIn(value, name, item, items)
-          : [],
+  return businesses.slice(0, MOST).flatMap((item) =>
+    item.properties
+      .filter(({ name }) => WORDS.has(name))
+      .slice(0, MOST_EACH)
+      .flatMap(({ name, value }) =>
+        value.kind === 'text' && value.text.length <= LONGEST ? wrongIn(value, name, item, items) : [],
       ),
-    );
+  );
 }
 
 function wrongIn(
