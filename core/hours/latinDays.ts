@@ -138,7 +138,7 @@ export const latinDays: readonly DayWords[] = [
       'domingos?|dom',
     ],
     daily: 'todos os dias(?: da semana)?|diariamente|(?:os )?(?:7|sete) dias (?:por|da) semana',
-    weekdays: '(?:n?os |em |todos os )?dias (?:uteis|de semana)|de semana',
+    weekdays: '(?:n?os |em |todos os )?dias (?:uteis|de semana)',
     weekend: 'fi(?:m|ns) de semana',
   },
   {
