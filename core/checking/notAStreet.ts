@@ -11,7 +11,7 @@ const COORDINATES =
 const WEB = /^(?:https?:\/\/|www\.)\S+$/i;
 /** Where every door has a street, so that a number alone is half of an address. */
 const NAMED_STREETS = new Set(['US', 'CA', 'AU', 'NZ', 'GB', 'IE', 'NL', 'BE', 'DK', 'SE', 'ZA', 'MT']);
-const SPAN = /\d\s*(?:h|uhr|am|pm)?\s*(?:-|–|—|to|bis|à|a|al?|tot|do|till?)\s*\d/i;
+const SPAN = /\d\s*(?:h|uhr|am|pm)?\s*(?:-|–|—|to|bis|à|al?|tot|do|till?)\s*\d/i;
 
 /** What a text in a street's place is instead of a street, and where it belongs; undefined for what may be one. */
 export function insteadOfStreet(text: string, country: string): string | undefined {

@@ -1,9 +1,8 @@
-import { isCalled, isPlainlyOne, VisitorSearch } from '#core/agreement';
 import { finding, shortText, type Finding } from '#core/fault';
-import { eachItem, itemsOf, textOf, type ReadItem, type ReadValue } from '#core/item';
-import { isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
-import { countryOf } from '#core/record';
-import { isFree, numbersOf } from './telephonesSaid.ts';
+import { eachItem, itemsOf, textOf, type ReadItem } from '#core/item';
+import { isLocalBusiness, type Reading } from '#core/reading';
+import { isFree, numbersOf, othersIn, type Business } from './saidOtherwise.ts';
+import { countryOfItem } from './values.ts';
 
 /** What a business says of itself in sentences (schema.org). */
 const WORDS = new Set(['description', 'disambiguatingDescription', 'slogan', 'abstract']);
@@ -22,38 +21,28 @@ export function judgeOwnWords({ items }: Reading): readonly Finding[] {
   const businesses = eachItem(items)
     .map(({ item }) => item)
     .filter((item) => isLocalBusiness(item) && item.properties.some(({ name }) => WORDS.has(name)));
-  return businesses.slice(0, MOST).flatMap((item) =>
-    item.properties
-      .filter(({ name }) => WORDS.has(name))
-      .slice(0, MOST_EACH)
-      .flatMap(({ name, value }) =>
-        value.kind === 'text' && value.text.length <= LONGEST ? wrongIn(value, name, item, items) : [],
-      ),
-  );
+  const known = new Map<string, ReadonlySet<string>>();
+  return businesses.slice(0, MOST).flatMap((item) => {
+    const country = countryOfItem(item);
+    const numbers = known.get(country) ?? new Set(numbersOf(items, country));
+    known.set(country, numbers);
+    const isStray = (e164: string): boolean => numbers.size > 0 && !numbers.has(e164) && !isFree(e164);
+    return wrongWords(item, { country, isStray, street: streetOf(item) });
+  });
 }
 
-function wrongIn(
-  { text, place }: Extract<ReadValue, { kind: 'text' }>,
-  property: string,
-  item: ReadItem,
-  items: readonly ReadItem[],
-): readonly Finding[] {
-  const country = countryOf(recordFromItem(item));
-  const known = new Set(numbersOf(items, country));
-  const search = new VisitorSearch({ text, pieces: [] });
-  const numbers = search
-    .telephones(country)
-    .filter((one) => !isFree(one.e164) && (isPlainlyOne(one, text) || isCalled(text, one.at)));
-  const [stray] = known.size > 0 && numbers.every(({ e164 }) => !known.has(e164)) ? numbers : [];
+const streetOf = (item: ReadItem): string => {
   const [address] = itemsOf(item, 'address');
-  const street = address ? textOf(address, 'streetAddress').trim() : '';
-  const seen = street ? search.findStreet(street, country) : undefined;
-  const says = (said: string, wrong: string): Finding =>
-    finding('value/own-words', `The ${property} says “${shortText(said)}”, ${wrong}.`, place, property);
-  return [
-    ...(stray ? [says(stray.text, 'which is no number of the business')] : []),
-    ...(seen?.agreement === 'different'
-      ? [says(seen.text, `the business is at “${shortText(street)}”`)]
-      : []),
-  ];
-}
+  return address ? textOf(address, 'streetAddress').trim() : '';
+};
+
+const wrongWords = (item: ReadItem, business: Business): readonly Finding[] =>
+  item.properties
+    .filter(({ name }) => WORDS.has(name))
+    .slice(0, MOST_EACH)
+    .flatMap(({ name, value }) => {
+      if (value.kind !== 'text' || value.text.length > LONGEST) return [];
+      return othersIn(value.text, business).map(({ said, wrong }) =>
+        finding('value/own-words', `The ${name} says “${shortText(said)}”, ${wrong}.`, value.place, name),
+      );
+    });

@@ -1,7 +1,5 @@
 import {
   callsAnother,
-  isCalled,
-  isPlainlyOne,
   knownBranches,
   numbersIn,
   telephonesOf,
@@ -16,7 +14,7 @@ import { percentDecoded, type Place } from '#core/text';
 import { businessesIn, headTexts, isLocalBusiness, recordFromItem, type Reading } from '#core/reading';
 import { countryOf, type BusinessRecord } from '#core/record';
 import { visibleTelephone } from '#core/markup';
-import { isFree, numbersOf } from './telephonesSaid.ts';
+import { isFree, numbersOf, othersIn, type Business } from './saidOtherwise.ts';
 
 /** Whose numbers those of a page are. */
 interface Sought {
@@ -60,15 +58,10 @@ export function judgeUnshown(
   return [...strayCalls(stray), ...strayTexts(stray), ...strayMaps(stray)];
 }
 
-interface Page {
+interface Page extends Business {
   readonly reading: Reading;
-  readonly country: string;
-  /** Whether a number (E.164) is nobody's of the page. */
-  readonly isStray: (e164: string) => boolean;
   /** The record's number for visitors; '' where none is known to be right. */
   readonly meant: string;
-  /** Where the business is. */
-  readonly street: string;
   /** Whether the street is the technician's own. */
   readonly isSure: boolean;
 }
@@ -138,13 +131,14 @@ const isBesides = (link: HtmlElement, words: readonly string[]): boolean => {
 };
 
 function strayTexts(page: Page): readonly Finding[] {
-  const { reading, country } = page;
+  const { reading, country, meant, street, isSure } = page;
   const { document, lines } = reading;
   return (document ? headTexts(document) : []).flatMap(({ called, text, start, end }) => {
     if (text.length > LONGEST) return [];
     const place = lines.place(start, end);
-    return othersIn(text, page).map(({ said, property, wrong, meant }) => {
-      const edits = meant ? shownInstead(reading, { place, text: said }, meant, country) : [];
+    return othersIn(text, page).map(({ said, property, wrong }) => {
+      const right = property === 'telephone' ? meant : isSure ? street : '';
+      const edits = right ? shownInstead(reading, { place, text: said }, right, country) : [];
       const message = `The page’s ${called} says “${shortText(said)}”, ${wrong}. Search engines show it.`;
       const mend = { edits: edits.length > 0 ? edits : null, guess: true };
       return finding('agreement/head-text', message, place, property, mend);
@@ -170,32 +164,4 @@ function strayMaps({ reading: { document, lines }, country, street }: Page): rea
     const message = `The map is asked for “${shortText(seen.text)}”, the business is at “${shortText(street)}”.`;
     return finding('agreement/link', message, lines.place(start, contentStart), 'streetAddress');
   });
-}
-
-/** What a text says instead of the business's own. */
-interface Other {
-  readonly said: string;
-  readonly property: string;
-  readonly wrong: string;
-  /** What is right; '' where nobody knows. */
-  readonly meant: string;
-}
-
-/** A number that is nobody's in a text without one of the business's own, and its street with another house number. */
-function othersIn(text: string, { country, isStray, meant, street, isSure }: Page): readonly Other[] {
-  const search = new VisitorSearch({ text, pieces: [] });
-  const numbers = search
-    .telephones(country)
-    .filter((one) => isPlainlyOne(one, text) || isCalled(text, one.at));
-  const [stray] = numbers.every(({ e164 }) => isStray(e164)) ? numbers : [];
-  const seen = street ? search.findStreet(street, country) : undefined;
-  const wrong = `the business is at “${shortText(street)}”`;
-  return [
-    ...(stray
-      ? [{ said: stray.text, property: 'telephone', wrong: 'which is no number of the business', meant }]
-      : []),
-    ...(seen?.agreement === 'different'
-      ? [{ said: seen.text, property: 'streetAddress', wrong, meant: isSure ? street : '' }]
-      : []),
-  ];
 }
